@@ -1,0 +1,17 @@
+import { requireRange } from '../errors';
+import { SEA_LEVEL_PA, ZERO_C_K } from '../water/constants';
+import { saturationTemperatureK } from '../water/saturation';
+
+/**
+ * Ambient pressure in Pa at `altitudeM` (−500 to 11,000 m).
+ * US Standard Atmosphere 1976, troposphere. Throws OutOfRangeError outside.
+ */
+export function ambientPressurePa(altitudeM: number): number {
+  requireRange('altitudeM', altitudeM, -500, 11_000);
+  return SEA_LEVEL_PA * (1 - 2.25577e-5 * altitudeM) ** 5.25588;
+}
+
+/** Boiling point of water in °C at an ambient pressure in Pa (IF97 region 4). */
+export function boilingPointC(pressurePa: number): number {
+  return saturationTemperatureK(pressurePa) - ZERO_C_K;
+}

@@ -1,0 +1,115 @@
+import * as z from 'zod';
+import { POT_CP_J_PER_KG_K, SITE_FACTOR, WIND_WORDS_MPS, WINDSCREENS, type PotMaterial } from '../burn/constants';
+import { BURNERS, burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue/burners';
+import { FUELS } from '../fuel/fuels';
+
+/** One trip as stored and exported, version 1: one leg, one kit, a day's menu. Everything computed is left out. */
+
+/** Limits of what may be typed. Wide enough for any walk, narrow enough for the physics to hold. */
+export const LIMITS = {
+  airC: { min: -40, max: 45 },
+  waterC: { min: 0, max: 60 },
+  altitudeM: { min: -430, max: 6500 },
+  tenMetreMps: { min: 0, max: 40 },
+  waterMl: { min: 50, max: 5000 },
+  targetC: { min: 40, max: 100 },
+  dayCount: { min: 1, max: 30 },
+  flameSetting: { min: 0.1, max: 1 },
+  massG: { min: 0, max: 20_000 },
+  diameterMm: { min: 50, max: 400 },
+  heightMm: { min: 20, max: 400 },
+  km: { min: 0, max: 150 },
+  reservePercent: { min: 0, max: 200 },
+  measureMl: { min: 1, max: 60 },
+} as const;
+
+const within = ({ min, max }: { min: number; max: number }) => z.number().min(min).max(max);
+const keysOf = <K extends string>(o: Record<K, unknown>) => Object.keys(o) as [K, ...K[]];
+const label = z.string().trim().min(1).max(80);
+
+export const windSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('words'), word: z.enum(keysOf(WIND_WORDS_MPS)) }),
+  z.strictObject({ kind: z.literal('forecast'), tenMetreMps: within(LIMITS.tenMetreMps), site: z.enum(keysOf(SITE_FACTOR)) }),
+]);
+
+/** How one day differs from the leg's conditions. */
+export const dayShapeSchema = z.strictObject({
+  km: within(LIMITS.km),
+  altitudeDeltaM: z.number().min(-3000).max(3000),
+  airDeltaC: z.number().min(-20).max(20),
+  windFactor: z.number().min(0).max(3),
+});
+
+export const targetSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('boil') }),
+  z.strictObject({ kind: z.literal('stopAt'), targetC: within(LIMITS.targetC) }),
+]);
+
+export const mealSchema = z.strictObject({
+  name: label,
+  hot: z.boolean(),
+  waterMl: within(LIMITS.waterMl),
+  target: targetSchema,
+});
+
+export const kitSchema = z
+  .strictObject({
+    burnerId: z.enum(BURNERS.map((b) => b.id) as [string, ...string[]]),
+    burnerMassG: within(LIMITS.massG),
+    fuelId: z.enum(FUELS.map((f) => f.id) as [string, ...string[]]),
+    pot: z.strictObject({
+      name: label,
+      diameterMm: within(LIMITS.diameterMm),
+      heightMm: within(LIMITS.heightMm),
+      massG: within(LIMITS.massG),
+      lidMassG: within(LIMITS.massG),
+      material: z.enum(keysOf<PotMaterial>(POT_CP_J_PER_KG_K)),
+      base: z.enum(['bare', 'finned']),
+    }),
+    lidOn: z.boolean(),
+    windscreen: z.enum(keysOf(WINDSCREENS)),
+    windscreenMassG: within(LIMITS.massG),
+    /** Share of rated power the valve is opened to; ignored by burners without a valve. */
+    flameSetting: within(LIMITS.flameSetting),
+    /** Lighter, spoon, bag and the like. */
+    otherMassG: within(LIMITS.massG),
+    /** What alcohol is poured with: doses are whole measures. */
+    measureMl: within(LIMITS.measureMl),
+  })
+  .superRefine((kit, ctx) => {
+    const burner = burnerById(kit.burnerId);
+    const fuel = FUELS.find((f) => f.id === kit.fuelId);
+    if (fuel?.kind !== FAMILY_FUEL[burner.family])
+      ctx.addIssue({ code: 'custom', path: ['fuelId'], message: `the ${burner.name} does not burn "${kit.fuelId}"` });
+    if (!FAMILY_WINDSCREENS[burner.family].includes(kit.windscreen))
+      ctx.addIssue({ code: 'custom', path: ['windscreen'], message: `"${kit.windscreen}" does not fit the ${burner.name}` });
+  });
+
+export const tripSchema = z.strictObject({
+  id: z.string().min(1).max(64),
+  name: label,
+  leg: z.strictObject({
+    from: label,
+    to: label,
+    dayCount: within(LIMITS.dayCount).int(),
+    /** Days beyond the list are like the leg's own conditions, 18 km. */
+    shape: z.array(dayShapeSchema).max(LIMITS.dayCount.max),
+  }),
+  conditions: z.strictObject({
+    supperAirC: within(LIMITS.airC),
+    breakfastAirC: within(LIMITS.airC),
+    altitudeM: within(LIMITS.altitudeM),
+    waterC: within(LIMITS.waterC),
+    wind: windSchema,
+  }),
+  kit: kitSchema,
+  menu: z.strictObject({ breakfast: mealSchema, supper: mealSchema }),
+  reservePercent: within(LIMITS.reservePercent),
+});
+
+export type Trip = z.infer<typeof tripSchema>;
+export type Kit = z.infer<typeof kitSchema>;
+export type Meal = z.infer<typeof mealSchema>;
+export type DayShape = z.infer<typeof dayShapeSchema>;
+export type MealName = keyof Trip['menu'];
+export const MEALS: readonly MealName[] = ['breakfast', 'supper'];

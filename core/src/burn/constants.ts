@@ -1,0 +1,58 @@
+/** Fitted and assumed coefficients of the burn model (domain section 4, common practice unless noted). */
+
+/** Peak efficiency and the heat flux that halves it, by pot base. Fitted together with the side loss: change both or neither. */
+export const POT_BASE = {
+  bare: { etaMax: 0.58, fluxScaleWPerM2: 480_000 },
+  finned: { etaMax: 0.8, fluxScaleWPerM2: 660_000 },
+} as const;
+
+/** Still air and radiation from a pot, W/(m² K). */
+export const STILL_POT_W_PER_M2_K = 10;
+/** Still-air part of the mass-transfer coefficient over open water, W/(m² K). */
+export const STILL_OPEN_WATER_W_PER_M2_K = 5;
+/** What a lid leaves of the evaporation. */
+export const LID_LEAK = 0.1;
+
+/** Specific heat of pot metals, J/(kg K) (CRC Handbook). */
+export const POT_CP_J_PER_KG_K = { titanium: 540, aluminium: 900, stainless: 500 } as const;
+export type PotMaterial = keyof typeof POT_CP_J_PER_KG_K;
+
+/** Share of the wind at the flame that gets past a windscreen, and whether it shelters the pot as well. */
+export const WINDSCREENS = {
+  none: { shelter: 0, sheltersPot: false },
+  plate: { shelter: 0.15, sheltersPot: false },
+  folded: { shelter: 0.6, sheltersPot: true },
+  foil: { shelter: 0.9, sheltersPot: true },
+  cone: { shelter: 0, sheltersPot: false },
+} as const;
+export type WindscreenKind = keyof typeof WINDSCREENS;
+
+/** 10 m wind to the unscreened flame at 10–15 cm above ground (log profile). */
+export const SITE_FACTOR = { ridge: 0.45, trees: 0.3, forest: 0.15, hollow: 0.08 } as const;
+export type Site = keyof typeof SITE_FACTOR;
+
+/** What a walker sees at an unscreened flame, m/s. */
+export const WIND_WORDS_MPS = { steady: 0.5, leaning: 2, blown: 4, out: 7 } as const;
+export type WindWord = keyof typeof WIND_WORDS_MPS;
+
+/** Coupling, loss per m/s and blow-out wind by the kind of flame. */
+export const FLAMES = {
+  tall: { couple: 1, windDecayPerMps: 0.2, blowOutMps: 7 },
+  bowl: { couple: 1, windDecayPerMps: 0.08, blowOutMps: 12 },
+  openAlcohol: { couple: 0.65, windDecayPerMps: 0.25, blowOutMps: 4 },
+  cone: { couple: 0.9, windDecayPerMps: 0.15, blowOutMps: 8 },
+  tablet: { couple: 0.75, windDecayPerMps: 0.25, blowOutMps: 3 },
+} as const;
+export type FlameKind = keyof typeof FLAMES;
+
+/** Open alcohol: share of full power at lighting, rising in a straight line over the bloom. */
+export const BLOOM = { startShare: 0.3, durationS: 60 } as const;
+/** Gas lost each time a canister joint is made and broken, g (assumption). */
+export const JOINT_LOSS_G = 0.3;
+
+/** A burn is given up when it warms more slowly than this … */
+export const GIVE_UP_K_PER_S = 0.1 / 60;
+/** … for this long, */
+export const GIVE_UP_AFTER_S = 60;
+/** or when it has lasted an hour. */
+export const LONGEST_BURN_S = 3600;

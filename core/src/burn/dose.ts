@@ -1,0 +1,35 @@
+import type { AlcoholFuel, TabletFuel } from '../fuel/fuels';
+import type { Burn } from './burn';
+
+/** What is measured out before lighting; absent for a burner with a valve. */
+export type Dose = { kind: 'alcohol'; ml: number } | { kind: 'tablets'; count: number; keptG: number };
+
+export interface DosedBurn {
+  burn: Burn;
+  dose?: Dose;
+}
+
+/** Adds fuel that burns on after the pot is lifted off: all of it goes up the sides. */
+function burnOn(burn: Burn, surplusG: number): Burn {
+  const heatJ = {
+    ...burn.ledger.heatJ,
+    afterDone: { ...burn.ledger.heatJ.afterDone, sides: surplusG * burn.ledger.lhvKJPerG * 1000 },
+  };
+  return { ...burn, fuelG: burn.fuelG + surplusG, ledger: { ...burn.ledger, heatJ } };
+}
+
+/** Open alcohol cannot be turned off: the dose is the need in whole measures of `measureMl`, and the rest burns on. */
+export function doseAlcohol(burn: Burn, fuel: AlcoholFuel, measureMl: number): DosedBurn {
+  if (burn.outcome.kind !== 'done') return { burn };
+  const ml = Math.ceil(burn.fuelG / fuel.densityGPerMl / measureMl - 1e-9) * measureMl;
+  return { burn: burnOn(burn, ml * fuel.densityGPerMl - burn.fuelG), dose: { kind: 'alcohol', ml } };
+}
+
+/** Whole tablets: a large one is blown out and kept, small ones burn to the end. */
+export function doseTablets(burn: Burn, fuel: TabletFuel): DosedBurn {
+  if (burn.outcome.kind !== 'done') return { burn };
+  const count = Math.ceil(burn.fuelG / fuel.tabletG - 1e-9);
+  const surplusG = count * fuel.tabletG - burn.fuelG;
+  if (fuel.keepsWhenBlownOut) return { burn, dose: { kind: 'tablets', count, keptG: surplusG } };
+  return { burn: burnOn(burn, surplusG), dose: { kind: 'tablets', count, keptG: 0 } };
+}

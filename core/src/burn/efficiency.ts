@@ -1,0 +1,19 @@
+import { POT_BASE } from './constants';
+
+/**
+ * Share of released heat that enters the pot as a function of the power released in W:
+ * η = η_max·couple / (1 + P/(q0·A)) · exp(−k·u) (domain section 4).
+ * `baseM2` pot base, `windDecayPerMps` = k, `flameWindMps` behind the windscreen.
+ */
+export function efficiencyOf(
+  baseM2: number,
+  base: keyof typeof POT_BASE,
+  couple: number,
+  windDecayPerMps: number,
+  flameWindMps: number,
+): (powerW: number) => number {
+  const { etaMax, fluxScaleWPerM2 } = POT_BASE[base];
+  const peak = etaMax * couple * Math.exp(-windDecayPerMps * flameWindMps);
+  const halfW = fluxScaleWPerM2 * baseM2;
+  return (powerW) => peak / (1 + powerW / halfW);
+}

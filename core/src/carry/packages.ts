@@ -1,0 +1,17 @@
+/** Packages fuel is sold in (domain section 7; typical net and tare). */
+
+export interface CanisterSize {
+  netG: number;
+  tareG: number;
+}
+export const CANISTER_SIZES: readonly CanisterSize[] = [
+  { netG: 100, tareG: 95 },
+  { netG: 230, tareG: 150 },
+  { netG: 450, tareG: 210 },
+];
+
+/** A light bottle weighs about this for every started 250 mL (domain section 7). */
+export const BOTTLE_STEP_ML = 250;
+export const BOTTLE_TARE_PER_STEP_G = 20;
+/** Foil or bag around a tablet, g (common practice). */
+export const TABLET_WRAP_G = 0.5;

@@ -1,0 +1,109 @@
+/** Heating values and densities of the fuels a walker can buy. */
+
+/** Lower heating values, kJ/g: domain table, derived in fuel/combustion.ts and tested against it. */
+export const LHV_KJ_PER_G = {
+  propane: 46.34,
+  isobutane: 45.6,
+  nButane: 45.73,
+  ethanol: 26.81,
+  methanol: 19.9,
+  isopropanol: 30.4,
+  hexamine: 28.08,
+} as const;
+
+/** A canister blend by mass; the three shares sum to 1. */
+export interface BlendByMass {
+  propane: number;
+  isobutane: number;
+  nButane: number;
+}
+
+export interface GasFuel {
+  kind: 'gas';
+  id: string;
+  name: string;
+  blend: BlendByMass;
+}
+export interface AlcoholFuel {
+  kind: 'alcohol';
+  id: string;
+  name: string;
+  /** Shares by mass; they sum to 1. */
+  mix: { ethanol: number; methanol: number; isopropanol: number; water: number };
+  /** At 20 °C, g/mL. */
+  densityGPerMl: number;
+}
+export interface TabletFuel {
+  kind: 'tablet';
+  id: string;
+  name: string;
+  tabletG: number;
+  /** Heat released by one burning tablet, W (domain section 4: 14 g about 12 min, 4 g about 5 min). */
+  powerW: number;
+  /** Can it be blown out and kept for the next meal? */
+  keepsWhenBlownOut: boolean;
+}
+export type Fuel = GasFuel | AlcoholFuel | TabletFuel;
+
+const gas = (id: string, name: string, propane: number, isobutane: number, nButane: number): GasFuel => ({
+  kind: 'gas',
+  id,
+  name,
+  blend: { propane: propane / 100, isobutane: isobutane / 100, nButane: nButane / 100 },
+});
+
+/** Common blends and spirits, unbranded. Densities: CRC Handbook, mixtures from memory. */
+export const FUELS: readonly Fuel[] = [
+  gas('gas-20-80', 'gas 20/80 propane/isobutane', 20, 80, 0),
+  gas('gas-0-100', 'gas, all isobutane', 0, 100, 0),
+  gas('gas-25-25-50', 'gas 25/25/50 with half n-butane', 25, 25, 50),
+  gas('gas-30-70', 'gas 30/70 propane/n-butane', 30, 0, 70),
+  gas('gas-butane', 'gas, all n-butane', 0, 0, 100),
+  {
+    kind: 'alcohol',
+    id: 'alcohol-denatured',
+    name: 'denatured alcohol 90/5/5',
+    mix: { ethanol: 0.9, methanol: 0.05, isopropanol: 0, water: 0.05 },
+    densityGPerMl: 0.8,
+  },
+  {
+    kind: 'alcohol',
+    id: 'alcohol-strong',
+    name: 'strong spirit, 95 % by volume',
+    mix: { ethanol: 0.924, methanol: 0, isopropanol: 0, water: 0.076 },
+    densityGPerMl: 0.812,
+  },
+  {
+    kind: 'alcohol',
+    id: 'alcohol-methanol',
+    name: 'methanol (fuel-line antifreeze)',
+    mix: { ethanol: 0, methanol: 1, isopropanol: 0, water: 0 },
+    densityGPerMl: 0.792,
+  },
+  { kind: 'tablet', id: 'tablet-14', name: 'solid tablets, 14 g', tabletG: 14, powerW: 550, keepsWhenBlownOut: true },
+  { kind: 'tablet', id: 'tablet-4', name: 'solid tablets, 4 g', tabletG: 4, powerW: 370, keepsWhenBlownOut: false },
+];
+
+/** Heat of vaporisation that the water in a spirit takes from its flame, kJ/g at 25 °C (CRC Handbook). */
+const WATER_VAPORISATION_KJ_PER_G = 2.442;
+
+/** Lower heating value of a fuel in kJ/g: mass-weighted shares, less what the water in a spirit takes to evaporate. */
+export function fuelLhvKJPerG(fuel: Fuel): number {
+  switch (fuel.kind) {
+    case 'gas':
+      return (
+        fuel.blend.propane * LHV_KJ_PER_G.propane +
+        fuel.blend.isobutane * LHV_KJ_PER_G.isobutane +
+        fuel.blend.nButane * LHV_KJ_PER_G.nButane
+      );
+    case 'alcohol':
+      return (
+        fuel.mix.ethanol * LHV_KJ_PER_G.ethanol +
+        fuel.mix.methanol * LHV_KJ_PER_G.methanol +
+        fuel.mix.isopropanol * LHV_KJ_PER_G.isopropanol -
+        fuel.mix.water * WATER_VAPORISATION_KJ_PER_G
+      );
+    case 'tablet':
+      return LHV_KJ_PER_G.hexamine;
+  }
+}

@@ -1,0 +1,89 @@
+import { toCore, UNITS, type Quantity, type Unit } from './units';
+
+/** What a typed quantity meant, or why it could not be read: data, put into words at the edge. */
+export type Parsed =
+  | { ok: true; value: number; unit: Unit; unitTyped: boolean }
+  | { ok: false; code: 'empty' | 'noNumber' }
+  | { ok: false; code: 'unknownUnit'; typed: string; quantity: Quantity }
+  | { ok: false; code: 'otherQuantity'; typed: string; quantity: Quantity; other: Quantity }
+  | { ok: false; code: 'pairDisagrees'; first: string; second: string };
+
+const FRACTIONS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3, '⅛': 0.125 };
+const FRACTION_CHARS = Object.keys(FRACTIONS).join('');
+/** A number: "1/2", "1 1/2", "1½", "½", "1.5", "1,5", "1,200", "-3". */
+const NUMBER = new RegExp(
+  `^([-−+])?\\s*(?:(\\d+)\\s+(\\d+)\\s*/\\s*(\\d+)|(\\d+)\\s*/\\s*(\\d+)|(\\d[\\d.,]*)?\\s*([${FRACTION_CHARS}])|(\\d[\\d.,]*|[.,]\\d+))`,
+);
+/** Two readings of one value that differ by more than this share (or 1.5 degrees) are questioned. */
+const PAIR_SHARE = 0.03;
+const PAIR_DEGREES = 1.5;
+
+/**
+ * Reads what a walker types into a field of `quantity`: "2 cups", "16oz", "65F", "1½ cup", "3 lb 4 oz", "60 F / 16 C".
+ * A bare number takes `fallback`. The value comes back in the core's unit.
+ */
+export function parseQuantity(text: string, quantity: Quantity, fallback: Unit): Parsed {
+  const clean = text.trim();
+  if (clean === '') return { ok: false, code: 'empty' };
+  const pair = splitPair(clean);
+  if (!pair) return parseSum(clean, quantity, fallback);
+  const first = parseSum(pair[0], quantity, fallback);
+  const second = parseSum(pair[1], quantity, fallback);
+  if (!first.ok) return first;
+  if (!second.ok) return second;
+  const gap = Math.abs(first.value - second.value);
+  const allowed = quantity === 'temperature' ? PAIR_DEGREES : PAIR_SHARE * Math.max(Math.abs(first.value), Math.abs(second.value));
+  return gap <= allowed ? first : { ok: false, code: 'pairDisagrees', first: pair[0], second: pair[1] };
+}
+
+/** "60 F / 20 C" is a pair; "1/2 cup" and "10 km/h" are not: both sides must start with a number and the first must hold a unit. */
+function splitPair(text: string): [string, string] | undefined {
+  const m = /^(.*[^\d\s/].*?)\s*(?:\/|=)\s*([-−+]?\d.*)$/.exec(text);
+  return m && NUMBER.test(m[1]) ? [m[1].trim(), m[2].trim()] : undefined;
+}
+
+/** One number with a unit, or several that add up ("3 lb 4 oz"). */
+function parseSum(text: string, quantity: Quantity, fallback: Unit): Parsed {
+  let rest = text.trim();
+  let total = 0;
+  let last: { unit: Unit; unitTyped: boolean } | undefined;
+  while (rest !== '') {
+    const m = NUMBER.exec(rest);
+    const number = m ? readNumber(m) : Number.NaN;
+    if (!m || !Number.isFinite(number)) return { ok: false, code: 'noNumber' };
+    rest = rest.slice(m[0].length).trimStart();
+    const name = /^[^\d+−-]*(?:(?<=cm)3)?/.exec(rest)?.[0] ?? '';
+    rest = rest.slice(name.length).trimStart();
+    const typed = name.trim();
+    if (typed === '' && (rest !== '' || last)) return { ok: false, code: 'noNumber' };
+    const unit = typed === '' ? fallback : findUnit(typed, quantity);
+    if (!unit) return unknown(typed, quantity);
+    total += last ? number * unit.factor : toCore(number, unit);
+    last = { unit, unitTyped: typed !== '' };
+  }
+  return last ? { ok: true, value: total, ...last } : { ok: false, code: 'noNumber' };
+}
+
+function unknown(typed: string, quantity: Quantity): Parsed {
+  const other = (Object.keys(UNITS) as Quantity[]).find((q) => q !== quantity && findUnit(typed, q));
+  return other ? { ok: false, code: 'otherQuantity', typed, quantity, other } : { ok: false, code: 'unknownUnit', typed, quantity };
+}
+
+function findUnit(typed: string, quantity: Quantity): Unit | undefined {
+  const name = typed.toLowerCase().replace(/[°º.]/g, '').replace(/\s+/g, ' ').trim();
+  return UNITS[quantity].find((u) => u.names.includes(name));
+}
+
+function readNumber(m: RegExpExecArray): number {
+  const sign = m[1] && m[1] !== '+' ? -1 : 1;
+  if (m[2]) return sign * (Number(m[2]) + Number(m[3]) / Number(m[4]));
+  if (m[5]) return (sign * Number(m[5])) / Number(m[6]);
+  if (m[8]) return sign * ((m[7] ? decimal(m[7]) : 0) + FRACTIONS[m[8]]);
+  return sign * decimal(m[9]);
+}
+
+/** "1,200" and "12,500" are thousands; "1,5" is a decimal comma. */
+function decimal(text: string): number {
+  if (/^\d{1,3}(,\d{3})+(\.\d+)?$/.test(text)) return Number(text.replaceAll(',', ''));
+  return Number(text.replace(',', '.'));
+}
