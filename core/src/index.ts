@@ -1,4 +1,4 @@
-export * from './errors';
+export * from './errors/out-of-range';
 export * from './units/units';
 export * from './units/parse';
 export * from './units/format';
@@ -23,7 +23,7 @@ export * from './burn/burn';
 export * from './burn/dose';
 export * from './catalogue/burners';
 export * from './catalogue/pots';
-export * from './catalogue/demo/vesper-divide';
+export * from './demo/vesper-divide';
 export * from './carry/packages';
 export * from './carry/containers';
 export * from './carry/profile';

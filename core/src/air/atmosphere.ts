@@ -1,4 +1,4 @@
-import { requireRange } from '../errors';
+import { requireRange } from '../errors/out-of-range';
 import { SEA_LEVEL_PA, ZERO_C_K } from '../water/constants';
 import { saturationTemperatureK } from '../water/saturation';
 

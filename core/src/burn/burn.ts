@@ -91,7 +91,7 @@ export function simulateBurn(input: BurnInput): Burn {
   if (!source.can && gainAt(targetC) <= 0) return unfinished({ kind: 'stalls', atC: stallC(gainAt, input.waterC, targetC) });
 
   const waterJPerK = (input.waterMl / 1000) * WATER_CP_J_PER_KG_K;
-  const potJPerK = potHeatCapacityJPerK(input.pot, input.lidOn);
+  const potJPerK = potHeatCapacityJPerK(input.pot);
   const capacity = waterJPerK + potJPerK;
   // state: pot °C, can °C, heat released, heat to air, heat to vapour, heat up the sides (J)
   const y0 = Float64Array.of(input.waterC, source.can?.startC ?? 0, 0, 0, 0, 0);

@@ -1,4 +1,5 @@
-import { POT_BASE, POT_CP_J_PER_KG_K, type PotMaterial } from './constants';
+import type { POT_BASE } from './constants';
+import { POT_CP_J_PER_KG_K, type PotMaterial } from './constants';
 
 /** A pot as a cylinder. */
 export interface Pot {
@@ -17,9 +18,9 @@ export function potAreas(pot: Pot): { baseM2: number; sideM2: number; lidM2: num
   return { baseM2, sideM2: Math.PI * d * (pot.heightMm / 1000), lidM2: baseM2 };
 }
 
-/** Heat capacity of the metal, J/K; the lid counts when it is on. */
-export function potHeatCapacityJPerK(pot: Pot, lidOn: boolean): number {
-  return ((pot.massG + (lidOn ? pot.lidMassG : 0)) / 1000) * POT_CP_J_PER_KG_K[pot.material];
+/** Heat capacity of the pot, J/K. The lid is warmed by vapour that would have left anyway and is not counted. */
+export function potHeatCapacityJPerK(pot: Pot): number {
+  return (pot.massG / 1000) * POT_CP_J_PER_KG_K[pot.material];
 }
 
 /** Brimful volume of the cylinder in mL. */

@@ -1,4 +1,4 @@
-import { requireRange } from '../errors';
+import { requireRange } from '../errors/out-of-range';
 import type { BlendByMass } from '../fuel/fuels';
 import { molarMassG, MOLECULES } from '../fuel/combustion';
 import { ZERO_C_K } from '../water/constants';

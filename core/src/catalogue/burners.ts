@@ -30,12 +30,12 @@ export type Burner = GasBurner | AlcoholBurner | TabletBurner;
 export type BurnerFamily = Burner['family'];
 
 export const BURNERS: readonly Burner[] = [
-  { family: 'canisterTop', id: 'gas-micro', name: 'small screw-on gas burner', massG: 73, flame: 'tall', ratedW: 1900, lowestW: 350 },
-  { family: 'canisterTop', id: 'gas-large', name: 'larger screw-on gas burner', massG: 95, flame: 'tall', ratedW: 2700, lowestW: 350 },
-  { family: 'canisterTop', id: 'gas-bowl', name: 'bowl-headed gas burner', massG: 88, flame: 'bowl', ratedW: 2700, lowestW: 350 },
+  { family: 'canisterTop', id: 'gas-micro', name: 'small gas burner', massG: 73, flame: 'tall', ratedW: 1900, lowestW: 350 },
+  { family: 'canisterTop', id: 'gas-large', name: 'larger gas burner', massG: 95, flame: 'tall', ratedW: 2700, lowestW: 350 },
+  { family: 'canisterTop', id: 'gas-bowl', name: 'bowl-head gas burner', massG: 88, flame: 'bowl', ratedW: 2700, lowestW: 350 },
   { family: 'openAlcohol', id: 'alcohol-open', name: 'open-jet alcohol burner', massG: 15, flame: 'openAlcohol', ratedW: 1500 },
-  { family: 'tablet', id: 'tablet-single', name: 'tablet tray, one at a time', massG: 11, flame: 'tablet', tabletsAtOnce: 1 },
-  { family: 'tablet', id: 'tablet-double', name: 'tablet tray, two at once', massG: 16, flame: 'tablet', tabletsAtOnce: 2 },
+  { family: 'tablet', id: 'tablet-single', name: 'tablet tray, one lit', massG: 11, flame: 'tablet', tabletsAtOnce: 1 },
+  { family: 'tablet', id: 'tablet-double', name: 'tablet tray, two lit', massG: 16, flame: 'tablet', tabletsAtOnce: 2 },
 ];
 
 /** Which fuel kind each family burns. */

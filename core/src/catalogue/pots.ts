@@ -10,7 +10,7 @@ export interface CataloguePot extends Pot {
 export const POTS: readonly CataloguePot[] = [
   {
     id: 'ti-550',
-    name: 'titanium mug 0.55 L',
+    name: '0.55 L titanium mug',
     diameterMm: 95,
     heightMm: 85,
     massG: 72,
@@ -20,7 +20,7 @@ export const POTS: readonly CataloguePot[] = [
   },
   {
     id: 'ti-750',
-    name: 'titanium pot 0.75 L, tall',
+    name: '0.75 L titanium, tall',
     diameterMm: 95,
     heightMm: 112,
     massG: 92,
@@ -30,7 +30,7 @@ export const POTS: readonly CataloguePot[] = [
   },
   {
     id: 'ti-900',
-    name: 'titanium pot 0.9 L, wide',
+    name: '0.9 L titanium, wide',
     diameterMm: 125,
     heightMm: 82,
     massG: 98,
@@ -40,7 +40,7 @@ export const POTS: readonly CataloguePot[] = [
   },
   {
     id: 'al-1000',
-    name: 'aluminium pot 1.0 L, wide',
+    name: '1 L aluminium, wide',
     diameterMm: 120,
     heightMm: 95,
     massG: 130,
@@ -50,7 +50,7 @@ export const POTS: readonly CataloguePot[] = [
   },
   {
     id: 'st-1000',
-    name: 'stainless pot 1.0 L',
+    name: '1 L stainless',
     diameterMm: 120,
     heightMm: 92,
     massG: 210,
@@ -60,7 +60,7 @@ export const POTS: readonly CataloguePot[] = [
   },
   {
     id: 'fin-1000',
-    name: 'finned heat-exchanger pot 1.0 L',
+    name: '1 L finned aluminium',
     diameterMm: 118,
     heightMm: 115,
     massG: 190,

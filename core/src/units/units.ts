@@ -58,8 +58,8 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     unit('K', 'k|kelvin', 1, 0, -273.15),
   ],
   length: [unit('mm', 'mm', 1), unit('in', 'in|inch|inches|"', 25.4, 2), unit('cm', 'cm', 10, 1)],
-  altitude: [metres, feet, unit('km', 'km', 1000, 2)],
   distance: [unit('km', 'km|kilometre|kilometres|kilometer|kilometers', 1, 0), unit('mi', 'mi|mile|miles', MILE_KM, 0)],
+  altitude: [metres, feet, unit('km', 'km', 1000, 2)],
   speed: [
     unit('m/s', 'm/s|mps', 1, 1),
     unit('km/h', 'km/h|kmh|kph', 1 / 3.6, 0),

@@ -1,4 +1,4 @@
-import { requireRange } from '../errors';
+import { requireRange } from '../errors/out-of-range';
 import { ZERO_C_K } from './constants';
 
 /**

@@ -1,4 +1,4 @@
-import type { Trip } from '../../archive/trip-schema';
+import type { Trip } from '../archive/trip-schema';
 
 /** The invented Vesper Divide: the high leg from Nettle Hut over the pass to Harrow Junction. */
 export const DEMO_TRIP: Trip = {
@@ -29,7 +29,7 @@ export const DEMO_TRIP: Trip = {
     burnerId: 'gas-micro',
     burnerMassG: 73,
     fuelId: 'gas-20-80',
-    pot: { name: 'titanium pot 0.75 L, tall', diameterMm: 95, heightMm: 112, massG: 92, lidMassG: 18, material: 'titanium', base: 'bare' },
+    pot: { name: '0.75 L titanium, tall', diameterMm: 95, heightMm: 112, massG: 92, lidMassG: 18, material: 'titanium', base: 'bare' },
     lidOn: true,
     windscreen: 'folded',
     windscreenMassG: 60,

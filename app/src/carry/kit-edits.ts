@@ -1,0 +1,31 @@
+import {
+  burnerById,
+  FAMILY_FUEL,
+  FAMILY_WINDSCREENS,
+  FUELS,
+  potById,
+  WINDSCREEN_MASS_G,
+  type Kit,
+  type WindscreenKind,
+} from '@tinder/core';
+
+/** Changes of one piece that keep the kit whole: a new burner brings a fuel it burns and a windscreen that fits. */
+
+export function withBurner(kit: Kit, burnerId: string): Kit {
+  const burner = burnerById(burnerId);
+  const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[burner.family]);
+  const fuelId = (fuels.find((f) => f.id === kit.fuelId) ?? fuels[0]).id;
+  const next = { ...kit, burnerId, burnerMassG: burner.massG, fuelId };
+  const fits = FAMILY_WINDSCREENS[burner.family];
+  // the usual companion: a cone on alcohol, something folded beside the rest
+  return fits.includes(kit.windscreen) ? next : withWindscreen(next, fits.includes('cone') ? 'cone' : 'folded');
+}
+
+export function withWindscreen(kit: Kit, windscreen: WindscreenKind): Kit {
+  return { ...kit, windscreen, windscreenMassG: WINDSCREEN_MASS_G[windscreen] };
+}
+
+export function withPot(kit: Kit, potId: string): Kit {
+  const { name, diameterMm, heightMm, massG, lidMassG, material, base } = potById(potId);
+  return { ...kit, pot: { name, diameterMm, heightMm, massG, lidMassG, material, base } };
+}

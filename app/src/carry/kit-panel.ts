@@ -1,0 +1,176 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { burnerById, BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS, FUELS, LIMITS, POTS, type Kit, type WindscreenKind } from '@tinder/core';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Choice } from '../ui/choice';
+import { QuantityField } from '../ui/quantity-field';
+import { ScaleField } from '../ui/scale-field';
+import { withBurner, withPot, withWindscreen } from './kit-edits';
+import { WINDSCREEN_WORDS } from './option-lists';
+
+/** The kit: burner, fuel, pot, lid, windscreen and flame, each with the weight the walker's own scale shows. */
+@Component({
+  selector: 'app-kit-panel',
+  imports: [ScaleField, QuantityField, Choice],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign">the kit</h2>
+    @let k = kit();
+    <div class="line weighed">
+      <label class="name" for="burner">burner</label>
+      <select id="burner" (change)="change('burner', withBurner(k, chosen($event)))">
+        @for (b of burners; track b.id) {
+          <option [value]="b.id" [selected]="b.id === k.burnerId">{{ b.name }}</option>
+        }
+      </select>
+      <app-quantity-field
+        label="weight of the burner"
+        quantity="mass"
+        [value]="k.burnerMassG"
+        [limits]="L.massG"
+        (valueChange)="change('burner weight', { burnerMassG: $event })"
+      />
+    </div>
+    <div class="line">
+      <label class="name" for="fuel">fuel</label>
+      <select id="fuel" (change)="change('fuel', { fuelId: chosen($event) })">
+        @for (f of fuels(); track f.id) {
+          <option [value]="f.id" [selected]="f.id === k.fuelId">{{ f.name }}</option>
+        }
+      </select>
+    </div>
+    <div class="line weighed">
+      <label class="name" for="pot">pot</label>
+      <select id="pot" (change)="change('pot', withPot(k, chosen($event)))">
+        @for (p of pots; track p.id) {
+          <option [value]="p.id" [selected]="p.name === k.pot.name">{{ p.name }}</option>
+        }
+        @if (ownPot()) {
+          <option selected disabled>{{ k.pot.name }}</option>
+        }
+      </select>
+      <app-quantity-field
+        label="weight of the pot without its lid"
+        quantity="mass"
+        [value]="k.pot.massG"
+        [limits]="L.massG"
+        (valueChange)="change('pot weight', { pot: { ...k.pot, massG: $event } })"
+      />
+    </div>
+    <div class="line weighed">
+      <span class="name">lid</span>
+      <app-choice
+        label="Lid"
+        [options]="lidOptions"
+        [value]="k.lidOn ? 'on' : 'off'"
+        (valueChange)="change('lid', { lidOn: $event === 'on' })"
+      />
+      <app-quantity-field
+        label="weight of the lid"
+        quantity="mass"
+        [value]="k.pot.lidMassG"
+        [limits]="L.massG"
+        (valueChange)="change('lid weight', { pot: { ...k.pot, lidMassG: $event } })"
+      />
+    </div>
+    <div class="line weighed">
+      <label class="name" for="windscreen">windscreen</label>
+      <select id="windscreen" (change)="change('windscreen', withWindscreen(k, screen($event)))">
+        @for (w of windscreens(); track w) {
+          <option [value]="w" [selected]="w === k.windscreen">{{ windscreenWords[w] }}</option>
+        }
+      </select>
+      <app-quantity-field
+        label="weight of the windscreen"
+        quantity="mass"
+        [value]="k.windscreenMassG"
+        [limits]="L.massG"
+        (valueChange)="change('windscreen weight', { windscreenMassG: $event })"
+      />
+    </div>
+    <div class="line weighed">
+      <span class="name">the rest</span>
+      <span class="quiet">lighter, spoon, bag</span>
+      <app-quantity-field
+        label="weight of lighter, spoon and bag"
+        quantity="mass"
+        [value]="k.otherMassG"
+        [limits]="L.massG"
+        (valueChange)="change('weight of the rest', { otherMassG: $event })"
+      />
+    </div>
+    @if (burner().family === 'canisterTop') {
+      <app-scale-field
+        label="flame"
+        quantity="percent"
+        tone="heat"
+        [value]="100 * k.flameSetting"
+        [limits]="{ min: 100 * L.flameSetting.min, max: 100 * L.flameSetting.max }"
+        [scale]="{ min: 20, max: 100 }"
+        (valueChange)="change('flame', { flameSetting: $event.value / 100 }, $event.gesture)"
+      />
+    } @else if (burner().family === 'openAlcohol') {
+      <div class="line weighed">
+        <span class="name">flame</span>
+        <span class="quiet">burns until it is out; poured by</span>
+        <app-quantity-field
+          label="the measure alcohol is poured with"
+          quantity="volume"
+          [value]="k.measureMl"
+          [limits]="L.measureMl"
+          (valueChange)="change('measure', { measureMl: $event })"
+        />
+      </div>
+    } @else {
+      <div class="line">
+        <span class="name">flame</span>
+        <span class="quiet">cannot be turned down; large tablets are blown out and kept</span>
+      </div>
+    }
+    <app-scale-field
+      label="reserve"
+      quantity="percent"
+      tone="heat"
+      [value]="store.trip().reservePercent"
+      [limits]="L.reservePercent"
+      [scale]="{ min: 0, max: 60 }"
+      (valueChange)="reserve($event.value, $event.gesture)"
+    />
+  `,
+  styleUrl: './panel.less',
+})
+export class KitPanel {
+  protected readonly store = inject(WorkspaceStore);
+  protected readonly kit = computed(() => this.store.trip().kit);
+  protected readonly burner = computed(() => burnerById(this.kit().burnerId));
+  protected readonly fuels = computed(() => FUELS.filter((f) => f.kind === FAMILY_FUEL[this.burner().family]));
+  protected readonly windscreens = computed(() => FAMILY_WINDSCREENS[this.burner().family]);
+  /** An imported pot that the catalogue does not hold. */
+  protected readonly ownPot = computed(() => !POTS.some((p) => p.name === this.kit().pot.name));
+  protected readonly burners = BURNERS;
+  protected readonly pots = POTS;
+  protected readonly windscreenWords = WINDSCREEN_WORDS;
+  protected readonly L = LIMITS;
+  protected readonly lidOptions = [
+    { value: 'on', label: 'on' },
+    { value: 'off', label: 'off' },
+  ] as const;
+  protected readonly withBurner = withBurner;
+  protected readonly withPot = withPot;
+  protected readonly withWindscreen = withWindscreen;
+
+  protected change(label: string, change: Partial<Kit>, gesture?: string): void {
+    this.store.editKit(label, change, gesture);
+  }
+
+  protected reserve(reservePercent: number, gesture?: string): void {
+    this.store.editTrip('reserve', (t) => ({ ...t, reservePercent }), gesture);
+  }
+
+  protected chosen(event: Event): string {
+    return (event.target as HTMLSelectElement).value;
+  }
+
+  protected screen(event: Event): WindscreenKind {
+    return this.chosen(event) as WindscreenKind;
+  }
+}

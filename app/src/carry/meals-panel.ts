@@ -1,0 +1,120 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { formatDuration, LIMITS, MEALS, type Meal, type MealName, type Plan } from '@tinder/core';
+import { Figure } from '../ledger/figure';
+import { DayMarker } from '../state/day-marker';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Choice } from '../ui/choice';
+import { QuantityField } from '../ui/quantity-field';
+import { Units } from '../ui/units';
+import { doseWords, outcomeWords } from './meal-words';
+
+/** Most rehydrated food is content with this (common practice). */
+const USUAL_TARGET_C = 88;
+
+/** The day's two meals: what is cooked, and what it costs on the marked day. */
+@Component({
+  selector: 'app-meals-panel',
+  imports: [Choice, Figure, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign">the meals, on day {{ marker.day() }}</h2>
+    @for (name of names; track name) {
+      @let meal = store.trip().menu[name];
+      @let planned = day().meals[name];
+      <section [attr.aria-label]="name">
+        <div class="head">
+          <h3>{{ name }}</h3>
+          <app-choice
+            [label]="name + ', hot or cold'"
+            [options]="hotOptions"
+            [value]="meal.hot ? 'hot' : 'cold'"
+            (valueChange)="edit(name, 'hot or cold', { hot: $event === 'hot' })"
+          />
+        </div>
+        @if (meal.hot) {
+          <div class="asked">
+            <app-quantity-field
+              [label]="name + ' water'"
+              quantity="volume"
+              [value]="meal.waterMl"
+              [limits]="L.waterMl"
+              (valueChange)="edit(name, 'water', { waterMl: $event })"
+            />
+            <app-choice
+              [label]="name + ', brought to'"
+              [options]="targetOptions"
+              [value]="meal.target.kind"
+              (valueChange)="target(name, $event)"
+            />
+            @if (meal.target.kind === 'stopAt') {
+              <app-quantity-field
+                [label]="name + ', stop at'"
+                quantity="temperature"
+                [value]="meal.target.targetC"
+                [limits]="L.targetC"
+                (valueChange)="edit(name, 'target', { target: { kind: 'stopAt', targetC: $event } })"
+              />
+            }
+          </div>
+          @if (planned) {
+            @if (planned.burn.outcome.kind === 'done') {
+              <div class="answer">
+                <app-figure
+                  class="big"
+                  [text]="units.mealMass(planned.burn.fuelG)"
+                  [ref]="{ kind: 'meal', day: planned.day, meal: name }"
+                />
+                <span class="big">{{ duration(planned.burn.durationS) }}</span>
+                @if (dose(name); as words) {
+                  <span class="quiet">{{ words }}</span>
+                }
+              </div>
+            } @else {
+              <p class="error">{{ outcome(name) }}</p>
+            }
+          }
+        } @else {
+          <p class="cold quiet">no fuel</p>
+        }
+      </section>
+    }
+  `,
+  styleUrls: ['./panel.less', './meals-panel.less'],
+})
+export class MealsPanel {
+  protected readonly store = inject(WorkspaceStore);
+  protected readonly marker = inject(DayMarker);
+  protected readonly units = inject(Units);
+  protected readonly names = MEALS;
+  protected readonly L = LIMITS;
+  protected readonly duration = formatDuration;
+  protected readonly hotOptions = [
+    { value: 'hot', label: 'hot' },
+    { value: 'cold', label: 'cold' },
+  ] as const;
+  protected readonly targetOptions = [
+    { value: 'boil', label: 'to a boil' },
+    { value: 'stopAt', label: 'stop at' },
+  ] as const;
+
+  readonly plan = input.required<Plan>();
+  protected readonly day = computed(() => this.plan().days[Math.min(this.marker.day(), this.plan().days.length) - 1]);
+
+  protected edit(name: MealName, what: string, change: Partial<Meal>): void {
+    this.store.editTrip(`${name}: ${what}`, (t) => ({ ...t, menu: { ...t.menu, [name]: { ...t.menu[name], ...change } } }));
+  }
+
+  protected target(name: MealName, kind: 'boil' | 'stopAt'): void {
+    this.edit(name, 'target', { target: kind === 'boil' ? { kind } : { kind, targetC: USUAL_TARGET_C } });
+  }
+
+  protected dose(name: MealName): string | undefined {
+    const planned = this.day().meals[name];
+    return planned?.dose && doseWords(planned.dose, this.units);
+  }
+
+  protected outcome(name: MealName): string {
+    const planned = this.day().meals[name];
+    return planned ? outcomeWords(planned, this.units) : '';
+  }
+}

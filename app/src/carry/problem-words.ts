@@ -1,0 +1,28 @@
+import type { Problem } from '@tinder/core';
+import type { Units } from '../ui/units';
+
+/** What stands in the way, in one plain sentence each. */
+export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {
+  switch (p.code) {
+    case 'stalls':
+      return `The ${p.meal} stalls at ${units.text(p.atC, 'temperature')} on ${dayWords(p.days)}: not counted in the fuel.`;
+    case 'mayBlowOut':
+      return `The flame may blow out at ${p.meal} on ${dayWords(p.days)} (${units.text(p.flameWindMps, 'speed')} at the flame, about ${units.text(p.limitMps, 'speed')} is its limit): not counted in the fuel.`;
+    case 'wontRun':
+      return `The burner won’t run at ${p.meal} on ${dayWords(p.days)}: the can has no pressure below ${units.text(p.airC, 'temperature')}. Not counted in the fuel.`;
+    case 'overfull':
+      return `${units.text(p.waterMl, 'volume')} for ${p.meal} leaves no headspace: this pot takes ${units.text(p.roomMl, 'volume')}. Fill it off the burner, and less.`;
+    case 'flameRaised':
+      return `This burner cannot go that low: reckoned at its lowest steady flame, ${Math.round(100 * p.setting)} %.`;
+    case 'screenAroundCan':
+      return 'A foil all round a burner on its can traps heat: feel the can often, never let it get more than barely warm, and follow the maker’s manual.';
+  }
+}
+
+/** "day 3", "days 2–4", "days 1, 3 and 5". */
+export function dayWords(days: readonly number[]): string {
+  if (days.length === 1) return `day ${days[0]}`;
+  const run = days.every((d, i) => i === 0 || d === days[i - 1] + 1);
+  if (run && days.length > 2) return `days ${days[0]}–${days[days.length - 1]}`;
+  return `days ${days.slice(0, -1).join(', ')} and ${days[days.length - 1]}`;
+}

@@ -1,0 +1,141 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import type { Plan } from '@tinder/core';
+import { DayMarker } from '../state/day-marker';
+import { measuredWidth } from '../ui/measured-width';
+import { Units } from '../ui/units';
+import { timeAxis } from './time-axis';
+import { weightGeometry, type Layer } from './weight-geometry';
+
+/** Carried weight day by day, stacked: pieces, empty containers, fuel. Its table twin is read by screen readers. */
+@Component({
+  selector: 'app-weight-chart',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <svg width="100%" [attr.height]="height + 4" aria-hidden="true" (pointermove)="hover($event)" (pointerdown)="hover($event)">
+      <defs>
+        <pattern id="containers" width="6" height="6" patternUnits="userSpaceOnUse">
+          <circle cx="3" cy="3" r="1" class="dot" />
+        </pattern>
+      </defs>
+      <rect class="catch" width="100%" [attr.height]="height" />
+      @for (layer of shape().layers; track layer.name) {
+        <path [attr.d]="layer.path" [class]="layer.name" />
+        @if (layer.name === 'containers') {
+          <path [attr.d]="layer.path" fill="url(#containers)" />
+        }
+      }
+      @for (g of shape().ticksG; track g) {
+        <line class="grid" x1="0" [attr.x2]="axis().width" [attr.y1]="y(g)" [attr.y2]="y(g)" />
+        <text class="quiet" x="-8" [attr.y]="y(g) + 4" text-anchor="end">{{ tick(g, $last) }}</text>
+      }
+      <path class="total" [attr.d]="shape().total" />
+      @for (layer of shape().layers; track layer.name) {
+        @if (layer.height > 13) {
+          <text [class]="'label ' + layer.name" x="8" [attr.y]="layer.labelY + 4">{{ label(layer) }}</text>
+        }
+      }
+      <text class="sum" x="8" [attr.y]="y(shape().startG) - 5">{{ units.text(shape().startG, 'mass') }}</text>
+      <text class="sum" [attr.x]="axis().width - 8" [attr.y]="y(shape().endG) - 5" text-anchor="end">
+        {{ units.text(shape().endG, 'mass') }}
+      </text>
+    </svg>
+    <table class="hidden-text">
+      <caption>
+        Carried weight for cooking, morning by morning
+      </caption>
+      <tr>
+        <th>Morning</th>
+        <th>Fuel</th>
+        <th>Everything</th>
+      </tr>
+      @for (d of plan().profile.days; track d.day) {
+        <tr>
+          <td>{{ $last ? 'on arrival' : 'day ' + d.day }}</td>
+          <td>{{ units.text(d.fuelG, 'mass') }}</td>
+          <td>{{ units.text(d.totalG, 'mass') }}</td>
+        </tr>
+      }
+    </table>
+  `,
+  styles: `
+    :host {
+      display: block;
+      position: relative;
+    }
+    svg {
+      display: block;
+      overflow: visible;
+    }
+    .catch {
+      fill: transparent;
+    }
+    .hardware {
+      fill: var(--hill-top);
+      opacity: 0.55;
+    }
+    .containers {
+      fill: var(--hairline);
+      opacity: 0.6;
+    }
+    .fuel {
+      fill: var(--ember);
+      opacity: 0.86;
+    }
+    .dot {
+      fill: var(--control-line);
+    }
+    .grid {
+      stroke: var(--hairline);
+    }
+    .total {
+      fill: none;
+      stroke: var(--ink);
+      stroke-width: 2.2;
+    }
+    text.label {
+      fill: var(--ink);
+      opacity: 1;
+      font-weight: 600;
+      paint-order: stroke;
+      stroke: var(--ground);
+      stroke-width: 2.5px;
+      stroke-opacity: 0.75;
+    }
+    text.sum {
+      font: 700 14px var(--signs);
+    }
+  `,
+})
+export class WeightChart {
+  protected readonly units = inject(Units);
+  private readonly marker = inject(DayMarker);
+  protected readonly height = 138;
+
+  readonly plan = input.required<Plan>();
+
+  private readonly width = measuredWidth(1080);
+  private readonly unitG = computed(() => this.units.unit('mass').factor);
+  protected readonly axis = computed(() => timeAxis(this.plan().days.length, this.width()));
+  protected readonly shape = computed(() => weightGeometry(this.plan(), this.axis(), this.height, this.unitG()));
+
+  protected y(massG: number): number {
+    return this.shape().y(massG / this.unitG());
+  }
+
+  /** Tick numbers; the topmost carries the unit. */
+  protected tick(massG: number, last: boolean): string {
+    const value = Math.round((massG / this.unitG()) * 100) / 100;
+    return `${value.toLocaleString('en-US')}${last ? ' ' + this.units.unit('mass').symbol : ''}`;
+  }
+
+  protected label(layer: Layer): string {
+    const start = this.units.text(layer.startG, 'mass');
+    const names = { hardware: 'burner, pot and the rest', containers: 'empty containers', fuel: 'fuel' };
+    return layer.name === 'fuel' ? `fuel ${start} → ${this.units.text(layer.endG, 'mass')}` : `${names[layer.name]} ${start}`;
+  }
+
+  protected hover(event: PointerEvent): void {
+    const box = (event.currentTarget as Element).getBoundingClientRect();
+    this.marker.goTo(this.axis().dayAt(event.clientX - box.left));
+  }
+}

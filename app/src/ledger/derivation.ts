@@ -1,0 +1,214 @@
+import {
+  burnerById,
+  FLAMES,
+  FUELS,
+  heatToFuelG,
+  MEALS,
+  PHASES,
+  POT_BASE,
+  SINKS,
+  type Container,
+  type Dose,
+  type Ledger,
+  type Plan,
+  type PlannedMeal,
+  type Quantity,
+  type Sink,
+  type Trip,
+} from '@tinder/core';
+import { formatDuration } from '@tinder/core';
+import type { FigureRef } from './figure-ref';
+
+/** A figure taken apart: parts that sum to it, how it is computed, and what went in. */
+export interface Derivation {
+  title: string;
+  totalG: number;
+  parts: Part[];
+  /** Sentences and formulas, in order. */
+  how: string[];
+  inputs: { name: string; value: string }[];
+}
+export interface Part {
+  label: string;
+  massG: number;
+  /** What else there is to say of it. */
+  note?: string;
+  /** Opens further. */
+  ref?: FigureRef;
+}
+
+/** Formats a core value in the walker's units. */
+export type Format = (value: number, quantity: Quantity, decimals?: number) => string;
+
+const SINK_WORDS: Record<Sink, string> = {
+  water: 'into the water',
+  pot: 'into the pot',
+  food: 'into the food',
+  air: 'off the pot to air and wind',
+  evaporation: 'off the water as vapour',
+  steam: 'as steam at the boil',
+  sides: 'up the sides, past the pot',
+};
+const AFTER_DONE = 'burnt on after the pot was done';
+const JOINT = 'lost at the joint';
+
+/** Takes a figure apart; undefined when the plan no longer holds it (a day that was cut off, a meal now cold). */
+export function derive(ref: FigureRef, trip: Trip, plan: Plan, format: Format): Derivation | undefined {
+  switch (ref.kind) {
+    case 'meal': {
+      const meal = plan.days[ref.day - 1]?.meals[ref.meal];
+      return meal && mealDerivation(meal, trip, format);
+    }
+    case 'demand':
+      return demandDerivation(trip, plan, format);
+    case 'loadout':
+      return loadoutDerivation(plan, format);
+    case 'start':
+      return startDerivation(trip, plan, format);
+  }
+}
+
+/** Grams by sink over any number of burns, largest first; they sum to the fuel the burns took. */
+export function ledgerParts(ledgers: readonly Ledger[]): Part[] {
+  const grams = new Map<string, number>();
+  const add = (label: string, g: number) => grams.set(label, (grams.get(label) ?? 0) + g);
+  for (const { heatJ, unburntG, lhvKJPerG } of ledgers) {
+    for (const phase of PHASES)
+      for (const sink of SINKS) add(phase === 'afterDone' ? AFTER_DONE : SINK_WORDS[sink], heatToFuelG(heatJ[phase][sink], lhvKJPerG));
+    add(JOINT, unburntG.joint);
+  }
+  return [...grams]
+    .map(([label, massG]) => ({ label, massG }))
+    .filter((p) => p.massG > 0.005)
+    .sort((a, b) => b.massG - a.massG);
+}
+
+function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation {
+  const { burn, facts } = m;
+  const burner = burnerById(trip.kit.burnerId);
+  const fuel = FUELS.find((f) => f.id === trip.kit.fuelId);
+  const { couple, windDecayPerMps } = FLAMES[facts.flame];
+  const { etaMax, fluxScaleWPerM2 } = POT_BASE[facts.pot.base];
+  const watts = (w: number) => `${Math.round(w).toLocaleString('en-US')} W`;
+  return {
+    title: `${m.meal} on day ${m.day}`,
+    totalG: burn.fuelG,
+    parts: ledgerParts([burn.ledger]),
+    how: [
+      `Grams = (heat + losses) ÷ heating value, here ${burn.ledger.lhvKJPerG.toFixed(1)} kJ a gram.`,
+      'Water and pot warm together: C · dT/dt = P · η − loss to air − vapour, from the start to the target.',
+      `η = ${etaMax} × ${couple} ÷ (1 + P ÷ (${fluxScaleWPerM2 / 1000} kW/m² × pot base)) × e^(−${windDecayPerMps} × wind at the flame) = ${(100 * burn.efficiency).toFixed(0)} %.`,
+      ...doseSentences(m.dose, format),
+    ],
+    inputs: [
+      { name: 'water', value: `${format(facts.waterMl, 'volume')} from ${format(facts.waterC, 'temperature')}` },
+      {
+        name: 'brought to',
+        value: `${format(burn.targetC, 'temperature', 1)}${facts.target.kind === 'boil' ? `, the boil at this height` : `; it would boil at ${format(burn.boilC, 'temperature', 1)}`}`,
+      },
+      { name: 'air', value: format(facts.airC, 'temperature') },
+      { name: 'wind', value: `${format(facts.flameWindMps, 'speed')} at the flame, ${format(facts.potWindMps, 'speed')} at the pot` },
+      { name: 'air pressure', value: `${(facts.pressurePa / 100).toFixed(0)} hPa` },
+      {
+        name: 'pot',
+        value: `Ø ${format(facts.pot.diameterMm, 'length')}, ${format(facts.pot.heightMm, 'length')} high, ${facts.pot.material}, lid ${facts.lidOn ? 'on' : 'off'}`,
+      },
+      { name: 'burner', value: `${burner.name}, ${watts(burn.meanPowerW)} on average` },
+      { name: 'fuel', value: fuel?.name ?? '' },
+      ...(burn.canEndC === undefined
+        ? []
+        : [
+            {
+              name: 'can',
+              value: `${format(facts.airC, 'temperature')} at the start, ${format(burn.canEndC, 'temperature', 1)} at the end`,
+            },
+          ]),
+      { name: 'time', value: formatDuration(burn.durationS) },
+    ],
+  };
+}
+
+function doseSentences(dose: Dose | undefined, format: Format): string[] {
+  if (!dose) return [];
+  if (dose.kind === 'alcohol')
+    return [`Poured: ${format(dose.ml, 'volume')}, the need rounded up to whole measures. It cannot be turned off, so the rest burns on.`];
+  const kept = dose.keptG > 0.05 ? `; ${format(dose.keptG, 'mass', 1)} of the last one is blown out and kept` : '';
+  return [`Lit: ${dose.count} ${dose.count === 1 ? 'tablet' : 'tablets'}${kept}.`];
+}
+
+function demandDerivation(trip: Trip, plan: Plan, format: Format): Derivation {
+  const meals = plan.days.flatMap((d) => MEALS.flatMap((name) => d.meals[name] ?? []));
+  return {
+    title: `fuel to burn, ${trip.leg.from} to ${trip.leg.to}`,
+    totalG: plan.demandG,
+    parts: meals.map((m) => ({
+      label: `day ${m.day}, ${m.meal}`,
+      massG: m.burn.fuelG,
+      note: m.burn.outcome.kind === 'done' ? formatDuration(m.burn.durationS) : 'cannot be cooked so',
+      ref: { kind: 'meal', day: m.day, meal: m.meal },
+    })),
+    how: [
+      'The sum of every hot meal of the leg, each one simulated in its own day’s conditions.',
+      `Over the whole leg the grams go: ${ledgerParts(meals.map((m) => m.burn.ledger))
+        .map((p) => `${p.label} ${format(p.massG, 'mass')}`)
+        .join('; ')}.`,
+    ],
+    inputs: [
+      { name: 'days', value: `${trip.leg.dayCount}, each a breakfast and a supper` },
+      { name: 'reserve asked for', value: `${format(trip.reservePercent, 'percent')} = ${format(plan.reserveG, 'mass')}` },
+    ],
+  };
+}
+
+/** "new 230 g canister", "500 mL bottle with 320 mL", "18 tablets". */
+export function containerWords(c: Container, format: Format): string {
+  switch (c.kind) {
+    case 'canister':
+      return `${c.netG} g can, new`;
+    case 'bottle':
+      return `${format(c.sizeMl, 'volume')} bottle, ${format(c.fillMl, 'volume')} in it`;
+    case 'tablets':
+      return `${c.count} tablets of ${c.tabletG} g`;
+  }
+}
+
+function loadoutDerivation(plan: Plan, format: Format): Derivation {
+  return {
+    title: 'fuel and containers on leaving',
+    totalG: plan.fuelG + plan.tareG,
+    parts: plan.containers.map((c) => ({
+      label: containerWords(c, format),
+      massG: c.fuelG + c.tareG,
+      note: `${format(c.fuelG, 'mass')} fuel, ${format(c.tareG, 'mass')} empty`,
+    })),
+    how: [
+      `Asked for: ${format(plan.demandG, 'mass')} to burn + ${format(plan.reserveG, 'mass')} reserve = ${format(plan.demandG + plan.reserveG, 'mass')}.`,
+      'Canisters: the lightest set of full ones that covers it. Alcohol: poured to the next whole measure, in the walker’s own bottles. Tablets: whole ones.',
+      `Left over if all goes as expected: ${format(plan.fuelG - plan.demandG, 'mass')}.`,
+    ],
+    inputs: [],
+  };
+}
+
+function startDerivation(trip: Trip, plan: Plan, format: Format): Derivation {
+  const { kit } = trip;
+  const parts: Part[] = [
+    { label: 'fuel', massG: plan.fuelG, ref: { kind: 'loadout' } },
+    { label: 'empty containers', massG: plan.tareG, ref: { kind: 'loadout' } },
+    { label: kit.pot.name, massG: kit.pot.massG },
+    { label: burnerById(kit.burnerId).name, massG: kit.burnerMassG },
+    { label: 'windscreen', massG: kit.windscreenMassG },
+    { label: 'lid', massG: kit.lidOn ? kit.pot.lidMassG : 0 },
+    { label: 'lighter, spoon, bag', massG: kit.otherMassG },
+  ];
+  return {
+    title: `carried for cooking out of ${trip.leg.from}`,
+    totalG: plan.profile.startG,
+    parts: parts.filter((p) => p.massG > 0).sort((a, b) => b.massG - a.massG),
+    how: ['Everything carried to cook with: fuel, its containers, and the pieces of the kit. Food and water are not in it.'],
+    inputs: [
+      { name: 'average over the mornings', value: format(plan.profile.averageG, 'mass') },
+      { name: 'gram-days', value: Math.round(plan.profile.gramDays).toLocaleString('en-US') },
+    ],
+  };
+}

@@ -1,0 +1,162 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
+import { PlanService } from '../state/plan-service';
+import { Units } from '../ui/units';
+import { derive } from './derivation';
+import { LedgerService } from './ledger-service';
+
+/** Where the grams go: the open figure's parts as bars, its formula and its inputs. */
+@Component({
+  selector: 'app-ledger-drawer',
+  imports: [NzDrawerComponent, NzDrawerContentDirective, NzButtonComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <nz-drawer [nzVisible]="!!derivation()" nzPlacement="right" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="ledger.close()">
+      <ng-container *nzDrawerContent>
+        @if (derivation(); as d) {
+          <section role="dialog" aria-modal="true" aria-labelledby="ledger-title">
+            <header>
+              <h2 id="ledger-title">{{ d.title }}</h2>
+              <button nz-button class="word" type="button" (click)="ledger.close()">close <kbd>Esc</kbd></button>
+            </header>
+            <p class="total">{{ units.mealMass(d.totalG) }}</p>
+            <table>
+              <caption class="sign">
+                where the grams go
+              </caption>
+              <tbody>
+                @for (p of d.parts; track $index) {
+                  <tr>
+                    <th scope="row">
+                      @if (p.ref; as ref) {
+                        <button type="button" class="figure" (click)="ledger.show(ref)">{{ p.label }}</button>
+                      } @else {
+                        {{ p.label }}
+                      }
+                      @if (p.note) {
+                        <span class="quiet">{{ p.note }}</span>
+                      }
+                    </th>
+                    <td class="mass">{{ units.mealMass(p.massG) }}</td>
+                    <td class="bar" aria-hidden="true"><i [style.width.%]="(100 * p.massG) / d.parts[0].massG"></i></td>
+                    <td class="share">{{ share(p.massG, d.totalG) }}</td>
+                  </tr>
+                }
+              </tbody>
+            </table>
+            <h3 class="sign">how it is worked out</h3>
+            @for (line of d.how; track $index) {
+              <p>{{ line }}</p>
+            }
+            @if (d.inputs.length) {
+              <h3 class="sign">what went in</h3>
+              <dl>
+                @for (i of d.inputs; track i.name) {
+                  <dt>{{ i.name }}</dt>
+                  <dd>{{ i.value }}</dd>
+                }
+              </dl>
+            }
+          </section>
+        }
+      </ng-container>
+    </nz-drawer>
+  `,
+  styles: `
+    header {
+      display: flex;
+      justify-content: space-between;
+      align-items: baseline;
+      gap: 16px;
+    }
+    h2 {
+      font: 600 19px/1.25 var(--signs);
+    }
+    h3 {
+      margin: 20px 0 4px;
+    }
+    kbd {
+      margin-left: 6px;
+      font: inherit;
+      opacity: 0.75;
+    }
+    .total {
+      margin: 2px 0 12px;
+      font: 700 40px/1 var(--signs);
+      color: var(--ember-text);
+    }
+    p {
+      margin: 0 0 6px;
+    }
+    table {
+      width: 100%;
+      border-collapse: collapse;
+    }
+    caption {
+      text-align: left;
+      caption-side: top;
+      padding: 0 0 2px;
+      color: var(--ink-quiet);
+    }
+    tr {
+      border-top: 1px solid var(--hairline);
+    }
+    th {
+      font-weight: 500;
+      text-align: left;
+      padding: 5px 8px 5px 0;
+    }
+    th .quiet {
+      display: block;
+      font-size: 13px;
+    }
+    .mass,
+    .share {
+      text-align: right;
+      white-space: nowrap;
+      font-weight: 600;
+    }
+    .share {
+      width: 44px;
+      color: var(--ink-quiet);
+      font-weight: 500;
+    }
+    .bar {
+      width: 96px;
+      padding-left: 10px;
+    }
+    .bar i {
+      display: block;
+      height: 8px;
+      background: var(--ember);
+    }
+    dl {
+      display: grid;
+      grid-template-columns: max-content 1fr;
+      gap: 3px 16px;
+      margin: 0;
+    }
+    dt {
+      color: var(--ink-quiet);
+    }
+    dd {
+      margin: 0;
+    }
+  `,
+})
+export class LedgerDrawer {
+  protected readonly ledger = inject(LedgerService);
+  protected readonly units = inject(Units);
+  private readonly plans = inject(PlanService);
+
+  protected readonly derivation = computed(() => {
+    const ref = this.ledger.open();
+    const planned = this.plans.planned();
+    return ref && planned && derive(ref, planned.trip, planned.plan, (v, q, d) => this.units.text(v, q, d));
+  });
+
+  protected share(massG: number, totalG: number): string {
+    return totalG > 0 ? `${((100 * massG) / totalG).toFixed(0)} %` : '';
+  }
+}

@@ -1,0 +1,91 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { METRIC, US_CUSTOMARY, type Quantity, type UnitPreferences } from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Choice, type Option } from '../ui/choice';
+import { Commands } from './commands';
+
+const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly string[] }[] = [
+  { quantity: 'mass', label: 'weights', symbols: ['g', 'oz'] },
+  { quantity: 'volume', label: 'water and alcohol', symbols: ['mL', 'fl oz', 'cups', 'L'] },
+  { quantity: 'temperature', label: 'temperatures', symbols: ['°C', '°F'] },
+  { quantity: 'altitude', label: 'heights', symbols: ['m', 'ft'] },
+  { quantity: 'distance', label: 'distances', symbols: ['km', 'mi'] },
+  { quantity: 'speed', label: 'wind', symbols: ['m/s', 'km/h', 'mph'] },
+  { quantity: 'length', label: 'pots', symbols: ['mm', 'in'] },
+];
+
+/** Units per quantity, with two usual sets. */
+@Component({
+  selector: 'app-settings-drawer',
+  imports: [Choice, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <nz-drawer [nzVisible]="commands.panel() === 'settings'" [nzWidth]="360" [nzClosable]="false" (nzOnClose)="commands.close()">
+      <ng-container *nzDrawerContent>
+        <section role="dialog" aria-modal="true" aria-labelledby="settings-title">
+          <h2 id="settings-title" class="sign">units shown; any unit can be typed</h2>
+          @for (o of offered; track o.quantity) {
+            <div class="line">
+              <span>{{ o.label }}</span>
+              <app-choice
+                [label]="'unit of ' + o.label"
+                [options]="options(o.symbols)"
+                [value]="store.preferences().units[o.quantity]"
+                (valueChange)="choose(o.quantity, $event)"
+              />
+            </div>
+          }
+          <p>
+            <button nz-button class="word" type="button" (click)="all(metric)">all metric</button>
+            <button nz-button class="word" type="button" (click)="all(us)">all US customary</button>
+          </p>
+          <button nz-button class="word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
+        </section>
+      </ng-container>
+    </nz-drawer>
+  `,
+  styles: `
+    .line {
+      display: grid;
+      grid-template-columns: 130px 1fr;
+      padding: 4px 0;
+      border-top: 1px solid var(--hairline);
+    }
+    .line:first-of-type {
+      margin-top: 8px;
+    }
+    p {
+      display: flex;
+      gap: 24px;
+      margin: 0;
+      padding: 8px 0 16px;
+      border-top: 1px solid var(--hairline);
+    }
+    kbd {
+      margin-left: 6px;
+      font: inherit;
+      opacity: 0.75;
+    }
+  `,
+})
+export class SettingsDrawer {
+  protected readonly commands = inject(Commands);
+  protected readonly store = inject(WorkspaceStore);
+  protected readonly offered = OFFERED;
+  protected readonly metric = METRIC;
+  protected readonly us = US_CUSTOMARY;
+
+  protected options(symbols: readonly string[]): Option[] {
+    return symbols.map((s) => ({ value: s, label: s }));
+  }
+
+  protected choose(quantity: Quantity, symbol: string): void {
+    this.all({ ...this.store.preferences().units, [quantity]: symbol });
+  }
+
+  protected all(units: UnitPreferences): void {
+    this.store.editPreferences('units', { units: { ...units } });
+  }
+}

@@ -1,0 +1,73 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import type { Change } from '@tinder/core';
+import { Figure } from '../ledger/figure';
+import { PlanService } from '../state/plan-service';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Units } from '../ui/units';
+import { changeWords, verdictWords } from './verdict-words';
+
+/** The verdict at the foot of every view. Its numbers open their derivation; its advice can be taken with one press. */
+@Component({
+  selector: 'app-verdict-line',
+  imports: [Figure],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <p>
+      @for (s of segments(); track $index) {
+        @if (s.ref; as ref) {
+          <app-figure [ref]="ref" [text]="s.text" />
+        } @else if (s.change; as change) {
+          <button type="button" class="figure" [attr.aria-label]="s.text + ', do it'" (click)="adopt(change)">{{ s.text }}</button>
+        } @else {
+          <span>{{ s.text }}</span>
+        }
+      }
+    </p>
+  `,
+  host: { role: 'region', 'aria-label': 'Verdict', '[attr.aria-busy]': 'plans.stale()' },
+  styles: `
+    :host {
+      display: flex;
+      align-items: center;
+      box-sizing: border-box;
+      min-height: 64px;
+      padding: 8px var(--margin) 8px calc(var(--nav-width) + var(--gutter));
+      background: var(--verdict-ground);
+      color: var(--verdict-ink);
+      --ink: var(--verdict-ink);
+      --ember: var(--verdict-dots);
+    }
+    p {
+      margin: 0;
+      font-size: 17px;
+      line-height: 1.3;
+    }
+    span {
+      white-space: pre-wrap;
+    }
+    @media (max-width: 720px) {
+      :host {
+        padding: 8px 14px;
+      }
+      p {
+        font-size: 15px;
+      }
+    }
+  `,
+})
+export class VerdictLine {
+  protected readonly plans = inject(PlanService);
+  private readonly store = inject(WorkspaceStore);
+  private readonly units = inject(Units);
+
+  protected readonly segments = computed(() => {
+    const failed = this.plans.failed();
+    if (failed) return [{ text: `The plan could not be worked out: ${failed}. Undo the last change.` }];
+    const p = this.plans.planned();
+    return p ? verdictWords(p.trip, p.plan, p.changes, this.units) : [];
+  });
+
+  protected adopt(change: Change): void {
+    this.store.editTrip(changeWords(change), () => change.trip);
+  }
+}

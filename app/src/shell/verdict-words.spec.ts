@@ -1,0 +1,53 @@
+import { bestChanges, DEMO_TRIP, formatQuantity, METRIC, planTrip, type Quantity, type Trip } from '@tinder/core';
+import { dayWords } from '../carry/problem-words';
+import { withBurner } from '../carry/kit-edits';
+import { verdictWords } from './verdict-words';
+
+const units = {
+  text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METRIC[q], d),
+  mealMass: (g: number) => formatQuantity(g, 'mass', 'g', 1),
+};
+const verdict = (trip: Trip): string => {
+  const plan = planTrip(trip);
+  return verdictWords(trip, plan, bestChanges(trip, plan), units)
+    .map((s) => s.text)
+    .join('');
+};
+
+describe('verdict', () => {
+  it('says what to carry out, the dearest meal and what would help', () => {
+    expect(verdict(DEMO_TRIP)).toMatch(
+      /^Leave Nettle Hut with one 230 g can: 5 days burn \d+ g, and \d+ g should be left at Harrow Junction\. The dearest meal is supper on day 3, .* takes \d+ g off your back/,
+    );
+  });
+
+  it('counts bottles and tablets in their own words', () => {
+    expect(verdict({ ...DEMO_TRIP, kit: withBurner(DEMO_TRIP.kit, 'alcohol-open') })).toMatch(
+      /\d+ mL of alcohol in (one bottle|\d bottles)/,
+    );
+    expect(verdict({ ...DEMO_TRIP, kit: { ...withBurner(DEMO_TRIP.kit, 'tablet-single'), windscreen: 'foil' } })).toMatch(
+      /\d+ tablets of 14 g/,
+    );
+  });
+
+  it('names the meal that cannot be cooked and the mend, not a figure', () => {
+    const windy: Trip = {
+      ...DEMO_TRIP,
+      conditions: { ...DEMO_TRIP.conditions, wind: { kind: 'words', word: 'out' } },
+      kit: { ...DEMO_TRIP.kit, windscreen: 'none' },
+    };
+    expect(verdict(windy)).toMatch(/But breakfast on .*, and \d+ more meals fail\. A windscreen .* mends \d+ meals/);
+  });
+
+  it('says it plainly when every meal is cold', () => {
+    const cold = {
+      ...DEMO_TRIP,
+      menu: { breakfast: { ...DEMO_TRIP.menu.breakfast, hot: false }, supper: { ...DEMO_TRIP.menu.supper, hot: false } },
+    };
+    expect(verdict(cold)).toContain('without fuel: every meal is cold');
+  });
+
+  it('joins days as people do', () => {
+    expect([[3], [1, 2], [2, 3, 4], [1, 3, 5]].map(dayWords)).toEqual(['day 3', 'days 1 and 2', 'days 2–4', 'days 1, 3 and 5']);
+  });
+});

@@ -1,0 +1,107 @@
+import { MEALS, unfinishedMeals, type Change, type Plan, type Trip } from '@tinder/core';
+import { formatDuration } from '@tinder/core';
+import { dayWords } from '../carry/problem-words';
+import { WINDSCREEN_WORDS } from '../carry/option-lists';
+import type { FigureRef } from '../ledger/figure-ref';
+import type { Units } from '../ui/units';
+
+/** A stretch of the verdict; with a `ref` it is a number that opens its derivation, with a `change` it can be adopted. */
+export interface Segment {
+  text: string;
+  ref?: FigureRef;
+  change?: Change;
+}
+type Format = Pick<Units, 'text' | 'mealMass'>;
+
+/** What a friend who knows would say: the load-out, the dearest meal or what stands in the way, the change that helps most. */
+export function verdictWords(trip: Trip, plan: Plan, changes: readonly Change[] | undefined, units: Format): Segment[] {
+  return [...loadout(trip, plan, units), ...obstacle(plan, units), ...advice(changes, units)];
+}
+
+function loadout(trip: Trip, plan: Plan, units: Format): Segment[] {
+  if (plan.fuelG === 0)
+    return [
+      { text: plan.problems.length ? 'Nothing can be cooked as it stands. ' : `Leave ${trip.leg.from} without fuel: every meal is cold. ` },
+    ];
+  const days = `${trip.leg.dayCount} ${trip.leg.dayCount === 1 ? 'day' : 'days'}`;
+  return [
+    { text: `Leave ${trip.leg.from} with ` },
+    { text: containersInWords(plan, units), ref: { kind: 'loadout' } },
+    { text: `: ${days} burn ` },
+    { text: units.text(plan.demandG, 'mass'), ref: { kind: 'demand' } },
+    { text: `, and ${units.text(plan.fuelG - plan.demandG, 'mass')} should be left at ${trip.leg.to}. ` },
+  ];
+}
+
+/** "one 230 g can", "480 mL of alcohol in a 500 mL bottle", "18 tablets". */
+export function containersInWords(plan: Pick<Plan, 'containers'>, units: Format): string {
+  const first = plan.containers[0];
+  if (first?.kind === 'tablets') return `${first.count} tablets of ${first.tabletG} g`;
+  if (first?.kind === 'bottle') {
+    const fillMl = plan.containers.reduce((sum, c) => sum + (c.kind === 'bottle' ? c.fillMl : 0), 0);
+    const n = plan.containers.length;
+    return `${units.text(fillMl, 'volume')} of alcohol in ${n === 1 ? 'one bottle' : `${n} bottles`}`;
+  }
+  const counts = new Map<number, number>();
+  for (const c of plan.containers) if (c.kind === 'canister') counts.set(c.netG, (counts.get(c.netG) ?? 0) + 1);
+  return [...counts].map(([netG, n]) => (n === 1 ? `one ${netG} g can` : `${n} cans of ${netG} g`)).join(' and ');
+}
+
+function obstacle(plan: Plan, units: Format): Segment[] {
+  const p = plan.problems.find((q) => q.code === 'stalls' || q.code === 'mayBlowOut' || q.code === 'wontRun');
+  if (p && 'days' in p) {
+    const why = { stalls: 'will not get hot', mayBlowOut: 'may blow out in this wind', wontRun: 'will find no pressure in the can' }[
+      p.code
+    ];
+    const failing = unfinishedMeals(plan);
+    const others = failing > p.days.length ? `, and ${failing - p.days.length} more meals fail` : '';
+    return [{ text: `But ${p.meal} on ${dayWords(p.days)} ${why}${others}. ` }];
+  }
+  const meals = plan.days.flatMap((d) => MEALS.flatMap((m) => d.meals[m] ?? []));
+  if (meals.length < 2) return [];
+  const dearest = meals.reduce((a, b) => (b.burn.fuelG > a.burn.fuelG ? b : a));
+  return [
+    { text: `The dearest meal is ${dearest.meal} on day ${dearest.day}, ` },
+    { text: units.mealMass(dearest.burn.fuelG), ref: { kind: 'meal', day: dearest.day, meal: dearest.meal } },
+    { text: ` in ${formatDuration(dearest.burn.durationS)}. ` },
+  ];
+}
+
+function advice(changes: readonly Change[] | undefined, units: Format): Segment[] {
+  if (!changes) return [];
+  const best = bestChange(changes);
+  if (!best) return [{ text: 'No single change tried here would save more than a gram.' }];
+  const effect = [
+    ...(best.mealsMended > 0 ? [`mends ${best.mealsMended} ${best.mealsMended === 1 ? 'meal' : 'meals'}`] : []),
+    ...(best.startG < -0.5 ? [`takes ${units.text(-best.startG, 'mass')} off your back`] : []),
+    ...(best.startG > -0.5 && best.fuelG < 0 ? [`saves ${units.text(-best.fuelG, 'mass')} of fuel but no container`] : []),
+  ];
+  const time =
+    Math.abs(best.timeS) < 60 || best.mealsMended > 0
+      ? ''
+      : ` (${formatDuration(Math.abs(best.timeS))} ${best.timeS > 0 ? 'longer' : 'less'} at the stove)`;
+  return [{ text: sentenceStart(changeWords(best)), change: best }, { text: ` ${effect.join(' and ')}${time}.` }];
+}
+
+/** What helps most: mended meals, then weight off the back, then fuel. Going without hot food is only named when it mends. */
+export function bestChange(changes: readonly Change[]): Change | undefined {
+  const kept = changes.filter((c) => c.kind.code !== 'coldBreakfast' || c.startG < -50);
+  return [...kept].sort((a, b) => b.mealsMended - a.mealsMended || a.startG - b.startG || a.fuelG - b.fuelG)[0];
+}
+
+export function changeWords(change: Change): string {
+  switch (change.kind.code) {
+    case 'stopAt88':
+      return 'stopping at 88 °C instead of the boil';
+    case 'lidOn':
+      return 'putting the lid on';
+    case 'flame':
+      return `setting the flame to ${Math.round(100 * change.kind.setting)} %`;
+    case 'windscreen':
+      return `a windscreen (${WINDSCREEN_WORDS[change.kind.windscreen]})`;
+    case 'coldBreakfast':
+      return 'eating breakfast cold';
+  }
+}
+
+const sentenceStart = (s: string): string => s[0].toUpperCase() + s.slice(1);

@@ -1,0 +1,44 @@
+import { TestBed } from '@angular/core/testing';
+import { planTrip } from '@tinder/core';
+import { PlanService } from './plan-service';
+import { WorkspaceStore } from './workspace-store';
+
+describe('plan service', () => {
+  const settle = async () => {
+    TestBed.tick();
+    await new Promise((r) => setTimeout(r, 20));
+  };
+
+  it('plans the newest trip, marks older answers stale, and follows undo', async () => {
+    const store = TestBed.inject(WorkspaceStore);
+    const plans = TestBed.inject(PlanService);
+    store.start(undefined);
+    plans.start();
+    await settle();
+    expect(plans.plan()?.demandG).toBe(planTrip(store.trip()).demandG);
+
+    for (const dayCount of [3, 4, 9]) store.editTrip('days', (t) => ({ ...t, leg: { ...t.leg, dayCount } }), 'drag');
+    expect(plans.stale()).toBe(true);
+    await settle();
+    expect(plans.plan()?.days).toHaveLength(9);
+    expect(plans.stale()).toBe(false);
+    expect(plans.planned()?.changes?.length).toBeGreaterThan(0);
+
+    store.undo();
+    await settle();
+    expect(plans.plan()?.days).toHaveLength(5);
+  });
+
+  it('says so when a trip cannot be planned and recovers with the next one', async () => {
+    const store = TestBed.inject(WorkspaceStore);
+    const plans = TestBed.inject(PlanService);
+    store.start(undefined);
+    plans.start();
+    store.editKit('burner', { burnerId: 'not-in-the-catalogue' });
+    await settle();
+    expect(plans.failed()).toContain('not-in-the-catalogue');
+    store.undo();
+    await settle();
+    expect(plans.failed()).toBeUndefined();
+  });
+});

@@ -1,0 +1,10 @@
+import type { Remote } from 'comlink';
+import { planner, type Planner } from '../workers/planner';
+
+/** Stands in for the worker in Jest: the same planner, answered asynchronously. */
+export function createPlanWorker(): Remote<Planner> {
+  return {
+    plan: (...a: Parameters<Planner['plan']>) => Promise.resolve(planner.plan(...a)),
+    changes: (...a: Parameters<Planner['changes']>) => Promise.resolve(planner.changes(...a)),
+  } as unknown as Remote<Planner>;
+}

@@ -1,0 +1,129 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
+import { fromCore, parseQuantity, toCore, type Quantity } from '@tinder/core';
+import { NzInputDirective } from 'ng-zorro-antd/input';
+import { quantityProblemWords } from './quantity-words';
+import { Units } from './units';
+
+/** A value to be kept and the unit it was typed in. */
+export interface Limits {
+  min: number;
+  max: number;
+}
+
+let nextId = 0;
+
+/**
+ * A field that takes any unit typed and shows the preferred one. Enter or leaving the field commits, Escape takes back,
+ * the arrows nudge. What cannot be read is said underneath, and the value stays as it was.
+ */
+@Component({
+  selector: 'app-quantity-field',
+  imports: [NzInputDirective],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <input
+      nz-input
+      type="text"
+      inputmode="text"
+      autocomplete="off"
+      [id]="fieldId()"
+      [value]="text()"
+      [attr.aria-label]="label()"
+      [attr.aria-invalid]="problem() ? true : null"
+      [attr.aria-describedby]="problem() || echo() ? fieldId() + '-note' : null"
+      (focus)="focused($event)"
+      (input)="typed($event)"
+      (blur)="commit()"
+      (keydown)="key($event)"
+    />
+    @if (problem(); as sentence) {
+      <div class="error" role="alert" [id]="fieldId() + '-note'">{{ sentence }}</div>
+    } @else if (echo()) {
+      <div class="echo" [id]="fieldId() + '-note'">{{ echo() }}</div>
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+      min-width: 0;
+    }
+    .echo {
+      color: var(--ink-quiet);
+      font-size: 13px;
+      line-height: 1.25;
+      text-align: right;
+    }
+  `,
+})
+export class QuantityField {
+  private readonly units = inject(Units);
+
+  readonly label = input.required<string>();
+  readonly quantity = input.required<Quantity>();
+  readonly value = input.required<number>();
+  readonly limits = input.required<Limits>();
+  /** Decimals shown; the unit's own where left out. */
+  readonly decimals = input<number>();
+  readonly fieldId = input(`quantity-${nextId++}`);
+  readonly valueChange = output<number>();
+
+  private readonly shown = computed(() => this.units.text(this.value(), this.quantity(), this.decimals()));
+  protected readonly text = linkedSignal(() => this.shown());
+  protected readonly problem = linkedSignal<string, string | undefined>({ source: this.shown, computation: () => undefined });
+  protected readonly echo = signal<string | undefined>(undefined);
+
+  protected focused(event: Event): void {
+    (event.target as HTMLInputElement).select();
+  }
+
+  protected typed(event: Event): void {
+    this.text.set((event.target as HTMLInputElement).value);
+    this.echo.set(undefined);
+  }
+
+  protected commit(): void {
+    const typed = this.text();
+    if (typed === this.shown()) return this.problem.set(undefined);
+    const unit = this.units.unit(this.quantity());
+    const parsed = parseQuantity(typed, this.quantity(), unit);
+    if (!parsed.ok) return this.problem.set(quantityProblemWords(parsed, this.quantity(), unit.symbol));
+    if (!this.accept(parsed.value)) return;
+    const other = parsed.unitTyped && parsed.unit.symbol !== unit.symbol;
+    this.echo.set(other ? `${+fromCore(parsed.value, parsed.unit).toFixed(2)} ${parsed.unit.symbol}` : undefined);
+    this.text.set(this.units.text(parsed.value, this.quantity(), this.decimals()));
+  }
+
+  protected key(event: KeyboardEvent): void {
+    if (event.key === 'Enter') this.commit();
+    if (event.key === 'Escape') {
+      this.text.set(this.shown());
+      this.problem.set(undefined);
+    }
+    const direction = { ArrowUp: 1, ArrowDown: -1 }[event.key];
+    if (direction) {
+      event.preventDefault();
+      this.nudge(direction * (event.shiftKey ? 10 : 1));
+    }
+  }
+
+  /** One step is one of the last shown digits, or ten of them where the unit is fine (mL, metres). */
+  private nudge(steps: number): void {
+    const unit = this.units.unit(this.quantity());
+    const fine = ['mL', 'm', 'ft'].includes(unit.symbol) ? 10 : 10 ** -(this.decimals() ?? unit.decimals);
+    const next = toCore(fromCore(this.value(), unit) + steps * fine, unit);
+    const { min, max } = this.limits();
+    this.accept(Math.min(max, Math.max(min, next)));
+  }
+
+  private accept(value: number): boolean {
+    const { min, max } = this.limits();
+    if (!(value >= min && value <= max)) {
+      const range = `${this.units.text(min, this.quantity(), this.decimals())} to ${this.units.text(max, this.quantity(), this.decimals())}`;
+      this.problem.set(`That is outside what can be planned here: ${range}.`);
+      return false;
+    }
+    this.problem.set(undefined);
+    if (value !== this.value()) this.valueChange.emit(value);
+    return true;
+  }
+}

@@ -1,0 +1,87 @@
+// Speed and accuracy as ratios within one run; absolute times depend on the machine and are printed for orientation only.
+import {
+  ambientPressurePa,
+  bestChanges,
+  canisterSource,
+  DEMO_TRIP,
+  FUELS,
+  fuelLhvKJPerG,
+  openSource,
+  planTrip,
+  potById,
+  simulateBurn,
+  type BurnInput,
+} from '@tinder/core';
+import { rk4Burn } from './yardstick';
+
+const gas = FUELS.filter((f) => f.kind === 'gas')[0];
+
+/** A spread of burns over water, wind, height and fuel family; deterministic. */
+function burns(n: number): BurnInput[] {
+  return Array.from({ length: n }, (_, i): BurnInput => {
+    const airC = -5 + (i % 25);
+    const pressurePa = ambientPressurePa((i * 37) % 3500);
+    const windMps = (i % 7) * 0.3;
+    const onGas = i % 2 === 0;
+    return {
+      waterMl: 250 + ((i * 13) % 700),
+      waterC: 4 + (i % 15),
+      target: i % 3 === 0 ? { kind: 'stopAt', targetC: 80 } : { kind: 'boil' },
+      airC,
+      pressurePa,
+      flameWindMps: windMps,
+      potWindMps: windMps,
+      pot: potById(i % 5 === 0 ? 'al-1000' : 'ti-750'),
+      lidOn: i % 4 !== 0,
+      flame: onGas ? 'tall' : 'cone',
+      jointLossG: 0,
+      source: onGas
+        ? canisterSource({
+            ratedW: 1900,
+            setting: 0.5 + (i % 5) / 10,
+            can: { netG: 230, tareG: 150, fuelLeftG: 60 + (i % 170) },
+            blend: gas.blend,
+            canC: airC,
+            airC,
+            pressurePa,
+            windMps,
+            lhvKJPerG: fuelLhvKJPerG(gas),
+          })
+        : openSource(1500, 25, true),
+    };
+  });
+}
+
+function medianMs(runs: number, work: () => void): number {
+  const times = Array.from({ length: runs }, () => {
+    const t0 = performance.now();
+    work();
+    return performance.now() - t0;
+  }).sort((a, b) => a - b);
+  return times[Math.floor(runs / 2)];
+}
+
+const sample = burns(400).filter((b) => simulateBurn(b).outcome.kind === 'done');
+let worst = 0;
+for (const b of sample) {
+  const ours = simulateBurn(b);
+  const fine = rk4Burn(b, 0.1);
+  worst = Math.max(worst, Math.abs(ours.durationS / fine.durationS - 1), Math.abs(ours.fuelG / fine.burntG - 1));
+}
+const oursMs = medianMs(5, () => sample.forEach((b) => simulateBurn(b))) / sample.length;
+const fineMs = medianMs(3, () => sample.forEach((b) => rk4Burn(b, 0.1))) / sample.length;
+const many = burns(10_000);
+const manyMs = medianMs(3, () => many.forEach((b) => simulateBurn(b)));
+const planMs = medianMs(60, () => planTrip(DEMO_TRIP));
+const plan = planTrip(DEMO_TRIP);
+const adviceMs = medianMs(20, () => bestChanges(DEMO_TRIP, plan));
+
+console.log(`accuracy   worst difference from RK4 at 0.1 s over ${sample.length} burns: ${(100 * worst).toFixed(4)} % (allowed 0.5 %)`);
+console.log(`speed      one burn is ${(fineMs / oursMs).toFixed(0)} times faster than RK4 at 0.1 s`);
+console.log(
+  `plan       the demo plan costs as much as ${(planMs / oursMs).toFixed(0)} burns; its advice ${(adviceMs / planMs).toFixed(1)} plans`,
+);
+console.log(
+  `for orientation: 10,000 burns ${manyMs.toFixed(0)} ms, demo plan ${planMs.toFixed(2)} ms (wanted well under 5), advice ${adviceMs.toFixed(2)} ms`,
+);
+if (worst > 0.005) process.exitCode = 1;

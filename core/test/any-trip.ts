@@ -1,0 +1,57 @@
+import fc from 'fast-check';
+import { LIMITS, type Trip } from '../src/archive/trip-schema';
+import { BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../src/catalogue/burners';
+import { DEMO_TRIP } from '../src/demo/vesper-divide';
+import { POTS } from '../src/catalogue/pots';
+import { FUELS } from '../src/fuel/fuels';
+
+const within = ({ min, max }: { min: number; max: number }) => fc.double({ min, max, noNaN: true }).map((x) => x + 0); // JSON has no −0
+/** Any trip that the schema takes, absurd ones too. */
+export const anyTrip: fc.Arbitrary<Trip> = fc
+  .record({
+    burner: fc.constantFrom(...BURNERS),
+    fuelPick: fc.nat(10),
+    screenPick: fc.nat(10),
+    pot: fc.constantFrom(...POTS),
+    lidOn: fc.boolean(),
+    flameSetting: within(LIMITS.flameSetting),
+    dayCount: fc.integer({ min: 1, max: 6 }),
+    supperAirC: within(LIMITS.airC),
+    breakfastAirC: within(LIMITS.airC),
+    altitudeM: within(LIMITS.altitudeM),
+    waterC: within(LIMITS.waterC),
+    tenMetreMps: within(LIMITS.tenMetreMps),
+    waterMl: within(LIMITS.waterMl),
+    targetC: within(LIMITS.targetC),
+    reservePercent: within(LIMITS.reservePercent),
+  })
+  .map((r): Trip => {
+    const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[r.burner.family]);
+    const screens = FAMILY_WINDSCREENS[r.burner.family];
+    const { name, diameterMm, heightMm, massG, lidMassG, material, base } = r.pot;
+    return {
+      ...DEMO_TRIP,
+      leg: { ...DEMO_TRIP.leg, dayCount: r.dayCount },
+      conditions: {
+        supperAirC: r.supperAirC,
+        breakfastAirC: r.breakfastAirC,
+        altitudeM: r.altitudeM,
+        waterC: r.waterC,
+        wind: { kind: 'forecast', tenMetreMps: r.tenMetreMps, site: 'forest' },
+      },
+      kit: {
+        ...DEMO_TRIP.kit,
+        burnerId: r.burner.id,
+        fuelId: fuels[r.fuelPick % fuels.length].id,
+        windscreen: screens[r.screenPick % screens.length],
+        pot: { name, diameterMm, heightMm, massG, lidMassG, material, base },
+        lidOn: r.lidOn,
+        flameSetting: r.flameSetting,
+      },
+      menu: {
+        breakfast: { ...DEMO_TRIP.menu.breakfast, target: { kind: 'stopAt', targetC: r.targetC } },
+        supper: { ...DEMO_TRIP.menu.supper, waterMl: r.waterMl },
+      },
+      reservePercent: r.reservePercent,
+    };
+  });

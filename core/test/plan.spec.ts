@@ -1,0 +1,105 @@
+import fc from 'fast-check';
+import { MEALS, tripSchema, type Trip } from '../src/archive/trip-schema';
+import { DEMO_TRIP } from '../src/demo/vesper-divide';
+import { bestChanges, cookingTimeS } from '../src/plan/changes';
+import { planTrip, unfinishedMeals } from '../src/plan/plan';
+import { anyTrip } from './any-trip';
+
+const numbersIn = (x: unknown): number[] =>
+  typeof x === 'number' ? [x] : typeof x === 'object' && x !== null ? Object.values(x).flatMap(numbersIn) : [];
+
+describe('planTrip', () => {
+  const plan = planTrip(DEMO_TRIP);
+
+  it('makes a plan of the demo that a hand can follow', () => {
+    // supper of day 1: 600 mL 7 °C → boil at 1,940 m (93.5 °C) = 217 kJ in the water, 4.75 g of gas; η 0.36 → 14 to 15 g in all
+    const supper = plan.days[0].meals.supper;
+    expect(supper?.burn.boilC).toBeCloseTo(93.5, 1);
+    expect(supper && supper.burn.ledger.heatJ.heating.water / 1000).toBeCloseTo(217.3, 0);
+    expect(supper?.burn.fuelG).toBeGreaterThan(13.5);
+    expect(supper?.burn.fuelG).toBeLessThan(15.5);
+    expect(plan.hardwareG).toBe(73 + 92 + 18 + 60 + 46);
+    expect(plan.containers).toEqual([{ kind: 'canister', netG: 230, tareG: 150, fuelG: 230 }]);
+    expect(plan.profile.startG).toBe(289 + 380);
+    expect(plan.problems).toEqual([]);
+  });
+
+  it('adds up: days to demand, demand and reserve to containers, burnt to arrival', () => {
+    const meals = plan.days.flatMap((d) => MEALS.map((m) => d.meals[m]?.burn.fuelG ?? 0));
+    expect(meals.reduce((a, b) => a + b, 0)).toBeCloseTo(plan.demandG, 9);
+    expect(plan.fuelG).toBeGreaterThanOrEqual(plan.demandG + plan.reserveG);
+    expect(plan.profile.days.at(-1)?.fuelG).toBeCloseTo(plan.fuelG - plan.demandG, 9);
+  });
+
+  it('is the same for the same trip, and can be sent to another thread', () => {
+    expect(planTrip(DEMO_TRIP)).toEqual(plan);
+    expect(structuredClone(plan)).toEqual(plan);
+  });
+
+  it('never answers with NaN or infinity, and always carries what the plan burns, over everything that can be typed', () => {
+    fc.assert(
+      fc.property(anyTrip, (trip) => {
+        expect(tripSchema.safeParse(trip).success).toBe(true);
+        const p = planTrip(trip);
+        for (const n of numbersIn(p)) expect(Number.isFinite(n)).toBe(true);
+        expect(p.fuelG + 1e-6).toBeGreaterThanOrEqual(p.demandG);
+        expect(p.profile.days.every((d) => d.fuelG >= -1e-6)).toBe(true);
+        expect(p.problems.some((q) => 'days' in q)).toBe(unfinishedMeals(p) > 0);
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it('more days never need less fuel', () => {
+    const demand = Array.from({ length: 10 }, (_, i) => planTrip({ ...DEMO_TRIP, leg: { ...DEMO_TRIP.leg, dayCount: i + 1 } }).demandG);
+    demand.slice(1).forEach((g, i) => expect(g).toBeGreaterThan(demand[i]));
+  });
+
+  it('says that a meal cannot be cooked instead of giving it a figure', () => {
+    const stormy = { ...DEMO_TRIP, conditions: { ...DEMO_TRIP.conditions, wind: { kind: 'words', word: 'out' } as const } };
+    const p = planTrip({ ...stormy, kit: { ...stormy.kit, windscreen: 'none' } });
+    expect(p.problems).toContainEqual(expect.objectContaining({ code: 'mayBlowOut', meal: 'supper' }));
+    expect(p.days[2].meals.supper?.burn.fuelG).toBe(0);
+  });
+
+  it('raises a flame the valve cannot hold and says so', () => {
+    const p = planTrip({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, flameSetting: 0.1 } });
+    expect(p.problems).toContainEqual({ code: 'flameRaised', setting: 350 / 1900 });
+  });
+
+  it('warns of foil around a burner on its can, and of a pot too small', () => {
+    const p = planTrip({
+      ...DEMO_TRIP,
+      kit: { ...DEMO_TRIP.kit, windscreen: 'foil' },
+      menu: { ...DEMO_TRIP.menu, supper: { ...DEMO_TRIP.menu.supper, waterMl: 900 } },
+    });
+    expect(p.problems.map((q) => q.code)).toEqual(expect.arrayContaining(['screenAroundCan', 'overfull']));
+  });
+});
+
+describe('changes', () => {
+  it('are measured by planning again, best first, and none is worse', () => {
+    const plan = planTrip(DEMO_TRIP);
+    const changes = bestChanges(DEMO_TRIP, plan);
+    expect(changes.length).toBeGreaterThan(2);
+    for (const c of changes) {
+      const then = planTrip(c.trip);
+      expect(then.demandG - plan.demandG).toBeCloseTo(c.fuelG, 6);
+      expect(cookingTimeS(then) - cookingTimeS(plan)).toBeCloseTo(c.timeS, 3);
+      expect(c.fuelG).toBeLessThan(0);
+    }
+    expect(changes.map((c) => c.fuelG)).toEqual([...changes.map((c) => c.fuelG)].sort((a, b) => a - b));
+  });
+
+  it('mend first: shelter for a flame that would blow out', () => {
+    const windy: Trip = {
+      ...DEMO_TRIP,
+      conditions: { ...DEMO_TRIP.conditions, wind: { kind: 'words', word: 'out' } },
+      kit: { ...DEMO_TRIP.kit, burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', windscreen: 'none' },
+    };
+    const plan = planTrip(windy);
+    const [best] = bestChanges(windy, plan);
+    expect(best.kind.code).toBe('windscreen');
+    expect(best.mealsMended).toBeGreaterThan(0);
+  });
+});

@@ -1,0 +1,26 @@
+// Fails the build when what a first visit loads, or any lazy chunk, is heavier than agreed (brotli).
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { brotliCompressSync } from 'node:zlib';
+
+const INITIAL_KB = 250;
+const LAZY_KB = 120;
+const dir = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../dist/app/browser');
+const kb = (name) => brotliCompressSync(readFileSync(path.join(dir, name))).length / 1024;
+
+const html = readFileSync(path.join(dir, 'index.html'), 'utf8');
+const initial = new Set([...html.matchAll(/(?:src|href)="([^"/]+\.(?:js|css))"/g)].map((m) => m[1]));
+const initialKb = [...initial].reduce((sum, name) => sum + kb(name), 0);
+const lazy = readdirSync(dir)
+  .filter((name) => name.endsWith('.js') && !initial.has(name))
+  .map((name) => ({ name, size: kb(name) }));
+const heavy = lazy.filter((c) => c.size > LAZY_KB);
+
+console.log(
+  `initial ${initialKb.toFixed(0)} of ${INITIAL_KB} kB brotli; largest lazy chunk ${Math.max(...lazy.map((c) => c.size)).toFixed(0)} of ${LAZY_KB} kB`,
+);
+if (initialKb > INITIAL_KB || heavy.length) {
+  console.error(`Over budget: ${initialKb > INITIAL_KB ? 'the initial load' : heavy.map((c) => c.name).join(', ')}.`);
+  process.exit(1);
+}

@@ -1,0 +1,68 @@
+import express, { type Express } from 'express';
+import expressStaticGzip from 'express-static-gzip';
+import helmet from 'helmet';
+import path from 'node:path';
+
+const YEAR_S = 31_536_000;
+/** Angular's build stamps these names with a content hash, so they never change. */
+const HASHED = /-[A-Z0-9]{8}\.(?:js|css|woff2?)$/;
+
+/**
+ * The web application behind one address: built files with precompressed twins, security headers, a health endpoint.
+ * `browserDir` is the folder of the build; unknown paths answer with its index.html so that addresses can be reloaded.
+ */
+export function createApp(browserDir: string): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'none'"],
+          scriptSrc: ["'self'"],
+          // Angular and the CDK add <style> elements for component styles; a per-request nonce would break the offline copy
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          manifestSrc: ["'self'"],
+          baseUri: ["'self'"],
+          formAction: ["'none'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      strictTransportSecurity: false, // served over plain http on the walker's own machine
+    }),
+  );
+
+  app.get('/api/health', (_req, res) => {
+    res.set('Cache-Control', 'no-store').json({ status: 'ok' });
+  });
+  app.use('/api', (req, res) => {
+    res.status(404).json({ error: `there is no ${req.method} ${req.originalUrl}` });
+  });
+
+  app.use(
+    expressStaticGzip(browserDir, {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      index: false,
+      serveStatic: {
+        setHeaders: (res, file) => {
+          const hashed = HASHED.test(file.replace(/\.(?:br|gz)$/, ''));
+          res.setHeader('Cache-Control', hashed ? `public, max-age=${YEAR_S}, immutable` : 'no-cache');
+        },
+      },
+    }),
+  );
+  app.get('/{*path}', (req, res, next) => {
+    if (path.extname(req.path) !== '') return next(); // a missing file is a 404, not the application
+    res.set('Cache-Control', 'no-cache').sendFile('index.html', { root: browserDir });
+  });
+  app.use((_req, res) => {
+    res.status(404).type('text').send('Not found\n');
+  });
+  return app;
+}

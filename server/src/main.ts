@@ -1,0 +1,23 @@
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { createApp } from './app';
+import { listen } from './listen';
+
+const browserDir = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../../dist/app/browser');
+if (!existsSync(path.join(browserDir, 'index.html'))) {
+  console.error('The app is not built yet. Run "npm start", which builds and serves it, or "npm run build" first.');
+  process.exit(1);
+}
+
+const port = Number(process.env['PORT'] ?? 3000);
+listen(createApp(browserDir), port).then(
+  ({ address, close }) => {
+    console.log(`Restless Tinder is at ${address}`);
+    for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void close().then(() => process.exit(0)));
+  },
+  (error: unknown) => {
+    console.error(error instanceof Error ? error.message : String(error));
+    process.exit(1);
+  },
+);

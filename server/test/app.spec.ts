@@ -1,0 +1,61 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { createApp } from '../src/app';
+import { listen, type Listening } from '../src/listen';
+
+describe('server', () => {
+  let dir: string;
+  let server: Listening;
+  beforeAll(async () => {
+    dir = mkdtempSync(path.join(tmpdir(), 'tinder-'));
+    writeFileSync(path.join(dir, 'index.html'), '<!doctype html><title>Restless Tinder</title>');
+    writeFileSync(path.join(dir, 'main-ABCDEFGH.js'), 'plain');
+    writeFileSync(path.join(dir, 'main-ABCDEFGH.js.br'), 'brotli');
+    server = await listen(createApp(dir), 0);
+  });
+  afterAll(async () => {
+    await server.close();
+    rmSync(dir, { recursive: true });
+  });
+  const get = (p: string, headers: Record<string, string> = {}) => fetch(server.address + p, { headers });
+
+  it('answers the health endpoint without caching', async () => {
+    const res = await get('api/health');
+    expect(await res.json()).toEqual({ status: 'ok' });
+    expect(res.headers.get('cache-control')).toBe('no-store');
+  });
+
+  it('sends a strict content security policy and no powered-by header', async () => {
+    const { headers } = await get('');
+    const policy = headers.get('content-security-policy') ?? '';
+    expect(policy).toContain("default-src 'none'");
+    expect(policy).toContain("script-src 'self';");
+    expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+    expect(policy).toContain("frame-ancestors 'none'");
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.has('x-powered-by')).toBe(false);
+  });
+
+  it('keeps hashed files for a year and revalidates the page', async () => {
+    expect((await get('main-ABCDEFGH.js')).headers.get('cache-control')).toContain('immutable');
+    expect((await get('')).headers.get('cache-control')).toBe('no-cache');
+  });
+
+  it('serves the precompressed twin to those who take it', async () => {
+    const res = await get('main-ABCDEFGH.js', { 'accept-encoding': 'br' });
+    expect(res.headers.get('content-encoding')).toBe('br');
+  });
+
+  it('answers a view address with the page, a missing file and an unknown call with 404', async () => {
+    expect(await (await get('carry')).text()).toContain('Restless Tinder');
+    expect((await get('nothing.js')).status).toBe(404);
+    expect((await get('api/nothing')).status).toBe(404);
+  });
+
+  it('says which port is taken and what to do', async () => {
+    const port = Number(new URL(server.address).port);
+    await expect(listen(createApp(dir), port)).rejects.toThrow(`Port ${port} is taken`);
+    await expect(listen(createApp(dir), Number.NaN)).rejects.toThrow('whole number');
+  });
+});
