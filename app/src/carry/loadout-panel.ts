@@ -17,16 +17,16 @@ import { problemWords } from './problem-words';
       <app-figure class="big" [text]="units.text(plan().profile.startG, 'mass')" [ref]="{ kind: 'start' }" />
       <span class="quiet">carried to cook with</span>
     </p>
-    <div class="shapes" role="list" aria-label="containers">
+    <ul class="shapes" aria-label="containers">
       @for (c of plan().containers; track $index) {
-        <figure role="listitem">
+        <li>
           <app-container-shape [container]="c" />
-          <figcaption>{{ words(c) }}</figcaption>
-        </figure>
+          <span class="quiet">{{ words(c) }}</span>
+        </li>
       } @empty {
-        <p class="quiet">No fuel: nothing hot is planned.</p>
+        <li class="quiet">No fuel: nothing hot is planned.</li>
       }
-    </div>
+    </ul>
     <dl>
       <dt>to burn</dt>
       <dd><app-figure [text]="units.text(plan().demandG, 'mass')" [ref]="{ kind: 'demand' }" /></dd>

@@ -16,10 +16,10 @@ import { LedgerService } from './ledger-service';
       <ng-container *nzDrawerContent>
         @if (derivation(); as d) {
           <section role="dialog" aria-modal="true" aria-labelledby="ledger-title">
-            <header>
+            <div class="head">
               <h2 id="ledger-title">{{ d.title }}</h2>
               <button nz-button class="word" type="button" (click)="ledger.close()">close <kbd>Esc</kbd></button>
-            </header>
+            </div>
             <p class="total">{{ units.mealMass(d.totalG) }}</p>
             <table>
               <caption class="sign">
@@ -64,7 +64,7 @@ import { LedgerService } from './ledger-service';
     </nz-drawer>
   `,
   styles: `
-    header {
+    .head {
       display: flex;
       justify-content: space-between;
       align-items: baseline;
@@ -79,7 +79,6 @@ import { LedgerService } from './ledger-service';
     kbd {
       margin-left: 6px;
       font: inherit;
-      opacity: 0.75;
     }
     .total {
       margin: 2px 0 12px;

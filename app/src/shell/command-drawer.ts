@@ -12,33 +12,35 @@ import { Commands, type Command } from './commands';
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'commands'" [nzWidth]="360" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
-        <section role="dialog" aria-modal="true" aria-labelledby="commands-title">
-          <h2 id="commands-title" class="sign">what can be done here</h2>
-          <input
-            nz-input
-            aria-label="Find a command"
-            placeholder="type to find"
-            [value]="wanted()"
-            (input)="wanted.set($any($event.target).value)"
-            (keydown.enter)="first()"
-          />
-          <ul>
-            @for (c of found(); track c.id) {
-              <li>
-                <button nz-button class="word" type="button" [disabled]="!c.enabled" (click)="run(c)">{{ c.label }}</button>
-                <kbd>{{ c.keys }}</kbd>
-              </li>
-            } @empty {
-              <li class="quiet">Nothing by that name. Clear the field to see all.</li>
-            }
-          </ul>
-          <h3 class="sign">in a field</h3>
-          <p class="quiet">
-            Any unit can be typed: 2 cups, 16 oz, 65 F, 1½ tbsp. Enter takes it, Esc gives it back, ↑ ↓ nudge, with Shift by ten.
-          </p>
-          <h3 class="sign">on the ribbon</h3>
-          <p class="quiet">← → move the day marker, Home and End jump.</p>
-        </section>
+        @if (commands.panel() === 'commands') {
+          <section role="dialog" aria-modal="true" aria-labelledby="commands-title">
+            <h2 id="commands-title" class="sign">what can be done here</h2>
+            <input
+              nz-input
+              aria-label="Find a command"
+              placeholder="type to find"
+              [value]="wanted()"
+              (input)="wanted.set($any($event.target).value)"
+              (keydown.enter)="first()"
+            />
+            <ul>
+              @for (c of found(); track c.id) {
+                <li>
+                  <button nz-button class="word" type="button" [disabled]="!c.enabled" (click)="run(c)">{{ c.label }}</button>
+                  <kbd>{{ c.keys }}</kbd>
+                </li>
+              } @empty {
+                <li class="quiet">Nothing by that name. Clear the field to see all.</li>
+              }
+            </ul>
+            <h3 class="sign">in a field</h3>
+            <p class="quiet">
+              Any unit can be typed: 2 cups, 16 oz, 65 F, 1½ tbsp. Enter takes it, Esc gives it back, ↑ ↓ nudge, with Shift by ten.
+            </p>
+            <h3 class="sign">on the ribbon</h3>
+            <p class="quiet">← → move the day marker, Home and End jump.</p>
+          </section>
+        }
       </ng-container>
     </nz-drawer>
   `,

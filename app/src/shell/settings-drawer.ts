@@ -24,25 +24,27 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'settings'" [nzWidth]="360" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
-        <section role="dialog" aria-modal="true" aria-labelledby="settings-title">
-          <h2 id="settings-title" class="sign">units shown; any unit can be typed</h2>
-          @for (o of offered; track o.quantity) {
-            <div class="line">
-              <span>{{ o.label }}</span>
-              <app-choice
-                [label]="'unit of ' + o.label"
-                [options]="options(o.symbols)"
-                [value]="store.preferences().units[o.quantity]"
-                (valueChange)="choose(o.quantity, $event)"
-              />
-            </div>
-          }
-          <p>
-            <button nz-button class="word" type="button" (click)="all(metric)">all metric</button>
-            <button nz-button class="word" type="button" (click)="all(us)">all US customary</button>
-          </p>
-          <button nz-button class="word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
-        </section>
+        @if (commands.panel() === 'settings') {
+          <section role="dialog" aria-modal="true" aria-labelledby="settings-title">
+            <h2 id="settings-title" class="sign">units shown; any unit can be typed</h2>
+            @for (o of offered; track o.quantity) {
+              <div class="line">
+                <span>{{ o.label }}</span>
+                <app-choice
+                  [label]="'unit of ' + o.label"
+                  [options]="options(o.symbols)"
+                  [value]="store.preferences().units[o.quantity]"
+                  (valueChange)="choose(o.quantity, $event)"
+                />
+              </div>
+            }
+            <p>
+              <button nz-button class="word" type="button" (click)="all(metric)">all metric</button>
+              <button nz-button class="word" type="button" (click)="all(us)">all US customary</button>
+            </p>
+            <button nz-button class="word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
+          </section>
+        }
       </ng-container>
     </nz-drawer>
   `,
@@ -66,7 +68,6 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
     kbd {
       margin-left: 6px;
       font: inherit;
-      opacity: 0.75;
     }
   `,
 })

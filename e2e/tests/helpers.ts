@@ -1,0 +1,53 @@
+import AxeBuilder from '@axe-core/playwright';
+import { DEMO_TRIP, planTrip } from '@tinder/core';
+import { expect, test as base, type Page } from '@playwright/test';
+
+/** A page that fails its test on anything written to the console. */
+export const test = base.extend<{ page: Page }>({
+  page: async ({ page }, use) => {
+    const said: string[] = [];
+    page.on('console', (m) => {
+      // the browser tests hold service workers back on purpose
+      if (!m.text().includes('Service Worker registration blocked')) said.push(`${m.type()}: ${m.text()}`);
+    });
+    page.on('pageerror', (e) => said.push(`error: ${e.message}`));
+    await use(page);
+    expect(said, 'the console stays silent').toEqual([]);
+  },
+});
+export { expect };
+
+/** Expected demand of the demo, whole grams, as the core has it. */
+export const DEMAND_G = Math.round(planTrip(DEMO_TRIP).demandG);
+export const demandFigure = new RegExp(`^${DEMAND_G} g`);
+
+export const SIZES = [
+  { name: 'desk', width: 1280, height: 800 },
+  { name: 'phone', width: 390, height: 844 },
+] as const;
+
+export async function open(page: Page): Promise<void> {
+  await page.goto('/');
+  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Leave Nettle Hut');
+}
+
+export const verdict = (page: Page) => page.getByRole('region', { name: 'Verdict' });
+export const loadout = (page: Page) => page.locator('app-loadout-panel');
+
+/** The number in "122 g" beside a term of the load-out. */
+export async function grams(page: Page, term: string): Promise<number> {
+  const text = await loadout(page).locator('dt', { hasText: term }).locator('xpath=following-sibling::dd[1]').innerText();
+  return Number(/[\d,]+/.exec(text)?.[0].replace(',', ''));
+}
+
+/** Types into a quantity field and takes it with Enter. */
+export async function type(page: Page, label: string, text: string): Promise<void> {
+  const field = page.getByRole('textbox', { name: label, exact: true });
+  await field.fill(text);
+  await field.press('Enter');
+}
+
+export async function expectNoViolations(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
+}

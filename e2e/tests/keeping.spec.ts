@@ -1,0 +1,72 @@
+import { importArchive, planTrip } from '@tinder/core';
+import { readFile } from 'node:fs/promises';
+import { expect, grams, open, test, type, verdict } from './helpers';
+
+/** Shown beside the dot of the side bar. */
+const saved = (page: import('@playwright/test').Page) => expect(page.locator('.saved')).toHaveText('saved');
+
+test('is all still there after a reload', async ({ page }) => {
+  await open(page);
+  await type(page, 'days, typed', '8');
+  await page.keyboard.press('t');
+  await page.getByRole('heading', { name: 'the walk' }).click();
+  await saved(page);
+  await page.reload();
+  await expect(verdict(page)).toContainText('8 days burn');
+});
+
+test('exports a trip, takes it back, and the numbers agree with the core', async ({ page }) => {
+  await open(page);
+  await type(page, 'days, typed', '9');
+  await expect(verdict(page)).toContainText('9 days burn');
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'export trip' }).click()]);
+  expect(download.suggestedFilename()).toBe('vesper-divide.json');
+  const text = await readFile(await download.path(), 'utf8');
+  const read = importArchive(text);
+  if (!read.ok) throw new Error('the exported file was refused');
+  expect(await grams(page, 'to burn')).toBe(Math.round(planTrip(read.trip).demandG));
+
+  await type(page, 'days, typed', '2');
+  await expect(verdict(page)).toContainText('2 days burn');
+  await page
+    .getByLabel('Trip file to import')
+    .setInputFiles({ name: 'nine.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await expect(page.getByText('nine.json: Vesper Divide is open.')).toBeVisible();
+  await expect(verdict(page)).toContainText('9 days burn');
+  await page.keyboard.press('Control+z');
+  await expect(verdict(page)).toContainText('2 days burn');
+});
+
+test('refuses broken files with the place and the mend, and changes nothing', async ({ page }) => {
+  await open(page);
+  await type(page, 'days, typed', '6');
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'export trip' }).click()]);
+  const good = await readFile(await download.path(), 'utf8');
+  const cases: [string, string, RegExp][] = [
+    ['half.json', good.slice(0, 300), /stops being JSON at line \d+, column \d+/],
+    ['other.json', '{"hello": 1}', /not a trip/],
+    ['later.json', good.replace('"version": 1', '"version": 12'), /version 12; this program reads version 1/],
+    ['negative.json', good.replace('"waterMl": 600', '"waterMl": -600'), /trip\.menu\.supper\.waterMl/],
+    ['noise.json', 'x'.repeat(10_000_000), /10 MB/],
+  ];
+  for (const [name, body, sentence] of cases) {
+    await page.getByLabel('Trip file to import').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
+    await expect(page.getByRole('alert')).toContainText(`${name} was not taken. Nothing here has changed.`);
+    await expect(page.getByRole('alert')).toContainText(sentence);
+    await expect(verdict(page)).toContainText('6 days burn');
+  }
+  await page.getByRole('button', { name: 'put away' }).click();
+  await expect(page.getByRole('alert')).toBeHidden();
+});
+
+test('two tabs follow each other, and each can step back', async ({ context, page }) => {
+  await open(page);
+  const other = await context.newPage();
+  await open(other);
+  await type(page, 'days, typed', '4');
+  await expect(verdict(other)).toContainText('4 days burn');
+  await type(other, 'supper water', '700');
+  await expect(page.getByRole('textbox', { name: 'supper water' })).toHaveValue('700 mL');
+  await page.keyboard.press('Control+z');
+  await expect(other.getByRole('textbox', { name: 'supper water' })).toHaveValue('600 mL');
+});
