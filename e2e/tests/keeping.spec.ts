@@ -1,9 +1,10 @@
 import { importArchive, planTrip } from '@tinder/core';
+import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { expect, grams, open, test, type, verdict } from './helpers';
 
 /** Shown beside the dot of the side bar. */
-const saved = (page: import('@playwright/test').Page) => expect(page.locator('.saved')).toHaveText('saved');
+const saved = (page: Page) => expect(page.locator('.saved')).toHaveText('saved');
 
 test('is all still there after a reload', async ({ page }) => {
   await open(page);
