@@ -22,6 +22,7 @@ export class Autosave {
   private db: WorkspaceDb | undefined;
   private lastKnown: Workspace | undefined;
   private pending: Workspace | undefined;
+  private saveFailed = false;
 
   readonly state = this.stateSignal.asReadonly();
   /** A sentence about saving that the walker must see. */
@@ -66,10 +67,13 @@ export class Autosave {
     try {
       await this.db.save(workspace);
       this.otherTabs.postMessage('saved');
+      if (this.saveFailed) this.problemSignal.set(undefined);
+      this.saveFailed = false;
       if (!this.pending) this.stateSignal.set('saved');
       void navigator.storage?.persist?.();
     } catch (e) {
-      this.pending = workspace;
+      this.pending ??= workspace; // a newer edit takes its place
+      this.saveFailed = true;
       const full = e instanceof DOMException && e.name === 'QuotaExceededError';
       this.fail(
         full

@@ -1,0 +1,48 @@
+import { DEMO_TRIP, formatQuantity, METRIC, planTrip, type Burn, type PlannedMeal, type Quantity } from '@tinder/core';
+import { containerWords } from '../ledger/derivation';
+import { doseWords, outcomeWords } from './meal-words';
+import { problemWords } from './problem-words';
+
+const units = { text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METRIC[q], d) };
+const supper = planTrip(DEMO_TRIP).days[0].meals.supper as PlannedMeal;
+const ending = (outcome: Burn['outcome']): PlannedMeal => ({ ...supper, burn: { ...supper.burn, outcome } });
+
+describe('words of a meal', () => {
+  it('give the dose in the hand', () => {
+    expect(doseWords({ kind: 'alcohol', ml: 25 }, units)).toBe('pour 25 mL');
+    expect(doseWords({ kind: 'tablets', count: 1, keptG: 0.2 }, units)).toBe('light 1 tablet');
+    expect(doseWords({ kind: 'tablets', count: 2, keptG: 5.4 }, units)).toBe('light 2 tablets, keep 5 g');
+  });
+
+  it('say why it cannot be cooked, with numbers and a mend', () => {
+    expect(outcomeWords(ending({ kind: 'stalls', atC: 71.4 }), units)).toMatch(/Stalls at 71 °C, short of 94 °C.*lid/);
+    expect(outcomeWords(ending({ kind: 'mayBlowOut', flameWindMps: 5, limitMps: 4 }), units)).toMatch(
+      /5\.0 m\/s at the flame.*4\.0 m\/s.*shelter/,
+    );
+    expect(outcomeWords(ending({ kind: 'wontRun' }), units)).toMatch(/at 10 °C the can has no pressure.*jacket/);
+    expect(outcomeWords(supper, units)).toBe('');
+  });
+});
+
+describe('words of a problem', () => {
+  it('name meal, days and limit', () => {
+    expect(problemWords({ code: 'mayBlowOut', meal: 'supper', days: [2, 3, 4], flameWindMps: 8, limitMps: 7 }, units)).toBe(
+      'The flame may blow out at supper on days 2–4 (8.0 m/s at the flame, about 7.0 m/s is its limit): not counted in the fuel.',
+    );
+    expect(problemWords({ code: 'overfull', meal: 'supper', waterMl: 900, roomMl: 675 }, units)).toMatch(/900 mL for supper.*675 mL/);
+    expect(problemWords({ code: 'flameRaised', setting: 350 / 1900 }, units)).toContain('18 %');
+  });
+
+  it('put the caution of a screened can beside the maker’s manual', () => {
+    expect(problemWords({ code: 'screenAroundCan' }, units)).toMatch(/feel the can.*maker’s manual/);
+  });
+});
+
+describe('words of a container', () => {
+  it('say what it is and how full', () => {
+    const format = units.text;
+    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 100 }, format)).toBe('100 g can, new');
+    expect(containerWords({ kind: 'bottle', sizeMl: 500, fillMl: 320, tareG: 40, fuelG: 256 }, format)).toBe('500 mL bottle, 320 mL in it');
+    expect(containerWords({ kind: 'tablets', count: 18, tabletG: 14, tareG: 9, fuelG: 252 }, format)).toBe('18 tablets of 14 g');
+  });
+});

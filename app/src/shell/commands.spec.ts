@@ -1,0 +1,61 @@
+import { TestBed } from '@angular/core/testing';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Commands } from './commands';
+
+describe('commands', () => {
+  const setup = () => ({ commands: TestBed.inject(Commands), store: TestBed.inject(WorkspaceStore) });
+  const press = (commands: Commands, key: string, more: KeyboardEventInit = {}, target: HTMLElement = document.body) => {
+    const event = new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...more });
+    target.dispatchEvent(event);
+    commands.key(event);
+    return event;
+  };
+  const labelOf = (commands: Commands, id: string) => commands.list().find((c) => c.id === id)?.label;
+
+  it('name what undo and redo would do, and do it', () => {
+    const { commands, store } = setup();
+    expect(commands.list().find((c) => c.id === 'undo')?.enabled).toBe(false);
+    store.editKit('lid', { lidOn: false });
+    expect(labelOf(commands, 'undo')).toBe('undo lid');
+    press(commands, 'z', { ctrlKey: true });
+    expect(store.trip().kit.lidOn).toBe(true);
+    expect(labelOf(commands, 'redo')).toBe('redo lid');
+    press(commands, 'z', { ctrlKey: true, shiftKey: true });
+    expect(store.trip().kit.lidOn).toBe(false);
+  });
+
+  it('leave single letters to the field that is typed in', () => {
+    const { commands, store } = setup();
+    const field = document.body.appendChild(document.createElement('input'));
+    expect(press(commands, 't', {}, field).defaultPrevented).toBe(false);
+    expect(store.preferences().theme).toBe('day');
+    expect(press(commands, 't').defaultPrevented).toBe(true);
+    expect(store.preferences().theme).toBe('headlamp');
+    field.remove();
+  });
+
+  it('open the palette by ? and by Ctrl+K, and close it', () => {
+    const { commands } = setup();
+    press(commands, '?', { shiftKey: true });
+    expect(commands.panel()).toBe('commands');
+    commands.close();
+    press(commands, 'k', { ctrlKey: true });
+    expect(commands.panel()).toBe('commands');
+  });
+
+  it('have a key each, none of them twice', () => {
+    const keys = setup()
+      .commands.list()
+      .map((c) => c.keys);
+    expect(new Set(keys).size).toBe(keys.length);
+  });
+
+  it('bring the demo back as one undoable step', () => {
+    const { commands, store } = setup();
+    store.editTrip('days', (t) => ({ ...t, leg: { ...t.leg, dayCount: 17 } }));
+    commands.run('demo');
+    expect(store.trip().leg.dayCount).toBe(5);
+    store.undo();
+    expect(store.trip().leg.dayCount).toBe(17);
+  });
+});
