@@ -4,6 +4,19 @@ import { expect, test } from '@playwright/test';
 // The server is really stopped here: a browser set offline still answers from places a stopped server does not.
 test.use({ serviceWorkers: 'allow' });
 
+/** In the page: is every file of the worker's list in its cache, and has it noted which version it serves? */
+async function keptForOffline(): Promise<boolean> {
+  const list = (await (await fetch('/ngsw.json')).json()) as { assetGroups: { urls: string[] }[] };
+  const names = await caches.keys();
+  const urlsIn = async (part: string): Promise<string[]> => {
+    const name = names.find((n) => n.includes(part));
+    return name ? (await (await caches.open(name)).keys()).map((r) => new URL(r.url).pathname) : [];
+  };
+  const kept = await urlsIn('assets:app:cache');
+  const noted = await urlsIn('db:control');
+  return list.assetGroups.every((g) => g.urls.every((u) => kept.includes(u))) && noted.some((u) => u.endsWith('/latest'));
+}
+
 test('opens and plans with the server gone', async ({ page }) => {
   const port = 3111;
   const server = spawn(process.execPath, ['--import', 'tsx', '../server/src/main.ts'], { env: { ...process.env, PORT: String(port) } });
@@ -15,15 +28,7 @@ test('opens and plans with the server gone', async ({ page }) => {
     });
     await page.goto(address);
     await page.evaluate(() => navigator.serviceWorker.ready);
-    await expect.poll(() => page.evaluate(async () => (await caches.keys()).some((k) => k.includes('app:cache')))).toBe(true);
-    await expect
-      .poll(() =>
-        page.evaluate(async () => {
-          const name = (await caches.keys()).find((k) => k.includes('app:cache'));
-          return name ? (await (await caches.open(name)).keys()).some((r) => r.url.endsWith('.woff2')) : false;
-        }),
-      )
-      .toBe(true);
+    await expect.poll(() => page.evaluate(keptForOffline), { timeout: 15_000 }).toBe(true);
   } finally {
     const gone = new Promise((resolve) => server.once('exit', resolve));
     server.kill('SIGTERM');
