@@ -25,7 +25,13 @@ function burns(n: number): BurnInput[] {
     const onGas = i % 2 === 0;
     return {
       waterMl: 250 + ((i * 13) % 700),
-      waterC: 4 + (i % 15),
+      start: { kind: 'water', waterC: 4 + (i % 15) },
+      holdS: 0,
+      rolling: false,
+      gusty: false,
+      sleeveOn: false,
+      headFactor: 1,
+      primingG: 0,
       target: i % 3 === 0 ? { kind: 'stopAt', targetC: 80 } : { kind: 'boil' },
       airC,
       pressurePa,
@@ -37,6 +43,9 @@ function burns(n: number): BurnInput[] {
       jointLossG: 0,
       source: onGas
         ? canisterSource({
+            feed: 'vapour',
+            lowestW: 350,
+            warmingW: 0,
             ratedW: 1900,
             setting: 0.5 + (i % 5) / 10,
             can: { netG: 230, tareG: 150, fuelLeftG: 60 + (i % 170) },

@@ -21,7 +21,7 @@ export function rk4Burn(input: BurnInput, stepS: number): { durationS: number; b
     const p = source.powerW(t, canC);
     return [(p * eta(p) - loss.airW(potC) - loss.evaporationW(potC)) / capacity, source.can?.dCanC(canC, p) ?? 0, p];
   };
-  let [potC, canC, releasedJ, t] = [input.waterC, source.can?.startC ?? 0, 0, 0];
+  let [potC, canC, releasedJ, t] = [input.start.kind === 'water' ? input.start.waterC : 0, source.can?.startC ?? 0, 0, 0];
   for (;;) {
     const h = stepS;
     const a = slope(t, potC, canC);

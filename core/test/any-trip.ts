@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { WARMING } from '../src/canister/warming';
 import { LIMITS, type Trip } from '../src/archive/trip-schema';
 import { BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../src/catalogue/burners';
 import { DEMO_TRIP } from '../src/demo/vesper-divide';
@@ -24,6 +25,14 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
     waterMl: within(LIMITS.waterMl),
     targetC: within(LIMITS.targetC),
     reservePercent: within(LIMITS.reservePercent),
+    simmerMin: within(LIMITS.simmerMin),
+    headFactor: within(LIMITS.headFactor),
+    canWarming: fc.constantFrom(...(Object.keys(WARMING) as (keyof typeof WARMING)[])),
+    makeSafe: fc.constantFrom('none' as const, 'cdc' as const, 'epa' as const),
+    snow: fc.boolean(),
+    gusty: fc.boolean(),
+    sleeveOn: fc.boolean(),
+    snuffer: fc.boolean(),
   })
   .map((r): Trip => {
     const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[r.burner.family]);
@@ -38,6 +47,8 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
         altitudeM: r.altitudeM,
         waterC: r.waterC,
         wind: { kind: 'forecast', tenMetreMps: r.tenMetreMps, site: 'forest' },
+        gusty: r.gusty,
+        snow: r.snow,
       },
       kit: {
         ...DEMO_TRIP.kit,
@@ -47,10 +58,14 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
         pot: { name, diameterMm, heightMm, massG, lidMassG, material, base },
         lidOn: r.lidOn,
         flameSetting: r.flameSetting,
+        headFactor: r.headFactor,
+        canWarming: r.canWarming,
+        sleeveOn: r.sleeveOn,
+        snuffer: r.snuffer,
       },
       menu: {
         breakfast: { ...DEMO_TRIP.menu.breakfast, target: { kind: 'stopAt', targetC: r.targetC } },
-        supper: { ...DEMO_TRIP.menu.supper, waterMl: r.waterMl },
+        supper: { ...DEMO_TRIP.menu.supper, waterMl: r.waterMl, simmerMin: r.simmerMin, makeSafe: r.makeSafe },
       },
       reservePercent: r.reservePercent,
     };

@@ -7,7 +7,7 @@ import { openSource } from '../src/burn/flame-source';
 import { ledgerFuelG, phaseHeatJ, totalHeatJ } from '../src/burn/ledger';
 import { unscreenedWindMps } from '../src/burn/wind';
 import { FUELS, type TabletFuel } from '../src/fuel/fuels';
-import { ALCOHOL_POT, alcoholBurn, CHECK_CASES, DENATURED, gasBurn, KETTLE } from './check-cases';
+import { ALCOHOL_POT, alcoholBurn, CHECK_CASES, DENATURED, gasBurn, KETTLE, PLAIN } from './check-cases';
 
 describe('common practice, one parameter set', () => {
   it.each(CHECK_CASES)('$name', ({ burn, expectedG, bandG, expectedS }) => {
@@ -21,7 +21,7 @@ describe('common practice, one parameter set', () => {
 /** A steady burner whose cold numbers are easy to think about. */
 const steady = (change: Partial<BurnInput> = {}, powerW = 1000): BurnInput => ({
   waterMl: 500,
-  waterC: 10,
+  start: { kind: 'water', waterC: 10 },
   target: { kind: 'boil' },
   airC: 10,
   pressurePa: ambientPressurePa(0),
@@ -30,6 +30,7 @@ const steady = (change: Partial<BurnInput> = {}, powerW = 1000): BurnInput => ({
   pot: KETTLE,
   lidOn: true,
   flame: 'tall',
+  ...PLAIN,
   jointLossG: 0.3,
   source: openSource(powerW, 45, false),
   ...change,
@@ -46,10 +47,11 @@ const anyBurn = fc
     lidOn: fc.boolean(),
     targetC: fc.double({ min: 60, max: 80, noNaN: true }),
   })
-  .map(({ altitudeM, windMps, powerW, targetC, ...rest }) =>
+  .map(({ altitudeM, windMps, powerW, targetC, waterC, ...rest }) =>
     steady(
       {
         ...rest,
+        start: { kind: 'water', waterC },
         pressurePa: ambientPressurePa(altitudeM),
         flameWindMps: windMps,
         potWindMps: windMps,
@@ -58,6 +60,8 @@ const anyBurn = fc
       powerW,
     ),
   );
+
+const waterCOf = (i: BurnInput): number => (i.start.kind === 'water' ? i.start.waterC : 0);
 
 /** Fuel of a burn; a stall or worse counts as endless. */
 const fuelOf = (i: BurnInput): number => {
@@ -111,7 +115,7 @@ describe('burn, invariants', () => {
 
   it.each([
     ['more water', (i: BurnInput) => ({ ...i, waterMl: i.waterMl * 1.2 })],
-    ['colder water', (i: BurnInput) => ({ ...i, waterC: i.waterC / 2 })],
+    ['colder water', (i: BurnInput) => ({ ...i, start: { kind: 'water', waterC: waterCOf(i) / 2 } as const })],
     ['colder air', (i: BurnInput) => ({ ...i, airC: i.airC - 5 })],
     ['more wind', (i: BurnInput) => ({ ...i, flameWindMps: i.flameWindMps + 1, potWindMps: i.potWindMps + 1 })],
     ['no lid', (i: BurnInput) => ({ ...i, lidOn: false })],
@@ -189,7 +193,7 @@ describe('a can under the burner', () => {
 describe('doses', () => {
   it('pour alcohol in whole measures; the rest burns on past the pot', () => {
     const need = alcoholBurn(473);
-    const { burn, dose } = doseAlcohol(need, DENATURED, 5);
+    const { burn, dose } = doseAlcohol(need, DENATURED, 5, false);
     // about 22.8 g = 28.5 mL → 30 mL
     expect(dose).toEqual({ kind: 'alcohol', ml: 30 });
     expect(burn.fuelG).toBeCloseTo(30 * 0.8, 9);

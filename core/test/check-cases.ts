@@ -1,5 +1,5 @@
 import { ambientPressurePa } from '../src/air/atmosphere';
-import { simulateBurn, type Burn, type Target } from '../src/burn/burn';
+import { simulateBurn, type Burn, type BurnInput, type Target } from '../src/burn/burn';
 import type { WindscreenKind } from '../src/burn/constants';
 import { canisterSource, openSource } from '../src/burn/flame-source';
 import type { Pot } from '../src/burn/pot';
@@ -27,6 +27,17 @@ export const ALCOHOL_POT: Pot = { diameterMm: 120, heightMm: 85, massG: 130, lid
 export const MIXED_GAS = FUELS.find((f) => f.id === 'gas-20-80') as GasFuel;
 export const DENATURED = FUELS.find((f) => f.id === 'alcohol-denatured') as AlcoholFuel;
 
+/** What no case of practice uses: one steady boil, nothing held, nothing primed. */
+export const PLAIN: Pick<BurnInput, 'holdS' | 'rolling' | 'gusty' | 'sleeveOn' | 'headFactor' | 'primingG' | 'jointLossG'> = {
+  holdS: 0,
+  rolling: false,
+  gusty: false,
+  sleeveOn: false,
+  headFactor: 1,
+  primingG: 0,
+  jointLossG: 0,
+};
+
 export interface GasSetup {
   waterMl?: number;
   waterC?: number;
@@ -48,7 +59,7 @@ export function gasBurn(s: GasSetup): Burn {
   const wind = screenedWind(s.unscreenedMps ?? 0, s.screen ?? 'none');
   return simulateBurn({
     waterMl: s.waterMl ?? 350,
-    waterC: s.waterC ?? 18,
+    start: { kind: 'water', waterC: s.waterC ?? 18 },
     target: s.target ?? { kind: 'stopAt', targetC: 93 },
     airC,
     pressurePa,
@@ -57,8 +68,11 @@ export function gasBurn(s: GasSetup): Burn {
     pot: s.pot ?? KETTLE,
     lidOn: s.lidOn ?? true,
     flame: 'tall',
-    jointLossG: 0,
+    ...PLAIN,
     source: canisterSource({
+      feed: 'vapour',
+      lowestW: 350,
+      warmingW: 0,
       ratedW: s.ratedW ?? 1900,
       setting: s.setting ?? 1,
       can: { netG: 230, tareG: 150, fuelLeftG: 230 },
@@ -75,7 +89,7 @@ export function gasBurn(s: GasSetup): Burn {
 export function alcoholBurn(waterMl: number): Burn {
   return simulateBurn({
     waterMl,
-    waterC: 23,
+    start: { kind: 'water', waterC: 23 },
     target: { kind: 'boil' },
     airC: 20,
     pressurePa: SEA_LEVEL,
@@ -84,7 +98,7 @@ export function alcoholBurn(waterMl: number): Burn {
     pot: ALCOHOL_POT,
     lidOn: true,
     flame: 'openAlcohol',
-    jointLossG: 0,
+    ...PLAIN,
     source: openSource(1500, fuelLhvKJPerG(DENATURED), true),
   });
 }

@@ -73,7 +73,7 @@ describe('planTrip', () => {
       kit: { ...DEMO_TRIP.kit, windscreen: 'foil' },
       menu: { ...DEMO_TRIP.menu, supper: { ...DEMO_TRIP.menu.supper, waterMl: 900 } },
     });
-    expect(p.problems.map((q) => q.code)).toEqual(expect.arrayContaining(['screenAroundCan', 'overfull']));
+    expect(p.cautions.map((q) => q.code)).toEqual(expect.arrayContaining(['screenAroundCan', 'overfull']));
   });
 });
 

@@ -10,12 +10,8 @@ export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {
       return `The flame may blow out at ${p.meal} on ${dayWords(p.days)} (${units.text(p.flameWindMps, 'speed')} at the flame, about ${units.text(p.limitMps, 'speed')} is its limit): not counted in the fuel.`;
     case 'wontRun':
       return `The burner won’t run at ${p.meal} on ${dayWords(p.days)}: the can has no pressure below ${units.text(p.airC, 'temperature')}. Not counted in the fuel.`;
-    case 'overfull':
-      return `${units.text(p.waterMl, 'volume')} for ${p.meal} leaves no headspace: this pot takes ${units.text(p.roomMl, 'volume')}. Fill it off the burner, and less.`;
     case 'flameRaised':
       return `This burner cannot go that low: reckoned at its lowest steady flame, ${Math.round(100 * p.setting)} %.`;
-    case 'screenAroundCan':
-      return 'A foil all round a burner on its can traps heat: feel the can often, never let it get more than barely warm, and follow the maker’s manual.';
   }
 }
 

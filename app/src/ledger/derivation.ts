@@ -10,6 +10,7 @@ import {
   type Container,
   type Dose,
   type Ledger,
+  type Phase,
   type Plan,
   type PlannedMeal,
   type Quantity,
@@ -51,6 +52,9 @@ const SINK_WORDS: Record<Sink, string> = {
 };
 const AFTER_DONE = 'burnt on after the pot was done';
 const JOINT = 'lost at the joint';
+const SNUFFED = 'boiled off when snuffed';
+const PRIMING = 'burnt to prime';
+const HELD = 'held at heat: ';
 
 /** Takes a figure apart; undefined when the plan no longer holds it (a day that was cut off, a meal now cold). */
 export function derive(ref: FigureRef, trip: Trip, plan: Plan, format: Format): Derivation | undefined {
@@ -68,14 +72,21 @@ export function derive(ref: FigureRef, trip: Trip, plan: Plan, format: Format): 
   }
 }
 
+/** A cell of the ledger in words. */
+function partLabel(phase: Phase, sink: Sink): string {
+  if (phase === 'afterDone') return AFTER_DONE;
+  if (phase === 'priming') return PRIMING;
+  return phase === 'held' ? HELD + SINK_WORDS[sink] : SINK_WORDS[sink];
+}
+
 /** Grams by sink over any number of burns, largest first; they sum to the fuel the burns took. */
 export function ledgerParts(ledgers: readonly Ledger[]): Part[] {
   const grams = new Map<string, number>();
   const add = (label: string, g: number) => grams.set(label, (grams.get(label) ?? 0) + g);
   for (const { heatJ, unburntG, lhvKJPerG } of ledgers) {
-    for (const phase of PHASES)
-      for (const sink of SINKS) add(phase === 'afterDone' ? AFTER_DONE : SINK_WORDS[sink], heatToFuelG(heatJ[phase][sink], lhvKJPerG));
+    for (const phase of PHASES) for (const sink of SINKS) add(partLabel(phase, sink), heatToFuelG(heatJ[phase][sink], lhvKJPerG));
     add(JOINT, unburntG.joint);
+    add(SNUFFED, unburntG.snuffed);
   }
   return [...grams]
     .map(([label, massG]) => ({ label, massG }))
@@ -101,7 +112,7 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation 
       ...doseSentences(m.dose, format),
     ],
     inputs: [
-      { name: 'water', value: `${format(facts.waterMl, 'volume')} from ${format(facts.waterC, 'temperature')}` },
+      { name: 'water', value: `${format(facts.waterMl, 'volume')} from ${startWords(facts.start, format)}` },
       {
         name: 'brought to',
         value: `${format(burn.targetC, 'temperature', 1)}${facts.target.kind === 'boil' ? `, the boil at this height` : `; it would boil at ${format(burn.boilC, 'temperature', 1)}`}`,
@@ -120,13 +131,17 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation 
         : [
             {
               name: 'can',
-              value: `${format(facts.airC, 'temperature')} at the start, ${format(burn.canEndC, 'temperature', 1)} at the end`,
+              value: `${format(m.canStartC ?? facts.airC, 'temperature')} at the start, ${format(burn.canEndC, 'temperature', 1)} at the end`,
             },
           ]),
       { name: 'time', value: formatDuration(burn.durationS) },
     ],
   };
 }
+
+/** "7 °C", "snow at −4 °C". */
+const startWords = (start: PlannedMeal['facts']['start'], format: Format): string =>
+  start.kind === 'water' ? format(start.waterC, 'temperature') : `snow at ${format(start.snowC, 'temperature')}`;
 
 function doseSentences(dose: Dose | undefined, format: Format): string[] {
   if (!dose) return [];
@@ -167,6 +182,10 @@ export function containerWords(c: Container, format: Format): string {
       return `${c.netG} g can, new`;
     case 'bottle':
       return `${format(c.sizeMl, 'volume')} bottle, ${format(c.fillMl, 'volume')} in it`;
+    case 'liquidBottle':
+      return `${format(c.sizeMl, 'volume')} pressure bottle, ${format(c.fillMl, 'volume')} in it`;
+    case 'gelTin':
+      return `${c.netG} g tin of gel`;
     case 'tablets':
       return `${c.count} tablets of ${c.tabletG} g`;
   }

@@ -35,5 +35,5 @@ export type Archive = z.infer<typeof archiveSchema>;
 
 /** JSON Schema (draft 2020-12) of the archive, published in docs/formats. Rules that join two fields stand in prose there. */
 export function archiveJsonSchema(): unknown {
-  return z.toJSONSchema(archiveSchema);
+  return z.toJSONSchema(archiveSchema, { io: 'input' });
 }

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { POT_CP_J_PER_KG_K, SITE_FACTOR, WIND_WORDS_MPS, WINDSCREENS, type PotMaterial } from '../burn/constants';
+import { WARMING } from '../canister/warming';
 import { BURNERS, burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue/burners';
 import { FUELS } from '../fuel/fuels';
 
@@ -20,6 +21,8 @@ export const LIMITS = {
   heightMm: { min: 20, max: 400 },
   km: { min: 0, max: 150 },
   reservePercent: { min: 0, max: 200 },
+  simmerMin: { min: 0, max: 60 },
+  headFactor: { min: 0.5, max: 1.5 },
   measureMl: { min: 1, max: 60 },
 } as const;
 
@@ -50,6 +53,10 @@ export const mealSchema = z.strictObject({
   hot: z.boolean(),
   waterMl: within(LIMITS.waterMl),
   target: targetSchema,
+  /** Held at the target, minutes. */
+  simmerMin: within(LIMITS.simmerMin).default(0),
+  /** Boiled long enough to be drunk: by which rule. */
+  makeSafe: z.enum(['none', 'cdc', 'epa']).default('none'),
 });
 
 export const kitSchema = z
@@ -75,6 +82,14 @@ export const kitSchema = z
     otherMassG: within(LIMITS.massG),
     /** What alcohol is poured with: doses are whole measures. */
     measureMl: within(LIMITS.measureMl),
+    /** What is done to keep a can warm. */
+    canWarming: z.enum(keysOf(WARMING)).default('none'),
+    /** Insulating sleeve left on the pot while heating. */
+    sleeveOn: z.boolean().default(false),
+    /** A cup to snuff an open alcohol burner with. */
+    snuffer: z.boolean().default(false),
+    /** Factor on the burner's coupling; 1 until its own burn tests say otherwise. */
+    headFactor: within(LIMITS.headFactor).default(1),
   })
   .superRefine((kit, ctx) => {
     const burner = burnerById(kit.burnerId);
@@ -101,6 +116,9 @@ export const tripSchema = z.strictObject({
     altitudeM: within(LIMITS.altitudeM),
     waterC: within(LIMITS.waterC),
     wind: windSchema,
+    gusty: z.boolean().default(false),
+    /** Water has to be melted from snow. */
+    snow: z.boolean().default(false),
   }),
   kit: kitSchema,
   menu: z.strictObject({ breakfast: mealSchema, supper: mealSchema }),

@@ -1,28 +1,41 @@
 import { integrate } from '../numeric/dormand-prince';
 import { boilingPointC } from '../air/atmosphere';
-import { WATER_CP_J_PER_KG_K } from '../water/constants';
-import { FLAMES, GIVE_UP_AFTER_S, GIVE_UP_K_PER_S, LONGEST_BURN_S, type FlameKind } from './constants';
-import { efficiencyOf } from './efficiency';
+import { FLAMES, GIVE_UP_AFTER_S, GIVE_UP_K_PER_S, LONGEST_BURN_S, lowFlameBlowOut, type FlameKind } from './constants';
 import type { FlameSource } from './flame-source';
+import { heatPath, type WaterStart } from './heat-path';
+import { holdAt } from './hold';
 import { emptyHeatMatrix, ledgerFuelG, type Ledger } from './ledger';
-import { potLoss } from './loss';
-import { potAreas, potHeatCapacityJPerK, type Pot } from './pot';
+import { potHeatCapacityJPerK, type Pot } from './pot';
+import { meanEfficiency, meanLoss, windLevels } from './wind-levels';
 
 /** Bring water to a temperature, or to the local boiling point. */
 export type Target = { kind: 'boil' } | { kind: 'stopAt'; targetC: number };
 
 export interface BurnInput {
+  /** As liquid. */
   waterMl: number;
-  waterC: number;
+  start: WaterStart;
   target: Target;
+  /** Time held at the target once it is reached, s (a simmer, or a rolling boil that makes water safe). */
+  holdS: number;
+  /** A rolling boil wants visible surplus; a simmer only what is lost. */
+  rolling: boolean;
   airC: number;
   pressurePa: number;
   flameWindMps: number;
   potWindMps: number;
+  /** Steady, or a wind of two levels whose mean is the wind given. */
+  gusty: boolean;
   pot: Pot;
   lidOn: boolean;
+  /** Insulating sleeve left on while heating. */
+  sleeveOn: boolean;
   flame: FlameKind;
+  /** Factor on the coupling that tells one burner from another; 1 until burn tests say otherwise. */
+  headFactor: number;
   source: FlameSource;
+  /** Fuel burnt before the pot is heated at all, g (preheating, a primer pan). */
+  primingG: number;
   /** Fuel lost without heat at each lighting, g (a canister joint). */
   jointLossG: number;
 }
@@ -51,7 +64,7 @@ export interface Burn {
 }
 
 /** Flame strengths below this share of the rated power do not keep alight (domain section 5). */
-export const WONT_RUN_W = 60;
+export const WONT_RUN_SHARE = 0.05;
 
 const REL_TOL = 1e-5;
 const ABS_TOL = 1e-3;
@@ -61,16 +74,16 @@ const ABS_TOL = 1e-3;
  *
  *     C dT/dt = P·η − Q_air(T) − Q_evap(T),
  *
- * coupled to the can's temperature where there is a can. Returns no time when the flame may blow out, will not run,
- * or stalls below the target.
+ * coupled to the can's temperature where there is a can. Gusts are fast beside the pot: efficiency and losses are the
+ * time-weighted means of two wind levels. Returns no time when the flame may blow out, will not run, or stalls below the target.
  */
 export function simulateBurn(input: BurnInput): Burn {
   const boilC = boilingPointC(input.pressurePa);
   const targetC = input.target.kind === 'boil' ? boilC : Math.min(input.target.targetC, boilC);
-  const { couple, windDecayPerMps, blowOutMps } = FLAMES[input.flame];
-  const { baseM2 } = potAreas(input.pot);
   const { source } = input;
-  const eta = efficiencyOf(baseM2, input.pot.base, couple, windDecayPerMps, input.flameWindMps);
+  const levels = windLevels(input);
+  const eta = meanEfficiency(input, levels);
+  const loss = meanLoss(input, levels);
 
   const unfinished = (outcome: BurnOutcome): Burn => ({
     outcome,
@@ -80,29 +93,30 @@ export function simulateBurn(input: BurnInput): Burn {
     fuelG: 0,
     meanPowerW: source.steadyW,
     efficiency: eta(source.steadyW),
-    ledger: { heatJ: emptyHeatMatrix(), unburntG: { joint: 0 }, lhvKJPerG: source.lhvKJPerG },
+    ledger: { heatJ: emptyHeatMatrix(), unburntG: { joint: 0, snuffed: 0 }, lhvKJPerG: source.lhvKJPerG },
     steps: 0,
   });
-  if (input.flameWindMps > blowOutMps) return unfinished({ kind: 'mayBlowOut', flameWindMps: input.flameWindMps, limitMps: blowOutMps });
-  if (source.steadyW < WONT_RUN_W) return unfinished({ kind: 'wontRun' });
+  if (source.steadyW < WONT_RUN_SHARE * source.ratedW) return unfinished({ kind: 'wontRun' });
+  const limitMps = lowFlameBlowOut(FLAMES[input.flame].blowOutMps, source.steadyW / source.ratedW);
+  const flameWindMps = Math.max(...levels.map((l) => l.flameMps));
+  if (flameWindMps > limitMps) return unfinished({ kind: 'mayBlowOut', flameWindMps, limitMps });
 
-  const loss = potLoss(input.pot, input.lidOn, input.airC, input.pressurePa, input.potWindMps);
   const gainAt = (t: number): number => source.steadyW * eta(source.steadyW) - loss.airW(t) - loss.evaporationW(t);
-  if (!source.can && gainAt(targetC) <= 0) return unfinished({ kind: 'stalls', atC: stallC(gainAt, input.waterC, targetC) });
+  const path = heatPath(input.waterMl, potHeatCapacityJPerK(input.pot), input.start);
+  if (!source.can && gainAt(targetC) <= 0) return unfinished({ kind: 'stalls', atC: stallC(gainAt, path.startC, targetC) });
 
-  const waterJPerK = (input.waterMl / 1000) * WATER_CP_J_PER_KG_K;
-  const potJPerK = potHeatCapacityJPerK(input.pot);
-  const capacity = waterJPerK + potJPerK;
-  // state: pot °C, can °C, heat released, heat to air, heat to vapour, heat up the sides (J)
-  const y0 = Float64Array.of(input.waterC, source.can?.startC ?? 0, 0, 0, 0, 0);
+  // state: heat taken up (K of the full pot), can °C, heat released, to air, to vapour, up the sides (J)
+  const y0 = Float64Array.of(0, source.can?.startC ?? 0, 0, 0, 0, 0);
   let slowSinceS = 0;
+  const thetaEnd = Math.max(0, path.thetaAt(targetC));
   const run = integrate(
     (t, y, dy) => {
+      const potC = path.potC(y[0]);
       const p = source.powerW(t, y[1]);
       const useful = p * eta(p);
-      const air = loss.airW(y[0]);
-      const vapour = loss.evaporationW(y[0]);
-      dy[0] = (useful - air - vapour) / capacity;
+      const air = loss.airW(potC);
+      const vapour = loss.evaporationW(potC);
+      dy[0] = (useful - air - vapour) / path.capacityJPerK;
       dy[1] = source.can ? source.can.dCanC(y[1], p) : 0;
       dy[2] = p;
       dy[3] = air;
@@ -115,29 +129,35 @@ export function simulateBurn(input: BurnInput): Burn {
       breaks: source.breaksS,
       relTol: REL_TOL,
       absTol: ABS_TOL,
-      target: targetC,
+      target: thetaEnd,
       stop: (t, _y, dy) => {
         if (dy[0] >= GIVE_UP_K_PER_S) slowSinceS = t;
         return t - slowSinceS > GIVE_UP_AFTER_S;
       },
     },
   );
-  if (!run.reached) return unfinished({ kind: 'stalls', atC: run.y[0] });
+  if (!run.reached) return unfinished({ kind: 'stalls', atC: path.potC(run.y[0]) });
 
   const [, canC, releasedJ, airJ, vapourJ, sidesJ] = run.y;
   const heatJ = emptyHeatMatrix();
-  const risen = Math.max(0, targetC - input.waterC);
-  heatJ.heating.water = waterJPerK * risen;
-  heatJ.heating.pot = potJPerK * risen;
+  const potJPerK = potHeatCapacityJPerK(input.pot);
+  heatJ.priming.sides = input.primingG * source.lhvKJPerG * 1000;
+  heatJ.heating.pot = potJPerK * Math.max(0, targetC - path.startC);
+  heatJ.heating.water = thetaEnd * path.capacityJPerK - heatJ.heating.pot;
   heatJ.heating.air = airJ;
   heatJ.heating.evaporation = vapourJ;
   heatJ.heating.sides = sidesJ;
-  const ledger: Ledger = { heatJ, unburntG: { joint: input.jointLossG }, lhvKJPerG: source.lhvKJPerG };
+  if (input.holdS > 0) {
+    const held = holdAt({ targetC, boilC, input, loss, eta, availableW: source.powerW(run.t, canC) });
+    if (!held) return unfinished({ kind: 'stalls', atC: targetC });
+    heatJ.held = held;
+  }
+  const ledger: Ledger = { heatJ, unburntG: { joint: input.jointLossG, snuffed: 0 }, lhvKJPerG: source.lhvKJPerG };
   return {
     outcome: { kind: 'done' },
     targetC,
     boilC,
-    durationS: run.t,
+    durationS: run.t + input.holdS,
     fuelG: ledgerFuelG(ledger),
     meanPowerW: run.t > 0 ? releasedJ / run.t : source.steadyW,
     efficiency: eta(source.steadyW),

@@ -39,6 +39,10 @@ export type WindWord = keyof typeof WIND_WORDS_MPS;
 export const FLAMES = {
   tall: { couple: 1, windDecayPerMps: 0.2, blowOutMps: 7 },
   bowl: { couple: 1, windDecayPerMps: 0.08, blowOutMps: 12 },
+  locked: { couple: 1, windDecayPerMps: 0.05, blowOutMps: 14 }, // blow-out: assumption
+  liquid: { couple: 1, windDecayPerMps: 0.1, blowOutMps: 10 }, // blow-out: assumption
+  gel: { couple: 0.55, windDecayPerMps: 0.25, blowOutMps: 2 },
+  wood: { couple: 0.3, windDecayPerMps: 0.08, blowOutMps: 12 }, // blow-out: assumption
   openAlcohol: { couple: 0.65, windDecayPerMps: 0.25, blowOutMps: 4 },
   cone: { couple: 0.9, windDecayPerMps: 0.15, blowOutMps: 8 },
   tablet: { couple: 0.75, windDecayPerMps: 0.25, blowOutMps: 3 },
@@ -56,3 +60,20 @@ export const GIVE_UP_K_PER_S = 0.1 / 60;
 export const GIVE_UP_AFTER_S = 60;
 /** or when it has lasted an hour. */
 export const LONGEST_BURN_S = 3600;
+
+/** A turned-down flame blows out sooner: its limit falls with the square root of its share of full power (assumption). */
+export const lowFlameBlowOut = (limitMps: number, powerShare: number): number => limitMps * Math.sqrt(Math.min(1, powerShare));
+/** Surplus that keeps a boil rolling, W (assumption: small bursting bubbles all over a half-litre pot). */
+export const ROLLING_SURPLUS_W = 150;
+/** Below this air temperature alcohol wants warm fuel or a primer pan, °C, and how much the pan takes, mL (domain section 4). */
+export const PRIMER_PAN = { belowC: 7, ml: 2.5 } as const;
+/** Liquid fuel burnt to preheat at each lighting, g (domain section 4). */
+export const LIQUID_PRIMING_G = 4;
+/** Snow: heat beyond its own where it is melted dry, without starter water (domain section 4, assumption). */
+export const DRY_SNOW_FACTOR = 1.15;
+/** Gusts: strength against the mean, and the share of time they blow (assumption; WMO gust factors near the ground are 1.4–1.8). */
+export const GUSTS = { factor: 1.6, share: 0.3 } as const;
+/** Resistance of an insulating sleeve, m² K/W: 5 mm of foam at 0.04 W/(m K) (common practice). */
+export const SLEEVE_M2K_PER_W = 0.125;
+/** What a snuffer cup saves of the alcohol that would have burnt on; the rest boils off the hot burner (assumption). */
+export const SNUFFED_SHARE = 0.9;

@@ -1,6 +1,5 @@
 import { canConductanceWPerK, canHeatCapacityJPerK, BURNER_FEEDBACK, LATENT_J_PER_G, type Can } from '../canister/thermal';
-import { unregulatedSupply } from '../canister/flow';
-import { blendPressure } from '../canister/vapour-pressure';
+import { canSupply, type GasFeed } from '../canister/supply';
 import type { BlendByMass } from '../fuel/fuels';
 import { BLOOM } from './constants';
 
@@ -11,32 +10,43 @@ export interface FlameSource {
   powerW: (timeS: number, canC: number) => number;
   /** Power once any bloom is over and at the starting can temperature, W. */
   steadyW: number;
+  /** Full power of the burner, W. */
+  ratedW: number;
+  /** Lowest steady power, W; the rated one where the flame cannot be turned down. */
+  lowestW: number;
   /** Times at which the power law changes, s. */
   breaksS: readonly number[];
   /** The can that cools as it feeds the flame; absent for alcohol and tablets. */
   can?: { startC: number; dCanC: (canC: number, powerW: number) => number };
 }
 
-/** A burner of steady power (tablets), or one that blooms over its first minute (open alcohol). */
-export function openSource(powerW: number, lhvKJPerG: number, blooms: boolean): FlameSource {
-  if (!blooms) return { lhvKJPerG, powerW: () => powerW, steadyW: powerW, breaksS: [] };
+/** A burner of given power with no can to cool; `blooms`: it climbs to full over its first minute (open alcohol). */
+export function openSource(powerW: number, lhvKJPerG: number, blooms: boolean, ratedW = powerW, lowestW = powerW): FlameSource {
+  if (!blooms) return { lhvKJPerG, powerW: () => powerW, steadyW: powerW, ratedW, lowestW, breaksS: [] };
   const { startShare, durationS } = BLOOM;
   return {
     lhvKJPerG,
     powerW: (t) => powerW * (t >= durationS ? 1 : startShare + ((1 - startShare) * t) / durationS),
     steadyW: powerW,
+    ratedW,
+    lowestW,
     breaksS: [durationS],
   };
 }
 
 export interface CanisterFlame {
+  feed: GasFeed;
   ratedW: number;
+  lowestW: number;
   /** Share of rated power the valve is set to, 0–1. */
   setting: number;
   can: Can;
   /** Composition of the liquid now, by mass. */
   blend: BlendByMass;
+  /** Can when lit, °C. */
   canC: number;
+  /** Heat the walker gives the can while it burns, W; Infinity holds its temperature (a bath). */
+  warmingW: number;
   airC: number;
   pressurePa: number;
   /** Wind at the can, m/s. */
@@ -44,22 +54,22 @@ export interface CanisterFlame {
   lhvKJPerG: number;
 }
 
-/** A valve on a canister: P = min(s·P_rated, what the cooling can feeds through the jet). */
+/** A valve on a canister: P = min(s·P_rated, what the can feeds at its temperature of the moment). */
 export function canisterSource(c: CanisterFlame): FlameSource {
-  const pressure = blendPressure(c.blend);
-  const supplyW = (canC: number): number => c.ratedW * unregulatedSupply(pressure(canC), c.pressurePa);
-  const powerW = (_t: number, canC: number): number => Math.min(c.setting * c.ratedW, supplyW(canC));
+  const supply = canSupply(c.feed, c.blend, c.pressurePa);
+  const powerW = (_t: number, canC: number): number => c.ratedW * Math.min(c.setting, supply(canC));
   const capacity = canHeatCapacityJPerK(c.can);
   const conductance = canConductanceWPerK(c.can, c.windMps, c.airC, c.pressurePa);
-  const latentPerJ = LATENT_J_PER_G / (c.lhvKJPerG * 1000);
+  // liquid drawn off boils in the burner's preheat tube, not in the can; and the can stands apart from the flame
+  const perJ = c.feed === 'liquid' ? 0 : BURNER_FEEDBACK - LATENT_J_PER_G / (c.lhvKJPerG * 1000);
+  const held = c.warmingW === Number.POSITIVE_INFINITY;
   return {
     lhvKJPerG: c.lhvKJPerG,
     powerW,
     steadyW: powerW(0, c.canC),
+    ratedW: c.ratedW,
+    lowestW: c.lowestW,
     breaksS: [],
-    can: {
-      startC: c.canC,
-      dCanC: (canC, p) => (conductance * (c.airC - canC) + p * (BURNER_FEEDBACK - latentPerJ)) / capacity,
-    },
+    can: { startC: c.canC, dCanC: (canC, p) => (held ? 0 : (conductance * (c.airC - canC) + p * perJ + c.warmingW) / capacity) },
   };
 }

@@ -7,7 +7,10 @@ export type HeatMatrix = Record<Phase, Record<Sink, number>>;
 
 /** Fuel that left the container and gave no heat, g. */
 export interface UnburntG {
+  /** At a canister joint. */
   joint: number;
+  /** Boiled off a snuffed burner. */
+  snuffed: number;
 }
 
 export interface Ledger {
@@ -41,5 +44,5 @@ export function heatToFuelG(heatJ: number, lhvKJPerG: number): number {
 
 /** Fuel a burn takes out of the stock, g: burnt and unburnt. */
 export function ledgerFuelG(ledger: Ledger): number {
-  return heatToFuelG(totalHeatJ(ledger.heatJ), ledger.lhvKJPerG) + ledger.unburntG.joint;
+  return heatToFuelG(totalHeatJ(ledger.heatJ), ledger.lhvKJPerG) + ledger.unburntG.joint + ledger.unburntG.snuffed;
 }

@@ -13,16 +13,22 @@ export interface PotLoss {
 /**
  * Losses of a pot in wind. Convection by Churchill–Bernstein blended with still air; evaporation by the Lewis analogy,
  * m = h_e/(c_p·Le^⅔)·(M_w/M_a)·Δp/p, of which a lid leaves a tenth; no credit below the air's vapour pressure.
+ * A sleeve of `sleeveM2KPerW` stands in series with the side.
  */
-export function potLoss(pot: Pot, lidOn: boolean, airC: number, pressurePa: number, windMps: number): PotLoss {
+export function potLoss(pot: Pot, lidOn: boolean, airC: number, pressurePa: number, windMps: number, sleeveM2KPerW = 0): PotLoss {
   const { sideM2, lidM2 } = potAreas(pot);
   const forced = forcedConvection(windMps, pot.diameterMm / 1000, airC, pressurePa);
-  const conductance = blendedConvection(forced, STILL_POT_W_PER_M2_K) * (sideM2 + lidM2);
+  const skin = blendedConvection(forced, STILL_POT_W_PER_M2_K);
+  const conductance = sideM2 / (1 / skin + sleeveM2KPerW) + skin * lidM2;
   const open = blendedConvection(forced, STILL_OPEN_WATER_W_PER_M2_K) * lidM2 * (lidOn ? LID_LEAK : 1);
   const perPa = ((open / (AIR_CP_J_PER_KG_K * LEWIS_NUMBER ** (2 / 3))) * WATER_TO_AIR_MOLAR_MASS * VAPORISATION_J_PER_KG) / pressurePa;
   const airVapourPa = RELATIVE_HUMIDITY * waterVapourPressurePa(airC);
   return {
     airW: (potC) => conductance * (potC - airC),
-    evaporationW: (potC) => perPa * Math.max(0, waterVapourPressurePa(potC) - airVapourPa),
+    evaporationW: (potC) => perPa * Math.max(0, vapourPa(potC) - airVapourPa),
   };
 }
+
+/** Range that trial steps of the integrator are held to, °C: far outside any pot, inside what the vapour relations cover. */
+const TRIAL_C = { lowest: -90, highest: 300 };
+const vapourPa = (potC: number): number => waterVapourPressurePa(Math.min(TRIAL_C.highest, Math.max(TRIAL_C.lowest, potC)));

@@ -1,10 +1,20 @@
 import type { Fuel } from '../fuel/fuels';
-import { BOTTLE_STEP_ML, BOTTLE_TARE_PER_STEP_G, CANISTER_SIZES, TABLET_WRAP_G, type CanisterSize } from './packages';
+import {
+  BOTTLE_STEP_ML,
+  BOTTLE_TARE_PER_STEP_G,
+  CANISTER_SIZES,
+  GEL_TIN,
+  LIQUID_BOTTLES,
+  TABLET_WRAP_G,
+  type CanisterSize,
+} from './packages';
 
 /** What leaves the stop: containers with how full they are. */
 export type Container =
   | { kind: 'canister'; netG: number; tareG: number; fuelG: number }
   | { kind: 'bottle'; sizeMl: number; fillMl: number; tareG: number; fuelG: number }
+  | { kind: 'liquidBottle'; sizeMl: number; fillMl: number; tareG: number; fuelG: number }
+  | { kind: 'gelTin'; netG: number; tareG: number; fuelG: number }
   | { kind: 'tablets'; count: number; tabletG: number; tareG: number; fuelG: number };
 
 /** Fuel in a set of containers, g. */
@@ -23,6 +33,12 @@ export function chooseContainers(fuel: Fuel, needG: number, measureMl: number): 
       return lightestCanisters(needG).map((s) => ({ kind: 'canister', ...s, fuelG: s.netG }));
     case 'alcohol':
       return bottles(fuel.densityGPerMl, needG, measureMl);
+    case 'liquid':
+      return liquidBottles(fuel.densityGPerMl, needG);
+    case 'gel':
+      return Array.from({ length: Math.ceil(needG / GEL_TIN.netG - 1e-9) }, () => ({ kind: 'gelTin', ...GEL_TIN, fuelG: GEL_TIN.netG }));
+    case 'wood':
+      return []; // gathered
     case 'tablet': {
       const count = Math.ceil(needG / fuel.tabletG - 1e-9);
       return [{ kind: 'tablets', count, tabletG: fuel.tabletG, tareG: count * TABLET_WRAP_G, fuelG: count * fuel.tabletG }];
@@ -65,6 +81,20 @@ function bottles(densityGPerMl: number, needG: number, measureMl: number): Conta
     const sizeMl = Math.ceil(fillMl / BOTTLE_STEP_ML - 1e-9) * BOTTLE_STEP_ML;
     const tareG = (sizeMl / BOTTLE_STEP_ML) * BOTTLE_TARE_PER_STEP_G;
     out.push({ kind: 'bottle', sizeMl, fillMl, tareG, fuelG: fillMl * densityGPerMl });
+    leftMl -= fillMl;
+  }
+  return out;
+}
+
+/** Liquid fuel in pressure bottles, filled to the need: large ones while a small one would not do. */
+function liquidBottles(densityGPerMl: number, needG: number): Container[] {
+  const [small, large] = LIQUID_BOTTLES;
+  const out: Container[] = [];
+  let leftMl = needG / densityGPerMl;
+  while (leftMl > 1e-9) {
+    const bottle = leftMl > small.sizeMl ? large : small;
+    const fillMl = Math.min(bottle.sizeMl, leftMl);
+    out.push({ kind: 'liquidBottle', ...bottle, fillMl, fuelG: fillMl * densityGPerMl });
     leftMl -= fillMl;
   }
   return out;

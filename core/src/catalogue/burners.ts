@@ -1,51 +1,115 @@
 import type { FlameKind, WindscreenKind } from '../burn/constants';
+import type { GasFeed } from '../canister/supply';
+import type { Fuel } from '../fuel/fuels';
 
 /** Generic burners, unbranded. Powers from domain section 4, masses common practice. */
-export interface GasBurner {
-  family: 'canisterTop';
+interface BurnerBase {
   id: string;
   name: string;
   massG: number;
   flame: FlameKind;
+}
+/** On a canister: a valve, and a way of taking gas from the can. */
+export interface GasBurner extends BurnerBase {
+  family: 'canisterTop' | 'regulated' | 'remote' | 'locked';
+  feed: GasFeed;
   ratedW: number;
   lowestW: number;
 }
-export interface AlcoholBurner {
-  family: 'openAlcohol';
-  id: string;
-  name: string;
-  massG: number;
-  flame: FlameKind;
+/** Alcohol in the open; with a ring it simmers and can be snuffed. */
+export interface AlcoholBurner extends BurnerBase {
+  family: 'openAlcohol' | 'simmerAlcohol';
   ratedW: number;
+  lowestW: number;
 }
-export interface TabletBurner {
+export interface TabletBurner extends BurnerBase {
   family: 'tablet';
-  id: string;
-  name: string;
-  massG: number;
-  flame: FlameKind;
   tabletsAtOnce: number;
 }
-export type Burner = GasBurner | AlcoholBurner | TabletBurner;
+/** A pump and a preheated jet. */
+export interface LiquidBurner extends BurnerBase {
+  family: 'liquid';
+  ratedW: number;
+  lowestW: number;
+}
+export interface SteadyBurner extends BurnerBase {
+  family: 'gel' | 'wood';
+  ratedW: number;
+}
+export type Burner = GasBurner | AlcoholBurner | TabletBurner | LiquidBurner | SteadyBurner;
 export type BurnerFamily = Burner['family'];
 
+type GasRow = [GasBurner['family'], GasFeed, string, string, number, FlameKind, number, number];
+const gas = ([family, feed, id, name, massG, flame, ratedW, lowestW]: GasRow): GasBurner => ({
+  family,
+  feed,
+  id,
+  name,
+  massG,
+  flame,
+  ratedW,
+  lowestW,
+});
+
 export const BURNERS: readonly Burner[] = [
-  { family: 'canisterTop', id: 'gas-micro', name: 'small gas burner', massG: 73, flame: 'tall', ratedW: 1900, lowestW: 350 },
-  { family: 'canisterTop', id: 'gas-large', name: 'larger gas burner', massG: 95, flame: 'tall', ratedW: 2700, lowestW: 350 },
-  { family: 'canisterTop', id: 'gas-bowl', name: 'bowl-head gas burner', massG: 88, flame: 'bowl', ratedW: 2700, lowestW: 350 },
-  { family: 'openAlcohol', id: 'alcohol-open', name: 'open-jet alcohol burner', massG: 15, flame: 'openAlcohol', ratedW: 1500 },
+  gas(['canisterTop', 'vapour', 'gas-micro', 'small gas burner', 73, 'tall', 1900, 350]),
+  gas(['canisterTop', 'vapour', 'gas-large', 'larger gas burner', 95, 'tall', 2700, 350]),
+  gas(['canisterTop', 'vapour', 'gas-bowl', 'bowl-head gas burner', 88, 'bowl', 2700, 350]),
+  gas(['regulated', 'regulated', 'gas-regulated', 'regulated gas burner', 84, 'bowl', 2700, 350]),
+  gas(['remote', 'liquid', 'gas-remote', 'remote burner, can upside down', 178, 'tall', 2700, 500]),
+  gas(['locked', 'regulated', 'gas-locked', 'gas burner locked to its pot', 180, 'locked', 2800, 500]),
+  {
+    family: 'openAlcohol',
+    id: 'alcohol-open',
+    name: 'open-jet alcohol burner',
+    massG: 15,
+    flame: 'openAlcohol',
+    ratedW: 1500,
+    lowestW: 1500,
+  },
+  {
+    family: 'simmerAlcohol',
+    id: 'alcohol-simmer',
+    name: 'alcohol burner with simmer ring',
+    massG: 110,
+    flame: 'openAlcohol',
+    ratedW: 1200,
+    lowestW: 300,
+  },
   { family: 'tablet', id: 'tablet-single', name: 'tablet tray, one lit', massG: 11, flame: 'tablet', tabletsAtOnce: 1 },
   { family: 'tablet', id: 'tablet-double', name: 'tablet tray, two lit', massG: 16, flame: 'tablet', tabletsAtOnce: 2 },
+  { family: 'liquid', id: 'liquid-pump', name: 'liquid-fuel burner with pump', massG: 310, flame: 'liquid', ratedW: 2800, lowestW: 600 },
+  { family: 'gel', id: 'gel-tin', name: 'gel tin on a stand', massG: 40, flame: 'gel', ratedW: 450 },
+  { family: 'wood', id: 'wood-box', name: 'small wood box', massG: 135, flame: 'wood', ratedW: 2500 },
 ];
 
 /** Which fuel kind each family burns. */
-export const FAMILY_FUEL = { canisterTop: 'gas', openAlcohol: 'alcohol', tablet: 'tablet' } as const;
+export const FAMILY_FUEL: Record<BurnerFamily, Fuel['kind']> = {
+  canisterTop: 'gas',
+  regulated: 'gas',
+  remote: 'gas',
+  locked: 'gas',
+  openAlcohol: 'alcohol',
+  simmerAlcohol: 'alcohol',
+  tablet: 'tablet',
+  liquid: 'liquid',
+  gel: 'gel',
+  wood: 'wood',
+};
 
-/** Windscreens that fit a family: the fitted cone belongs to alcohol burners, the clip-on plate to gas. */
+const LOOSE = ['none', 'folded', 'foil'] as const;
+/** Windscreens that fit a family: the fitted cone belongs to alcohol, the clip-on plate to burners on a can; a locked pot has its own. */
 export const FAMILY_WINDSCREENS: Record<BurnerFamily, readonly WindscreenKind[]> = {
   canisterTop: ['none', 'plate', 'folded', 'foil'],
+  regulated: ['none', 'plate', 'folded', 'foil'],
+  remote: LOOSE,
+  locked: ['none', 'folded'],
   openAlcohol: ['none', 'folded', 'foil', 'cone'],
-  tablet: ['none', 'folded', 'foil'],
+  simmerAlcohol: LOOSE,
+  tablet: LOOSE,
+  liquid: LOOSE,
+  gel: LOOSE,
+  wood: LOOSE,
 };
 
 /** The burner of that id; throws when the catalogue has none. */
@@ -54,3 +118,13 @@ export function burnerById(id: string): Burner {
   if (!found) throw new Error(`no burner "${id}" in the catalogue`);
   return found;
 }
+
+/** Does it sit on or hang from a gas canister? */
+export const isGas = (b: Burner): b is GasBurner => 'feed' in b;
+/** Lowest steady power and full power, W; equal where the flame cannot be turned down. Tablets take theirs from the fuel. */
+export function powerRange(b: Burner, tabletW = 0): { ratedW: number; lowestW: number } {
+  if (b.family === 'tablet') return { ratedW: tabletW * b.tabletsAtOnce, lowestW: tabletW * b.tabletsAtOnce };
+  return { ratedW: b.ratedW, lowestW: 'lowestW' in b ? b.lowestW : b.ratedW };
+}
+/** Can its flame be set? */
+export const hasValve = (b: Burner): boolean => isGas(b) || b.family === 'liquid' || b.family === 'simmerAlcohol';

@@ -24,6 +24,8 @@ export const DEMO_TRIP: Trip = {
     altitudeM: 2100,
     waterC: 7,
     wind: { kind: 'words', word: 'leaning' },
+    gusty: false,
+    snow: false,
   },
   kit: {
     burnerId: 'gas-micro',
@@ -36,10 +38,21 @@ export const DEMO_TRIP: Trip = {
     flameSetting: 0.7,
     otherMassG: 46,
     measureMl: 5,
+    canWarming: 'none',
+    sleeveOn: false,
+    snuffer: false,
+    headFactor: 1,
   },
   menu: {
-    breakfast: { name: 'oats and coffee', hot: true, waterMl: 450, target: { kind: 'stopAt', targetC: 88 } },
-    supper: { name: 'dried dinner and tea', hot: true, waterMl: 600, target: { kind: 'boil' } },
+    breakfast: {
+      name: 'oats and coffee',
+      hot: true,
+      waterMl: 450,
+      target: { kind: 'stopAt', targetC: 88 },
+      simmerMin: 0,
+      makeSafe: 'none',
+    },
+    supper: { name: 'dried dinner and tea', hot: true, waterMl: 600, target: { kind: 'boil' }, simmerMin: 0, makeSafe: 'none' },
   },
   reservePercent: 15,
 };

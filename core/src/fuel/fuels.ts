@@ -1,6 +1,6 @@
 /** Heating values and densities of the fuels a walker can buy. */
 
-/** Lower heating values, kJ/g: domain table, derived in fuel/combustion.ts and tested against it. */
+/** Lower heating values, kJ/g: domain table; those of pure substances are derived in fuel/combustion.ts and tested against it. */
 export const LHV_KJ_PER_G = {
   propane: 46.34,
   isobutane: 45.6,
@@ -9,6 +9,12 @@ export const LHV_KJ_PER_G = {
   methanol: 19.9,
   isopropanol: 30.4,
   hexamine: 28.08,
+  whiteGas: 44.3,
+  kerosene: 43.1,
+  petrol: 43.4,
+  diesel: 42.8,
+  gel: 16,
+  airDryWood: 15,
 } as const;
 
 /** A canister blend by mass; the three shares sum to 1. */
@@ -43,7 +49,33 @@ export interface TabletFuel {
   /** Can it be blown out and kept for the next meal? */
   keepsWhenBlownOut: boolean;
 }
-export type Fuel = GasFuel | AlcoholFuel | TabletFuel;
+export interface LiquidFuel {
+  kind: 'liquid';
+  id: string;
+  name: string;
+  lhvKJPerG: number;
+  densityGPerMl: number;
+}
+export interface GelFuel {
+  kind: 'gel';
+  id: string;
+  name: string;
+}
+/** Gathered on the way, never carried. */
+export interface WoodFuel {
+  kind: 'wood';
+  id: string;
+  name: string;
+}
+export type Fuel = GasFuel | AlcoholFuel | TabletFuel | LiquidFuel | GelFuel | WoodFuel;
+
+const liquid = (id: string, name: string, lhvKJPerG: number, densityGPerMl: number): LiquidFuel => ({
+  kind: 'liquid',
+  id,
+  name,
+  lhvKJPerG,
+  densityGPerMl,
+});
 
 const gas = (id: string, name: string, propane: number, isobutane: number, nButane: number): GasFuel => ({
   kind: 'gas',
@@ -80,12 +112,25 @@ export const FUELS: readonly Fuel[] = [
     mix: { ethanol: 0, methanol: 1, isopropanol: 0, water: 0 },
     densityGPerMl: 0.792,
   },
+  {
+    kind: 'alcohol',
+    id: 'alcohol-rubbing',
+    name: 'rubbing alcohol, 2-propanol 70 % (soots)',
+    mix: { ethanol: 0, methanol: 0, isopropanol: 0.65, water: 0.35 },
+    densityGPerMl: 0.877,
+  },
+  liquid('liquid-white', 'white gas', LHV_KJ_PER_G.whiteGas, 0.7),
+  liquid('liquid-kerosene', 'kerosene', LHV_KJ_PER_G.kerosene, 0.8),
+  liquid('liquid-petrol', 'petrol', LHV_KJ_PER_G.petrol, 0.745),
+  liquid('liquid-diesel', 'diesel', LHV_KJ_PER_G.diesel, 0.84),
+  { kind: 'gel', id: 'gel', name: 'alcohol gel in a tin' },
+  { kind: 'wood', id: 'wood', name: 'air-dry wood, gathered' },
   { kind: 'tablet', id: 'tablet-14', name: 'solid tablets, 14 g', tabletG: 14, powerW: 550, keepsWhenBlownOut: true },
   { kind: 'tablet', id: 'tablet-4', name: 'solid tablets, 4 g', tabletG: 4, powerW: 370, keepsWhenBlownOut: false },
 ];
 
 /** Heat of vaporisation that the water in a spirit takes from its flame, kJ/g at 25 °C (CRC Handbook). */
-const WATER_VAPORISATION_KJ_PER_G = 2.442;
+export const WATER_VAPORISATION_KJ_PER_G = 2.442;
 
 /** Lower heating value of a fuel in kJ/g: mass-weighted shares, less what the water in a spirit takes to evaporate. */
 export function fuelLhvKJPerG(fuel: Fuel): number {
@@ -105,5 +150,11 @@ export function fuelLhvKJPerG(fuel: Fuel): number {
       );
     case 'tablet':
       return LHV_KJ_PER_G.hexamine;
+    case 'liquid':
+      return fuel.lhvKJPerG;
+    case 'gel':
+      return LHV_KJ_PER_G.gel;
+    case 'wood':
+      return LHV_KJ_PER_G.airDryWood;
   }
 }

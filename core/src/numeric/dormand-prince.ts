@@ -35,6 +35,8 @@ const A = [
 ];
 const E = [71 / 57600, 0, -71 / 16695, 71 / 1920, -17253 / 339200, 22 / 525, -1 / 40];
 const MAX_STEPS = 100_000;
+/** A step this small is taken whatever its error: a kink in the derivative is crossed, not circled. */
+const SMALLEST_STEP = 1e-3;
 const EVENT_PASSES = 40;
 
 /** Integrates dy/dt = f(t, y) from t = 0 until the target, the end, or the stop condition. `y0` is not changed. */
@@ -78,7 +80,7 @@ export function integrate(f: Derivative, y0: Float64Array, o: IntegrateOptions):
     const size = Math.min(h, limit);
     const error = step(t, size);
     const factor = error === 0 ? 5 : Math.min(5, Math.max(0.2, 0.9 * error ** -0.2));
-    if (error > 1) {
+    if (error > 1 && size > SMALLEST_STEP) {
       h = size * factor;
       continue;
     }

@@ -1,6 +1,6 @@
 import { MEALS, type Trip } from '../archive/trip-schema';
 import type { WindscreenKind } from '../burn/constants';
-import { burnerById, FAMILY_WINDSCREENS } from '../catalogue/burners';
+import { burnerById, FAMILY_WINDSCREENS, hasValve, isGas } from '../catalogue/burners';
 import { WINDSCREEN_MASS_G } from '../catalogue/pots';
 import { planTrip, unfinishedMeals, type Plan } from './plan';
 
@@ -64,12 +64,12 @@ function candidates(trip: Trip): { kind: ChangeKind; trip: Trip }[] {
     list.push({ kind: { code: 'stopAt88' }, trip: { ...trip, menu: { breakfast: cooler(menu.breakfast), supper: cooler(menu.supper) } } });
   }
   if (!kit.lidOn) list.push({ kind: { code: 'lidOn' }, trip: { ...trip, kit: { ...kit, lidOn: true } } });
-  if (burner.family === 'canisterTop')
+  if (hasValve(burner))
     for (const setting of FLAMES_TO_TRY)
       if (setting !== kit.flameSetting)
         list.push({ kind: { code: 'flame', setting }, trip: { ...trip, kit: { ...kit, flameSetting: setting } } });
   for (const windscreen of FAMILY_WINDSCREENS[burner.family])
-    if (windscreen !== kit.windscreen && windscreen !== 'none' && !(windscreen === 'foil' && burner.family === 'canisterTop'))
+    if (windscreen !== kit.windscreen && windscreen !== 'none' && !(windscreen === 'foil' && isGas(burner) && burner.family !== 'remote'))
       list.push({
         kind: { code: 'windscreen', windscreen },
         trip: { ...trip, kit: { ...kit, windscreen, windscreenMassG: WINDSCREEN_MASS_G[windscreen] } },

@@ -17,6 +17,9 @@ export interface DayConditions {
   /** At an unscreened flame. */
   windMps: number;
   waterC: number;
+  /** Water has to be melted. */
+  snow: boolean;
+  gusty: boolean;
 }
 
 /** The leg's conditions laid over the shape of its days. */
@@ -35,6 +38,8 @@ export function dayConditions(trip: Trip): DayConditions[] {
       supperAirC: conditions.supperAirC + shape.airDeltaC,
       windMps: windMps * shape.windFactor,
       waterC: conditions.waterC,
+      snow: conditions.snow,
+      gusty: conditions.gusty,
     };
   });
 }

@@ -1,17 +1,20 @@
 import type { Kit, Meal } from '../archive/trip-schema';
 import { simulateBurn, type Burn, type BurnInput } from '../burn/burn';
-import { JOINT_LOSS_G, type FlameKind } from '../burn/constants';
+import { JOINT_LOSS_G, LIQUID_PRIMING_G, PRIMER_PAN, type FlameKind } from '../burn/constants';
 import { doseAlcohol, doseTablets, type DosedBurn } from '../burn/dose';
 import { canisterSource, openSource, type FlameSource } from '../burn/flame-source';
+import type { WaterStart } from '../burn/heat-path';
+import { boilTimeS } from '../burn/treatment';
 import { screenedWind } from '../burn/wind';
-import { blendAfterWithdrawal } from '../canister/withdrawal';
 import type { Can } from '../canister/thermal';
-import { burnerById, type Burner } from '../catalogue/burners';
+import { canStartC, WARMING } from '../canister/warming';
+import { blendAfterWithdrawal } from '../canister/withdrawal';
+import { burnerById, hasValve, isGas, powerRange, type Burner } from '../catalogue/burners';
 import { FUELS, fuelLhvKJPerG, type Fuel } from '../fuel/fuels';
 import type { DayConditions } from './day-conditions';
 
 /** Temperature at which a can is taken to have been drawn down so far, where nothing is recorded (domain section 5). */
-const WITHDRAWAL_C = 5;
+export const WITHDRAWAL_C = 5;
 
 /** The kit with its catalogue entries looked up. */
 export interface KitInUse {
@@ -30,9 +33,11 @@ export function kitInUse(kit: Kit): KitInUse {
   return { kit, burner, fuel, lhvKJPerG: fuelLhvKJPerG(fuel), flame: kit.windscreen === 'cone' ? 'cone' : burner.flame };
 }
 
-/** The setting a valve can really hold: not below the burner's lowest steady flame. */
+/** The setting a valve can really hold: not below the burner's lowest steady flame; 1 without a valve. */
 export function heldSetting(kit: Kit, burner: Burner): number {
-  return burner.family === 'canisterTop' ? Math.max(kit.flameSetting, burner.lowestW / burner.ratedW) : 1;
+  if (!hasValve(burner)) return 1;
+  const { ratedW, lowestW } = powerRange(burner);
+  return Math.max(kit.flameSetting, lowestW / ratedW);
 }
 
 /** What a burn was given, without its flame source: plain data for derivations on screen. */
@@ -40,51 +45,76 @@ export type BurnFacts = Omit<BurnInput, 'source'>;
 
 export interface MealBurn extends DosedBurn {
   facts: BurnFacts;
+  /** The can when lit, °C; absent without a can. */
+  canStartC?: number;
 }
 
 /** One meal of one day on a kit; `can` is the canister in use, ignored by other families. */
 export function burnMeal(use: KitInUse, meal: Meal, day: DayConditions, airC: number, can: Can): MealBurn {
-  const { kit, fuel } = use;
+  const facts = burnFacts(use, meal, day, airC);
+  return dosed(use, simulateBurn({ ...facts, source: sourceFor(use, facts, can) }), facts);
+}
+
+/** Everything about a meal's burn that does not depend on the can. */
+export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: number): BurnFacts {
+  const { kit, burner, fuel } = use;
   const wind = screenedWind(day.windMps, kit.windscreen);
-  const facts: BurnFacts = {
+  const start: WaterStart = day.snow
+    ? { kind: 'snow', snowC: Math.min(0, airC), starterWater: true }
+    : { kind: 'water', waterC: day.waterC };
+  const treatS = meal.makeSafe === 'none' ? 0 : boilTimeS(day.altitudeM, meal.makeSafe);
+  const treated = treatS > meal.simmerMin * 60;
+  const primerG = fuel.kind === 'alcohol' && airC < PRIMER_PAN.belowC ? PRIMER_PAN.ml * fuel.densityGPerMl : 0;
+  return {
     waterMl: meal.waterMl,
-    waterC: day.waterC,
-    target: meal.target,
+    start,
+    target: meal.makeSafe === 'none' ? meal.target : { kind: 'boil' },
+    holdS: Math.max(meal.simmerMin * 60, treatS),
+    rolling: treated,
     airC,
     pressurePa: day.pressurePa,
     flameWindMps: wind.flameMps,
     potWindMps: wind.potMps,
+    gusty: day.gusty,
     pot: kit.pot,
     lidOn: kit.lidOn,
+    sleeveOn: kit.sleeveOn,
     flame: use.flame,
-    jointLossG: use.burner.family === 'canisterTop' ? JOINT_LOSS_G : 0,
+    headFactor: kit.headFactor,
+    primingG: burner.family === 'liquid' ? LIQUID_PRIMING_G : primerG,
+    jointLossG: isGas(burner) ? JOINT_LOSS_G : 0,
   };
-  const burn: Burn = simulateBurn({ ...facts, source: sourceFor(use, day.pressurePa, airC, wind.flameMps, can) });
-  switch (fuel.kind) {
-    case 'gas':
-      return { burn, facts };
-    case 'alcohol':
-      return { ...doseAlcohol(burn, fuel, kit.measureMl), facts };
-    case 'tablet':
-      return { ...doseTablets(burn, fuel), facts };
-  }
 }
 
-function sourceFor(use: KitInUse, pressurePa: number, airC: number, windMps: number, can: Can): FlameSource {
+/** Doses what has to be dosed. */
+export function dosed(use: KitInUse, burn: Burn, facts: BurnFacts): MealBurn {
+  const { burner, fuel, kit } = use;
+  if (fuel.kind === 'alcohol')
+    return { ...doseAlcohol(burn, fuel, kit.measureMl, burner.family === 'simmerAlcohol' || kit.snuffer), facts };
+  if (fuel.kind === 'tablet') return { ...doseTablets(burn, fuel), facts };
+  return isGas(burner) ? { burn, facts, canStartC: canStartC(facts.airC, kit.canWarming) } : { burn, facts };
+}
+
+/** The flame of a kit in a burn's conditions, at `setting` where the burner has a valve. */
+export function sourceFor(use: KitInUse, facts: BurnFacts, can: Can, setting = heldSetting(use.kit, use.burner)): FlameSource {
   const { burner, fuel, lhvKJPerG, kit } = use;
-  if (burner.family === 'canisterTop' && fuel.kind === 'gas')
+  const { ratedW, lowestW } = powerRange(burner, fuel.kind === 'tablet' ? fuel.powerW : 0);
+  if (isGas(burner) && fuel.kind === 'gas') {
+    const blend = burner.feed === 'liquid' ? fuel.blend : blendAfterWithdrawal(fuel.blend, can.fuelLeftG / can.netG, WITHDRAWAL_C);
     return canisterSource({
-      ratedW: burner.ratedW,
-      setting: heldSetting(kit, burner),
+      feed: burner.feed,
+      ratedW,
+      lowestW,
+      setting,
       can,
-      blend: blendAfterWithdrawal(fuel.blend, can.fuelLeftG / can.netG, WITHDRAWAL_C),
-      canC: airC,
-      airC,
-      pressurePa,
-      windMps,
+      blend,
+      canC: canStartC(facts.airC, kit.canWarming),
+      warmingW: WARMING[kit.canWarming].warmingW,
+      airC: facts.airC,
+      pressurePa: facts.pressurePa,
+      windMps: facts.flameWindMps,
       lhvKJPerG,
     });
-  if (burner.family === 'openAlcohol') return openSource(burner.ratedW, lhvKJPerG, true);
-  if (burner.family === 'tablet' && fuel.kind === 'tablet') return openSource(fuel.powerW * burner.tabletsAtOnce, lhvKJPerG, false);
-  throw new Error(`the ${burner.name} does not burn ${fuel.name}`);
+  }
+  return openSource(ratedW * setting, lhvKJPerG, fuel.kind === 'alcohol', ratedW, lowestW);
 }

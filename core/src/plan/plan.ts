@@ -1,9 +1,10 @@
 import { MEALS, type MealName, type Trip } from '../archive/trip-schema';
-import { potVolumeMl } from '../burn/pot';
 import { chooseContainers, fuelOfG, tareOfG, type Container } from '../carry/containers';
 import { CANISTER_SIZES } from '../carry/packages';
+import { hasValve, isGas } from '../catalogue/burners';
 import { carryProfile, type CarryProfile } from '../carry/profile';
 import type { Can } from '../canister/thermal';
+import { cautions, type Caution } from './cautions';
 import { dayConditions, type DayConditions } from './day-conditions';
 import { burnMeal, heldSetting, kitInUse, type KitInUse, type MealBurn } from './meal-burn';
 
@@ -12,6 +13,8 @@ export interface Plan {
   days: PlanDay[];
   /** Expected demand of the leg, g; meals that cannot be cooked are not in it. */
   demandG: number;
+  /** Wood to gather along the way, g; it is never carried. */
+  gatheredG: number;
   /** Fuel asked for above demand, g. */
   reserveG: number;
   containers: readonly Container[];
@@ -22,6 +25,8 @@ export interface Plan {
   hardwareG: number;
   profile: CarryProfile;
   problems: Problem[];
+  /** What can hurt someone with this kit in these conditions. */
+  cautions: Caution[];
 }
 
 export interface PlanDay extends DayConditions {
@@ -33,6 +38,8 @@ export interface PlanDay extends DayConditions {
 export interface PlannedMeal extends MealBurn {
   meal: MealName;
   day: number;
+  /** Share of the net mass in the can when lit, 0–1; absent without a can. */
+  canFraction?: number;
 }
 
 /** What stands in the way of a meal or needs saying: data, put into words at the edge. */
@@ -40,12 +47,8 @@ export type Problem =
   | { code: 'stalls'; meal: MealName; days: number[]; atC: number; targetC: number }
   | { code: 'mayBlowOut'; meal: MealName; days: number[]; flameWindMps: number; limitMps: number }
   | { code: 'wontRun'; meal: MealName; days: number[]; airC: number }
-  | { code: 'overfull'; meal: MealName; waterMl: number; roomMl: number }
-  | { code: 'flameRaised'; setting: number }
-  | { code: 'screenAroundCan' };
+  | { code: 'flameRaised'; setting: number };
 
-/** Water may fill the pot to this share of the brim (domain section 6). */
-export const HEADSPACE_SHARE = 0.85;
 const LOADOUT_PASSES = 5;
 
 /**
@@ -68,13 +71,15 @@ export function planTrip(trip: Trip, guess?: readonly Container[]): Plan {
     containers = next;
     if (settled || use.fuel.kind !== 'gas') break;
   }
+  const gathered = use.fuel.kind === 'wood';
   const hardwareG = hardwareMassG(trip);
   const fuelG = fuelOfG(containers);
   const tareG = tareOfG(containers);
   return {
     days,
-    demandG,
-    reserveG: (demandG * trip.reservePercent) / 100,
+    demandG: gathered ? 0 : demandG,
+    gatheredG: gathered ? demandG : 0,
+    reserveG: gathered ? 0 : (demandG * trip.reservePercent) / 100,
     containers,
     fuelG,
     tareG,
@@ -83,9 +88,10 @@ export function planTrip(trip: Trip, guess?: readonly Container[]): Plan {
       hardwareG,
       tareG,
       fuelG,
-      days.map((d) => d.fuelG),
+      days.map((d) => (gathered ? 0 : d.fuelG)),
     ),
     problems: findProblems(trip, use, days),
+    cautions: cautions(trip, days),
   };
 }
 
@@ -116,8 +122,9 @@ function walkLeg(trip: Trip, use: KitInUse, conditions: readonly DayConditions[]
       let burnt = burnMeal(use, meal, day, airC, rack.current());
       // a can that would run dry is finished off first; the meal is judged by the fresh one that finishes it
       if (use.fuel.kind === 'gas' && burnt.burn.fuelG > rack.current().fuelLeftG) burnt = burnMeal(use, meal, day, airC, rack.next());
+      const inUse = use.fuel.kind === 'gas' ? rack.current() : undefined;
+      meals[name] = { ...burnt, meal: name, day: day.day, ...(inUse ? { canFraction: inUse.fuelLeftG / inUse.netG } : {}) };
       rack.draw(burnt.burn.fuelG);
-      meals[name] = { ...burnt, meal: name, day: day.day };
       fuelG += burnt.burn.fuelG;
     }
     return { ...day, meals, fuelG };
@@ -163,13 +170,9 @@ function findProblems(trip: Trip, use: KitInUse, days: readonly PlanDay[]): Prob
         problems.push({ code: 'mayBlowOut', meal: name, days: daysOf(blown), flameWindMps, limitMps: m.burn.outcome.limitMps });
       }
     if (dead.length) problems.push({ code: 'wontRun', meal: name, days: daysOf(dead), airC: Math.max(...dead.map((m) => m.facts.airC)) });
-    const meal = trip.menu[name];
-    const roomMl = potVolumeMl(trip.kit.pot) * HEADSPACE_SHARE;
-    if (meal.hot && meal.waterMl > roomMl) problems.push({ code: 'overfull', meal: name, waterMl: meal.waterMl, roomMl });
   }
   const held = heldSetting(trip.kit, use.burner);
-  if (use.burner.family === 'canisterTop' && held > trip.kit.flameSetting) problems.push({ code: 'flameRaised', setting: held });
-  if (use.burner.family === 'canisterTop' && trip.kit.windscreen === 'foil') problems.push({ code: 'screenAroundCan' });
+  if (hasValve(use.burner) && held > trip.kit.flameSetting) problems.push({ code: 'flameRaised', setting: held });
   return problems;
 }
 

@@ -1,0 +1,53 @@
+import type { BurnInput } from './burn';
+import { ROLLING_SURPLUS_W } from './constants';
+import type { Sink } from './ledger';
+import { emptyHeatMatrix } from './ledger';
+import type { PotLoss } from './loss';
+
+interface Hold {
+  targetC: number;
+  boilC: number;
+  input: Pick<BurnInput, 'holdS' | 'rolling' | 'source'>;
+  loss: PotLoss;
+  eta: (powerW: number) => number;
+  /** What the can feeds by now, W. */
+  availableW: number;
+}
+
+/** Within this of the boil a surplus makes steam, K. */
+const BOILING_WITHIN_K = 1;
+
+/**
+ * Heat by sink of holding the pot at its target: the burner is turned down to what is lost, but not below its lowest steady
+ * flame; surplus leaves as steam at the boil, and past the lifted pot below it. Undefined when the flame cannot hold it.
+ */
+export function holdAt({ targetC, boilC, input, loss, eta, availableW }: Hold): Record<Sink, number> | undefined {
+  const air = loss.airW(targetC);
+  const vapour = loss.evaporationW(targetC);
+  const lost = Math.max(0, air + vapour);
+  const needW = powerFor(lost + (input.rolling ? ROLLING_SURPLUS_W : 0), eta, availableW);
+  if (needW === undefined) return undefined;
+  const powerW = Math.max(needW, Math.min(input.source.lowestW, availableW));
+  const useful = powerW * eta(powerW);
+  const surplus = useful - air - vapour;
+  const boiling = boilC - targetC < BOILING_WITHIN_K;
+  const row = emptyHeatMatrix().held;
+  row.air = air * input.holdS;
+  row.evaporation = vapour * input.holdS;
+  row.steam = boiling ? surplus * input.holdS : 0;
+  row.sides = (powerW - useful + (boiling ? 0 : surplus)) * input.holdS;
+  return row;
+}
+
+/** Least power whose useful part is `usefulW` (useful power rises with power), W; undefined when all there is falls short. */
+function powerFor(usefulW: number, eta: (powerW: number) => number, availableW: number): number | undefined {
+  if (availableW * eta(availableW) < usefulW) return undefined;
+  let low = 0;
+  let high = availableW;
+  for (let i = 0; i < 50; i++) {
+    const mid = (low + high) / 2;
+    if (mid * eta(mid) < usefulW) low = mid;
+    else high = mid;
+  }
+  return high;
+}

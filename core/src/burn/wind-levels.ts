@@ -1,0 +1,44 @@
+import type { BurnInput } from './burn';
+import { FLAMES, GUSTS, SLEEVE_M2K_PER_W } from './constants';
+import { efficiencyOf } from './efficiency';
+import { potLoss, type PotLoss } from './loss';
+import { potAreas } from './pot';
+
+/** A wind that blows for a share of the time. */
+export interface WindLevel {
+  share: number;
+  flameMps: number;
+  potMps: number;
+}
+type WindInput = Pick<BurnInput, 'flameWindMps' | 'potWindMps' | 'gusty'>;
+
+/** One level for a steady wind; lull and gust with the same mean for a gusty one. */
+export function windLevels({ flameWindMps, potWindMps, gusty }: WindInput): WindLevel[] {
+  if (!gusty) return [{ share: 1, flameMps: flameWindMps, potMps: potWindMps }];
+  const { factor, share } = GUSTS;
+  const lull = (1 - share * factor) / (1 - share);
+  return [
+    { share: 1 - share, flameMps: flameWindMps * lull, potMps: potWindMps * lull },
+    { share, flameMps: flameWindMps * factor, potMps: potWindMps * factor },
+  ];
+}
+
+/** Time-weighted efficiency as a function of power, W. */
+export function meanEfficiency(input: BurnInput, levels: readonly WindLevel[]): (powerW: number) => number {
+  const { couple, windDecayPerMps } = FLAMES[input.flame];
+  const { baseM2 } = potAreas(input.pot);
+  const parts = levels.map((l) => efficiencyOf(baseM2, input.pot.base, couple * input.headFactor, windDecayPerMps, l.flameMps));
+  if (parts.length === 1) return parts[0];
+  return (powerW) => levels.reduce((sum, l, i) => sum + l.share * parts[i](powerW), 0);
+}
+
+/** Time-weighted losses of the pot. */
+export function meanLoss(input: BurnInput, levels: readonly WindLevel[]): PotLoss {
+  const sleeve = input.sleeveOn ? SLEEVE_M2K_PER_W : 0;
+  const parts = levels.map((l) => potLoss(input.pot, input.lidOn, input.airC, input.pressurePa, l.potMps, sleeve));
+  if (parts.length === 1) return parts[0];
+  return {
+    airW: (c) => levels.reduce((sum, l, i) => sum + l.share * parts[i].airW(c), 0),
+    evaporationW: (c) => levels.reduce((sum, l, i) => sum + l.share * parts[i].evaporationW(c), 0),
+  };
+}
