@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { DayRule } from '../charts/day-rule';
 import { Ribbon } from '../charts/ribbon';
 import { WeightChart } from '../charts/weight-chart';
+import { CloserLook } from '../closer/closer-look';
 import { PlanService } from '../state/plan-service';
 import { KitPanel } from './kit-panel';
 import { LoadoutPanel } from './loadout-panel';
@@ -11,7 +12,7 @@ import { WalkPanel } from './walk-panel';
 /** Carry: what leaves the stop, what it weighs along the way, and everything that moves it. */
 @Component({
   selector: 'app-carry-view',
-  imports: [DayRule, KitPanel, LoadoutPanel, MealsPanel, Ribbon, WalkPanel, WeightChart],
+  imports: [CloserLook, DayRule, KitPanel, LoadoutPanel, MealsPanel, Ribbon, WalkPanel, WeightChart],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Carry</h1>
@@ -28,6 +29,7 @@ import { WalkPanel } from './walk-panel';
         <app-meals-panel [plan]="p.plan" />
         <app-loadout-panel [plan]="p.plan" [trip]="p.trip" />
       </div>
+      <app-closer-look />
     }
   `,
   styles: `

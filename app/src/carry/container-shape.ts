@@ -43,12 +43,13 @@ export class ContainerShape {
     const c = this.container();
     if (c.kind === 'tablets')
       return { width: 44, outline: '', level: 0, stack: Array.from({ length: Math.min(10, c.count) }, (_, i) => 76 - i * 8) };
-    if (c.kind === 'bottle') {
-      const h = c.sizeMl > 250 ? 58 : 42;
+    if (c.kind === 'bottle' || c.kind === 'liquidBottle') {
+      const h = c.sizeMl > 300 ? 58 : 42;
       const y = 82 - h;
       const outline = `M8,82 V${y + 12} q0,-6 6,-8 l3,-2 v-6 h8 v6 l3,2 q6,2 6,8 V82Z`;
       return { width: 42, outline, level: 82 - h * 0.9 * (c.fillMl / c.sizeMl), stack: [] };
     }
+    if (c.kind === 'gelTin') return { width: 44, outline: 'M2,50 h36 v32 h-36Z', level: 52, stack: [] };
     const size = { 100: [36, 40], 230: [48, 50], 450: [48, 70] }[c.netG] ?? [48, 50];
     const [w, h] = size;
     const y = 82 - h;

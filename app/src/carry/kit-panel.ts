@@ -1,11 +1,26 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { burnerById, BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS, FUELS, LIMITS, POTS, type Kit, type WindscreenKind } from '@tinder/core';
+import {
+  burnerById,
+  BURNERS,
+  FAMILY_FUEL,
+  FAMILY_USE,
+  FAMILY_WINDSCREENS,
+  FUELS,
+  hasValve,
+  isGas,
+  LIMITS,
+  POTS,
+  WARMING,
+  type Kit,
+  type Warming,
+  type WindscreenKind,
+} from '@tinder/core';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Choice } from '../ui/choice';
 import { QuantityField } from '../ui/quantity-field';
 import { ScaleField } from '../ui/scale-field';
 import { withBurner, withPot, withWindscreen } from './kit-edits';
-import { WINDSCREEN_WORDS } from './option-lists';
+import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
 
 /** The kit: burner, fuel, pot, lid, windscreen and flame, each with the weight the walker's own scale shows. */
 @Component({
@@ -98,7 +113,7 @@ import { WINDSCREEN_WORDS } from './option-lists';
         (valueChange)="change('weight of the rest', { otherMassG: $event })"
       />
     </div>
-    @if (burner().family === 'canisterTop') {
+    @if (valve()) {
       <app-scale-field
         label="flame"
         quantity="percent"
@@ -108,10 +123,30 @@ import { WINDSCREEN_WORDS } from './option-lists';
         [scale]="{ min: 20, max: 100 }"
         (valueChange)="change('flame', { flameSetting: $event.value / 100 }, $event.gesture)"
       />
-    } @else if (burner().family === 'openAlcohol') {
+    }
+    @if (gas()) {
+      <div class="line">
+        <label class="name" for="warming">the can</label>
+        <select id="warming" (change)="change('warming the can', { canWarming: warming($event) })">
+          @for (w of warmings; track w) {
+            <option [value]="w" [selected]="w === k.canWarming">{{ warmingWords[w] }}</option>
+          }
+        </select>
+      </div>
+    }
+    @if (alcohol()) {
       <div class="line weighed">
-        <span class="name">flame</span>
-        <span class="quiet">burns until it is out; poured by</span>
+        <span class="name">poured by</span>
+        @if (burner().family === 'openAlcohol') {
+          <app-choice
+            label="What is over"
+            [options]="snufferOptions"
+            [value]="k.snuffer ? 'snuffed' : 'burns'"
+            (valueChange)="change('snuffer', { snuffer: $event === 'snuffed' })"
+          />
+        } @else {
+          <span class="quiet">what is over is kept</span>
+        }
         <app-quantity-field
           label="the measure alcohol is poured with"
           quantity="volume"
@@ -120,12 +155,16 @@ import { WINDSCREEN_WORDS } from './option-lists';
           (valueChange)="change('measure', { measureMl: $event })"
         />
       </div>
-    } @else {
-      <div class="line">
-        <span class="name">flame</span>
-        <span class="quiet">cannot be turned down; large tablets are blown out and kept</span>
-      </div>
     }
+    <div class="line">
+      <span class="name">sleeve</span>
+      <app-choice
+        label="Insulating sleeve while heating"
+        [options]="sleeveOptions"
+        [value]="k.sleeveOn ? 'on' : 'off'"
+        (valueChange)="change('sleeve', { sleeveOn: $event === 'on' })"
+      />
+    </div>
     <app-scale-field
       label="reserve"
       quantity="percent"
@@ -135,6 +174,7 @@ import { WINDSCREEN_WORDS } from './option-lists';
       [scale]="{ min: 0, max: 60 }"
       (valueChange)="reserve($event.value, $event.gesture)"
     />
+    <p class="note quiet">Put out: {{ use().putOut }}. It cannot {{ use().cannot }}.</p>
   `,
   styleUrl: './panel.less',
 })
@@ -142,6 +182,12 @@ export class KitPanel {
   protected readonly store = inject(WorkspaceStore);
   protected readonly kit = computed(() => this.store.trip().kit);
   protected readonly burner = computed(() => burnerById(this.kit().burnerId));
+  protected readonly valve = computed(() => hasValve(this.burner()));
+  protected readonly gas = computed(() => isGas(this.burner()));
+  protected readonly alcohol = computed(() => FAMILY_FUEL[this.burner().family] === 'alcohol');
+  protected readonly use = computed(() => FAMILY_USE[this.burner().family]);
+  protected readonly warmings = Object.keys(WARMING) as Warming[];
+  protected readonly warmingWords = WARMING_WORDS;
   protected readonly fuels = computed(() => FUELS.filter((f) => f.kind === FAMILY_FUEL[this.burner().family]));
   protected readonly windscreens = computed(() => FAMILY_WINDSCREENS[this.burner().family]);
   /** An imported pot that the catalogue does not hold. */
@@ -153,6 +199,14 @@ export class KitPanel {
   protected readonly lidOptions = [
     { value: 'on', label: 'on' },
     { value: 'off', label: 'off' },
+  ] as const;
+  protected readonly sleeveOptions = [
+    { value: 'off', label: 'only to rest in' },
+    { value: 'on', label: 'left on while heating' },
+  ] as const;
+  protected readonly snufferOptions = [
+    { value: 'burns', label: 'rest burns off' },
+    { value: 'snuffed', label: 'rest is snuffed' },
   ] as const;
   protected readonly withBurner = withBurner;
   protected readonly withPot = withPot;
@@ -168,6 +222,10 @@ export class KitPanel {
 
   protected chosen(event: Event): string {
     return (event.target as HTMLSelectElement).value;
+  }
+
+  protected warming(event: Event): Warming {
+    return this.chosen(event) as Warming;
   }
 
   protected screen(event: Event): WindscreenKind {

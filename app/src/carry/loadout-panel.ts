@@ -3,6 +3,7 @@ import type { Plan, Trip } from '@tinder/core';
 import { containerWords } from '../ledger/derivation';
 import { Figure } from '../ledger/figure';
 import { Units } from '../ui/units';
+import { cautionWords } from './caution-words';
 import { ContainerShape } from './container-shape';
 import { problemWords } from './problem-words';
 
@@ -42,6 +43,19 @@ import { problemWords } from './problem-words';
     @for (p of plan().problems; track $index) {
       <p class="error problem">{{ problem(p) }}</p>
     }
+    @if (plan().gatheredG > 0) {
+      <p class="quiet">{{ units.text(plan().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
+    }
+    @if (plan().cautions.length) {
+      <details>
+        <summary>{{ plan().cautions.length }} {{ plan().cautions.length === 1 ? 'caution' : 'cautions' }} for this kit</summary>
+        <ul class="cautions">
+          @for (c of plan().cautions; track c.code) {
+            <li>{{ caution(c) }}</li>
+          }
+        </ul>
+      </details>
+    }
   `,
   styleUrls: ['./panel.less', './loadout-panel.less'],
 })
@@ -52,6 +66,10 @@ export class LoadoutPanel {
 
   protected words(container: Plan['containers'][number]): string {
     return containerWords(container, (v, q, d) => this.units.text(v, q, d));
+  }
+
+  protected caution(caution: Plan['cautions'][number]): string {
+    return cautionWords(caution, this.units);
   }
 
   protected problem(problem: Plan['problems'][number]): string {

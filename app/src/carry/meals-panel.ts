@@ -56,6 +56,25 @@ const USUAL_TARGET_C = 88;
               />
             }
           </div>
+          <details [open]="meal.simmerMin > 0 || meal.makeSafe !== 'none'">
+            <summary>simmer, or boil to make it safe</summary>
+            <div class="line more">
+              <label class="name" [attr.for]="name + '-simmer'">held at heat</label>
+              <select [id]="name + '-simmer'" (change)="edit(name, 'simmer', { simmerMin: +chosen($event) })">
+                @for (m of simmerMinutes(meal.simmerMin); track m) {
+                  <option [value]="m" [selected]="m === meal.simmerMin">{{ m === 0 ? 'not held' : m + ' min' }}</option>
+                }
+              </select>
+            </div>
+            <div class="line more">
+              <label class="name" [attr.for]="name + '-safe'">made safe</label>
+              <select [id]="name + '-safe'" (change)="edit(name, 'made safe', { makeSafe: safe($event) })">
+                @for (o of safeOptions; track o.value) {
+                  <option [value]="o.value" [selected]="o.value === meal.makeSafe">{{ o.label }}</option>
+                }
+              </select>
+            </div>
+          </details>
           @if (planned) {
             @if (planned.burn.outcome.kind === 'done') {
               <div class="answer">
@@ -97,8 +116,28 @@ export class MealsPanel {
     { value: 'stopAt', label: 'stop at' },
   ] as const;
 
+  /** The stricter rule first: below it lies the milder one. */
+  protected readonly safeOptions: readonly { value: Meal['makeSafe']; label: string }[] = [
+    { value: 'none', label: 'otherwise: filter, tap' },
+    { value: 'epa', label: '1 min, 3 above 1,524 m (EPA)' },
+    { value: 'cdc', label: '1 min, 3 above 1,981 m (CDC)' },
+  ];
+
   readonly plan = input.required<Plan>();
   protected readonly day = computed(() => this.plan().days[Math.min(this.marker.day(), this.plan().days.length) - 1]);
+
+  /** Usual times; a typed one from a file is kept among them. */
+  protected simmerMinutes(now: number): number[] {
+    return [...new Set([0, 1, 2, 3, 5, 8, 10, 12, 15, 20, now])].sort((a, b) => a - b);
+  }
+
+  protected chosen(event: Event): string {
+    return (event.target as HTMLSelectElement).value;
+  }
+
+  protected safe(event: Event): Meal['makeSafe'] {
+    return this.chosen(event) as Meal['makeSafe'];
+  }
 
   protected edit(name: MealName, what: string, change: Partial<Meal>): void {
     this.store.editTrip(`${name}: ${what}`, (t) => ({ ...t, menu: { ...t.menu, [name]: { ...t.menu[name], ...change } } }));

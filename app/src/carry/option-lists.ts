@@ -1,4 +1,4 @@
-import type { PotMaterial, Site, WindscreenKind, WindWord } from '@tinder/core';
+import type { Site, Warming, WindscreenKind, WindWord } from '@tinder/core';
 import type { Option } from '../ui/choice';
 
 /** Words for the choices of the Carry view, in the walker's language. */
@@ -21,4 +21,11 @@ export const SITE_WORDS: Record<Site, string> = {
   forest: 'forest, or behind a wall',
   hollow: 'deep hollow',
 };
-export const MATERIAL_WORDS: Record<PotMaterial, string> = { titanium: 'titanium', aluminium: 'aluminium', stainless: 'stainless' };
+export const WARMING_WORDS: Record<Warming, string> = {
+  none: 'as cold as the air',
+  pad: 'on a pad',
+  jacket: 'worn inside the jacket before',
+  slept: 'slept with',
+  handWarmer: 'with a hand warmer',
+  bath: 'in a tepid water bath',
+};

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { LIMITS, SITE_FACTOR, unscreenedWindMps, type Site, type Trip, type WindWord } from '@tinder/core';
+import { beaufortOf, LIMITS, SITE_FACTOR, unscreenedWindMps, type Site, type Trip, type WindWord } from '@tinder/core';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Choice, type Option } from '../ui/choice';
 import { ScaleField } from '../ui/scale-field';
@@ -42,15 +42,26 @@ type NumberCondition = 'supperAirC' | 'breakfastAirC' | 'altitudeM' | 'waterC';
       [scale]="{ min: -20, max: 30 }"
       (valueChange)="set('breakfastAirC', 'air at breakfast', $event)"
     />
-    <app-scale-field
-      label="water from"
-      quantity="temperature"
-      tone="cold"
-      [value]="c.waterC"
-      [limits]="L.waterC"
-      [scale]="{ min: 0, max: 30 }"
-      (valueChange)="set('waterC', 'water temperature', $event)"
-    />
+    <div class="line">
+      <span class="name">water is</span>
+      <app-choice
+        label="Where water comes from"
+        [options]="waterOptions"
+        [value]="c.snow ? 'snow' : 'liquid'"
+        (valueChange)="conditions('water', { snow: $event === 'snow' })"
+      />
+    </div>
+    @if (!c.snow) {
+      <app-scale-field
+        label="water from"
+        quantity="temperature"
+        tone="cold"
+        [value]="c.waterC"
+        [limits]="L.waterC"
+        [scale]="{ min: 0, max: 30 }"
+        (valueChange)="set('waterC', 'water temperature', $event)"
+      />
+    }
     <app-scale-field
       label="altitude"
       quantity="altitude"
@@ -67,6 +78,15 @@ type NumberCondition = 'supperAirC' | 'breakfastAirC' | 'altitudeM' | 'waterC';
         [options]="windOptions"
         [value]="windChoice()"
         (valueChange)="wind($event)"
+      />
+    </div>
+    <div class="line">
+      <span class="name">it blows</span>
+      <app-choice
+        label="Steady or gusty"
+        [options]="gustOptions"
+        [value]="c.gusty ? 'gusty' : 'steady'"
+        (valueChange)="conditions('gusts', { gusty: $event === 'gusty' })"
       />
     </div>
     @if (c.wind.kind === 'forecast') {
@@ -89,7 +109,7 @@ type NumberCondition = 'supperAirC' | 'breakfastAirC' | 'altitudeM' | 'waterC';
       </div>
     }
     <p class="note quiet">
-      {{ units.text(flameWind(), 'speed') }} at an unscreened flame, the leg’s middle. Days keep their own ups and downs.
+      {{ beaufort() }}{{ units.text(flameWind(), 'speed') }} at an unscreened flame, the leg’s middle. Days keep their own ups and downs.
     </p>
   `,
   styleUrl: './panel.less',
@@ -101,6 +121,18 @@ export class WalkPanel {
   protected readonly L = LIMITS;
   protected readonly siteWords = SITE_WORDS;
   protected readonly sites = Object.keys(SITE_FACTOR) as Site[];
+  protected readonly gustOptions = [
+    { value: 'steady', label: 'steadily' },
+    { value: 'gusty', label: 'in gusts' },
+  ] as const;
+  protected readonly waterOptions = [
+    { value: 'liquid', label: 'from tap or stream' },
+    { value: 'snow', label: 'snow' },
+  ] as const;
+  protected readonly beaufort = computed(() => {
+    const { wind } = this.trip().conditions;
+    return wind.kind === 'forecast' ? `A ${beaufortOf(wind.tenMetreMps).word} at 10 m. ` : '';
+  });
   protected readonly windOptions: readonly Option<WindWord | 'forecast'>[] = [...WIND_WORDS, { value: 'forecast', label: 'by forecast' }];
   protected readonly windChoice = computed(() => {
     const { wind } = this.trip().conditions;
@@ -131,7 +163,7 @@ export class WalkPanel {
     return (event.target as HTMLSelectElement).value as Site;
   }
 
-  private conditions(label: string, change: Partial<Trip['conditions']>, gesture?: string): void {
+  protected conditions(label: string, change: Partial<Trip['conditions']>, gesture?: string): void {
     this.store.editTrip(label, (t) => ({ ...t, conditions: { ...t.conditions, ...change } }), gesture);
   }
 }

@@ -1,5 +1,6 @@
 import { DEMO_TRIP, formatQuantity, METRIC, planTrip, type Burn, type PlannedMeal, type Quantity } from '@tinder/core';
 import { containerWords } from '../ledger/derivation';
+import { cautionWords } from './caution-words';
 import { doseWords, outcomeWords } from './meal-words';
 import { problemWords } from './problem-words';
 
@@ -29,12 +30,16 @@ describe('words of a problem', () => {
     expect(problemWords({ code: 'mayBlowOut', meal: 'supper', days: [2, 3, 4], flameWindMps: 8, limitMps: 7 }, units)).toBe(
       'The flame may blow out at supper on days 2–4 (8.0 m/s at the flame, about 7.0 m/s is its limit): not counted in the fuel.',
     );
-    expect(problemWords({ code: 'overfull', meal: 'supper', waterMl: 900, roomMl: 675 }, units)).toMatch(/900 mL for supper.*675 mL/);
     expect(problemWords({ code: 'flameRaised', setting: 350 / 1900 }, units)).toContain('18 %');
   });
+});
 
-  it('put the caution of a screened can beside the maker’s manual', () => {
-    expect(problemWords({ code: 'screenAroundCan' }, units)).toMatch(/feel the can.*maker’s manual/);
+describe('words of a caution', () => {
+  it('say what to do, with numbers, and defer to the maker', () => {
+    expect(cautionWords({ code: 'screenAroundCan' }, units)).toMatch(/feel the can.*maker’s manual/);
+    expect(cautionWords({ code: 'overfull', waterMl: 900, roomMl: 675 }, units)).toMatch(/900 mL.*675 mL/);
+    expect(cautionWords({ code: 'hotCan', canC: 53 }, units)).toMatch(/53 °C/);
+    expect(cautionWords({ code: 'openFlameBan' }, units)).toContain('land manager');
   });
 });
 

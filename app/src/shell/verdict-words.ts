@@ -42,6 +42,11 @@ export function containersInWords(plan: Pick<Plan, 'containers'>, units: Format)
     const n = plan.containers.length;
     return `${units.text(fillMl, 'volume')} of alcohol in ${n === 1 ? 'one bottle' : `${n} bottles`}`;
   }
+  if (first?.kind === 'liquidBottle') {
+    const fillMl = plan.containers.reduce((sum, c) => sum + (c.kind === 'liquidBottle' ? c.fillMl : 0), 0);
+    return `${units.text(fillMl, 'volume')} of liquid fuel`;
+  }
+  if (first?.kind === 'gelTin') return plan.containers.length === 1 ? 'one tin of gel' : `${plan.containers.length} tins of gel`;
   const counts = new Map<number, number>();
   for (const c of plan.containers) if (c.kind === 'canister') counts.set(c.netG, (counts.get(c.netG) ?? 0) + 1);
   return [...counts].map(([netG, n]) => (n === 1 ? `one ${netG} g can` : `${n} cans of ${netG} g`)).join(' and ');

@@ -1,6 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { Change, Plan, Trip } from '@tinder/core';
+import type { BurnFacts, Change, Plan, Trip } from '@tinder/core';
 import { createPlanWorker } from '../workers/create-plan-worker';
+import type { Closer } from '../workers/planner';
 import { WorkspaceStore } from './workspace-store';
 
 /** A plan with the trip it was made for; `changes` follow a moment later. */
@@ -42,6 +43,11 @@ export class PlanService {
   start(): void {
     this.waiting = this.store.trip();
     void this.run();
+  }
+
+  /** The closer look at one meal, worked out beside the plan. */
+  closer(planned: Planned, facts: BurnFacts, unscreened: BurnFacts): Promise<Closer> {
+    return this.worker.closer(planned.trip, planned.plan, facts, unscreened);
   }
 
   private async run(): Promise<void> {

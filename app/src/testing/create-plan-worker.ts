@@ -6,5 +6,6 @@ export function createPlanWorker(): Remote<Planner> {
   return {
     plan: (...a: Parameters<Planner['plan']>) => Promise.resolve(planner.plan(...a)),
     changes: (...a: Parameters<Planner['changes']>) => Promise.resolve(planner.changes(...a)),
+    closer: (...a: Parameters<Planner['closer']>) => Promise.resolve(planner.closer(...a)),
   } as unknown as Remote<Planner>;
 }

@@ -1,0 +1,140 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { strengthName, type ColdView, type Strength } from '@tinder/core';
+import { WorkspaceStore } from '../state/workspace-store';
+import { measuredWidth } from '../ui/measured-width';
+import { Units } from '../ui/units';
+import { CloserService } from './closer-service';
+import { coldGeometry } from './cold-geometry';
+
+const STRENGTH_WORDS: Record<Strength, string> = { strong: 'strong', reduced: 'reduced', weak: 'weak', wontRun: 'won’t run' };
+
+/** The cold map: how strong a flame the can feeds when lit, by air temperature and what is left, with the trip's meals on it. */
+@Component({
+  selector: 'app-cold-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (view(); as v) {
+      @let g = shape();
+      <p class="says">{{ says() }}</p>
+      @if (g) {
+        <svg
+          width="100%"
+          [attr.height]="H + 40"
+          role="application"
+          tabindex="0"
+          aria-label="Cold map: arrows move the reading"
+          aria-describedby="cold-reading"
+          (pointermove)="hover($event)"
+          (pointerdown)="hover($event)"
+          (keydown)="key($event)"
+        >
+          <defs>
+            <pattern id="weak" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+              <line x1="0" y1="0" x2="0" y2="7" class="hatch" />
+            </pattern>
+          </defs>
+          @for (b of g.bands; track b.name) {
+            <path [attr.d]="b.path" [class]="'cold ' + b.name" />
+            @if (b.name === 'wontRun') {
+              <path [attr.d]="b.path" fill="url(#weak)" />
+            }
+          }
+          @for (l of labels(); track l.name) {
+            <text class="strong" [attr.x]="l.x" y="18" text-anchor="middle">{{ words[l.name] }}</text>
+          }
+          @for (t of g.ticksC; track t) {
+            <line class="grid" [attr.x1]="g.x(t)" [attr.x2]="g.x(t)" y1="0" [attr.y2]="H" />
+            <text class="quiet" [attr.x]="g.x(t)" [attr.y]="H + 15" text-anchor="middle">{{ units.text(t, 'temperature') }}</text>
+          }
+          @for (f of [0, 0.5, 1]; track f) {
+            <text class="quiet" x="-8" [attr.y]="g.y(f) + 4" text-anchor="end">{{ 100 * f }} % left</text>
+          }
+          @for (m of v.meals; track m.meal + m.day) {
+            <circle [class]="'meal ' + m.meal" [attr.cx]="g.x(m.airC)" [attr.cy]="g.y(m.fraction)" r="4.5" />
+          }
+          <path class="cross" [attr.d]="'M' + g.x(at().airC) + ',0 V' + H + ' M0,' + g.y(at().fraction) + ' H' + mapWidth()" />
+          <text class="quiet" [attr.x]="mapWidth()" [attr.y]="H + 34" text-anchor="end">air when lit →</text>
+        </svg>
+        <p id="cold-reading" class="key" aria-live="polite">{{ reading() }}</p>
+        <p class="quiet key">
+          filled: suppers · rings: breakfasts. Altitude, fuel blend, burner and what is done for the can are set above.
+        </p>
+        <p class="quiet key">
+          Assumed: {{ blend() }}, Raoult’s law, drawn down at 5 °C. A can of another mix, or your own burner in your own hand, overrules it.
+        </p>
+      }
+    } @else {
+      <p class="quiet">There is no canister in this kit. Alcohol wants warm fuel or a primer pan below about 7 °C, and both below 0 °C.</p>
+    }
+  `,
+  styleUrl: './closer.less',
+})
+export class ColdPanel {
+  protected readonly units = inject(Units);
+  private readonly service = inject(CloserService);
+  private readonly store = inject(WorkspaceStore);
+  private readonly width = measuredWidth(1000);
+
+  protected readonly H = 210;
+  protected readonly words = STRENGTH_WORDS;
+  protected readonly at = signal({ airC: 0, fraction: 0.5 });
+  protected readonly view = computed(() => this.service.closer()?.cold);
+  protected readonly mapWidth = computed(() => Math.max(200, this.width() - 80));
+  protected readonly shape = computed(() => {
+    const v = this.view();
+    return v && coldGeometry(v, this.mapWidth(), this.H);
+  });
+  protected readonly blend = computed(() => this.store.trip().kit.fuelId.replace('gas-', '').replaceAll('-', '/'));
+  /** Class names stand in the middle of their band on the topmost row, where there is room. */
+  protected readonly labels = computed(() => {
+    const v = this.view();
+    const g = this.shape();
+    if (!v || !g) return [];
+    const top = v.strength[v.strength.length - 1].map(strengthName);
+    return (['wontRun', 'weak', 'reduced', 'strong'] as const).flatMap((name) => {
+      const from = top.indexOf(name);
+      const to = top.lastIndexOf(name);
+      if (from === -1 || g.x(v.airC[to]) - g.x(v.airC[from]) < 44) return [];
+      return [{ name, x: (g.x(v.airC[from]) + g.x(v.airC[to])) / 2 }];
+    });
+  });
+
+  protected readonly says = computed(() => {
+    const v = this.view();
+    if (!v) return '';
+    const share = `${Math.round(100 * v.belowLimit)} % of this trip’s hot meals find less than a quarter of the flame.`;
+    const limit = (l: ColdView['limits'][number]): string =>
+      `${STRENGTH_WORDS[l.name]} above ${l.fullC === undefined ? 'no temperature here' : this.units.text(l.fullC, 'temperature')} full, ${l.lowC === undefined ? 'never' : this.units.text(l.lowC, 'temperature')} nearly empty`;
+    return `${share} The flame is ${v.limits.map(limit).join('; ')}.`;
+  });
+  protected readonly reading = computed(() => {
+    const v = this.view();
+    if (!v) return '';
+    const { airC, fraction } = this.at();
+    const nearest = (list: readonly number[], x: number) => list.reduce((a, b, i) => (Math.abs(b - x) < Math.abs(list[a] - x) ? i : a), 0);
+    const s = v.strength[nearest(v.fractions, fraction)][nearest(v.airC, airC)];
+    return `Air ${this.units.text(airC, 'temperature')}, ${Math.round(100 * fraction)} % left: ${STRENGTH_WORDS[strengthName(s)]}, ${Math.round(100 * s)} % of full power when lit.`;
+  });
+
+  protected hover(event: PointerEvent): void {
+    const v = this.view();
+    if (!v) return;
+    const box = (event.currentTarget as Element).getBoundingClientRect();
+    const [from, to] = [v.airC[0], v.airC[v.airC.length - 1]];
+    this.move(from + ((event.clientX - box.left) / this.mapWidth()) * (to - from), 1 - (event.clientY - box.top) / this.H);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 0.05], ArrowDown: [0, -0.05] }[event.key];
+    if (!step) return;
+    event.preventDefault();
+    this.move(this.at().airC + step[0], this.at().fraction + step[1]);
+  }
+
+  private move(airC: number, fraction: number): void {
+    const v = this.view();
+    if (!v) return;
+    const hold = (x: number, from: number, to: number) => Math.min(to, Math.max(from, x));
+    this.at.set({ airC: hold(airC, v.airC[0], v.airC[v.airC.length - 1]), fraction: hold(fraction, 0, 1) });
+  }
+}

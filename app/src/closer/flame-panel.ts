@@ -1,0 +1,159 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { formatDuration } from '@tinder/core';
+import { WorkspaceStore } from '../state/workspace-store';
+import { measuredWidth } from '../ui/measured-width';
+import { Units } from '../ui/units';
+import { CloserService } from './closer-service';
+import { flameGeometry } from './flame-geometry';
+
+const FAIL_WORDS = { stalls: 'stalls', mayBlowOut: 'may blow out', wontRun: 'won’t run' };
+
+/** Fuel and time against the flame setting: the best flame, what fully open costs, and the walker's own to drag. */
+@Component({
+  selector: 'app-flame-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (curve(); as c) {
+      @let g = shape();
+      <p class="says">{{ says() }}</p>
+      @if (g) {
+        <svg
+          width="100%"
+          [attr.height]="2 * H + 62"
+          role="slider"
+          tabindex="0"
+          aria-label="Flame setting on the fuel curve"
+          aria-orientation="horizontal"
+          [attr.aria-valuemin]="percent(c.points[0].setting)"
+          aria-valuemax="100"
+          [attr.aria-valuenow]="percent(setting())"
+          [attr.aria-valuetext]="spoken()"
+          (pointerdown)="grab($event)"
+          (pointermove)="drag($event)"
+          (pointerup)="drop()"
+          (keydown)="key($event)"
+        >
+          <defs>
+            <pattern id="failing" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+              <line x1="0" y1="0" x2="0" y2="6" class="hatch" />
+            </pattern>
+          </defs>
+          <rect class="catch" width="100%" [attr.height]="2 * H + 60" />
+          @if (c.band; as band) {
+            <rect class="band" [attr.x]="g.x(band.from)" [attr.width]="g.x(band.to) - g.x(band.from)" y="0" [attr.height]="H" />
+            <text class="quiet" [attr.x]="(g.x(band.from) + g.x(band.to)) / 2" [attr.y]="H - 5" text-anchor="middle">
+              within 5 % of least
+            </text>
+          }
+          @for (f of g.failing; track f.from) {
+            <rect fill="url(#failing)" [attr.x]="g.x(f.from)" [attr.width]="g.x(f.to) - g.x(f.from) + 8" y="0" [attr.height]="2 * H + 24" />
+            <text [attr.x]="g.x(f.from) + 4" y="14">{{ failWords[f.why] }}</text>
+          }
+          @for (t of g.fuelTicks; track t) {
+            <line class="grid" x1="0" x2="100%" [attr.y1]="g.fuelY(t)" [attr.y2]="g.fuelY(t)" />
+            <text class="quiet" x="-8" [attr.y]="g.fuelY(t) + 4" text-anchor="end">{{ units.mealMass(t) }}</text>
+          }
+          <path class="bare" [attr.d]="g.barePath" />
+          <path class="fuel" [attr.d]="g.fuelPath" />
+          @if (c.best; as best) {
+            <circle class="best" [attr.cx]="g.x(best.setting)" [attr.cy]="g.fuelY(best.fuelG)" r="4.5" />
+            <text class="strong" [attr.x]="g.x(best.setting) + 8" [attr.y]="g.fuelY(best.fuelG) - 8">
+              best {{ percent(best.setting) }} %, {{ units.mealMass(best.fuelG) }}
+            </text>
+          }
+          <g [attr.transform]="'translate(0,' + (H + 24) + ')'">
+            @for (m of g.timeTicksMin; track m) {
+              <line class="grid" x1="0" x2="100%" [attr.y1]="g.timeY(60 * m)" [attr.y2]="g.timeY(60 * m)" />
+              <text class="quiet" x="-8" [attr.y]="g.timeY(60 * m) + 4" text-anchor="end">{{ m }} min</text>
+            }
+            <path class="time" [attr.d]="g.timePath" />
+          </g>
+          <line class="now" [attr.x1]="g.x(setting())" [attr.x2]="g.x(setting())" y1="0" [attr.y2]="2 * H + 28" />
+          <path class="grip" [attr.d]="'M' + g.x(setting()) + ',' + (2 * H + 26) + ' l7,10 h-14z'" />
+          @for (s of [0.25, 0.5, 0.75, 1]; track s) {
+            @if (s >= c.points[0].setting) {
+              <text class="quiet" [attr.x]="g.x(s)" [attr.y]="2 * H + 54" text-anchor="middle">{{ 100 * s }} %</text>
+            }
+          }
+        </svg>
+        <p class="quiet key">
+          thick: fuel with your windscreen · dashed: the same without it · thin below: time to the target · drag the marker or use ← →
+        </p>
+      }
+    } @else {
+      <p class="quiet">This burner has no valve: its flame cannot be set. Look at its dose instead.</p>
+    }
+  `,
+  styleUrl: './closer.less',
+})
+export class FlamePanel {
+  protected readonly units = inject(Units);
+  private readonly store = inject(WorkspaceStore);
+  private readonly service = inject(CloserService);
+  private readonly width = measuredWidth(1000);
+  private dragging = false;
+
+  protected readonly H = 104;
+  protected readonly failWords = FAIL_WORDS;
+  protected readonly curve = computed(() => this.service.closer()?.flame);
+  protected readonly shape = computed(() => {
+    const c = this.curve();
+    return c && flameGeometry(c, this.service.closer()?.flameBare, Math.max(200, this.width() - 80), this.H);
+  });
+  protected readonly setting = computed(() => Math.max(this.store.trip().kit.flameSetting, this.curve()?.points[0].setting ?? 0));
+
+  protected readonly says = computed(() => {
+    const c = this.curve();
+    const meal = this.service.meal();
+    if (!c || !meal) return '';
+    const of = `${meal.meal} on day ${meal.day}`;
+    if (!c.best) return `No setting finishes ${of}: find shelter, put the lid on, or heat less water.`;
+    const best = `Least fuel for ${of}: ${this.percent(c.best.setting)} % open, ${this.units.mealMass(c.best.fuelG)} in ${formatDuration(c.best.durationS)}.`;
+    if (!c.full) return `${best} Fully open does not finish.`;
+    const costs = this.units.mealMass(c.full.fuelG - c.best.fuelG);
+    return `${best} Fully open costs ${costs} more and saves ${formatDuration(c.best.durationS - c.full.durationS)}.`;
+  });
+  protected readonly spoken = computed(() => {
+    const s = this.setting();
+    const p = this.curve()?.points.reduce((a, b) => (Math.abs(b.setting - s) < Math.abs(a.setting - s) ? b : a));
+    if (!p) return '';
+    const end = p.outcome.kind === 'done' ? `${this.units.mealMass(p.fuelG)}, ${formatDuration(p.durationS)}` : FAIL_WORDS[p.outcome.kind];
+    return `${this.percent(s)} %: ${end}`;
+  });
+
+  protected percent(setting: number): number {
+    return Math.round(100 * setting);
+  }
+
+  protected grab(event: PointerEvent): void {
+    this.dragging = true;
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    this.drag(event);
+  }
+
+  protected drag(event: PointerEvent): void {
+    const g = this.shape();
+    if (!this.dragging || !g) return;
+    const box = (event.currentTarget as Element).getBoundingClientRect();
+    this.set(g.settingAt(event.clientX - box.left), 'flame-curve');
+  }
+
+  protected drop(): void {
+    this.dragging = false;
+    this.store.endGesture();
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const c = this.curve();
+    if (!c) return;
+    const step = { ArrowRight: 0.01, ArrowUp: 0.01, ArrowLeft: -0.01, ArrowDown: -0.01, PageUp: 0.1, PageDown: -0.1 }[event.key];
+    const to = event.key === 'Home' ? c.points[0].setting : event.key === 'End' ? 1 : step && this.setting() + step;
+    if (to === undefined) return;
+    event.preventDefault();
+    this.set(Math.min(1, Math.max(c.points[0].setting, to)));
+  }
+
+  private set(setting: number, gesture?: string): void {
+    this.store.editKit('flame', { flameSetting: Math.round(setting * 100) / 100 }, gesture);
+  }
+}

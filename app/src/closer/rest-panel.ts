@@ -1,0 +1,119 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { COZIES, HOLDABLE_C, HOT_C, REHYDRATE_C, rest, type Cozy } from '@tinder/core';
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
+import { Choice } from '../ui/choice';
+import { measuredWidth } from '../ui/measured-width';
+import { Units } from '../ui/units';
+import { CloserService } from './closer-service';
+
+const COZY_WORDS: Record<Cozy, string> = { none: 'bare', reflective: 'reflective cozy', foam: 'foam cozy', down: 'in the sleeping bag' };
+const MINUTES = 30;
+
+/** How a meal cools while it rests, against the temperatures it needs. */
+@Component({
+  selector: 'app-rest-panel',
+  imports: [Choice],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (curves(); as all) {
+      <p class="says">{{ says() }}</p>
+      <div class="choices">
+        <app-choice label="What the meal rests in" [options]="vessels" [value]="vessel()" (valueChange)="vessel.set($event)" />
+        <app-choice label="Wrap" [options]="cozies" [value]="cozy()" (valueChange)="cozy.set($event)" />
+        <app-choice label="What it stands on" [options]="grounds" [value]="ground()" (valueChange)="ground.set($event)" />
+      </div>
+      <svg width="100%" [attr.height]="H + 22" role="img" [attr.aria-label]="says()">
+        @for (t of thresholds; track t.c) {
+          <line class="threshold" x1="0" [attr.x2]="plotWidth()" [attr.y1]="y()(t.c)" [attr.y2]="y()(t.c)" />
+          <text class="quiet" [attr.x]="plotWidth()" [attr.y]="y()(t.c) - 4" text-anchor="end">{{ t.words }}</text>
+          <text class="quiet" x="-8" [attr.y]="y()(t.c) + 4" text-anchor="end">{{ units.text(t.c, 'temperature') }}</text>
+        }
+        <text class="quiet" x="-8" [attr.y]="y()(startC()) + 4" text-anchor="end">{{ units.text(startC(), 'temperature') }}</text>
+        @for (c of all; track c.cozy) {
+          <path [attr.d]="c.path" [class]="c.cozy === cozy() ? 'curve on' : 'curve'" />
+        }
+        @for (m of [0, 5, 10, 15, 20, 25, 30]; track m) {
+          <text class="quiet" [attr.x]="x()(m)" [attr.y]="H + 16" text-anchor="middle">{{ m }}{{ m === 30 ? ' min' : '' }}</text>
+        }
+      </svg>
+      <p class="quiet key">
+        thick: as chosen · thin: the other wraps, better ones higher. Newton’s law with the coefficients of the burn; wraps are common
+        practice.
+      </p>
+    } @else {
+      <p class="quiet">No hot meal on this day.</p>
+    }
+  `,
+  styleUrl: './closer.less',
+})
+export class RestPanel {
+  protected readonly units = inject(Units);
+  private readonly service = inject(CloserService);
+  private readonly width = measuredWidth(1000);
+
+  protected readonly H = 190;
+  protected readonly vessels = [
+    { value: 'pot', label: 'in the pot' },
+    { value: 'bag', label: 'in its bag' },
+  ] as const;
+  protected readonly cozies = (Object.keys(COZIES) as Cozy[]).map((value) => ({ value, label: COZY_WORDS[value] }));
+  protected readonly grounds = [
+    { value: 'pad', label: 'on a pad' },
+    { value: 'earth', label: 'on the ground' },
+  ] as const;
+  protected readonly thresholds = [
+    { c: REHYDRATE_C, words: 'still rehydrates' },
+    { c: HOT_C, words: 'still hot to eat' },
+  ];
+  protected readonly vessel = signal<'pot' | 'bag'>('pot');
+  protected readonly cozy = signal<Cozy>('none');
+  protected readonly ground = signal<'pad' | 'earth'>('pad');
+
+  protected readonly plotWidth = computed(() => Math.max(200, this.width() - 80));
+  protected readonly startC = computed(() => this.service.meal()?.burn.targetC ?? 0);
+  protected readonly x = computed(() => scaleLinear().domain([0, MINUTES]).range([0, this.plotWidth()]));
+  protected readonly y = computed(() => scaleLinear().domain([30, 100]).range([this.H, 8]));
+
+  protected readonly curves = computed(() => {
+    const meal = this.service.meal();
+    if (!meal || meal.burn.outcome.kind !== 'done') return undefined;
+    return (Object.keys(COZIES) as Cozy[]).map((cozy) => {
+      const cooling = this.cooling(cozy);
+      const path = line<number>()
+        .x((m) => this.x()(m))
+        .y((m) => this.y()(Math.max(30, cooling?.atS(60 * m) ?? 0)))(Array.from({ length: MINUTES + 1 }, (_, m) => m));
+      return { cozy, path: path ?? '' };
+    });
+  });
+
+  protected readonly says = computed(() => {
+    const meal = this.service.meal();
+    const r = this.cooling(this.cozy());
+    if (!meal || !r) return '';
+    const minutes = (s: number) => (s > 3 * 3600 ? 'more than 3 h' : `${Math.round(s / 60)} min`);
+    const outside = r.surfaceAtS(60);
+    const held = outside > HOLDABLE_C ? 'too hot to hold bare-handed' : 'can be held';
+    return (
+      `${meal.meal} on day ${meal.day}: ${this.units.text(r.atS(600), 'temperature')} after 10 min; above ${this.units.text(REHYDRATE_C, 'temperature')} for ${minutes(r.untilC(REHYDRATE_C))}, ` +
+      `above ${this.units.text(HOT_C, 'temperature')} for ${minutes(r.untilC(HOT_C))}. Its outside is ${this.units.text(outside, 'temperature')}: ${held}.`
+    );
+  });
+
+  private cooling(cozy: Cozy) {
+    const meal = this.service.meal();
+    if (!meal) return undefined;
+    const { waterMl, airC, pressurePa, potWindMps, pot } = meal.facts;
+    return rest({
+      waterMl,
+      startC: meal.burn.targetC,
+      airC,
+      pressurePa,
+      windMps: potWindMps,
+      pot,
+      vessel: this.vessel(),
+      cozyM2KPerW: COZIES[cozy],
+      padUnder: this.ground() === 'pad',
+    });
+  }
+}
