@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { formatDuration, LIMITS, MEALS, type Meal, type MealName, type Plan } from '@tinder/core';
+import { formatDuration, LIMITS, MEALS, potVolumeMl, snowPotfuls, type Meal, type MealName, type Plan } from '@tinder/core';
 import { Figure } from '../ledger/figure';
 import { DayMarker } from '../state/day-marker';
 import { WorkspaceStore } from '../state/workspace-store';
@@ -10,6 +10,8 @@ import { doseWords, outcomeWords } from './meal-words';
 
 /** Most rehydrated food is content with this (common practice). */
 const USUAL_TARGET_C = 88;
+/** Between fresh powder (0.1) and old firn (0.5). */
+const SETTLED_SNOW_G_PER_ML = 0.3;
 
 /** The day's two meals: what is cooked, and what it costs on the marked day. */
 @Component({
@@ -87,6 +89,9 @@ const USUAL_TARGET_C = 88;
                 @if (dose(name); as words) {
                   <span class="quiet">{{ words }}</span>
                 }
+                @if (store.trip().conditions.snow) {
+                  <span class="quiet">{{ snow(meal.waterMl) }}</span>
+                }
               </div>
             } @else {
               <p class="error">{{ outcome(name) }}</p>
@@ -150,6 +155,12 @@ export class MealsPanel {
   protected dose(name: MealName): string | undefined {
     const planned = this.day().meals[name];
     return planned?.dose && doseWords(planned.dose, this.units);
+  }
+
+  /** Settled snow of a third of water's density; powder takes three times as many. */
+  protected snow(waterMl: number): string {
+    const potfuls = snowPotfuls(waterMl, SETTLED_SNOW_G_PER_ML, potVolumeMl(this.store.trip().kit.pot));
+    return `${potfuls.toFixed(1)} potfuls of settled snow, on a little starter water`;
   }
 
   protected outcome(name: MealName): string {

@@ -101,7 +101,9 @@ export class DosePanel {
     if (!t || !meal) return '';
     const of = `${meal.meal} on day ${meal.day}`;
     const never = t.impossible > 0.005 ? ` On ${this.chance(t.impossible)} of such evenings no dose does it.` : '';
-    return t.best ? `For ${of}: ${this.amount(t.best)}.${never}` : `No dose cooks ${of} nine evenings in ten.${never}`;
+    const planned = meal.dose?.kind === 'alcohol' ? this.units.text(meal.dose.ml, 'volume') : meal.dose ? `${meal.dose.count} of them` : '';
+    const plain = planned ? ` The plan counts the need of an even evening, ${planned}.` : '';
+    return t.best ? `For ${of}: ${this.amount(t.best)}.${plain}${never}` : `No dose cooks ${of} nine evenings in ten.${never}`;
   });
   protected readonly dilution = computed(() => {
     if (this.to() > this.from()) return 'The wanted strength is above what you have: water only thins it.';

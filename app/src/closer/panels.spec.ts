@@ -1,0 +1,62 @@
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import type { Type } from '@angular/core';
+import { withBurner } from '../carry/kit-edits';
+import { PlanService } from '../state/plan-service';
+import { WorkspaceStore } from '../state/workspace-store';
+import { ColdPanel } from './cold-panel';
+import { DosePanel } from './dose-panel';
+import { FlamePanel } from './flame-panel';
+import { RestPanel } from './rest-panel';
+
+describe('closer look', () => {
+  const settle = async <T>(fixture: ComponentFixture<T>) => {
+    for (let i = 0; i < 3; i++) {
+      TestBed.tick();
+      fixture.detectChanges();
+      await new Promise((r) => setTimeout(r, 30));
+    }
+    fixture.detectChanges();
+  };
+  async function show<T>(panel: Type<T>, burnerId = 'gas-micro'): Promise<HTMLElement> {
+    const store = TestBed.inject(WorkspaceStore);
+    store.start(undefined);
+    if (burnerId !== 'gas-micro') store.editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, burnerId) }));
+    TestBed.inject(PlanService).start();
+    const fixture = TestBed.createComponent(panel);
+    await settle(fixture);
+    return fixture.nativeElement as HTMLElement;
+  }
+
+  it('names the best flame and what fully open costs, and follows the keys', async () => {
+    const el = await show(FlamePanel);
+    expect(el.textContent).toMatch(/Least fuel for supper on day 1: \d+ % open, [\d.]+ g in .* Fully open costs [\d.]+ g more and saves/);
+    const slider = el.querySelector('[role=slider]');
+    slider?.dispatchEvent(new KeyboardEvent('keydown', { key: 'End' }));
+    expect(TestBed.inject(WorkspaceStore).trip().kit.flameSetting).toBe(1);
+  });
+
+  it('says that a burner without a valve has no flame to set', async () => {
+    expect((await show(FlamePanel, 'alcohol-open')).textContent).toContain('has no valve');
+  });
+
+  it('reads the cold map at the cross and names the assumed blend', async () => {
+    const el = await show(ColdPanel);
+    expect(el.textContent).toMatch(/Air 0 °C, 50 % left: (strong|reduced), \d+ % of full power/);
+    expect(el.textContent).toContain('Assumed: 20/80');
+    expect(el.querySelectorAll('circle.meal')).toHaveLength(10);
+    expect((await show(ColdPanel, 'tablet-single')).textContent).toContain('no canister');
+  });
+
+  it('marks one dose as best and thins a spirit by hand-checked numbers', async () => {
+    const el = await show(DosePanel, 'alcohol-open');
+    expect(el.querySelectorAll('tr.best')).toHaveLength(1);
+    // 500 mL of 95 %: 475 mL of ethanol in 558.8 mL of 85 %; 374.9 g ÷ 0.7933 by mass − 405.7 g = 67 mL
+    expect(el.textContent).toContain('Add 67 mL of water: it makes 559 mL');
+  });
+
+  it('tells how long a resting supper stays hot, and whether it can be held', async () => {
+    const el = await show(RestPanel);
+    expect(el.textContent).toMatch(/after 10 min; above 74 °C for \d+ min, above 60 °C for \d+ min.*too hot to hold/);
+    expect(el.querySelectorAll('path.curve')).toHaveLength(4);
+  });
+});
