@@ -30,9 +30,10 @@ describe('every family of burners', () => {
       const trip = withBurner(id);
       const plan = planTrip(trip);
       const burner = BURNERS.find((b) => b.id === id) ?? BURNERS[0];
-      expect(Object.values(FAMILY_USE[burner.family]).every((words) => words.length > 5)).toBe(true);
+      expect(Object.values<string>({ ...FAMILY_USE[burner.family] }).every((words) => words.length > 5)).toBe(true);
       expect(plan.fuelG).toBeGreaterThanOrEqual(plan.demandG - 1e-9);
       if (burner.family === 'wood') expect([plan.fuelG, plan.gatheredG > 0]).toEqual([0, true]);
+      else if (burner.family === 'none') expect([plan.fuelG, plan.days[0].meals]).toEqual([0, {}]);
       else if (burner.family !== 'gel') expect(plan.problems.filter((p) => 'days' in p)).toEqual([]);
     },
   );
@@ -43,6 +44,13 @@ describe('every family of burners', () => {
     );
     expect(supper(withBurner('liquid-pump')).burn.ledger.heatJ.priming.sides).toBeCloseTo(4 * 44_300, 0);
     expect(supper(withBurner('alcohol-open', { snuffer: true })).burn.fuelG).toBeLessThan(supper(withBurner('alcohol-open')).burn.fuelG);
+  });
+});
+
+describe('a foil wall round a can', () => {
+  it('warms it: the caution stands, and the can ends warmer than without', () => {
+    const walled = supper(withBurner('gas-micro', { windscreen: 'foil' }));
+    expect(walled.burn.canEndC).toBeGreaterThan(supper(DEMO_TRIP).burn.canEndC ?? 99);
   });
 });
 

@@ -30,6 +30,7 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
     canWarming: fc.constantFrom(...(Object.keys(WARMING) as (keyof typeof WARMING)[])),
     makeSafe: fc.constantFrom('none' as const, 'cdc' as const, 'epa' as const),
     snow: fc.boolean(),
+    starterWater: fc.boolean(),
     gusty: fc.boolean(),
     sleeveOn: fc.boolean(),
     snuffer: fc.boolean(),
@@ -49,6 +50,7 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
         wind: { kind: 'forecast', tenMetreMps: r.tenMetreMps, site: 'forest' },
         gusty: r.gusty,
         snow: r.snow,
+        starterWater: r.starterWater,
       },
       kit: {
         ...DEMO_TRIP.kit,

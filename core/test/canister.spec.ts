@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { jetFlow, unregulatedSupply } from '../src/canister/flow';
-import { blendPressure, moleFractions, pureVapourPressurePa } from '../src/canister/vapour-pressure';
+import { blendPressure, CRITICAL, GASES, moleFractions, pureVapourPressurePa } from '../src/canister/vapour-pressure';
 import { blendAfterWithdrawal } from '../src/canister/withdrawal';
 
 const blends = fc
@@ -22,16 +22,29 @@ describe('vapour pressure of canister gases', () => {
   });
 
   // Antoine fits of the NIST WebBook, log10(p/bar) = A − B/(T + C): propane (Helgeson & Sage 1967),
-  // isobutane (Das, Reed & Eubank 1973), n-butane (Carruth & Kobayashi 1973; Das et al. 1973)
+  // isobutane (Aston et al. 1940; Das, Reed & Eubank 1973), n-butane (Aston & Messerly 1940; Das et al. 1973): together −40 to 40 °C
   it.each([
     ['propane', 3.98292, 819.296, -24.417, 230, 313],
+    ['isobutane', 3.94417, 912.141, -29.808, 233, 261],
     ['isobutane', 4.3281, 1132.108, 0.918, 262, 313],
+    ['nButane', 3.85002, 909.65, -36.146, 233, 272],
     ['nButane', 4.35576, 1175.581, -2.071, 273, 313],
   ] as const)('%s agrees with its Antoine fit within 4 %%', (gas, a, b, c, fromK, toK) => {
     for (let k = fromK; k <= toK; k += 10) {
       const antoinePa = 10 ** (a - b / (k + c)) * 1e5;
       expect(Math.abs(pureVapourPressurePa(gas, k - 273.15) / antoinePa - 1)).toBeLessThan(0.04);
     }
+  });
+
+  it('agrees with Lee & Kesler (AIChE J. 21 (1975) 510) within 6 % from −40 to 40 °C', () => {
+    for (const gas of GASES)
+      for (let c = -40; c <= 40; c += 5) {
+        const { criticalK, criticalPa, acentric } = CRITICAL[gas];
+        const tr = (c + 273.15) / criticalK;
+        const f0 = 5.92714 - 6.09648 / tr - 1.28862 * Math.log(tr) + 0.169347 * tr ** 6;
+        const f1 = 15.2518 - 15.6875 / tr - 13.4721 * Math.log(tr) + 0.43577 * tr ** 6;
+        expect(Math.abs(pureVapourPressurePa(gas, c) / (criticalPa * Math.exp(f0 + acentric * f1)) - 1)).toBeLessThan(0.06);
+      }
   });
 
   it('turns mass into mole fractions: 20/80 by mass is about 25/75 by mole', () => {

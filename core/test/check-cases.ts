@@ -1,10 +1,10 @@
 import { ambientPressurePa } from '../src/air/atmosphere';
 import { simulateBurn, type Burn, type BurnInput, type Target } from '../src/burn/burn';
-import type { WindscreenKind } from '../src/burn/constants';
+import { LIQUID_PRIMING_G, type WindscreenKind } from '../src/burn/constants';
 import { canisterSource, openSource } from '../src/burn/flame-source';
 import type { Pot } from '../src/burn/pot';
 import { screenedWind } from '../src/burn/wind';
-import { FUELS, fuelLhvKJPerG, type AlcoholFuel, type GasFuel } from '../src/fuel/fuels';
+import { FUELS, fuelLhvKJPerG, LHV_KJ_PER_G, type AlcoholFuel, type GasFuel } from '../src/fuel/fuels';
 
 /**
  * Common practice (no published source): what walkers with kitchen scales report. One parameter set meets all of it.
@@ -73,6 +73,7 @@ export function gasBurn(s: GasSetup): Burn {
       feed: 'vapour',
       lowestW: 350,
       warmingW: 0,
+      walledIn: s.screen === 'foil',
       ratedW: s.ratedW ?? 1900,
       setting: s.setting ?? 1,
       can: { netG: 230, tareG: 150, fuelLeftG: 230 },
@@ -85,6 +86,18 @@ export function gasBurn(s: GasSetup): Burn {
     }),
   });
 }
+
+/** A wide litre pot of water from a cool tap to the boil, calm, 15 °C. */
+const INDOORS = {
+  start: { kind: 'water', waterC: 15 },
+  target: { kind: 'boil' },
+  airC: 15,
+  pressurePa: SEA_LEVEL,
+  flameWindMps: 0,
+  potWindMps: 0,
+  pot: ALCOHOL_POT,
+  lidOn: true,
+} as const;
 
 export function alcoholBurn(waterMl: number): Burn {
   return simulateBurn({
@@ -101,6 +114,12 @@ export function alcoholBurn(waterMl: number): Burn {
     ...PLAIN,
     source: openSource(1500, fuelLhvKJPerG(DENATURED), true),
   });
+}
+
+/** Liquid fuel, 2.8 kW, preheated. */
+function liquidBurn(waterMl: number): Burn {
+  const lhv = LHV_KJ_PER_G.whiteGas;
+  return simulateBurn({ ...PLAIN, ...INDOORS, waterMl, flame: 'liquid', primingG: LIQUID_PRIMING_G, source: openSource(2800, lhv, false) });
 }
 
 const FL_OZ_G = 29.5735295625 * DENATURED.densityGPerMl;
@@ -143,4 +162,17 @@ export const CHECK_CASES: readonly CheckCase[] = [
     bandG: 0.5 + share(8.5, 0.15),
     burn: () => gasBurn({ canC: 20, waterMl: 450, waterC: 15, target: { kind: 'boil' }, pot: DINNER_POT }),
   },
+  {
+    name: '1 L 15 °C to the boil, small canister burner fully open, wide pot',
+    expectedG: 17,
+    bandG: share(17),
+    burn: () => gasBurn({ canC: 20, waterMl: 1000, waterC: 15, airC: 15, target: { kind: 'boil' }, pot: ALCOHOL_POT }),
+  },
+  {
+    name: '0.5 L 15 °C to the boil: a 100 g can does it about eleven times',
+    expectedG: 9.2,
+    bandG: share(9.2),
+    burn: () => gasBurn({ canC: 20, waterMl: 500, waterC: 15, airC: 15, target: { kind: 'boil' }, pot: ALCOHOL_POT }),
+  },
+  { name: '1 L 15 °C to the boil, liquid fuel with its priming', expectedG: 25, bandG: share(25), burn: () => liquidBurn(1000) },
 ];

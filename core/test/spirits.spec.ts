@@ -1,4 +1,7 @@
 import fc from 'fast-check';
+import { leftInBurner } from '../src/burn/left-in-burner';
+import { alcoholMixDensity, heatKJPerMl } from '../src/fuel/alcohol-mix';
+import { FUELS } from '../src/fuel/fuels';
 import { dilute, spiritHeatKJPerMl } from '../src/fuel/dilution';
 import { ETHANOL_G_PER_ML, ethanolWaterDensity, massShareOf, volumeShareOf, volumeShareOfProof } from '../src/fuel/ethanol-water';
 
@@ -50,5 +53,30 @@ describe('dilution', () => {
   it('refuses to dilute upwards', () => {
     expect(() => dilute(100, 0.5, 0.6)).toThrow('toShare');
     expect(spiritHeatKJPerMl(1)).toBeCloseTo(26.81 * ETHANOL_G_PER_ML, 6);
+  });
+});
+
+describe('mixtures of alcohols', () => {
+  const alcohols = FUELS.filter((f) => f.kind === 'alcohol');
+
+  it.each(alcohols.map((f) => [f.name, f] as const))(
+    '%s: the density it is sold with is that of its mixture within 1.5 %% (2-propanol 3.5 %%)',
+    (_name, f) => {
+      expect(Math.abs(alcoholMixDensity(f.mix) / f.densityGPerMl - 1)).toBeLessThan(f.mix.isopropanol > 0 ? 0.035 : 0.015);
+    },
+  );
+
+  it('gives strong spirit about 20 kJ a mL and methanol a quarter less and more', () => {
+    const perMl = Object.fromEntries(alcohols.map((f) => [f.id, heatKJPerMl(f)]));
+    expect(perMl['alcohol-strong']).toBeCloseTo(20, 0);
+    expect(perMl['alcohol-methanol'] / perMl['alcohol-strong']).toBeLessThan(0.8);
+  });
+});
+
+describe('alcohol left in a burner', () => {
+  it('is gone by morning from an open one, half gone under a cap, all there under a gasket', () => {
+    expect(leftInBurner('open', 10)).toBeLessThan(0.02);
+    expect(leftInBurner('cap', 12)).toBeCloseTo(0.5, 9);
+    expect(leftInBurner('gasket', 72)).toBe(1);
   });
 });

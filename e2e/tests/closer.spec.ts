@@ -62,7 +62,7 @@ test('every burner of the rack can be chosen and says what it cannot do', async 
   for (const name of names) {
     await burner.selectOption({ label: name });
     await expect(page.locator('app-kit-panel .note')).toContainText('It cannot');
-    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Nettle Hut');
+    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Leave Nettle Hut');
     await expect(page.getByText('could not be worked out')).toBeHidden();
   }
   await expect(page.locator('app-loadout-panel')).toContainText('to gather on the way');

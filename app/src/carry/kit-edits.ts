@@ -15,10 +15,14 @@ export function withBurner(kit: Kit, burnerId: string): Kit {
   const burner = burnerById(burnerId);
   const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[burner.family]);
   const fuelId = (fuels.find((f) => f.id === kit.fuelId) ?? fuels[0]).id;
-  const next = { ...kit, burnerId, burnerMassG: burner.massG, fuelId };
+  const dressed = { ...kit, burnerId, burnerMassG: burner.massG, fuelId };
+  // a locking burner comes with its finned pot
+  const next = burner.family === 'locked' ? withPot(dressed, 'fin-1000') : dressed;
   const fits = FAMILY_WINDSCREENS[burner.family];
   // the usual companion: a cone on alcohol, something folded beside the rest
-  return fits.includes(kit.windscreen) ? next : withWindscreen(next, fits.includes('cone') ? 'cone' : 'folded');
+  return fits.includes(kit.windscreen)
+    ? next
+    : withWindscreen(next, fits.includes('cone') ? 'cone' : fits.includes('folded') ? 'folded' : 'none');
 }
 
 export function withWindscreen(kit: Kit, windscreen: WindscreenKind): Kit {

@@ -7,10 +7,12 @@ import {
   FAMILY_WINDSCREENS,
   FUELS,
   hasValve,
+  heatKJPerMl,
   isGas,
   LIMITS,
   POTS,
   WARMING,
+  type Fuel,
   type Kit,
   type Warming,
   type WindscreenKind,
@@ -49,7 +51,7 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
       <label class="name" for="fuel">fuel</label>
       <select id="fuel" (change)="change('fuel', { fuelId: chosen($event) })">
         @for (f of fuels(); track f.id) {
-          <option [value]="f.id" [selected]="f.id === k.fuelId">{{ f.name }}</option>
+          <option [value]="f.id" [selected]="f.id === k.fuelId">{{ fuelWords(f) }}</option>
         }
       </select>
     </div>
@@ -174,7 +176,11 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
       [scale]="{ min: 0, max: 60 }"
       (valueChange)="reserve($event.value, $event.gesture)"
     />
-    <p class="note quiet">Put out: {{ use().putOut }}. It cannot {{ use().cannot }}.</p>
+    <details class="note quiet">
+      <summary>It cannot {{ use().cannot }}.</summary>
+      Lit: {{ use().lit }}. Primed: {{ use().primed }}. Dosed: {{ use().dosed }}. Turned down: {{ use().turnedDown }}. Put out:
+      {{ use().putOut }}. The maker’s manual goes first.
+    </details>
   `,
   styleUrl: './panel.less',
 })
@@ -222,6 +228,11 @@ export class KitPanel {
 
   protected chosen(event: Event): string {
     return (event.target as HTMLSelectElement).value;
+  }
+
+  /** Alcohols are compared by heat per mL: they are poured by volume. */
+  protected fuelWords(fuel: Fuel): string {
+    return fuel.kind === 'alcohol' ? `${fuel.name}, ${heatKJPerMl(fuel).toFixed(1)} kJ/mL` : fuel.name;
   }
 
   protected warming(event: Event): Warming {

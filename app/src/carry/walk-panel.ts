@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { beaufortOf, LIMITS, SITE_FACTOR, unscreenedWindMps, type Site, type Trip, type WindWord } from '@tinder/core';
+import { BEAUFORT, beaufortOf, LIMITS, SITE_FACTOR, unscreenedWindMps, type Site, type Trip, type WindWord } from '@tinder/core';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Choice, type Option } from '../ui/choice';
 import { ScaleField } from '../ui/scale-field';
@@ -47,8 +47,8 @@ type NumberCondition = 'supperAirC' | 'breakfastAirC' | 'altitudeM' | 'waterC';
       <app-choice
         label="Where water comes from"
         [options]="waterOptions"
-        [value]="c.snow ? 'snow' : 'liquid'"
-        (valueChange)="conditions('water', { snow: $event === 'snow' })"
+        [value]="waterChoice()"
+        (valueChange)="conditions('water', { snow: $event !== 'liquid', starterWater: $event !== 'drySnow' })"
       />
     </div>
     @if (!c.snow) {
@@ -100,6 +100,14 @@ type NumberCondition = 'supperAirC' | 'breakfastAirC' | 'altitudeM' | 'waterC';
         (valueChange)="forecast($event.value, c.wind.site, $event.gesture)"
       />
       <div class="line">
+        <label class="name" for="beaufort">in words</label>
+        <select id="beaufort" (change)="forecast(+valueOf($event), c.wind.site)">
+          @for (b of beauforts; track b.force) {
+            <option [value]="b.tenMetreMps" [selected]="b === beaufortNow()">{{ b.force }}, {{ b.word }}</option>
+          }
+        </select>
+      </div>
+      <div class="line">
         <label class="name" for="site">camp in</label>
         <select id="site" (change)="forecast(c.wind.tenMetreMps, siteOf($event))">
           @for (s of sites; track s) {
@@ -109,7 +117,7 @@ type NumberCondition = 'supperAirC' | 'breakfastAirC' | 'altitudeM' | 'waterC';
       </div>
     }
     <p class="note quiet">
-      {{ beaufort() }}{{ units.text(flameWind(), 'speed') }} at an unscreened flame, the leg’s middle. Days keep their own ups and downs.
+      {{ units.text(flameWind(), 'speed') }} at an unscreened flame, the leg’s middle. Days keep their own ups and downs.
     </p>
   `,
   styleUrl: './panel.less',
@@ -126,17 +134,23 @@ export class WalkPanel {
     { value: 'gusty', label: 'in gusts' },
   ] as const;
   protected readonly waterOptions = [
-    { value: 'liquid', label: 'from tap or stream' },
+    { value: 'liquid', label: 'liquid' },
     { value: 'snow', label: 'snow' },
+    { value: 'drySnow', label: 'snow, melted dry' },
   ] as const;
-  protected readonly beaufort = computed(() => {
+  protected readonly beauforts = BEAUFORT;
+  protected readonly beaufortNow = computed(() => {
     const { wind } = this.trip().conditions;
-    return wind.kind === 'forecast' ? `A ${beaufortOf(wind.tenMetreMps).word} at 10 m. ` : '';
+    return wind.kind === 'forecast' ? beaufortOf(wind.tenMetreMps) : undefined;
   });
   protected readonly windOptions: readonly Option<WindWord | 'forecast'>[] = [...WIND_WORDS, { value: 'forecast', label: 'by forecast' }];
   protected readonly windChoice = computed(() => {
     const { wind } = this.trip().conditions;
     return wind.kind === 'words' ? wind.word : 'forecast';
+  });
+  protected readonly waterChoice = computed(() => {
+    const { snow, starterWater } = this.trip().conditions;
+    return !snow ? 'liquid' : starterWater ? 'snow' : 'drySnow';
   });
   protected readonly flameWind = computed(() => unscreenedWindMps(this.trip().conditions.wind));
 
@@ -159,8 +173,12 @@ export class WalkPanel {
     this.conditions('wind', { wind: { kind: 'forecast', tenMetreMps, site } }, gesture);
   }
 
+  protected valueOf(event: Event): string {
+    return (event.target as HTMLSelectElement).value;
+  }
+
   protected siteOf(event: Event): Site {
-    return (event.target as HTMLSelectElement).value as Site;
+    return this.valueOf(event) as Site;
   }
 
   protected conditions(label: string, change: Partial<Trip['conditions']>, gesture?: string): void {

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { dilute, type DoseChoice } from '@tinder/core';
+import { dilute, leftInBurner, type BurnerSeal, type DoseChoice } from '@tinder/core';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../ui/units';
 import { CloserService } from './closer-service';
@@ -73,6 +73,10 @@ import { CloserService } from './closer-service';
           />
         </div>
         <p class="says" role="status">{{ dilution() }}</p>
+        <p class="quiet key">
+          What is left in a burner overnight: {{ left('open') }} if open, {{ left('cap') }} under a cap, {{ left('gasket') }} under a gasket
+          lid (assumed).
+        </p>
         <p class="quiet key">US proof is twice the strength: 190 proof is 95 %. Ethanol and water at 20 °C; the mixture shrinks.</p>
       </section>
     </div>
@@ -111,6 +115,11 @@ export class DosePanel {
     const heat = `${d.dilutedKJPerMl.toFixed(1)} instead of ${d.strongKJPerMl.toFixed(1)} kJ a mL`;
     return `Add ${this.units.text(d.waterMl, 'volume')} of water: it makes ${this.units.text(d.resultMl, 'volume')}, with ${heat}.`;
   });
+
+  /** Share left in a burner after ten hours. */
+  protected left(seal: BurnerSeal): string {
+    return `${Math.round(100 * leftInBurner(seal, 10))} %`;
+  }
 
   protected amount(c: DoseChoice): string {
     if (this.table()?.unit === 'mL') return this.units.text(c.amount, 'volume');

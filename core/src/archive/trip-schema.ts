@@ -119,6 +119,8 @@ export const tripSchema = z.strictObject({
     gusty: z.boolean().default(false),
     /** Water has to be melted from snow. */
     snow: z.boolean().default(false),
+    /** Snow is melted on a little water kept back; dry it scorches and costs more. */
+    starterWater: z.boolean().default(true),
   }),
   kit: kitSchema,
   menu: z.strictObject({ breakfast: mealSchema, supper: mealSchema }),

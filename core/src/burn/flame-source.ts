@@ -1,4 +1,4 @@
-import { canConductanceWPerK, canHeatCapacityJPerK, BURNER_FEEDBACK, LATENT_J_PER_G, type Can } from '../canister/thermal';
+import { canConductanceWPerK, canHeatCapacityJPerK, BURNER_FEEDBACK, LATENT_J_PER_G, WALLED_FEEDBACK, type Can } from '../canister/thermal';
 import { canSupply, type GasFeed } from '../canister/supply';
 import type { BlendByMass } from '../fuel/fuels';
 import { BLOOM } from './constants';
@@ -47,6 +47,8 @@ export interface CanisterFlame {
   canC: number;
   /** Heat the walker gives the can while it burns, W; Infinity holds its temperature (a bath). */
   warmingW: number;
+  /** A closed windscreen stands round burner and can. */
+  walledIn: boolean;
   airC: number;
   pressurePa: number;
   /** Wind at the can, m/s. */
@@ -61,7 +63,7 @@ export function canisterSource(c: CanisterFlame): FlameSource {
   const capacity = canHeatCapacityJPerK(c.can);
   const conductance = canConductanceWPerK(c.can, c.windMps, c.airC, c.pressurePa);
   // liquid drawn off boils in the burner's preheat tube, not in the can; and the can stands apart from the flame
-  const perJ = c.feed === 'liquid' ? 0 : BURNER_FEEDBACK - LATENT_J_PER_G / (c.lhvKJPerG * 1000);
+  const perJ = c.feed === 'liquid' ? 0 : (c.walledIn ? WALLED_FEEDBACK : BURNER_FEEDBACK) - LATENT_J_PER_G / (c.lhvKJPerG * 1000);
   const held = c.warmingW === Number.POSITIVE_INFINITY;
   return {
     lhvKJPerG: c.lhvKJPerG,

@@ -14,12 +14,16 @@ const LIQUID_MARGIN_K = 3;
 /** Share of ambient pressure over which liquid feed fades out (assumption). */
 const LIQUID_FADE = 0.05;
 
+/** Cans colder or hotter than this feed what they feed here, °C: below none burns, above the valve is the limit (and a caution stands). */
+const TRUSTED_C = { lowest: -75, highest: 80 };
+
 /**
  * Share of rated power that a can of this blend can feed at full opening, as a function of its temperature in °C.
  * May exceed 1 in a warm can on a plain jet; the valve setting limits it.
  */
 export function canSupply(feed: GasFeed, blend: BlendByMass, ambientPa: number): (canC: number) => number {
-  const pressure = blendPressure(blend);
+  const pure = blendPressure(blend);
+  const pressure = (canC: number): number => pure(Math.min(TRUSTED_C.highest, Math.max(TRUSTED_C.lowest, canC)));
   switch (feed) {
     case 'vapour':
       return (canC) => unregulatedSupply(pressure(canC), ambientPa);

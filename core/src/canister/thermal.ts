@@ -6,6 +6,8 @@ const FUEL_CP_J_PER_G_K = 2.4;
 const STEEL_CP_J_PER_G_K = 0.46;
 /** Share of burner power that returns to an upright can (domain section 5; assumption). */
 export const BURNER_FEEDBACK = 0.003;
+/** The same where foil all round keeps the burner's heat about the can (assumption: five times as much). */
+export const WALLED_FEEDBACK = 0.015;
 const STILL_AIR_W_PER_M2_K = 10;
 
 /** Outer area m² and diameter m by net mass (domain section 5; diameters common practice). */

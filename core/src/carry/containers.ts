@@ -37,8 +37,9 @@ export function chooseContainers(fuel: Fuel, needG: number, measureMl: number): 
       return liquidBottles(fuel.densityGPerMl, needG);
     case 'gel':
       return Array.from({ length: Math.ceil(needG / GEL_TIN.netG - 1e-9) }, () => ({ kind: 'gelTin', ...GEL_TIN, fuelG: GEL_TIN.netG }));
-    case 'wood':
-      return []; // gathered
+    case 'wood': // gathered
+    case 'none':
+      return [];
     case 'tablet': {
       const count = Math.ceil(needG / fuel.tabletG - 1e-9);
       return [{ kind: 'tablets', count, tabletG: fuel.tabletG, tareG: count * TABLET_WRAP_G, fuelG: count * fuel.tabletG }];

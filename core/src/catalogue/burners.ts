@@ -36,7 +36,11 @@ export interface SteadyBurner extends BurnerBase {
   family: 'gel' | 'wood';
   ratedW: number;
 }
-export type Burner = GasBurner | AlcoholBurner | TabletBurner | LiquidBurner | SteadyBurner;
+/** No burner at all: every meal is cold. */
+export interface NoBurner extends BurnerBase {
+  family: 'none';
+}
+export type Burner = NoBurner | GasBurner | AlcoholBurner | TabletBurner | LiquidBurner | SteadyBurner;
 export type BurnerFamily = Burner['family'];
 
 type GasRow = [GasBurner['family'], GasFeed, string, string, number, FlameKind, number, number];
@@ -80,6 +84,7 @@ export const BURNERS: readonly Burner[] = [
   { family: 'tablet', id: 'tablet-double', name: 'tablet tray, two lit', massG: 16, flame: 'tablet', tabletsAtOnce: 2 },
   { family: 'liquid', id: 'liquid-pump', name: 'liquid-fuel burner with pump', massG: 310, flame: 'liquid', ratedW: 2800, lowestW: 600 },
   { family: 'gel', id: 'gel-tin', name: 'gel tin on a stand', massG: 40, flame: 'gel', ratedW: 450 },
+  { family: 'none', id: 'none', name: 'no burner, cold food', massG: 0, flame: 'tall' },
   { family: 'wood', id: 'wood-box', name: 'small wood box', massG: 135, flame: 'wood', ratedW: 2500 },
 ];
 
@@ -95,6 +100,7 @@ export const FAMILY_FUEL: Record<BurnerFamily, Fuel['kind']> = {
   liquid: 'liquid',
   gel: 'gel',
   wood: 'wood',
+  none: 'none',
 };
 
 const LOOSE = ['none', 'folded', 'foil'] as const;
@@ -110,6 +116,7 @@ export const FAMILY_WINDSCREENS: Record<BurnerFamily, readonly WindscreenKind[]>
   liquid: LOOSE,
   gel: LOOSE,
   wood: LOOSE,
+  none: ['none'],
 };
 
 /** The burner of that id; throws when the catalogue has none. */
@@ -123,6 +130,7 @@ export function burnerById(id: string): Burner {
 export const isGas = (b: Burner): b is GasBurner => 'feed' in b;
 /** Lowest steady power and full power, W; equal where the flame cannot be turned down. Tablets take theirs from the fuel. */
 export function powerRange(b: Burner, tabletW = 0): { ratedW: number; lowestW: number } {
+  if (b.family === 'none') return { ratedW: 0, lowestW: 0 };
   if (b.family === 'tablet') return { ratedW: tabletW * b.tabletsAtOnce, lowestW: tabletW * b.tabletsAtOnce };
   return { ratedW: b.ratedW, lowestW: 'lowestW' in b ? b.lowestW : b.ratedW };
 }

@@ -89,4 +89,12 @@ export const FAMILY_USE: Record<BurnerFamily, FamilyUse> = {
     putOut: 'let it burn to ash, drown it, feel that it is cold',
     cannot: 'be counted on when wet; leave the pot clean; be used under a fire ban',
   },
+  none: {
+    lit: 'nothing is lit',
+    primed: 'nothing is primed',
+    dosed: 'nothing is dosed',
+    turnedDown: 'nothing is turned down',
+    putOut: 'nothing to put out',
+    cannot: 'make anything hot, melt snow or make water safe; soak in a clean jar, and eat within 2 hours above 4 °C',
+  },
 };

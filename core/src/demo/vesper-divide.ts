@@ -26,6 +26,7 @@ export const DEMO_TRIP: Trip = {
     wind: { kind: 'words', word: 'leaning' },
     gusty: false,
     snow: false,
+    starterWater: true,
   },
   kit: {
     burnerId: 'gas-micro',

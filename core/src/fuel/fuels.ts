@@ -67,7 +67,13 @@ export interface WoodFuel {
   id: string;
   name: string;
 }
-export type Fuel = GasFuel | AlcoholFuel | TabletFuel | LiquidFuel | GelFuel | WoodFuel;
+/** Cold food: nothing burns. */
+export interface NoFuel {
+  kind: 'none';
+  id: string;
+  name: string;
+}
+export type Fuel = NoFuel | GasFuel | AlcoholFuel | TabletFuel | LiquidFuel | GelFuel | WoodFuel;
 
 const liquid = (id: string, name: string, lhvKJPerG: number, densityGPerMl: number): LiquidFuel => ({
   kind: 'liquid',
@@ -123,6 +129,7 @@ export const FUELS: readonly Fuel[] = [
   liquid('liquid-kerosene', 'kerosene', LHV_KJ_PER_G.kerosene, 0.8),
   liquid('liquid-petrol', 'petrol', LHV_KJ_PER_G.petrol, 0.745),
   liquid('liquid-diesel', 'diesel', LHV_KJ_PER_G.diesel, 0.84),
+  { kind: 'none', id: 'none', name: 'none' },
   { kind: 'gel', id: 'gel', name: 'alcohol gel in a tin' },
   { kind: 'wood', id: 'wood', name: 'air-dry wood, gathered' },
   { kind: 'tablet', id: 'tablet-14', name: 'solid tablets, 14 g', tabletG: 14, powerW: 550, keepsWhenBlownOut: true },
@@ -156,5 +163,7 @@ export function fuelLhvKJPerG(fuel: Fuel): number {
       return LHV_KJ_PER_G.gel;
     case 'wood':
       return LHV_KJ_PER_G.airDryWood;
+    case 'none':
+      return 0;
   }
 }

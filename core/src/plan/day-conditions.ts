@@ -19,6 +19,7 @@ export interface DayConditions {
   waterC: number;
   /** Water has to be melted. */
   snow: boolean;
+  starterWater: boolean;
   gusty: boolean;
 }
 
@@ -39,6 +40,7 @@ export function dayConditions(trip: Trip): DayConditions[] {
       windMps: windMps * shape.windFactor,
       waterC: conditions.waterC,
       snow: conditions.snow,
+      starterWater: conditions.starterWater,
       gusty: conditions.gusty,
     };
   });

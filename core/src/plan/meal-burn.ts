@@ -60,7 +60,7 @@ export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: n
   const { kit, burner, fuel } = use;
   const wind = screenedWind(day.windMps, kit.windscreen);
   const start: WaterStart = day.snow
-    ? { kind: 'snow', snowC: Math.min(0, airC), starterWater: true }
+    ? { kind: 'snow', snowC: Math.min(0, airC), starterWater: day.starterWater }
     : { kind: 'water', waterC: day.waterC };
   const treatS = meal.makeSafe === 'none' ? 0 : boilTimeS(day.altitudeM, meal.makeSafe);
   const treated = treatS > meal.simmerMin * 60;
@@ -110,6 +110,7 @@ export function sourceFor(use: KitInUse, facts: BurnFacts, can: Can, setting = h
       blend,
       canC: canStartC(facts.airC, kit.canWarming),
       warmingW: WARMING[kit.canWarming].warmingW,
+      walledIn: kit.windscreen === 'foil' && burner.family !== 'remote',
       airC: facts.airC,
       pressurePa: facts.pressurePa,
       windMps: facts.flameWindMps,

@@ -1,7 +1,7 @@
 import { MEALS, type MealName, type Trip } from '../archive/trip-schema';
 import { chooseContainers, fuelOfG, tareOfG, type Container } from '../carry/containers';
 import { CANISTER_SIZES } from '../carry/packages';
-import { hasValve, isGas } from '../catalogue/burners';
+import { hasValve } from '../catalogue/burners';
 import { carryProfile, type CarryProfile } from '../carry/profile';
 import type { Can } from '../canister/thermal';
 import { cautions, type Caution } from './cautions';
@@ -117,7 +117,7 @@ function walkLeg(trip: Trip, use: KitInUse, conditions: readonly DayConditions[]
     let fuelG = 0;
     for (const name of MEALS) {
       const meal = trip.menu[name];
-      if (!meal.hot) continue;
+      if (!meal.hot || use.burner.family === 'none') continue;
       const airC = name === 'breakfast' ? day.breakfastAirC : day.supperAirC;
       let burnt = burnMeal(use, meal, day, airC, rack.current());
       // a can that would run dry is finished off first; the meal is judged by the fresh one that finishes it
