@@ -27,3 +27,21 @@ test('by headlamp', async ({ page }) => {
   await page.keyboard.press('t');
   await page.screenshot(shot('carry-headlamp'));
 });
+
+for (const subject of ['flame', 'cold', 'rest'])
+  test(`a closer look at the ${subject}`, async ({ page }) => {
+    await page.setViewportSize({ width: 1280, height: 1240 });
+    await page.getByRole('radiogroup', { name: 'Subject of the closer look' }).getByText(subject, { exact: true }).click();
+    const look = page.locator('app-closer-look');
+    await look.scrollIntoViewIfNeeded();
+    await page.waitForTimeout(500);
+    await look.screenshot(shot(`closer-${subject}`));
+  });
+
+test('a closer look at the dose', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 1240 });
+  await page.getByLabel('burner', { exact: true }).selectOption({ label: 'open-jet alcohol burner' });
+  await page.getByRole('radiogroup', { name: 'Subject of the closer look' }).getByText('dose', { exact: true }).click();
+  await page.waitForTimeout(500);
+  await page.locator('app-closer-look').screenshot(shot('closer-dose'));
+});

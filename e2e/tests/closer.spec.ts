@@ -81,7 +81,7 @@ test('snow, a simmer and a rolling boil cost what they cost', async ({ page }) =
   await expect.poll(grams).toBeGreaterThan(safe);
   await supper.getByLabel('made safe').selectOption('none');
   await supper.getByLabel('held at heat').selectOption('0');
-  await page.getByRole('radiogroup', { name: 'Where water comes from' }).getByText('snow').click();
+  await page.getByRole('radiogroup', { name: 'Where water comes from' }).getByText('snow', { exact: true }).click();
   await expect.poll(grams).toBeGreaterThan(1.5 * plain);
   await expect(supper).toContainText('potfuls of settled snow');
 });

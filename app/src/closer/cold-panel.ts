@@ -57,7 +57,7 @@ const STRENGTH_WORDS: Record<Strength, string> = { strong: 'strong', reduced: 'r
         </svg>
         <p id="cold-reading" class="key" aria-live="polite">{{ reading() }}</p>
         <p class="quiet key">
-          filled: suppers · rings: breakfasts. Altitude, fuel blend, burner and what is done for the can are set above.
+          filled: suppers · rings: breakfasts · hatched: won’t run. Altitude, fuel blend, burner and what is done for the can are set above.
         </p>
         <p class="quiet key">
           Assumed: {{ blend() }}, Raoult’s law, drawn down at 5 °C. A can of another mix, or your own burner in your own hand, overrules it.

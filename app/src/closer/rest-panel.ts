@@ -26,7 +26,7 @@ const MINUTES = 30;
       <svg width="100%" [attr.height]="H + 22" role="img" [attr.aria-label]="says()">
         @for (t of thresholds; track t.c) {
           <line class="threshold" x1="0" [attr.x2]="plotWidth()" [attr.y1]="y()(t.c)" [attr.y2]="y()(t.c)" />
-          <text class="quiet" [attr.x]="plotWidth()" [attr.y]="y()(t.c) - 4" text-anchor="end">{{ t.words }}</text>
+          <text class="quiet" x="4" [attr.y]="y()(t.c) + 15">{{ t.words }}</text>
           <text class="quiet" x="-8" [attr.y]="y()(t.c) + 4" text-anchor="end">{{ units.text(t.c, 'temperature') }}</text>
         }
         <text class="quiet" x="-8" [attr.y]="y()(startC()) + 4" text-anchor="end">{{ units.text(startC(), 'temperature') }}</text>
