@@ -1,0 +1,192 @@
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import type { Type } from '@angular/core';
+import { BURNERS, planTrip, type Trip } from '@tinder/core';
+import { LedgerService } from '../ledger/ledger-service';
+import { WorkspaceStore } from '../state/workspace-store';
+import { KitPanel } from './kit-panel';
+import { withBurner } from './kit-edits';
+import { LoadoutPanel } from './loadout-panel';
+import { MealsPanel } from './meals-panel';
+import { WalkPanel } from './walk-panel';
+
+let fixture: ComponentFixture<unknown>;
+const element = () => fixture.nativeElement as HTMLElement;
+const store = () => TestBed.inject(WorkspaceStore);
+const textOf = () => element().textContent?.replace(/\s+/g, ' ') ?? '';
+
+function show(panel: Type<unknown>, inputs: string[] = []): void {
+  fixture = TestBed.createComponent(panel);
+  update(inputs);
+}
+/** Hands the plan of the trip as it is now to a panel that shows one. */
+function update(inputs: string[] = []): void {
+  const trip = store().trip();
+  const values: Record<string, unknown> = { plan: planTrip(trip), trip };
+  for (const name of inputs) fixture.componentRef.setInput(name, values[name]);
+  fixture.detectChanges();
+}
+function choose(selector: string, value: string): void {
+  const select = element().querySelector(selector) as HTMLSelectElement;
+  select.value = value;
+  select.dispatchEvent(new Event('change'));
+  fixture.detectChanges();
+}
+function pick(group: string, value: string): void {
+  const radio = element().querySelector(`[aria-label="${group}"] input[value="${value}"]`) as HTMLInputElement;
+  radio.dispatchEvent(new Event('change'));
+  fixture.detectChanges();
+}
+function drag(label: string, values: number[]): void {
+  const range = element().querySelector(`#scale-${label}`) as HTMLInputElement;
+  for (const v of values) {
+    range.value = String(v);
+    range.dispatchEvent(new Event('input'));
+  }
+  range.dispatchEvent(new Event('change'));
+  fixture.detectChanges();
+}
+
+describe('the walk', () => {
+  beforeEach(() => show(WalkPanel));
+
+  it('takes a drag as one step, and another drag as another', () => {
+    drag('days', [6, 9, 12]);
+    expect(store().trip().leg.dayCount).toBe(12);
+    drag('days', [13, 14]);
+    store().undo();
+    expect(store().trip().leg.dayCount).toBe(12);
+    store().undo();
+    expect(store().trip().leg.dayCount).toBe(5);
+  });
+
+  it('keeps the shape of days that are cut off for a moment', () => {
+    const shape = store().trip().leg.shape;
+    drag('days', [2]);
+    drag('days', [5]);
+    expect(store().trip().leg.shape).toBe(shape);
+  });
+
+  it('moves from words to a forecast with about the same wind at the flame, and back', () => {
+    pick('What the wind does to an unscreened flame', 'forecast');
+    expect(store().trip().conditions.wind).toEqual({ kind: 'forecast', tenMetreMps: 7, site: 'trees' });
+    choose('#site', 'ridge');
+    choose('#beaufort', '9.35');
+    expect(store().trip().conditions.wind).toEqual({ kind: 'forecast', tenMetreMps: 9.35, site: 'ridge' });
+    expect(textOf()).toContain('4.2 m/s at an unscreened flame');
+    pick('What the wind does to an unscreened flame', 'steady');
+    expect(store().trip().conditions.wind).toEqual({ kind: 'words', word: 'steady' });
+  });
+
+  it('hides the water temperature where there is only snow', () => {
+    expect(element().querySelector('#scale-water-from')).not.toBeNull();
+    pick('Where water comes from', 'drySnow');
+    expect(store().trip().conditions).toMatchObject({ snow: true, starterWater: false });
+    expect(element().querySelector('#scale-water-from')).toBeNull();
+  });
+});
+
+describe('the kit', () => {
+  beforeEach(() => show(KitPanel));
+  const options = (id: string) => [...element().querySelectorAll(`${id} option`)].map((o) => o.textContent?.trim() ?? '');
+
+  it('offers every burner, and only fuels and windscreens that go with the one chosen', () => {
+    expect(options('#burner')).toHaveLength(BURNERS.length);
+    expect(options('#fuel').every((f) => f.startsWith('gas'))).toBe(true);
+    expect(options('#windscreen')).toContain('plate clipped on the burner');
+    choose('#burner', 'alcohol-open');
+    expect(options('#fuel').every((f) => f.endsWith('kJ/mL'))).toBe(true);
+    expect(options('#windscreen')).toContain('fitted cone');
+  });
+
+  it('shows a valve, a can or a measure only where there is one', () => {
+    const has = () => ['#scale-flame', '#warming', '[aria-label^="the measure"]'].map((s) => element().querySelector(s) !== null);
+    expect(has()).toEqual([true, true, false]);
+    choose('#burner', 'alcohol-simmer');
+    expect(has()).toEqual([true, false, true]);
+    choose('#burner', 'tablet-single');
+    expect(has()).toEqual([false, false, false]);
+    choose('#burner', 'liquid-pump');
+    expect(has()).toEqual([true, false, false]);
+  });
+
+  it('says in place what the burner cannot do', () => {
+    choose('#burner', 'wood-box');
+    expect(textOf()).toContain('It cannot be counted on when wet');
+  });
+
+  it('brings the finned pot with a locked burner and keeps an imported pot by its name', () => {
+    choose('#burner', 'gas-locked');
+    expect(store().trip().kit.pot.base).toBe('finned');
+    store().editKit('pot', { pot: { ...store().trip().kit.pot, name: 'grandmother’s kettle' } });
+    fixture.detectChanges();
+    expect(options('#pot').at(-1)).toBe('grandmother’s kettle');
+  });
+
+  it('sets reserve, sleeve, lid and what is done for the can', () => {
+    drag('reserve', [30]);
+    pick('Lid', 'off');
+    pick('Insulating sleeve while heating', 'on');
+    choose('#warming', 'slept');
+    expect(store().trip().reservePercent).toBe(30);
+    expect(store().trip().kit).toMatchObject({ lidOn: false, sleeveOn: true, canWarming: 'slept' });
+  });
+});
+
+describe('the meals', () => {
+  beforeEach(() => show(MealsPanel, ['plan']));
+
+  it('shows grams and minutes of the marked day as the plan has them', () => {
+    const supper = planTrip(store().trip()).days[0].meals.supper;
+    expect(textOf()).toContain(`${supper?.burn.fuelG.toFixed(1)} g`);
+    expect(textOf()).toContain('the meals, on day 1');
+  });
+
+  it('offers the usual target, a simmer and both rules of boiling', () => {
+    pick('supper, brought to', 'stopAt');
+    expect(store().trip().menu.supper.target).toEqual({ kind: 'stopAt', targetC: 88 });
+    choose('#supper-simmer', '10');
+    choose('#supper-safe', 'cdc');
+    expect(store().trip().menu.supper).toMatchObject({ simmerMin: 10, makeSafe: 'cdc' });
+  });
+
+  it('says why a meal cannot be cooked instead of a figure', () => {
+    store().editTrip('storm', (t): Trip => ({
+      ...t,
+      kit: { ...withBurner(t.kit, 'tablet-single'), windscreen: 'none' },
+      conditions: { ...t.conditions, wind: { kind: 'words', word: 'out' } },
+    }));
+    update(['plan']);
+    expect(textOf()).toContain('May blow out: 7.0 m/s at the flame');
+  });
+
+  it('counts potfuls where water is snow, and nothing for a cold meal', () => {
+    store().editTrip('snow', (t) => ({ ...t, conditions: { ...t.conditions, snow: true } }));
+    update(['plan']);
+    // 600 mL ÷ 0.3 ÷ 794 mL
+    expect(textOf()).toContain('2.5 potfuls');
+    pick('supper, hot or cold', 'cold');
+    update(['plan']);
+    expect(textOf()).toContain('no fuel');
+  });
+});
+
+describe('the load-out', () => {
+  it('opens its figures, draws every container and lists cautions', () => {
+    store().editTrip('days', (t) => ({ ...t, leg: { ...t.leg, dayCount: 16 }, kit: withBurner(t.kit, 'alcohol-open') }));
+    show(LoadoutPanel, ['plan', 'trip']);
+    const plan = planTrip(store().trip());
+    expect(element().querySelectorAll('app-container-shape')).toHaveLength(plan.containers.length);
+    expect(textOf()).toContain('Methanol is poisonous');
+    (element().querySelector('button.figure') as HTMLButtonElement).click();
+    expect(TestBed.inject(LedgerService).open()).toEqual({ kind: 'start' });
+  });
+
+  it('says what is gathered, and that cold food needs nothing', () => {
+    store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'wood-box') }));
+    show(LoadoutPanel, ['plan', 'trip']);
+    expect(textOf()).toMatch(/[\d,]+ g of dry wood to gather/);
+    store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'none') }));
+    update(['plan', 'trip']);
+    expect(textOf()).toContain('No fuel: nothing hot is planned.');
+  });
+});
