@@ -62,6 +62,15 @@ describe('planTrip', () => {
     expect(p.days[2].meals.supper?.burn.fuelG).toBe(0);
   });
 
+  it('says where a target lies above the boil instead of quietly lowering it', () => {
+    const menu = { ...DEMO_TRIP.menu, breakfast: { ...DEMO_TRIP.menu.breakfast, target: { kind: 'stopAt', targetC: 95 } as const } };
+    const p = planTrip({ ...DEMO_TRIP, menu });
+    expect(p.problems).toContainEqual(
+      expect.objectContaining({ code: 'boilsFirst', meal: 'breakfast', onDays: [1, 2, 3, 4, 5], targetC: 95 }),
+    );
+    expect(planTrip(DEMO_TRIP).problems).toEqual([]);
+  });
+
   it('raises a flame the valve cannot hold and says so', () => {
     const p = planTrip({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, flameSetting: 0.1 } });
     expect(p.problems).toContainEqual({ code: 'flameRaised', setting: 350 / 1900 });

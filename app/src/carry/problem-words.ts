@@ -10,6 +10,8 @@ export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {
       return `The flame may blow out at ${p.meal} on ${dayWords(p.days)} (${units.text(p.flameWindMps, 'speed')} at the flame, about ${units.text(p.limitMps, 'speed')} is its limit): not counted in the fuel.`;
     case 'wontRun':
       return `The burner won’t run at ${p.meal} on ${dayWords(p.days)}: the can has no pressure below ${units.text(p.airC, 'temperature')}. Not counted in the fuel.`;
+    case 'boilsFirst':
+      return `The ${p.meal} cannot reach ${units.text(p.targetC, 'temperature')} on ${dayWords(p.onDays)}: water boils at ${units.text(p.boilC, 'temperature')} there, and that is reckoned with.`;
     case 'flameRaised':
       return `This burner cannot go that low: reckoned at its lowest steady flame, ${Math.round(100 * p.setting)} %.`;
   }

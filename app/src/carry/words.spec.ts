@@ -30,6 +30,9 @@ describe('words of a problem', () => {
     expect(problemWords({ code: 'mayBlowOut', meal: 'supper', days: [2, 3, 4], flameWindMps: 8, limitMps: 7 }, units)).toBe(
       'The flame may blow out at supper on days 2–4 (8.0 m/s at the flame, about 7.0 m/s is its limit): not counted in the fuel.',
     );
+    expect(problemWords({ code: 'boilsFirst', meal: 'breakfast', onDays: [3, 4], targetC: 95, boilC: 91.3 }, units)).toMatch(
+      /cannot reach 95 °C on days 3 and 4: water boils at 91 °C/,
+    );
     expect(problemWords({ code: 'flameRaised', setting: 350 / 1900 }, units)).toContain('18 %');
   });
 });

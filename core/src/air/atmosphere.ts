@@ -3,11 +3,11 @@ import { SEA_LEVEL_PA, ZERO_C_K } from '../water/constants';
 import { saturationTemperatureK } from '../water/saturation';
 
 /**
- * Ambient pressure in Pa at `altitudeM` (−500 to 11,000 m).
+ * Ambient pressure in Pa at `altitudeM` (−4,000 to 11,000 m; below the sea the same line is carried on).
  * US Standard Atmosphere 1976, troposphere. Throws OutOfRangeError outside.
  */
 export function ambientPressurePa(altitudeM: number): number {
-  requireRange('altitudeM', altitudeM, -500, 11_000);
+  requireRange('altitudeM', altitudeM, -4000, 11_000);
   return SEA_LEVEL_PA * (1 - 2.25577e-5 * altitudeM) ** 5.25588;
 }
 

@@ -29,7 +29,7 @@ export function dayConditions(trip: Trip): DayConditions[] {
   const windMps = unscreenedWindMps(conditions.wind);
   return Array.from({ length: leg.dayCount }, (_, i) => {
     const shape = leg.shape[i] ?? PLAIN_DAY;
-    const altitudeM = Math.max(conditions.altitudeM + shape.altitudeDeltaM, -430); // no trail lies lower
+    const altitudeM = conditions.altitudeM + shape.altitudeDeltaM;
     return {
       day: i + 1,
       km: shape.km,

@@ -47,6 +47,7 @@ export type Problem =
   | { code: 'stalls'; meal: MealName; days: number[]; atC: number; targetC: number }
   | { code: 'mayBlowOut'; meal: MealName; days: number[]; flameWindMps: number; limitMps: number }
   | { code: 'wontRun'; meal: MealName; days: number[]; airC: number }
+  | { code: 'boilsFirst'; meal: MealName; onDays: number[]; targetC: number; boilC: number }
   | { code: 'flameRaised'; setting: number };
 
 const LOADOUT_PASSES = 5;
@@ -170,6 +171,16 @@ function findProblems(trip: Trip, use: KitInUse, days: readonly PlanDay[]): Prob
         problems.push({ code: 'mayBlowOut', meal: name, days: daysOf(blown), flameWindMps, limitMps: m.burn.outcome.limitMps });
       }
     if (dead.length) problems.push({ code: 'wontRun', meal: name, days: daysOf(dead), airC: Math.max(...dead.map((m) => m.facts.airC)) });
+    const { target } = trip.menu[name];
+    const capped = target.kind === 'stopAt' ? planned.filter((m) => m.burn.boilC < target.targetC) : [];
+    if (target.kind === 'stopAt' && capped.length)
+      problems.push({
+        code: 'boilsFirst',
+        meal: name,
+        onDays: daysOf(capped),
+        targetC: target.targetC,
+        boilC: Math.min(...capped.map((m) => m.burn.boilC)),
+      });
   }
   const held = heldSetting(trip.kit, use.burner);
   if (hasValve(use.burner) && held > trip.kit.flameSetting) problems.push({ code: 'flameRaised', setting: held });

@@ -1,0 +1,100 @@
+import { Component } from '@angular/core';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import { DEMO_TRIP, exportArchive } from '@tinder/core';
+import { LedgerService } from '../ledger/ledger-service';
+import { WorkspaceStore } from '../state/workspace-store';
+import { AppShell } from './app-shell';
+import { Commands } from './commands';
+
+@Component({ selector: 'app-empty', template: '' })
+class Empty {}
+
+class QuietChannel extends EventTarget {
+  postMessage(): void {
+    // no other tab in these tests
+  }
+}
+
+describe('the frame', () => {
+  let fixture: ComponentFixture<AppShell>;
+  const element = () => fixture.nativeElement as HTMLElement;
+  const store = () => TestBed.inject(WorkspaceStore);
+  const textOf = (selector: string) => element().querySelector(selector)?.textContent?.replace(/\s+/g, ' ').trim() ?? '';
+  const settle = async () => {
+    for (let i = 0; i < 4; i++) {
+      TestBed.tick();
+      await new Promise((r) => setTimeout(r, 30));
+    }
+    fixture.detectChanges();
+  };
+  async function importText(name: string, text: string): Promise<void> {
+    const input = element().querySelector('input[type=file]') as HTMLInputElement;
+    const file = Object.assign(new File([text], name), { text: () => Promise.resolve(text) });
+    Object.defineProperty(input, 'files', { value: [file], configurable: true });
+    Object.defineProperty(input, 'value', { value: '', writable: true, configurable: true });
+    input.dispatchEvent(new Event('change'));
+    await settle();
+  }
+
+  beforeEach(async () => {
+    Object.assign(globalThis, { BroadcastChannel: QuietChannel });
+    TestBed.configureTestingModule({ providers: [provideRouter([{ path: '**', component: Empty }])] });
+    fixture = TestBed.createComponent(AppShell);
+    fixture.detectChanges();
+    await settle();
+  });
+
+  it('shows only views that are built, a saved state and the verdict', () => {
+    expect([...element().querySelectorAll('nav a')].map((a) => a.textContent)).toEqual(['Carry']);
+    expect(textOf('.saved')).toBe('saved');
+    expect(textOf('app-verdict-line')).toContain('Leave Nettle Hut with');
+  });
+
+  it('opens a trip from a file and says that undo brings the old one back', async () => {
+    await importText('north.json', exportArchive({ ...DEMO_TRIP, name: 'North Ridge', leg: { ...DEMO_TRIP.leg, dayCount: 3 } }));
+    expect(textOf('.notice')).toContain('north.json: North Ridge is open');
+    expect(textOf('app-verdict-line')).toContain('3 days burn');
+    store().undo();
+    expect(store().trip().name).toBe('Vesper Divide');
+  });
+
+  it('keeps what was there when a file is broken, names the places, and lets the notice be put away', async () => {
+    const before = store().trip();
+    await importText('broken.json', exportArchive({ ...DEMO_TRIP, reservePercent: -4 }).replace('"km": 19', '"km": "far"'));
+    expect(textOf('.notice')).toMatch(/broken\.json was not taken.*trip\.leg\.shape\.0\.km.*trip\.reservePercent/);
+    expect(store().trip()).toBe(before);
+    (element().querySelector('.notice button') as HTMLButtonElement).click();
+    fixture.detectChanges();
+    expect(element().querySelector('.notice')).toBeNull();
+  });
+
+  it('turns the page to the headlamp and back', async () => {
+    TestBed.inject(Commands).run('theme');
+    await settle();
+    expect(document.documentElement.dataset['theme']).toBe('headlamp');
+    store().undo();
+    await settle();
+    expect(document.documentElement.dataset['theme']).toBe('day');
+  });
+
+  it('opens the derivation of a number in the verdict, and follows it further', async () => {
+    (element().querySelector('app-verdict-line button.figure') as HTMLButtonElement).click();
+    await settle();
+    expect(document.querySelector('[role=dialog]')?.textContent).toContain('fuel and containers on leaving');
+    TestBed.inject(LedgerService).show({ kind: 'meal', day: 3, meal: 'supper' });
+    await settle();
+    expect(document.querySelector('[role=dialog]')?.textContent).toMatch(/supper on day 3.*into the water/s);
+  });
+
+  it('takes the advice of the verdict as one undoable step', async () => {
+    TestBed.inject(Commands).run('demo'); // whatever the tests before have saved
+    await settle();
+    const advice = [...element().querySelectorAll<HTMLButtonElement>('app-verdict-line button')].at(-1);
+    expect(advice?.textContent).toBe('Eating breakfast cold');
+    advice?.click();
+    await settle();
+    expect(store().trip().menu.breakfast.hot).toBe(false);
+    expect(store().undoLabel()).toBe('eating breakfast cold');
+  });
+});
