@@ -1,4 +1,4 @@
-import { Component } from '@angular/core';
+import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { DEMO_TRIP, exportArchive } from '@tinder/core';
@@ -7,7 +7,7 @@ import { WorkspaceStore } from '../state/workspace-store';
 import { AppShell } from './app-shell';
 import { Commands } from './commands';
 
-@Component({ selector: 'app-empty', template: '' })
+@Component({ selector: 'app-empty', template: '', changeDetection: ChangeDetectionStrategy.OnPush })
 class Empty {}
 
 class QuietChannel extends EventTarget {
