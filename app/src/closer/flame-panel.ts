@@ -77,7 +77,8 @@ const FAIL_WORDS = { stalls: 'stalls', mayBlowOut: 'may blow out', wontRun: 'won
           }
         </svg>
         <p class="quiet key">
-          thick: fuel with your windscreen · dashed: the same without it · thin below: time to the target · drag the marker or use ← →
+          read with a fresh can, where there is one · thick: fuel with your windscreen · dashed: the same without it · thin below: time to
+          the target · drag the marker or use ← →
         </p>
       }
     } @else {
