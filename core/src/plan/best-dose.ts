@@ -2,7 +2,7 @@ import type { Trip } from '../archive/trip-schema';
 import { simulateBurn } from '../burn/burn';
 import { heatToFuelG, phaseHeatJ } from '../burn/ledger';
 import { SNUFFED_SHARE } from '../burn/constants';
-import { kitInUse, sourceFor, type BurnFacts } from './meal-burn';
+import { isSnuffed, kitInUse, sourceFor, type BurnFacts } from './meal-burn';
 
 /** A dose poured or laid out before lighting, judged over the day's spread. */
 export interface DoseChoice {
@@ -47,11 +47,10 @@ const RELIGHT_WAIT_S = 180;
 /** Doses from too little to plenty for one meal on an alcohol or tablet burner; undefined for burners with a valve and a can. */
 export function doseTable(trip: Trip, facts: BurnFacts): DoseTable | undefined {
   const use = kitInUse(trip.kit);
-  const { fuel, kit, burner } = use;
+  const { fuel, kit } = use;
   if (fuel.kind !== 'alcohol' && fuel.kind !== 'tablet') return undefined;
   const stepG = fuel.kind === 'alcohol' ? kit.measureMl * fuel.densityGPerMl : fuel.tabletG;
-  const kept =
-    fuel.kind === 'alcohol' ? (burner.family === 'simmerAlcohol' || kit.snuffer ? SNUFFED_SHARE : 0) : fuel.keepsWhenBlownOut ? 1 : 0;
+  const kept = fuel.kind === 'alcohol' ? (isSnuffed(use) ? SNUFFED_SHARE : 0) : fuel.keepsWhenBlownOut ? 1 : 0;
   const cases = needs(facts, (f) => simulateBurn({ ...f, source: sourceFor(use, f, { netG: 1, tareG: 0, fuelLeftG: 1 }) }));
   const possible = cases.filter((c) => c.needG !== undefined);
   const weight = possible.reduce((s, c) => s + c.weight, 0);

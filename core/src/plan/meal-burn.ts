@@ -86,11 +86,13 @@ export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: n
   };
 }
 
+/** Is alcohol that is over snuffed and kept, by the burner's own lid or a cup, instead of burning on? */
+export const isSnuffed = ({ burner, kit }: KitInUse): boolean => burner.family === 'simmerAlcohol' || kit.snuffer;
+
 /** Doses what has to be dosed. */
 export function dosed(use: KitInUse, burn: Burn, facts: BurnFacts): MealBurn {
   const { burner, fuel, kit } = use;
-  if (fuel.kind === 'alcohol')
-    return { ...doseAlcohol(burn, fuel, kit.measureMl, burner.family === 'simmerAlcohol' || kit.snuffer), facts };
+  if (fuel.kind === 'alcohol') return { ...doseAlcohol(burn, fuel, kit.measureMl, isSnuffed(use)), facts };
   if (fuel.kind === 'tablet') return { ...doseTablets(burn, fuel), facts };
   return isGas(burner) ? { burn, facts, canStartC: canStartC(facts.airC, kit.canWarming) } : { burn, facts };
 }
