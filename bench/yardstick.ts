@@ -16,7 +16,7 @@ export function rk4Burn(input: BurnInput, stepS: number): { durationS: number; b
   const eta = efficiencyOf(potAreas(input.pot).baseM2, input.pot.base, couple, windDecayPerMps, input.flameWindMps);
   const loss = potLoss(input.pot, input.lidOn, input.airC, input.pressurePa, input.potWindMps);
   const capacity = (input.waterMl / 1000) * WATER_CP_J_PER_KG_K + potHeatCapacityJPerK(input.pot);
-  const targetC = input.target.kind === 'boil' ? boilingPointC(input.pressurePa) : input.target.targetC;
+  const targetC = input.target.kind === 'stopAt' ? input.target.targetC : boilingPointC(input.pressurePa);
   const slope = (t: number, potC: number, canC: number): [number, number, number] => {
     const p = source.powerW(t, canC);
     return [(p * eta(p) - loss.airW(potC) - loss.evaporationW(potC)) / capacity, source.can?.dCanC(canC, p) ?? 0, p];

@@ -33,6 +33,10 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
     starterWater: fc.boolean(),
     gusty: fc.boolean(),
     sleeveOn: fc.boolean(),
+    potHeightMm: within(LIMITS.potHeightMm),
+    screenGapMm: within(LIMITS.screenGapMm),
+    dryG: within(LIMITS.dryG),
+    fryMin: fc.option(within(LIMITS.fryMin)),
     snuffer: fc.boolean(),
   })
   .map((r): Trip => {
@@ -63,10 +67,16 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
         headFactor: r.headFactor,
         canWarming: r.canWarming,
         sleeveOn: r.sleeveOn,
+        potHeightMm: r.potHeightMm,
+        screenGapMm: r.screenGapMm,
         snuffer: r.snuffer,
       },
       menu: {
-        breakfast: { ...DEMO_TRIP.menu.breakfast, target: { kind: 'stopAt', targetC: r.targetC } },
+        breakfast: {
+          ...DEMO_TRIP.menu.breakfast,
+          dryG: r.dryG,
+          target: r.fryMin === null ? { kind: 'stopAt', targetC: r.targetC } : { kind: 'fry', minutes: r.fryMin },
+        },
         supper: { ...DEMO_TRIP.menu.supper, waterMl: r.waterMl, simmerMin: r.simmerMin, makeSafe: r.makeSafe },
       },
       reservePercent: r.reservePercent,

@@ -39,6 +39,8 @@ describe('typed quantities', () => {
     ['18 km/h', 'speed', 5],
     ['10 mph', 'speed', 4.4704],
     ['3.75 in', 'length', 95.25],
+    ['190 proof', 'strength', 95],
+    ['1 h 30 min', 'minutes', 90],
   ] as const)('%s of %s', (text, quantity, expected) => {
     expect(value(text, quantity)).toBeCloseTo(expected, 4);
   });

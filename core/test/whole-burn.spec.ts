@@ -182,6 +182,7 @@ describe('flame strength in the cold', () => {
 describe('resting', () => {
   const setup = (change: Partial<RestSetup> = {}): RestSetup => ({
     waterMl: 500,
+    dryG: 0,
     startC: 95,
     airC: 5,
     pressurePa: SEA,

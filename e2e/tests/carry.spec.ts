@@ -1,5 +1,5 @@
 import { DEMO_TRIP, planTrip } from '@tinder/core';
-import { DEMAND_G, demandFigure, expect, expectNoViolations, grams, loadout, open, SIZES, test, type, verdict } from './helpers';
+import { DEMAND_G, demandFigure, expect, expectNoViolations, grams, loadout, open, SIZES, standing, test, type, verdict } from './helpers';
 
 for (const size of SIZES) {
   test.describe(size.name, () => {
@@ -31,12 +31,12 @@ for (const size of SIZES) {
       await expectNoViolations(page);
       await loadout(page).getByRole('button', { name: demandFigure }).click();
       await expect(page.getByRole('dialog')).toBeVisible();
-      await page.waitForTimeout(400); // the drawer slides in; contrast is judged when it stands
+      await standing(page);
       await expectNoViolations(page);
       await page.keyboard.press('Escape');
       await page.keyboard.press('?');
       await expect(page.getByRole('dialog')).toContainText('what can be done here');
-      await page.waitForTimeout(400);
+      await standing(page);
       await expectNoViolations(page);
     });
 

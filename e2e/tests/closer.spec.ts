@@ -54,6 +54,18 @@ test('the cold map reads under the keys, and the can’s care moves it', async (
   await expect(says).toHaveText(/^0 %/);
 });
 
+test('one boil seen in the cold overrules the label of the can, and undo gives it back', async ({ page }) => {
+  await open(page);
+  await subject(page, 'cold');
+  await type(page, 'minutes to the boil on my can', '15 min');
+  await page.getByRole('button', { name: 'what is in it?' }).click();
+  await expect(page.locator('app-own-can')).toContainText('It behaves like');
+  await page.getByRole('button', { name: 'plan with this blend' }).click();
+  await expect(page.locator('app-cold-panel')).toContainText('From your own can');
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('app-cold-panel')).toContainText('Assumed: propane 20 %');
+});
+
 test('every burner of the rack can be chosen and says what it cannot do', async ({ page }) => {
   await open(page);
   const burner = page.getByLabel('burner', { exact: true });
@@ -73,7 +85,7 @@ test('snow, a simmer and a rolling boil cost what they cost', async ({ page }) =
   const supper = page.getByRole('region', { name: 'supper' });
   const grams = async () => Number.parseFloat(await supper.locator('app-figure').innerText());
   const plain = await grams();
-  await supper.getByText('simmer, or boil to make it safe').click();
+  await supper.getByText('simmer, boil to make it safe').click();
   await supper.getByLabel('made safe').selectOption('epa');
   await expect.poll(grams).toBeGreaterThan(plain);
   const safe = await grams();

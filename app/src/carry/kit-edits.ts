@@ -15,7 +15,7 @@ export function withBurner(kit: Kit, burnerId: string): Kit {
   const burner = burnerById(burnerId);
   const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[burner.family]);
   const fuelId = (fuels.find((f) => f.id === kit.fuelId) ?? fuels[0]).id;
-  const dressed = { ...kit, burnerId, burnerMassG: burner.massG, fuelId };
+  const dressed = { ...withFuel(kit, fuelId), burnerId, burnerMassG: burner.massG };
   // a locking burner comes with its finned pot
   const next = burner.family === 'locked' ? withPot(dressed, 'fin-1000') : dressed;
   const fits = FAMILY_WINDSCREENS[burner.family];
@@ -23,6 +23,13 @@ export function withBurner(kit: Kit, burnerId: string): Kit {
   return fits.includes(kit.windscreen)
     ? next
     : withWindscreen(next, fits.includes('cone') ? 'cone' : fits.includes('folded') ? 'folded' : 'none');
+}
+
+/** Another fuel is another can: what was found out about the old one goes. */
+export function withFuel(kit: Kit, fuelId: string): Kit {
+  if (fuelId === kit.fuelId) return kit;
+  const { ownBlend: _found, ...rest } = kit;
+  return { ...rest, fuelId };
 }
 
 export function withWindscreen(kit: Kit, windscreen: WindscreenKind): Kit {

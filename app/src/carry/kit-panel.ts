@@ -1,44 +1,43 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import {
+  BEST_POT_HEIGHT_MM,
+  BEST_SCREEN_GAP_MM,
   burnerById,
   BURNERS,
   FAMILY_FUEL,
   FAMILY_USE,
   FAMILY_WINDSCREENS,
   FUELS,
+  fitFactor,
   hasValve,
   heatKJPerMl,
   isGas,
+  kitInUse,
   LIMITS,
   POTS,
-  WARMING,
+  WINDSCREENS_ROUND,
   type Fuel,
   type Kit,
-  type Warming,
-  type WindscreenKind,
 } from '@tinder/core';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Choice } from '../ui/choice';
 import { QuantityField } from '../ui/quantity-field';
+import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
-import { withBurner, withPot, withWindscreen } from './kit-edits';
+import { Units } from '../ui/units';
+import { withBurner, withFuel, withPot, withWindscreen } from './kit-edits';
 import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
 
 /** The kit: burner, fuel, pot, lid, windscreen and flame, each with the weight the walker's own scale shows. */
 @Component({
   selector: 'app-kit-panel',
-  imports: [ScaleField, QuantityField, Choice],
+  imports: [ScaleField, QuantityField, Choice, PickField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the kit</h2>
     @let k = kit();
     <div class="line weighed">
-      <label class="name" for="burner">burner</label>
-      <select id="burner" (change)="change('burner', withBurner(k, chosen($event)))">
-        @for (b of burners; track b.id) {
-          <option [value]="b.id" [selected]="b.id === k.burnerId">{{ b.name }}</option>
-        }
-      </select>
+      <app-pick-field label="burner" [options]="burners" [value]="k.burnerId" (valueChange)="change('burner', withBurner(k, $event))" />
       <app-quantity-field
         label="weight of the burner"
         quantity="mass"
@@ -48,23 +47,16 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
       />
     </div>
     <div class="line">
-      <label class="name" for="fuel">fuel</label>
-      <select id="fuel" (change)="change('fuel', { fuelId: chosen($event) })">
-        @for (f of fuels(); track f.id) {
-          <option [value]="f.id" [selected]="f.id === k.fuelId">{{ fuelWords(f) }}</option>
-        }
-      </select>
+      <app-pick-field label="fuel" [options]="fuels()" [value]="k.fuelId" (valueChange)="change('fuel', withFuel(k, $event))" />
     </div>
     <div class="line weighed">
-      <label class="name" for="pot">pot</label>
-      <select id="pot" (change)="change('pot', withPot(k, chosen($event)))">
-        @for (p of pots; track p.id) {
-          <option [value]="p.id" [selected]="p.name === k.pot.name">{{ p.name }}</option>
-        }
-        @if (ownPot()) {
-          <option selected disabled>{{ k.pot.name }}</option>
-        }
-      </select>
+      <app-pick-field
+        label="pot"
+        [options]="pots"
+        [value]="potId()"
+        [unlisted]="potId() ? undefined : k.pot.name"
+        (valueChange)="change('pot', withPot(k, $event))"
+      />
       <app-quantity-field
         label="weight of the pot without its lid"
         quantity="mass"
@@ -90,12 +82,12 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
       />
     </div>
     <div class="line weighed">
-      <label class="name" for="windscreen">windscreen</label>
-      <select id="windscreen" (change)="change('windscreen', withWindscreen(k, screen($event)))">
-        @for (w of windscreens(); track w) {
-          <option [value]="w" [selected]="w === k.windscreen">{{ windscreenWords[w] }}</option>
-        }
-      </select>
+      <app-pick-field
+        label="windscreen"
+        [options]="windscreens()"
+        [value]="k.windscreen"
+        (valueChange)="change('windscreen', withWindscreen(k, $event))"
+      />
       <app-quantity-field
         label="weight of the windscreen"
         quantity="mass"
@@ -128,12 +120,12 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
     }
     @if (gas()) {
       <div class="line">
-        <label class="name" for="warming">the can</label>
-        <select id="warming" (change)="change('warming the can', { canWarming: warming($event) })">
-          @for (w of warmings; track w) {
-            <option [value]="w" [selected]="w === k.canWarming">{{ warmingWords[w] }}</option>
-          }
-        </select>
+        <app-pick-field
+          label="the can"
+          [options]="warmings"
+          [value]="k.canWarming"
+          (valueChange)="change('warming the can', { canWarming: $event })"
+        />
       </div>
     }
     @if (alcohol()) {
@@ -176,6 +168,44 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
       [scale]="{ min: 0, max: 60 }"
       (valueChange)="reserve($event.value, $event.gesture)"
     />
+    <details class="finer quiet">
+      <summary>finer points of burner and pot</summary>
+      <div class="line typed">
+        <span class="name">heats, against its kind</span>
+        <app-quantity-field
+          label="how well this burner heats, against its kind"
+          quantity="percent"
+          [value]="100 * k.headFactor"
+          [limits]="{ min: 100 * L.headFactor.min, max: 100 * L.headFactor.max }"
+          (valueChange)="change('head factor', { headFactor: $event / 100 })"
+        />
+      </div>
+      @if (alcohol()) {
+        <div class="line typed">
+          <span class="name">pot above the burner</span>
+          <app-quantity-field
+            label="pot above the burner"
+            quantity="length"
+            [value]="k.potHeightMm"
+            [limits]="L.potHeightMm"
+            (valueChange)="change('pot height', { potHeightMm: $event })"
+          />
+        </div>
+      }
+      @if (screenRound()) {
+        <div class="line typed">
+          <span class="name">gap to the windscreen</span>
+          <app-quantity-field
+            label="gap between pot and windscreen"
+            quantity="length"
+            [value]="k.screenGapMm"
+            [limits]="L.screenGapMm"
+            (valueChange)="change('windscreen gap', { screenGapMm: $event })"
+          />
+        </div>
+      }
+      <p>{{ fitWords() }}</p>
+    </details>
     <details class="note quiet">
       <summary>It cannot {{ use().cannot }}.</summary>
       Lit: {{ use().lit }}. Primed: {{ use().primed }}. Dosed: {{ use().dosed }}. Turned down: {{ use().turnedDown }}. Put out:
@@ -183,24 +213,53 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
     </details>
   `,
   styleUrl: './panel.less',
+  styles: `
+    .line.typed {
+      grid-template-columns: minmax(0, 1fr) 68px;
+      min-height: 28px;
+    }
+    .finer {
+      margin-top: 4px;
+      font-size: 13px;
+      line-height: 1.3;
+    }
+    .finer summary {
+      cursor: pointer;
+    }
+    .finer p {
+      margin: 0;
+    }
+  `,
 })
 export class KitPanel {
   protected readonly store = inject(WorkspaceStore);
+  private readonly units = inject(Units);
   protected readonly kit = computed(() => this.store.trip().kit);
   protected readonly burner = computed(() => burnerById(this.kit().burnerId));
   protected readonly valve = computed(() => hasValve(this.burner()));
   protected readonly gas = computed(() => isGas(this.burner()));
   protected readonly alcohol = computed(() => FAMILY_FUEL[this.burner().family] === 'alcohol');
   protected readonly use = computed(() => FAMILY_USE[this.burner().family]);
-  protected readonly warmings = Object.keys(WARMING) as Warming[];
-  protected readonly warmingWords = WARMING_WORDS;
-  protected readonly fuels = computed(() => FUELS.filter((f) => f.kind === FAMILY_FUEL[this.burner().family]));
-  protected readonly windscreens = computed(() => FAMILY_WINDSCREENS[this.burner().family]);
-  /** An imported pot that the catalogue does not hold. */
-  protected readonly ownPot = computed(() => !POTS.some((p) => p.name === this.kit().pot.name));
-  protected readonly burners = BURNERS;
-  protected readonly pots = POTS;
-  protected readonly windscreenWords = WINDSCREEN_WORDS;
+  protected readonly warmings = optionsOf(WARMING_WORDS);
+  protected readonly fuels = computed(() => {
+    const kind = FAMILY_FUEL[this.burner().family];
+    return FUELS.filter((f) => f.kind === kind).map((f) => ({ value: f.id, label: this.fuelWords(f) }));
+  });
+  protected readonly windscreens = computed(() =>
+    FAMILY_WINDSCREENS[this.burner().family].map((value) => ({ value, label: WINDSCREEN_WORDS[value] })),
+  );
+  /** Undefined for an imported pot that the catalogue does not hold. */
+  protected readonly potId = computed(() => POTS.find((p) => p.name === this.kit().pot.name)?.id);
+  protected readonly screenRound = computed(() => WINDSCREENS_ROUND.includes(this.kit().windscreen));
+  protected readonly fitWords = computed(() => {
+    const factor = fitFactor(kitInUse(this.kit()));
+    const best = `Best is ${this.units.text(BEST_POT_HEIGHT_MM.from, 'length')} to ${this.units.text(BEST_POT_HEIGHT_MM.to, 'length')} above alcohol, a gap of about ${this.units.text(BEST_SCREEN_GAP_MM, 'length')} (common practice).`;
+    return factor > 0.995
+      ? `${best} 100 % until burn tests of your own say otherwise.`
+      : `${best} As it stands ${Math.round(100 * (1 - factor))} % less heat gets in.`;
+  });
+  protected readonly burners = BURNERS.map((b) => ({ value: b.id, label: b.name }));
+  protected readonly pots = POTS.map((p) => ({ value: p.id, label: p.name }));
   protected readonly L = LIMITS;
   protected readonly lidOptions = [
     { value: 'on', label: 'on' },
@@ -215,6 +274,7 @@ export class KitPanel {
     { value: 'snuffed', label: 'rest is snuffed' },
   ] as const;
   protected readonly withBurner = withBurner;
+  protected readonly withFuel = withFuel;
   protected readonly withPot = withPot;
   protected readonly withWindscreen = withWindscreen;
 
@@ -226,20 +286,8 @@ export class KitPanel {
     this.store.editTrip('reserve', (t) => ({ ...t, reservePercent }), gesture);
   }
 
-  protected chosen(event: Event): string {
-    return (event.target as HTMLSelectElement).value;
-  }
-
   /** Alcohols are compared by heat per mL: they are poured by volume. */
   protected fuelWords(fuel: Fuel): string {
     return fuel.kind === 'alcohol' ? `${fuel.name}, ${heatKJPerMl(fuel).toFixed(1)} kJ/mL` : fuel.name;
-  }
-
-  protected warming(event: Event): Warming {
-    return this.chosen(event) as Warming;
-  }
-
-  protected screen(event: Event): WindscreenKind {
-    return this.chosen(event) as WindscreenKind;
   }
 }

@@ -1,22 +1,24 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { formatDuration, LIMITS, MEALS, potVolumeMl, snowPotfuls, type Meal, type MealName, type Plan } from '@tinder/core';
+import { formatDuration, LIMITS, MEALS, potVolumeMl, snowPotfuls, type Meal, type MealName, type Plan, type Target } from '@tinder/core';
 import { Figure } from '../ledger/figure';
 import { DayMarker } from '../state/day-marker';
 import { WorkspaceStore } from '../state/workspace-store';
-import { Choice } from '../ui/choice';
+import { Choice, type Option } from '../ui/choice';
+import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../ui/units';
 import { doseWords, outcomeWords } from './meal-words';
 
 /** Most rehydrated food is content with this (common practice). */
 const USUAL_TARGET_C = 88;
+const USUAL_FRY_MIN = 6;
 /** Between fresh powder (0.1) and old firn (0.5). */
 const SETTLED_SNOW_G_PER_ML = 0.3;
 
 /** The day's two meals: what is cooked, and what it costs on the marked day. */
 @Component({
   selector: 'app-meals-panel',
-  imports: [Choice, Figure, QuantityField],
+  imports: [Choice, Figure, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the meals, on day {{ marker.day() }}</h2>
@@ -56,25 +58,43 @@ const SETTLED_SNOW_G_PER_ML = 0.3;
                 [limits]="L.targetC"
                 (valueChange)="edit(name, 'target', { target: { kind: 'stopAt', targetC: $event } })"
               />
+            } @else if (meal.target.kind === 'fry') {
+              <app-quantity-field
+                [label]="name + ', minutes in the pan'"
+                quantity="minutes"
+                [value]="meal.target.minutes"
+                [limits]="L.fryMin"
+                (valueChange)="edit(name, 'minutes in the pan', { target: { kind: 'fry', minutes: $event } })"
+              />
             }
           </div>
           <details [open]="meal.simmerMin > 0 || meal.makeSafe !== 'none'">
-            <summary>simmer, or boil to make it safe</summary>
+            <summary>simmer, boil to make it safe, stir in</summary>
             <div class="line more">
-              <label class="name" [attr.for]="name + '-simmer'">held at heat</label>
-              <select [id]="name + '-simmer'" (change)="edit(name, 'simmer', { simmerMin: +chosen($event) })">
-                @for (m of simmerMinutes(meal.simmerMin); track m) {
-                  <option [value]="m" [selected]="m === meal.simmerMin">{{ m === 0 ? 'not held' : m + ' min' }}</option>
-                }
-              </select>
+              <app-pick-field
+                label="held at heat"
+                [options]="simmerOptions(meal.simmerMin)"
+                [value]="'' + meal.simmerMin"
+                (valueChange)="edit(name, 'simmer', { simmerMin: +$event })"
+              />
             </div>
             <div class="line more">
-              <label class="name" [attr.for]="name + '-safe'">made safe</label>
-              <select [id]="name + '-safe'" (change)="edit(name, 'made safe', { makeSafe: safe($event) })">
-                @for (o of safeOptions; track o.value) {
-                  <option [value]="o.value" [selected]="o.value === meal.makeSafe">{{ o.label }}</option>
-                }
-              </select>
+              <app-pick-field
+                label="made safe"
+                [options]="safeOptions"
+                [value]="meal.makeSafe"
+                (valueChange)="edit(name, 'made safe', { makeSafe: $event })"
+              />
+            </div>
+            <div class="line more">
+              <span class="name">dry food in</span>
+              <app-quantity-field
+                [label]="name + ', dry food stirred in'"
+                quantity="mass"
+                [value]="meal.dryG"
+                [limits]="L.dryG"
+                (valueChange)="edit(name, 'dry food', { dryG: $event })"
+              />
             </div>
           </details>
           @if (planned) {
@@ -119,6 +139,7 @@ export class MealsPanel {
   protected readonly targetOptions = [
     { value: 'boil', label: 'to a boil' },
     { value: 'stopAt', label: 'stop at' },
+    { value: 'fry', label: 'fry' },
   ] as const;
 
   /** The stricter rule first: below it lies the milder one. */
@@ -132,24 +153,22 @@ export class MealsPanel {
   protected readonly day = computed(() => this.plan().days[Math.min(this.marker.day(), this.plan().days.length) - 1]);
 
   /** Usual times; a typed one from a file is kept among them. */
-  protected simmerMinutes(now: number): number[] {
-    return [...new Set([0, 1, 2, 3, 5, 8, 10, 12, 15, 20, now])].sort((a, b) => a - b);
-  }
-
-  protected chosen(event: Event): string {
-    return (event.target as HTMLSelectElement).value;
-  }
-
-  protected safe(event: Event): Meal['makeSafe'] {
-    return this.chosen(event) as Meal['makeSafe'];
+  protected simmerOptions(now: number): Option[] {
+    const minutes = [...new Set([0, 1, 2, 3, 5, 8, 10, 12, 15, 20, now])].sort((a, b) => a - b);
+    return minutes.map((m) => ({ value: String(m), label: m === 0 ? 'not held' : `${m} min` }));
   }
 
   protected edit(name: MealName, what: string, change: Partial<Meal>): void {
     this.store.editTrip(`${name}: ${what}`, (t) => ({ ...t, menu: { ...t.menu, [name]: { ...t.menu[name], ...change } } }));
   }
 
-  protected target(name: MealName, kind: 'boil' | 'stopAt'): void {
-    this.edit(name, 'target', { target: kind === 'boil' ? { kind } : { kind, targetC: USUAL_TARGET_C } });
+  protected target(name: MealName, kind: Target['kind']): void {
+    const target: Record<Target['kind'], Target> = {
+      boil: { kind: 'boil' },
+      stopAt: { kind: 'stopAt', targetC: USUAL_TARGET_C },
+      fry: { kind: 'fry', minutes: USUAL_FRY_MIN },
+    };
+    this.edit(name, 'target', { target: target[kind] });
   }
 
   protected dose(name: MealName): string | undefined {

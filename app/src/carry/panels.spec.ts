@@ -25,8 +25,10 @@ function update(inputs: string[] = []): void {
   for (const name of inputs) fixture.componentRef.setInput(name, values[name]);
   fixture.detectChanges();
 }
-function choose(selector: string, value: string): void {
-  const select = element().querySelector(selector) as HTMLSelectElement;
+/** Chooses in the list named so; `within` is a part of the panel. */
+function choose(name: string, value: string, within: ParentNode = element()): void {
+  const label = [...within.querySelectorAll('label')].find((l) => l.textContent?.trim() === name);
+  const select = element().querySelector(`#${label?.htmlFor}`) as HTMLSelectElement;
   select.value = value;
   select.dispatchEvent(new Event('change'));
   fixture.detectChanges();
@@ -69,8 +71,8 @@ describe('the walk', () => {
   it('moves from words to a forecast with about the same wind at the flame, and back', () => {
     pick('What the wind does to an unscreened flame', 'forecast');
     expect(store().trip().conditions.wind).toEqual({ kind: 'forecast', tenMetreMps: 7, site: 'trees' });
-    choose('#site', 'ridge');
-    choose('#beaufort', '9.35');
+    choose('camp in', 'ridge');
+    choose('in words', '9.35');
     expect(store().trip().conditions.wind).toEqual({ kind: 'forecast', tenMetreMps: 9.35, site: 'ridge' });
     expect(textOf()).toContain('4.2 m/s at an unscreened flame');
     pick('What the wind does to an unscreened flame', 'steady');
@@ -90,43 +92,43 @@ describe('the kit', () => {
   const options = (id: string) => [...element().querySelectorAll(`${id} option`)].map((o) => o.textContent?.trim() ?? '');
 
   it('offers every burner, and only fuels and windscreens that go with the one chosen', () => {
-    expect(options('#burner')).toHaveLength(BURNERS.length);
-    expect(options('#fuel').every((f) => f.startsWith('gas'))).toBe(true);
-    expect(options('#windscreen')).toContain('plate clipped on the burner');
-    choose('#burner', 'alcohol-open');
-    expect(options('#fuel').every((f) => f.endsWith('kJ/mL'))).toBe(true);
-    expect(options('#windscreen')).toContain('fitted cone');
+    expect(options('[id^=pick-burner]')).toHaveLength(BURNERS.length);
+    expect(options('[id^=pick-fuel]').every((f) => f.startsWith('gas'))).toBe(true);
+    expect(options('[id^=pick-windscreen]')).toContain('plate clipped on the burner');
+    choose('burner', 'alcohol-open');
+    expect(options('[id^=pick-fuel]').every((f) => f.endsWith('kJ/mL'))).toBe(true);
+    expect(options('[id^=pick-windscreen]')).toContain('fitted cone');
   });
 
   it('shows a valve, a can or a measure only where there is one', () => {
-    const has = () => ['#scale-flame', '#warming', '[aria-label^="the measure"]'].map((s) => element().querySelector(s) !== null);
+    const has = () => ['#scale-flame', '[id^=pick-the-can]', '[aria-label^="the measure"]'].map((s) => element().querySelector(s) !== null);
     expect(has()).toEqual([true, true, false]);
-    choose('#burner', 'alcohol-simmer');
+    choose('burner', 'alcohol-simmer');
     expect(has()).toEqual([true, false, true]);
-    choose('#burner', 'tablet-single');
+    choose('burner', 'tablet-single');
     expect(has()).toEqual([false, false, false]);
-    choose('#burner', 'liquid-pump');
+    choose('burner', 'liquid-pump');
     expect(has()).toEqual([true, false, false]);
   });
 
   it('says in place what the burner cannot do', () => {
-    choose('#burner', 'wood-box');
+    choose('burner', 'wood-box');
     expect(textOf()).toContain('It cannot be counted on when wet');
   });
 
   it('brings the finned pot with a locked burner and keeps an imported pot by its name', () => {
-    choose('#burner', 'gas-locked');
+    choose('burner', 'gas-locked');
     expect(store().trip().kit.pot.base).toBe('finned');
     store().editKit('pot', { pot: { ...store().trip().kit.pot, name: 'grandmother’s kettle' } });
     fixture.detectChanges();
-    expect(options('#pot').at(-1)).toBe('grandmother’s kettle');
+    expect(options('[id^=pick-pot]').at(-1)).toBe('grandmother’s kettle');
   });
 
   it('sets reserve, sleeve, lid and what is done for the can', () => {
     drag('reserve', [30]);
     pick('Lid', 'off');
     pick('Insulating sleeve while heating', 'on');
-    choose('#warming', 'slept');
+    choose('the can', 'slept');
     expect(store().trip().reservePercent).toBe(30);
     expect(store().trip().kit).toMatchObject({ lidOn: false, sleeveOn: true, canWarming: 'slept' });
   });
@@ -144,9 +146,17 @@ describe('the meals', () => {
   it('offers the usual target, a simmer and both rules of boiling', () => {
     pick('supper, brought to', 'stopAt');
     expect(store().trip().menu.supper.target).toEqual({ kind: 'stopAt', targetC: 88 });
-    choose('#supper-simmer', '10');
-    choose('#supper-safe', 'cdc');
+    const supper = element().querySelector('section[aria-label=supper]') as HTMLElement;
+    choose('held at heat', '10', supper);
+    choose('made safe', 'cdc', supper);
     expect(store().trip().menu.supper).toMatchObject({ simmerMin: 10, makeSafe: 'cdc' });
+  });
+
+  it('fries for minutes instead of heating water', () => {
+    pick('supper, brought to', 'fry');
+    update(['plan']);
+    expect(store().trip().menu.supper.target).toEqual({ kind: 'fry', minutes: 6 });
+    expect(element().querySelector('section[aria-label=supper]')?.textContent).toContain('6 min');
   });
 
   it('says why a meal cannot be cooked instead of a figure', () => {

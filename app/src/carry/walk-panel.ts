@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { BEAUFORT, beaufortOf, LIMITS, SITE_FACTOR, unscreenedWindMps, type Site, type Trip, type WindWord } from '@tinder/core';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Choice, type Option } from '../ui/choice';
+import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
 import { Units } from '../ui/units';
 import { SITE_WORDS, WIND_WORDS } from './option-lists';
@@ -11,7 +12,7 @@ type NumberCondition = 'supperAirC' | 'breakfastAirC' | 'altitudeM' | 'waterC';
 /** The walk: how long, how cold, how high, how windy. */
 @Component({
   selector: 'app-walk-panel',
-  imports: [ScaleField, Choice],
+  imports: [ScaleField, Choice, PickField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the walk</h2>
@@ -100,20 +101,10 @@ type NumberCondition = 'supperAirC' | 'breakfastAirC' | 'altitudeM' | 'waterC';
         (valueChange)="forecast($event.value, c.wind.site, $event.gesture)"
       />
       <div class="line">
-        <label class="name" for="beaufort">in words</label>
-        <select id="beaufort" (change)="forecast(+valueOf($event), c.wind.site)">
-          @for (b of beauforts; track b.force) {
-            <option [value]="b.tenMetreMps" [selected]="b === beaufortNow()">{{ b.force }}, {{ b.word }}</option>
-          }
-        </select>
+        <app-pick-field label="in words" [options]="beauforts" [value]="beaufortNow()" (valueChange)="forecast(+$event, c.wind.site)" />
       </div>
       <div class="line">
-        <label class="name" for="site">camp in</label>
-        <select id="site" (change)="forecast(c.wind.tenMetreMps, siteOf($event))">
-          @for (s of sites; track s) {
-            <option [value]="s" [selected]="s === c.wind.site">{{ siteWords[s] }}</option>
-          }
-        </select>
+        <app-pick-field label="camp in" [options]="sites" [value]="c.wind.site" (valueChange)="forecast(c.wind.tenMetreMps, $event)" />
       </div>
     }
     <p class="note quiet">
@@ -127,8 +118,7 @@ export class WalkPanel {
   protected readonly units = inject(Units);
   protected readonly trip = this.store.trip;
   protected readonly L = LIMITS;
-  protected readonly siteWords = SITE_WORDS;
-  protected readonly sites = Object.keys(SITE_FACTOR) as Site[];
+  protected readonly sites = optionsOf(SITE_WORDS);
   protected readonly gustOptions = [
     { value: 'steady', label: 'steadily' },
     { value: 'gusty', label: 'in gusts' },
@@ -138,10 +128,10 @@ export class WalkPanel {
     { value: 'snow', label: 'snow' },
     { value: 'drySnow', label: 'snow, melted dry' },
   ] as const;
-  protected readonly beauforts = BEAUFORT;
+  protected readonly beauforts = BEAUFORT.map((b) => ({ value: String(b.tenMetreMps), label: `${b.force}, ${b.word}` }));
   protected readonly beaufortNow = computed(() => {
     const { wind } = this.trip().conditions;
-    return wind.kind === 'forecast' ? beaufortOf(wind.tenMetreMps) : undefined;
+    return wind.kind === 'forecast' ? String(beaufortOf(wind.tenMetreMps).tenMetreMps) : undefined;
   });
   protected readonly windOptions: readonly Option<WindWord | 'forecast'>[] = [...WIND_WORDS, { value: 'forecast', label: 'by forecast' }];
   protected readonly windChoice = computed(() => {
@@ -171,14 +161,6 @@ export class WalkPanel {
 
   protected forecast(tenMetreMps: number, site: Site, gesture?: string): void {
     this.conditions('wind', { wind: { kind: 'forecast', tenMetreMps, site } }, gesture);
-  }
-
-  protected valueOf(event: Event): string {
-    return (event.target as HTMLSelectElement).value;
-  }
-
-  protected siteOf(event: Event): Site {
-    return this.valueOf(event) as Site;
   }
 
   protected conditions(label: string, change: Partial<Trip['conditions']>, gesture?: string): void {

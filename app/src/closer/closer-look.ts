@@ -1,11 +1,10 @@
-import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Choice } from '../ui/choice';
+import { CloserService } from './closer-service';
 import { ColdPanel } from './cold-panel';
 import { DosePanel } from './dose-panel';
 import { FlamePanel } from './flame-panel';
 import { RestPanel } from './rest-panel';
-
-type Subject = 'flame' | 'cold' | 'dose' | 'rest';
 
 /** Depth behind the plain answer: one subject at a time, for the marked day's meal. */
 @Component({
@@ -15,9 +14,14 @@ type Subject = 'flame' | 'cold' | 'dose' | 'rest';
   template: `
     <div class="head">
       <h2 class="sign">a closer look at the</h2>
-      <app-choice label="Subject of the closer look" [options]="subjects" [value]="subject()" (valueChange)="subject.set($event)" />
+      <app-choice
+        label="Subject of the closer look"
+        [options]="subjects"
+        [value]="service.subject()"
+        (valueChange)="service.subject.set($event)"
+      />
     </div>
-    @switch (subject()) {
+    @switch (service.subject()) {
       @case ('flame') {
         <app-flame-panel />
       }
@@ -49,11 +53,11 @@ type Subject = 'flame' | 'cold' | 'dose' | 'rest';
   `,
 })
 export class CloserLook {
+  protected readonly service = inject(CloserService);
   protected readonly subjects = [
     { value: 'flame', label: 'flame' },
     { value: 'cold', label: 'cold' },
     { value: 'dose', label: 'dose' },
     { value: 'rest', label: 'rest' },
   ] as const;
-  protected readonly subject = signal<Subject>('flame');
 }

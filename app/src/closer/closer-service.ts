@@ -2,15 +2,17 @@ import { computed, effect, inject, Injectable, signal } from '@angular/core';
 import type { BurnFacts, MealName } from '@tinder/core';
 import { DayMarker } from '../state/day-marker';
 import { PlanService, type Planned } from '../state/plan-service';
-import type { Closer } from '../workers/planner';
+import type { Closer, CloserSubject } from '../workers/planner';
 
 /** What the closer look is about: one hot meal of the marked day, and what the worker found for it. */
 @Injectable({ providedIn: 'root' })
 export class CloserService {
   private readonly plans = inject(PlanService);
   private readonly marker = inject(DayMarker);
-  private readonly found = signal<{ of: Planned; facts: BurnFacts; closer: Closer } | undefined>(undefined);
+  private readonly found = signal<Closer>({});
 
+  /** The subject that is open: nothing else is worked out. */
+  readonly subject = signal<CloserSubject>('flame');
   /** Supper unless only breakfast is hot. */
   readonly meal = computed(() => {
     const days = this.plans.plan()?.days;
@@ -18,20 +20,22 @@ export class CloserService {
     const name: MealName | undefined = day?.meals.supper ? 'supper' : day?.meals.breakfast ? 'breakfast' : undefined;
     return name && day?.meals[name];
   });
-  /** Undefined while nothing is known yet; an older answer stays until the newer one is there. */
-  readonly closer = computed(() => this.found()?.closer);
+  /** Empty while nothing is known yet; an older answer stays until the newer one is there. */
+  readonly closer = this.found.asReadonly();
 
   constructor() {
     effect(() => {
       const planned = this.plans.planned();
       const facts = this.meal()?.facts;
-      if (planned && facts) void this.look(planned, facts);
+      const subject = this.subject();
+      if (planned && facts) void this.look(subject, planned, facts);
     });
   }
 
-  private async look(planned: Planned, facts: BurnFacts): Promise<void> {
+  private async look(subject: CloserSubject, planned: Planned, facts: BurnFacts): Promise<void> {
     const { windMps } = planned.plan.days[this.marker.day() - 1] ?? planned.plan.days[0];
-    const closer = await this.plans.closer(planned, facts, { ...facts, flameWindMps: windMps, potWindMps: windMps });
-    if (this.plans.planned()?.plan === planned.plan && this.meal()?.facts === facts) this.found.set({ of: planned, facts, closer });
+    const closer = await this.plans.closer(subject, planned, facts, { ...facts, flameWindMps: windMps, potWindMps: windMps });
+    const current = this.plans.planned()?.plan === planned.plan && this.meal()?.facts === facts && this.subject() === subject;
+    if (current) this.found.set(closer);
   }
 }

@@ -1,16 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { strengthName, type ColdView, type Strength } from '@tinder/core';
+import { kitInUse, strengthName, type ColdView, type Strength } from '@tinder/core';
 import { WorkspaceStore } from '../state/workspace-store';
 import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../ui/units';
 import { CloserService } from './closer-service';
 import { coldGeometry } from './cold-geometry';
+import { blendWords, OwnCan } from './own-can';
 
 const STRENGTH_WORDS: Record<Strength, string> = { strong: 'strong', reduced: 'reduced', weak: 'weak', wontRun: 'won’t run' };
 
 /** The cold map: how strong a flame the can feeds when lit, by air temperature and what is left, with the trip's meals on it. */
 @Component({
   selector: 'app-cold-panel',
+  imports: [OwnCan],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (view(); as v) {
@@ -60,8 +62,10 @@ const STRENGTH_WORDS: Record<Strength, string> = { strong: 'strong', reduced: 'r
           filled: suppers · rings: breakfasts · hatched: won’t run. Altitude, fuel blend, burner and what is done for the can are set above.
         </p>
         <p class="quiet key">
-          Assumed: {{ blend() }}, Raoult’s law, drawn down at 5 °C. A can of another mix, or your own burner in your own hand, overrules it.
+          {{ store.trip().kit.ownBlend ? 'From your own can' : 'Assumed' }}: {{ blend() }}, Raoult’s law, drawn down at 5 °C. A can of
+          another mix, or your own burner in your own hand, overrules it.
         </p>
+        <app-own-can />
       }
     } @else {
       <p class="quiet">There is no canister in this kit. Alcohol wants warm fuel or a primer pan below about 7 °C, and both below 0 °C.</p>
@@ -72,19 +76,22 @@ const STRENGTH_WORDS: Record<Strength, string> = { strong: 'strong', reduced: 'r
 export class ColdPanel {
   protected readonly units = inject(Units);
   private readonly service = inject(CloserService);
-  private readonly store = inject(WorkspaceStore);
+  protected readonly store = inject(WorkspaceStore);
   private readonly width = measuredWidth(1000);
 
   protected readonly H = 210;
   protected readonly words = STRENGTH_WORDS;
   protected readonly at = signal({ airC: 0, fraction: 0.5 });
-  protected readonly view = computed(() => this.service.closer()?.cold);
+  protected readonly view = computed(() => this.service.closer().cold);
   protected readonly mapWidth = computed(() => Math.max(200, this.width() - 80));
   protected readonly shape = computed(() => {
     const v = this.view();
     return v && coldGeometry(v, this.mapWidth(), this.H);
   });
-  protected readonly blend = computed(() => this.store.trip().kit.fuelId.replace('gas-', '').replaceAll('-', '/'));
+  protected readonly blend = computed(() => {
+    const { fuel } = kitInUse(this.store.trip().kit);
+    return fuel.kind === 'gas' ? blendWords(fuel.blend) : '';
+  });
   /** Class names stand in the middle of their band on the topmost row, where there is room. */
   protected readonly labels = computed(() => {
     const v = this.view();

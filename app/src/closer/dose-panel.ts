@@ -56,8 +56,7 @@ import { CloserService } from './closer-service';
           <span>strength by volume</span>
           <app-quantity-field
             label="its strength by volume"
-            quantity="percent"
-            [decimals]="1"
+            quantity="strength"
             [value]="from()"
             [limits]="{ min: 5, max: 100 }"
             (valueChange)="from.set($event)"
@@ -65,8 +64,7 @@ import { CloserService } from './closer-service';
           <span>wanted</span>
           <app-quantity-field
             label="wanted strength by volume"
-            quantity="percent"
-            [decimals]="1"
+            quantity="strength"
             [value]="to()"
             [limits]="{ min: 1, max: 100 }"
             (valueChange)="to.set($event)"
@@ -77,7 +75,7 @@ import { CloserService } from './closer-service';
           What is left in a burner overnight: {{ left('open') }} if open, {{ left('cap') }} under a cap, {{ left('gasket') }} under a gasket
           lid (assumed).
         </p>
-        <p class="quiet key">US proof is twice the strength: 190 proof is 95 %. Ethanol and water at 20 °C; the mixture shrinks.</p>
+        <p class="quiet key">Proof can be typed: 190 proof is 95 %. Ethanol and water at 20 °C; the mixture shrinks.</p>
       </section>
     </div>
   `,
@@ -91,7 +89,7 @@ export class DosePanel {
   protected readonly from = signal(95);
   protected readonly to = signal(85);
 
-  protected readonly table = computed(() => this.service.closer()?.dose);
+  protected readonly table = computed(() => this.service.closer().dose);
   /** The doses around the best one. */
   protected readonly shown = computed(() => {
     const t = this.table();

@@ -96,10 +96,10 @@ export class FlamePanel {
 
   protected readonly H = 104;
   protected readonly failWords = FAIL_WORDS;
-  protected readonly curve = computed(() => this.service.closer()?.flame);
+  protected readonly curve = computed(() => this.service.closer().flame);
   protected readonly shape = computed(() => {
     const c = this.curve();
-    return c && flameGeometry(c, this.service.closer()?.flameBare, Math.max(200, this.width() - 80), this.H);
+    return c && flameGeometry(c, this.service.closer().flameBare, Math.max(200, this.width() - 80), this.H);
   });
   protected readonly setting = computed(() => Math.max(this.store.trip().kit.flameSetting, this.curve()?.points[0].setting ?? 0));
 

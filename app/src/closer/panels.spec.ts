@@ -3,9 +3,12 @@ import type { Type } from '@angular/core';
 import { withBurner } from '../carry/kit-edits';
 import { PlanService } from '../state/plan-service';
 import { WorkspaceStore } from '../state/workspace-store';
+import type { CloserSubject } from '../workers/planner';
+import { CloserService } from './closer-service';
 import { ColdPanel } from './cold-panel';
 import { DosePanel } from './dose-panel';
 import { FlamePanel } from './flame-panel';
+import { OwnCan } from './own-can';
 import { RestPanel } from './rest-panel';
 
 describe('closer look', () => {
@@ -17,11 +20,12 @@ describe('closer look', () => {
     }
     fixture.detectChanges();
   };
-  async function show<T>(panel: Type<T>, burnerId = 'gas-micro'): Promise<HTMLElement> {
+  async function show<T>(panel: Type<T>, burnerId = 'gas-micro', subject: CloserSubject = 'flame'): Promise<HTMLElement> {
     const store = TestBed.inject(WorkspaceStore);
     store.start(undefined);
     if (burnerId !== 'gas-micro') store.editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, burnerId) }));
     TestBed.inject(PlanService).start();
+    TestBed.inject(CloserService).subject.set(subject);
     const fixture = TestBed.createComponent(panel);
     await settle(fixture);
     return fixture.nativeElement as HTMLElement;
@@ -40,23 +44,39 @@ describe('closer look', () => {
   });
 
   it('reads the cold map at the cross and names the assumed blend', async () => {
-    const el = await show(ColdPanel);
+    const el = await show(ColdPanel, 'gas-micro', 'cold');
     expect(el.textContent).toMatch(/Air 0 °C, 50 % left: (strong|reduced), \d+ % of full power/);
-    expect(el.textContent).toContain('Assumed: 20/80');
+    expect(el.textContent).toContain('Assumed: propane 20 %, isobutane 80 %');
     expect(el.querySelectorAll('circle.meal')).toHaveLength(10);
-    expect((await show(ColdPanel, 'tablet-single')).textContent).toContain('no canister');
+    expect((await show(ColdPanel, 'tablet-single', 'cold')).textContent).toContain('no canister');
   });
 
   it('marks one dose as best and thins a spirit by hand-checked numbers', async () => {
-    const el = await show(DosePanel, 'alcohol-open');
+    const el = await show(DosePanel, 'alcohol-open', 'dose');
     expect(el.querySelectorAll('tr.best')).toHaveLength(1);
     // 500 mL of 95 %: 475 mL of ethanol in 558.8 mL of 85 %; 374.9 g ÷ 0.7933 by mass − 405.7 g = 67 mL
     expect(el.textContent).toContain('Add 67 mL of water: it makes 559 mL');
   });
 
   it('tells how long a resting supper stays hot, and whether it can be held', async () => {
-    const el = await show(RestPanel);
+    const el = await show(RestPanel, 'gas-micro', 'rest');
     expect(el.textContent).toMatch(/after 10 min; above 74 °C for \d+ min, above 60 °C for \d+ min.*too hot to hold/);
     expect(el.querySelectorAll('path.curve')).toHaveLength(4);
+    expect(el.textContent).toMatch(/Stirring in 130 g of food drops it to \d+ °C.*Ten minutes cook it as far as [\d.]+ min at 90 °C/);
+  });
+
+  it('tells from one boil in the cold what is in the walker’s own can, and plans with it', async () => {
+    const el = await show(OwnCan);
+    const button = (words: string) => [...el.querySelectorAll('button')].find((b) => b.textContent?.includes(words));
+    button('what is in it?')?.click();
+    await new Promise((r) => setTimeout(r, 200));
+    TestBed.tick();
+    expect(el.textContent).toMatch(/It behaves like .*isobutane \d+ %/);
+    button('plan with this blend')?.click();
+    TestBed.tick();
+    const own = TestBed.inject(WorkspaceStore).trip().kit.ownBlend;
+    expect(own && own.propane + own.isobutane + own.nButane).toBeCloseTo(1, 9);
+    button('back to the label')?.click();
+    expect(TestBed.inject(WorkspaceStore).trip().kit.ownBlend).toBeUndefined();
   });
 });

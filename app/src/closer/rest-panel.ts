@@ -1,7 +1,22 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { COZIES, HOLDABLE_C, HOT_C, REHYDRATE_C, rest, type Cozy } from '@tinder/core';
+import {
+  cookedMin,
+  COZIES,
+  DONENESS,
+  formatDuration,
+  HOLDABLE_C,
+  HOT_C,
+  mixedC,
+  potHeatCapacityJPerK,
+  REHYDRATE_C,
+  rest,
+  restForDonenessS,
+  restStretch,
+  type Cozy,
+} from '@tinder/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
+import { WorkspaceStore } from '../state/workspace-store';
 import { Choice } from '../ui/choice';
 import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../ui/units';
@@ -9,6 +24,9 @@ import { CloserService } from './closer-service';
 
 const COZY_WORDS: Record<Cozy, string> = { none: 'bare', reflective: 'reflective cozy', foam: 'foam cozy', down: 'in the sleeping bag' };
 const MINUTES = 30;
+const USUAL_REST_S = 600;
+/** What a packet's ten minutes come to: 400 mL from the boil at sea level with 120 g stirred in, bag unwrapped in a 20 °C room, min at 90 °C (this model). */
+const USUAL_DONE_MIN = 5;
 
 /** How a meal cools while it rests, against the temperatures it needs. */
 @Component({
@@ -37,12 +55,19 @@ const MINUTES = 30;
           <text class="quiet" [attr.x]="x()(m)" [attr.y]="H + 16" text-anchor="middle">{{ m }}{{ m === 30 ? ' min' : '' }}</text>
         }
       </svg>
+      <p class="says cooked">{{ cooked() }}</p>
+      <p class="quiet key">
+        Cooked so far is counted in minutes at {{ units.text(reference, 'temperature') }}; {{ zK }} K warmer cooks ten times as fast
+        (assumption). At this altitude packet makers stretch a rest ×{{ stretch().packetRule.toFixed(1) }}, chemistry ×{{
+          stretch().chemistry.toFixed(1)
+        }}.
+      </p>
       <p class="quiet key">
         thick: as chosen · thin: the other wraps, better ones higher. Newton’s law with the coefficients of the burn; wraps are common
         practice.
       </p>
     } @else {
-      <p class="quiet">No hot meal on this day.</p>
+      <p class="quiet">No meal to rest on this day.</p>
     }
   `,
   styleUrl: './closer.less',
@@ -50,9 +75,12 @@ const MINUTES = 30;
 export class RestPanel {
   protected readonly units = inject(Units);
   private readonly service = inject(CloserService);
+  private readonly store = inject(WorkspaceStore);
   private readonly width = measuredWidth(1000);
 
   protected readonly H = 190;
+  protected readonly reference = DONENESS.referenceC;
+  protected readonly zK = DONENESS.zK;
   protected readonly vessels = [
     { value: 'pot', label: 'in the pot' },
     { value: 'bag', label: 'in its bag' },
@@ -71,13 +99,13 @@ export class RestPanel {
   protected readonly ground = signal<'pad' | 'earth'>('pad');
 
   protected readonly plotWidth = computed(() => Math.max(200, this.width() - 80));
-  protected readonly startC = computed(() => this.service.meal()?.burn.targetC ?? 0);
+  protected readonly startC = computed(() => this.cooling('none')?.atS(0) ?? 0);
   protected readonly x = computed(() => scaleLinear().domain([0, MINUTES]).range([0, this.plotWidth()]));
   protected readonly y = computed(() => scaleLinear().domain([30, 100]).range([this.H, 8]));
 
   protected readonly curves = computed(() => {
     const meal = this.service.meal();
-    if (!meal || meal.burn.outcome.kind !== 'done') return undefined;
+    if (!meal || meal.burn.outcome.kind !== 'done' || meal.facts.target.kind === 'fry') return undefined;
     return (Object.keys(COZIES) as Cozy[]).map((cozy) => {
       const cooling = this.cooling(cozy);
       const path = line<number>()
@@ -100,13 +128,37 @@ export class RestPanel {
     );
   });
 
+  protected readonly stretch = computed(() => restStretch(Math.max(0, this.store.trip().conditions.altitudeM)));
+  /** Held at the target counts too: food that simmers is in the pot. */
+  protected readonly cooked = computed(() => {
+    const meal = this.service.meal();
+    const r = this.cooling(this.cozy());
+    if (!meal || !r) return '';
+    const simmered = cookedMin(() => meal.burn.targetC, meal.facts.holdS);
+    const after = simmered + cookedMin(r.atS, USUAL_REST_S);
+    const needS = restForDonenessS(r.atS, USUAL_DONE_MIN - simmered);
+    const rest =
+      simmered >= USUAL_DONE_MIN
+        ? 'no rest is needed for that'
+        : needS === undefined
+          ? 'so wrapped it never gets there'
+          : `here it wants a rest of ${formatDuration(needS)}`;
+    const { dryG } = this.store.trip().menu[meal.meal];
+    const stirred =
+      dryG > 0 ? `Stirring in ${this.units.text(dryG, 'mass')} of food drops it to ${this.units.text(r.atS(0), 'temperature')}. ` : '';
+    return `${stirred}Ten minutes cook it as far as ${after.toFixed(1)} min at ${this.units.text(DONENESS.referenceC, 'temperature')} would. A packet that says 10 min counts on about ${USUAL_DONE_MIN}: ${rest}.`;
+  });
+
   private cooling(cozy: Cozy) {
     const meal = this.service.meal();
     if (!meal) return undefined;
     const { waterMl, airC, pressurePa, potWindMps, pot } = meal.facts;
+    const { dryG } = this.store.trip().menu[meal.meal];
+    const potJPerK = this.vessel() === 'pot' ? potHeatCapacityJPerK(pot) : 0;
     return rest({
       waterMl,
-      startC: meal.burn.targetC,
+      dryG,
+      startC: mixedC(waterMl, meal.burn.targetC, dryG, Math.max(0, airC), potJPerK),
       airC,
       pressurePa,
       windMps: potWindMps,

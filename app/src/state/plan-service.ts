@@ -1,7 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { BurnFacts, Change, Plan, Trip } from '@tinder/core';
+import type { BurnFacts, CanSeen, Change, InferredBlend, Plan, Trip } from '@tinder/core';
 import { createPlanWorker } from '../workers/create-plan-worker';
-import type { Closer } from '../workers/planner';
+import type { Closer, CloserSubject } from '../workers/planner';
 import { WorkspaceStore } from './workspace-store';
 
 /** A plan with the trip it was made for; `changes` follow a moment later. */
@@ -46,8 +46,13 @@ export class PlanService {
   }
 
   /** The closer look at one meal, worked out beside the plan. */
-  closer(planned: Planned, facts: BurnFacts, unscreened: BurnFacts): Promise<Closer> {
-    return this.worker.closer(planned.trip, planned.plan, facts, unscreened);
+  closer(subject: CloserSubject, planned: Planned, facts: BurnFacts, unscreened: BurnFacts): Promise<Closer> {
+    return this.worker.closer(subject, planned.trip, planned.plan, facts, unscreened);
+  }
+
+  /** What a boil seen tells of the can's blend. */
+  inferBlend(trip: Trip, seen: CanSeen): Promise<InferredBlend | undefined> {
+    return this.worker.inferBlend(trip, seen);
   }
 
   private async run(): Promise<void> {

@@ -7,5 +7,6 @@ export function createPlanWorker(): Remote<Planner> {
     plan: (...a: Parameters<Planner['plan']>) => Promise.resolve(planner.plan(...a)),
     changes: (...a: Parameters<Planner['changes']>) => Promise.resolve(planner.changes(...a)),
     closer: (...a: Parameters<Planner['closer']>) => Promise.resolve(planner.closer(...a)),
+    inferBlend: (...a: Parameters<Planner['inferBlend']>) => Promise.resolve(planner.inferBlend(...a)),
   } as unknown as Remote<Planner>;
 }

@@ -9,7 +9,9 @@ const THING: Record<Quantity, string> = {
   distance: 'a distance',
   speed: 'a speed',
   percent: 'a share',
+  strength: 'a strength by volume',
   days: 'a number of days',
+  minutes: 'a time',
 };
 
 /** Why a typed quantity was not taken and what to type instead, as one sentence. */

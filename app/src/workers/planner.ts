@@ -3,12 +3,15 @@ import {
   coldView,
   doseTable,
   flameCurve,
+  inferBlend,
   planTrip,
   type BurnFacts,
+  type CanSeen,
   type Change,
   type ColdView,
   type DoseTable,
   type FlameCurve,
+  type InferredBlend,
   type Plan,
   type Trip,
 } from '@tinder/core';
@@ -17,9 +20,12 @@ import {
 export interface Planner {
   plan(trip: Trip): Plan;
   changes(trip: Trip, plan: Plan): Change[];
-  /** Everything the closer look shows for one meal; `unscreened` is the same meal without its windscreen. */
-  closer(trip: Trip, plan: Plan, facts: BurnFacts, unscreened: BurnFacts): Closer;
+  /** What the closer look shows of one subject for one meal; `unscreened` is the same meal without its windscreen. */
+  closer(subject: CloserSubject, trip: Trip, plan: Plan, facts: BurnFacts, unscreened: BurnFacts): Closer;
+  inferBlend(trip: Trip, seen: CanSeen): InferredBlend | undefined;
 }
+
+export type CloserSubject = 'flame' | 'cold' | 'dose' | 'rest';
 
 export interface Closer {
   flame?: FlameCurve;
@@ -35,10 +41,17 @@ const present = <K extends string, V>(key: K, value: V | undefined) => (value ==
 export const planner: Planner = {
   plan: (trip) => planTrip(trip),
   changes: (trip, plan) => bestChanges(trip, plan),
-  closer: (trip, plan, facts, unscreened) => ({
-    ...present('flame', flameCurve(trip, facts)),
-    ...present('flameBare', flameCurve(trip, unscreened)),
-    ...present('cold', coldView(trip, plan)),
-    ...present('dose', doseTable(trip, facts)),
-  }),
+  closer: (subject, trip, plan, facts, unscreened) => {
+    switch (subject) {
+      case 'flame':
+        return { ...present('flame', flameCurve(trip, facts)), ...present('flameBare', flameCurve(trip, unscreened)) };
+      case 'cold':
+        return present('cold', coldView(trip, plan));
+      case 'dose':
+        return present('dose', doseTable(trip, facts));
+      case 'rest': // cooling is worked out where it is drawn
+        return {};
+    }
+  },
+  inferBlend: (trip, seen) => inferBlend(trip, seen),
 };

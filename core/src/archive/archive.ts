@@ -22,6 +22,8 @@ export const preferencesSchema = z.strictObject({
     speed: unitChoice('speed'),
     percent: unitChoice('percent'),
     days: unitChoice('days'),
+    strength: unitChoice('strength').default('%'),
+    minutes: unitChoice('minutes').default('min'),
   }),
 });
 export type Preferences = z.infer<typeof preferencesSchema>;

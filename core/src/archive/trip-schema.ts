@@ -1,5 +1,13 @@
 import * as z from 'zod';
-import { POT_CP_J_PER_KG_K, SITE_FACTOR, WIND_WORDS_MPS, WINDSCREENS, type PotMaterial } from '../burn/constants';
+import {
+  BEST_POT_HEIGHT_MM,
+  BEST_SCREEN_GAP_MM,
+  POT_CP_J_PER_KG_K,
+  SITE_FACTOR,
+  WIND_WORDS_MPS,
+  WINDSCREENS,
+  type PotMaterial,
+} from '../burn/constants';
 import { WARMING } from '../canister/warming';
 import { BURNERS, burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue/burners';
 import { FUELS } from '../fuel/fuels';
@@ -24,6 +32,10 @@ export const LIMITS = {
   simmerMin: { min: 0, max: 60 },
   headFactor: { min: 0.5, max: 1.5 },
   measureMl: { min: 1, max: 60 },
+  potHeightMm: { min: 10, max: 100 },
+  screenGapMm: { min: 1, max: 60 },
+  dryG: { min: 0, max: 1000 },
+  fryMin: { min: 1, max: 60 },
 } as const;
 
 const within = ({ min, max }: { min: number; max: number }) => z.number().min(min).max(max);
@@ -46,6 +58,8 @@ export const dayShapeSchema = z.strictObject({
 export const targetSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('boil') }),
   z.strictObject({ kind: z.literal('stopAt'), targetC: within(LIMITS.targetC) }),
+  /** Fried or baked, without water, at the kit's flame setting. */
+  z.strictObject({ kind: z.literal('fry'), minutes: within(LIMITS.fryMin) }),
 ]);
 
 export const mealSchema = z.strictObject({
@@ -57,7 +71,14 @@ export const mealSchema = z.strictObject({
   simmerMin: within(LIMITS.simmerMin).default(0),
   /** Boiled long enough to be drunk: by which rule. */
   makeSafe: z.enum(['none', 'cdc', 'epa']).default('none'),
+  /** Dry food stirred into the hot water, g. */
+  dryG: within(LIMITS.dryG).default(0),
 });
+
+const share = z.number().min(0).max(1);
+export const blendSchema = z
+  .strictObject({ propane: share, isobutane: share, nButane: share })
+  .refine((b) => Math.abs(b.propane + b.isobutane + b.nButane - 1) < 0.001, 'the three shares must add up to 1');
 
 export const kitSchema = z
   .strictObject({
@@ -90,12 +111,19 @@ export const kitSchema = z
     snuffer: z.boolean().default(false),
     /** Factor on the burner's coupling; 1 until its own burn tests say otherwise. */
     headFactor: within(LIMITS.headFactor).default(1),
+    /** Pot base above an alcohol burner, mm. */
+    potHeightMm: within(LIMITS.potHeightMm).default(BEST_POT_HEIGHT_MM.usual),
+    /** Gap between the pot and a windscreen that stands round it, mm. */
+    screenGapMm: within(LIMITS.screenGapMm).default(BEST_SCREEN_GAP_MM),
+    /** What the walker's own can turned out to hold, by mass; overrules the fuel's label. */
+    ownBlend: blendSchema.optional(),
   })
   .superRefine((kit, ctx) => {
     const burner = burnerById(kit.burnerId);
     const fuel = FUELS.find((f) => f.id === kit.fuelId);
     if (fuel?.kind !== FAMILY_FUEL[burner.family])
       ctx.addIssue({ code: 'custom', path: ['fuelId'], message: `the ${burner.name} does not burn "${kit.fuelId}"` });
+    if (kit.ownBlend && fuel?.kind !== 'gas') ctx.addIssue({ code: 'custom', path: ['ownBlend'], message: 'only a can holds a blend' });
     if (!FAMILY_WINDSCREENS[burner.family].includes(kit.windscreen))
       ctx.addIssue({ code: 'custom', path: ['windscreen'], message: `"${kit.windscreen}" does not fit the ${burner.name}` });
   });

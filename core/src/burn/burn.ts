@@ -1,15 +1,16 @@
 import { integrate } from '../numeric/dormand-prince';
 import { boilingPointC } from '../air/atmosphere';
-import { FLAMES, GIVE_UP_AFTER_S, GIVE_UP_K_PER_S, LONGEST_BURN_S, lowFlameBlowOut, type FlameKind } from './constants';
+import { FLAMES, FRYING_PAN_C, GIVE_UP_AFTER_S, GIVE_UP_K_PER_S, LONGEST_BURN_S, lowFlameBlowOut, type FlameKind } from './constants';
 import type { FlameSource } from './flame-source';
+import { fry } from './fry';
 import { heatPath, type WaterStart } from './heat-path';
 import { holdAt } from './hold';
 import { emptyHeatMatrix, ledgerFuelG, type Ledger } from './ledger';
 import { potHeatCapacityJPerK, type Pot } from './pot';
 import { meanEfficiency, meanLoss, windLevels } from './wind-levels';
 
-/** Bring water to a temperature, or to the local boiling point. */
-export type Target = { kind: 'boil' } | { kind: 'stopAt'; targetC: number };
+/** Bring water to the local boiling point or to a temperature; or fry for a while, without water. */
+export type Target = { kind: 'boil' } | { kind: 'stopAt'; targetC: number } | { kind: 'fry'; minutes: number };
 
 export interface BurnInput {
   /** As liquid. */
@@ -79,7 +80,7 @@ const ABS_TOL = 1e-3;
  */
 export function simulateBurn(input: BurnInput): Burn {
   const boilC = boilingPointC(input.pressurePa);
-  const targetC = input.target.kind === 'boil' ? boilC : Math.min(input.target.targetC, boilC);
+  const targetC = targetOf(input.target, boilC);
   const { source } = input;
   const levels = windLevels(input);
   const eta = meanEfficiency(input, levels);
@@ -100,6 +101,21 @@ export function simulateBurn(input: BurnInput): Burn {
   const limitMps = lowFlameBlowOut(FLAMES[input.flame].blowOutMps, source.steadyW / source.ratedW);
   const flameWindMps = Math.max(...levels.map((l) => l.flameMps));
   if (flameWindMps > limitMps) return unfinished({ kind: 'mayBlowOut', flameWindMps, limitMps });
+
+  if (input.target.kind === 'fry') {
+    const fried = fry({ minutes: input.target.minutes, source, loss, eta });
+    if ('stallsAtC' in fried) return unfinished({ kind: 'stalls', atC: fried.stallsAtC });
+    fried.heatJ.priming.sides = input.primingG * source.lhvKJPerG * 1000;
+    const ledger: Ledger = { heatJ: fried.heatJ, unburntG: { joint: input.jointLossG, snuffed: 0 }, lhvKJPerG: source.lhvKJPerG };
+    return {
+      ...unfinished({ kind: 'done' }),
+      durationS: input.target.minutes * 60,
+      fuelG: ledgerFuelG(ledger),
+      meanPowerW: fried.releasedJ / (input.target.minutes * 60),
+      ...(source.can ? { canEndC: fried.canEndC } : {}),
+      ledger,
+    };
+  }
 
   const gainAt = (t: number): number => source.steadyW * eta(source.steadyW) - loss.airW(t) - loss.evaporationW(t);
   const path = heatPath(input.waterMl, potHeatCapacityJPerK(input.pot), input.start);
@@ -165,6 +181,17 @@ export function simulateBurn(input: BurnInput): Burn {
     ledger,
     steps: run.steps,
   };
+}
+
+function targetOf(target: Target, boilC: number): number {
+  switch (target.kind) {
+    case 'boil':
+      return boilC;
+    case 'stopAt':
+      return Math.min(target.targetC, boilC);
+    case 'fry':
+      return FRYING_PAN_C;
+  }
 }
 
 /** Temperature between start and target at which gain meets loss (bisection); the gain is positive at no loss and falls with T. */

@@ -26,6 +26,8 @@ export const WINDSCREENS = {
   cone: { shelter: 0, sheltersPot: false },
 } as const;
 export type WindscreenKind = keyof typeof WINDSCREENS;
+/** Windscreens that stand round the pot with a gap. */
+export const WINDSCREENS_ROUND: readonly WindscreenKind[] = ['foil', 'cone'];
 
 /** 10 m wind to the unscreened flame at 10–15 cm above ground (log profile). */
 export const SITE_FACTOR = { ridge: 0.45, trees: 0.3, forest: 0.15, hollow: 0.08 } as const;
@@ -77,3 +79,15 @@ export const GUSTS = { factor: 1.6, share: 0.3 } as const;
 export const SLEEVE_M2K_PER_W = 0.125;
 /** What a snuffer cup saves of the alcohol that would have burnt on; the rest boils off the hot burner (assumption). */
 export const SNUFFED_SHARE = 0.9;
+
+/** Pot base above an alcohol burner where it heats best, mm, and gap to a windscreen round the pot (domain section 4, common practice). */
+export const BEST_POT_HEIGHT_MM = { from: 40, to: 50, usual: 45 } as const;
+export const BEST_SCREEN_GAP_MM = 6;
+/** What a millimetre off costs of the coupling, and the most that is let go (common practice: 20 mm off costs about a sixth, a 25 mm gap a tenth). */
+export const FIT = { heightLossPerMm: 0.008, gapLossPerMm: { narrow: 0.04, wide: 0.005 }, least: 0.6 } as const;
+/** A pan hot enough to brown food, °C (common practice: browning starts near 140 °C). */
+export const FRYING_PAN_C = 150;
+/** Specific heat of dry food, J/(g K) (common practice: starches and dried meals lie at 1.5 to 2.0). */
+export const DRY_FOOD_CP_J_PER_G_K = 1.7;
+/** Doneness counts minutes at this temperature, °C; `zK` warmer cooks ten times as fast (domain section 6: an assumption to start with). */
+export const DONENESS = { referenceC: 90, zK: 20 } as const;

@@ -1,11 +1,13 @@
 import { blendedConvection, forcedConvection } from '../air/convection';
 import { WATER_CP_J_PER_KG_K } from '../water/constants';
-import { STILL_POT_W_PER_M2_K } from './constants';
+import { DRY_FOOD_CP_J_PER_G_K, STILL_POT_W_PER_M2_K } from './constants';
 import { potAreas, potHeatCapacityJPerK, type Pot } from './pot';
 
 /** What the food rests in: the pot as it is, in a sleeve, or a packet bag of food, bare or sleeved. */
 export interface RestSetup {
   waterMl: number;
+  /** Dry food stirred in, g. */
+  dryG: number;
   startC: number;
   airC: number;
   pressurePa: number;
@@ -61,7 +63,8 @@ export function rest(r: RestSetup): Rest {
   const skin = blendedConvection(forced, STILL_POT_W_PER_M2_K);
   const through = 1 / (1 / skin + r.cozyM2KPerW);
   const ground = 1 / (1 / (r.padUnder ? PAD_W_PER_M2_K : GROUND_W_PER_M2_K) + r.cozyM2KPerW);
-  const capacity = (r.waterMl / 1000) * WATER_CP_J_PER_KG_K + (r.vessel === 'pot' ? potHeatCapacityJPerK(r.pot) : 0);
+  const food = r.dryG * DRY_FOOD_CP_J_PER_G_K;
+  const capacity = (r.waterMl / 1000) * WATER_CP_J_PER_KG_K + food + (r.vessel === 'pot' ? potHeatCapacityJPerK(r.pot) : 0);
   const perS = (through * skinM2 + ground * baseM2) / capacity;
   const atS = (s: number): number => r.airC + (r.startC - r.airC) * Math.exp(-perS * s);
   return {

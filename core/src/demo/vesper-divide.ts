@@ -43,6 +43,8 @@ export const DEMO_TRIP: Trip = {
     sleeveOn: false,
     snuffer: false,
     headFactor: 1,
+    potHeightMm: 45,
+    screenGapMm: 6,
   },
   menu: {
     breakfast: {
@@ -52,8 +54,9 @@ export const DEMO_TRIP: Trip = {
       target: { kind: 'stopAt', targetC: 88 },
       simmerMin: 0,
       makeSafe: 'none',
+      dryG: 90,
     },
-    supper: { name: 'dried dinner and tea', hot: true, waterMl: 600, target: { kind: 'boil' }, simmerMin: 0, makeSafe: 'none' },
+    supper: { name: 'dried dinner and tea', hot: true, waterMl: 600, target: { kind: 'boil' }, simmerMin: 0, makeSafe: 'none', dryG: 130 },
   },
   reservePercent: 15,
 };

@@ -43,6 +43,3 @@ export function massShareOf(volumeShare: number): number {
   }
   return (low + high) / 2;
 }
-
-/** Strength by volume (0–1) of US proof: half of it is per cent. */
-export const volumeShareOfProof = (proof: number): number => proof / 200;

@@ -1,7 +1,8 @@
 import type { Kit, Meal } from '../archive/trip-schema';
 import { simulateBurn, type Burn, type BurnInput } from '../burn/burn';
-import { JOINT_LOSS_G, LIQUID_PRIMING_G, PRIMER_PAN, type FlameKind } from '../burn/constants';
+import { JOINT_LOSS_G, LIQUID_PRIMING_G, PRIMER_PAN, WINDSCREENS_ROUND, type FlameKind } from '../burn/constants';
 import { doseAlcohol, doseTablets, type DosedBurn } from '../burn/dose';
+import { potHeightFactor, screenGapFactor } from '../burn/fit';
 import { canisterSource, openSource, type FlameSource } from '../burn/flame-source';
 import type { WaterStart } from '../burn/heat-path';
 import { boilTimeS } from '../burn/treatment';
@@ -28,8 +29,9 @@ export interface KitInUse {
 /** Looks up burner and fuel; the schema has checked that they belong together. */
 export function kitInUse(kit: Kit): KitInUse {
   const burner = burnerById(kit.burnerId);
-  const fuel = FUELS.find((f) => f.id === kit.fuelId);
-  if (!fuel) throw new Error(`no fuel "${kit.fuelId}"`);
+  const labelled = FUELS.find((f) => f.id === kit.fuelId);
+  if (!labelled) throw new Error(`no fuel "${kit.fuelId}"`);
+  const fuel = labelled.kind === 'gas' && kit.ownBlend ? { ...labelled, blend: kit.ownBlend } : labelled;
   return { kit, burner, fuel, lhvKJPerG: fuelLhvKJPerG(fuel), flame: kit.windscreen === 'cone' ? 'cone' : burner.flame };
 }
 
@@ -68,7 +70,7 @@ export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: n
   return {
     waterMl: meal.waterMl,
     start,
-    target: meal.makeSafe === 'none' ? meal.target : { kind: 'boil' },
+    target: meal.makeSafe === 'none' || meal.target.kind === 'fry' ? meal.target : { kind: 'boil' },
     holdS: Math.max(meal.simmerMin * 60, treatS),
     rolling: treated,
     airC,
@@ -80,10 +82,17 @@ export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: n
     lidOn: kit.lidOn,
     sleeveOn: kit.sleeveOn,
     flame: use.flame,
-    headFactor: kit.headFactor,
+    headFactor: kit.headFactor * fitFactor(use),
     primingG: burner.family === 'liquid' ? LIQUID_PRIMING_G : primerG,
     jointLossG: isGas(burner) ? JOINT_LOSS_G : 0,
   };
+}
+
+/** How pot, burner and windscreen stand to each other: height counts over alcohol, the gap where a windscreen goes round. */
+export function fitFactor({ kit, fuel }: KitInUse): number {
+  const height = fuel.kind === 'alcohol' ? potHeightFactor(kit.potHeightMm) : 1;
+  const gap = WINDSCREENS_ROUND.includes(kit.windscreen) ? screenGapFactor(kit.screenGapMm) : 1;
+  return height * gap;
 }
 
 /** Is alcohol that is over snuffed and kept, by the burner's own lid or a cup, instead of burning on? */

@@ -12,7 +12,9 @@ export const METRIC: UnitPreferences = {
   distance: 'km',
   speed: 'm/s',
   percent: '%',
+  strength: '%',
   days: 'days',
+  minutes: 'min',
 };
 
 export const US_CUSTOMARY: UnitPreferences = {

@@ -2,7 +2,8 @@
  * Units a walker may type, by quantity. Factors are the exact definitions of NIST SP 811 (2008), appendix B;
  * tests compare them with GNU Units.
  */
-export type Quantity = 'mass' | 'volume' | 'temperature' | 'length' | 'altitude' | 'distance' | 'speed' | 'percent' | 'days';
+export type Quantity =
+  'mass' | 'volume' | 'temperature' | 'length' | 'altitude' | 'distance' | 'speed' | 'percent' | 'strength' | 'days' | 'minutes';
 
 export interface Unit {
   /** How it is written on screen. */
@@ -67,7 +68,10 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     unit('kn', 'kn|kt|knot|knots', 1.852 / 3.6, 0),
   ],
   percent: [unit('%', '%|percent|per cent', 1)],
+  // by volume; US proof is twice the share
+  strength: [unit('%', '%|percent|per cent|% vol|%vol|abv', 1, 1), unit('proof', 'proof', 0.5)],
   days: [unit('days', 'd|day|days', 1)],
+  minutes: [unit('min', 'min|mins|minute|minutes', 1), unit('h', 'h|hour|hours', 60, 1), unit('s', 's|sec|second|seconds', 1 / 60)],
 };
 
 /** The unit of a quantity written with `symbol`; the core's own unit where there is none of that name. */

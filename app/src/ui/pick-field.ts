@@ -1,0 +1,48 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import type { Option } from './choice';
+
+/** A name and one of a list to pick, laid into the two first columns of the line around it. */
+@Component({
+  selector: 'app-pick-field',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <label class="name" [attr.for]="id()">{{ label() }}</label>
+    <select [id]="id()" (change)="picked($event)">
+      @for (o of options(); track o.value) {
+        <option [value]="o.value" [selected]="o.value === value()">{{ o.label }}</option>
+      }
+      @if (unlisted(); as words) {
+        <option selected disabled>{{ words }}</option>
+      }
+    </select>
+  `,
+  styles: `
+    :host {
+      display: contents;
+    }
+    .name {
+      color: var(--ink-quiet);
+    }
+  `,
+})
+export class PickField<T extends string> {
+  private static count = 0;
+  private readonly serial = PickField.count++;
+
+  readonly label = input.required<string>();
+  readonly options = input.required<readonly Option<T>[]>();
+  readonly value = input.required<T | undefined>();
+  /** Shown as chosen where the value is none of the options. */
+  readonly unlisted = input<string>();
+  readonly valueChange = output<T>();
+
+  protected readonly id = computed(() => `pick-${this.label().replaceAll(' ', '-')}-${this.serial}`);
+
+  protected picked(event: Event): void {
+    this.valueChange.emit((event.target as HTMLSelectElement).value as T);
+  }
+}
+
+/** Options from a record of words, in its order. */
+export const optionsOf = <T extends string>(words: Readonly<Record<T, string>>): Option<T>[] =>
+  (Object.keys(words) as T[]).map((value) => ({ value, label: words[value] }));

@@ -1,0 +1,92 @@
+import type { Trip } from '../archive/trip-schema';
+import { ambientPressurePa } from '../air/atmosphere';
+import { simulateBurn } from '../burn/burn';
+import { WIND_WORDS_MPS } from '../burn/constants';
+import { screenedWind } from '../burn/wind';
+import { isGas } from '../catalogue/burners';
+import { CANISTER_SIZES } from '../carry/packages';
+import { FUELS, type BlendByMass } from '../fuel/fuels';
+import { burnFacts, kitInUse, sourceFor } from './meal-burn';
+import { dayConditions } from './day-conditions';
+
+/** What a walker saw of a can: "it lit at −12 °C, half full, and boiled half a litre in 7 min". */
+export interface CanSeen {
+  airC: number;
+  /** Share of the net mass in the can, 0–1. */
+  fractionLeft: number;
+  waterMl: number;
+  minutes: number;
+}
+
+export type InferredBlend =
+  /** The blend that boils in the time seen, and those a fifth slower and quicker. */
+  | { kind: 'found'; blend: BlendByMass; poorer: BlendByMass; richer: BlendByMass; likeFuelIds: string[] }
+  /** Every blend would have done the same: the can was warm enough not to matter. */
+  | { kind: 'tellsNothing'; minutes: number }
+  /** Quicker than the richest blend sold: the can was warmer than the air, or less water was boiled. */
+  | { kind: 'tooQuick'; minutes: number | undefined }
+  /** Slower than plain butane: something else slowed it (flame not full, wind, lid). */
+  | { kind: 'tooSlow'; minutes: number };
+
+/** Times of two boils closer than this share cannot be told apart by a watch and a day's scatter (common practice). */
+const SCATTER = 0.2;
+const RICHEST_PROPANE = 0.35;
+
+/** Blends ordered by pressure: n-butane (0) to isobutane (1), then propane in isobutane (2 is the richest sold). */
+function blendAt(richness: number): BlendByMass {
+  if (richness <= 1) return { propane: 0, isobutane: richness, nButane: 1 - richness };
+  const propane = (richness - 1) * RICHEST_PROPANE;
+  return { propane, isobutane: 1 - propane, nButane: 0 };
+}
+
+/**
+ * Infers a can's blend from one boil seen, with this trip's burner fully open, pot, windscreen, water and altitude, in calm air.
+ * Boiling time falls as the blend gets richer, so the time seen is met by bisection. Undefined for kits without a can.
+ */
+export function inferBlend(trip: Trip, seen: CanSeen): InferredBlend | undefined {
+  const use = kitInUse(trip.kit);
+  if (!isGas(use.burner) || use.fuel.kind !== 'gas') return undefined;
+  const { fuel } = use;
+  const meal = { ...trip.menu.supper, waterMl: seen.waterMl, target: { kind: 'boil' } as const, simmerMin: 0, makeSafe: 'none' as const };
+  const wind = screenedWind(WIND_WORDS_MPS.steady, trip.kit.windscreen);
+  const day = dayConditions(trip)[0];
+  const facts = {
+    ...burnFacts(use, meal, { ...day, snow: false }, seen.airC),
+    pressurePa: ambientPressurePa(trip.conditions.altitudeM),
+    flameWindMps: wind.flameMps,
+    potWindMps: wind.potMps,
+    gusty: false,
+  };
+  const size = CANISTER_SIZES[1];
+  const can = { ...size, fuelLeftG: size.netG * seen.fractionLeft };
+  const minutesWith = (blend: BlendByMass): number | undefined => {
+    const burn = simulateBurn({ ...facts, source: sourceFor({ ...use, fuel: { ...fuel, blend } }, facts, can, 1) });
+    return burn.outcome.kind === 'done' ? burn.durationS / 60 : undefined;
+  };
+  const slowest = minutesWith(blendAt(0)) ?? Number.POSITIVE_INFINITY;
+  const quickest = minutesWith(blendAt(2));
+  if (quickest === undefined || seen.minutes < quickest * (1 - SCATTER)) return { kind: 'tooQuick', minutes: quickest };
+  if (slowest < quickest * (1 + SCATTER) && seen.minutes < slowest * (1 + SCATTER)) return { kind: 'tellsNothing', minutes: quickest };
+  if (seen.minutes > slowest * (1 + SCATTER)) return { kind: 'tooSlow', minutes: slowest };
+  const meeting = (minutes: number): BlendByMass => {
+    let low = 0;
+    let high = 2;
+    for (let i = 0; i < 20; i++) {
+      const mid = (low + high) / 2;
+      if ((minutesWith(blendAt(mid)) ?? Number.POSITIVE_INFINITY) > minutes) low = mid;
+      else high = mid;
+    }
+    return blendAt(high);
+  };
+  const like = FUELS.filter((f) => {
+    const minutes = f.kind === 'gas' ? minutesWith(f.blend) : undefined;
+    return minutes !== undefined && Math.abs(minutes / seen.minutes - 1) < SCATTER;
+  });
+  return {
+    kind: 'found',
+    blend: meeting(seen.minutes),
+    poorer: meeting(seen.minutes * (1 + SCATTER)),
+    richer: meeting(seen.minutes * (1 - SCATTER)),
+    likeFuelIds: like.map((f) => f.id),
+  };
+}
