@@ -2,4 +2,4 @@
 import { writeFileSync } from 'node:fs';
 import { archiveJsonSchema } from '../core/src/archive/archive';
 
-writeFileSync(new URL('../docs/formats/trip-archive-v1.schema.json', import.meta.url), JSON.stringify(archiveJsonSchema(), null, 2) + '\n');
+writeFileSync(new URL('../docs/formats/trip-archive-v2.schema.json', import.meta.url), JSON.stringify(archiveJsonSchema(), null, 2) + '\n');

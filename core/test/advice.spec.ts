@@ -1,20 +1,20 @@
 import type { Trip } from '../src/archive/trip-schema';
 import { BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../src/catalogue/burners';
 import { FAMILY_USE } from '../src/catalogue/families';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
 import { FUELS } from '../src/fuel/fuels';
 import { doseTable, MOST_RELIGHTS } from '../src/plan/best-dose';
 import { flameCurve } from '../src/plan/best-flame';
 import { coldView } from '../src/plan/cold';
 import { planTrip } from '../src/plan/plan';
+import { everyDay, firstCarry, SHORT_TRIP } from './short-trip';
 
 const withBurner = (id: string, change: Partial<Trip['kit']> = {}): Trip => {
   const burner = BURNERS.find((b) => b.id === id) ?? BURNERS[0];
   const fuelId = FUELS.find((f) => f.kind === FAMILY_FUEL[burner.family])?.id ?? '';
   const screens = FAMILY_WINDSCREENS[burner.family];
   return {
-    ...DEMO_TRIP,
-    kit: { ...DEMO_TRIP.kit, burnerId: id, fuelId, windscreen: screens.includes('cone') ? 'cone' : 'folded', ...change },
+    ...SHORT_TRIP,
+    kit: { ...SHORT_TRIP.kit, burnerId: id, fuelId, windscreen: screens.includes('cone') ? 'cone' : 'folded', ...change },
   };
 };
 const supper = (trip: Trip) => {
@@ -28,7 +28,7 @@ describe('every family of burners', () => {
     '%s: plans the demo, says how it is used, and carries what it burns',
     (_name, id) => {
       const trip = withBurner(id);
-      const plan = planTrip(trip);
+      const plan = firstCarry(trip);
       const burner = BURNERS.find((b) => b.id === id) ?? BURNERS[0];
       expect(Object.values<string>({ ...FAMILY_USE[burner.family] }).every((words) => words.length > 5)).toBe(true);
       expect(plan.fuelG).toBeGreaterThanOrEqual(plan.demandG - 1e-9);
@@ -39,8 +39,8 @@ describe('every family of burners', () => {
   );
 
   it('a finned pot burns less, liquid fuel pays its priming, a snuffed burner keeps what is over', () => {
-    expect(supper(withBurner('gas-micro', { pot: { ...DEMO_TRIP.kit.pot, base: 'finned' } })).burn.fuelG).toBeLessThan(
-      supper(DEMO_TRIP).burn.fuelG,
+    expect(supper(withBurner('gas-micro', { pot: { ...SHORT_TRIP.kit.pot, base: 'finned' } })).burn.fuelG).toBeLessThan(
+      supper(SHORT_TRIP).burn.fuelG,
     );
     expect(supper(withBurner('liquid-pump')).burn.ledger.heatJ.priming.sides).toBeCloseTo(4 * 44_300, 0);
     expect(supper(withBurner('alcohol-open', { snuffer: true })).burn.fuelG).toBeLessThan(supper(withBurner('alcohol-open')).burn.fuelG);
@@ -50,12 +50,12 @@ describe('every family of burners', () => {
 describe('a foil wall round a can', () => {
   it('warms it: the caution stands, and the can ends warmer than without', () => {
     const walled = supper(withBurner('gas-micro', { windscreen: 'foil' }));
-    expect(walled.burn.canEndC).toBeGreaterThan(supper(DEMO_TRIP).burn.canEndC ?? 99);
+    expect(walled.burn.canEndC).toBeGreaterThan(supper(SHORT_TRIP).burn.canEndC ?? 99);
   });
 });
 
 describe('the best flame', () => {
-  const curve = flameCurve(DEMO_TRIP, supper(DEMO_TRIP).facts);
+  const curve = flameCurve(SHORT_TRIP, supper(SHORT_TRIP).facts);
 
   it('is a minimum, and its band holds it', () => {
     expect(curve?.best).toBeDefined();
@@ -70,7 +70,7 @@ describe('the best flame', () => {
   });
 
   it('moves up in wind, and low settings there are named as failing', () => {
-    const windy = flameCurve(DEMO_TRIP, { ...supper(DEMO_TRIP).facts, flameWindMps: 3.5, potWindMps: 3.5 });
+    const windy = flameCurve(SHORT_TRIP, { ...supper(SHORT_TRIP).facts, flameWindMps: 3.5, potWindMps: 3.5 });
     expect(windy?.best?.setting).toBeGreaterThan(curve?.best?.setting ?? 1);
     expect(windy?.points[0].outcome.kind).not.toBe('done');
   });
@@ -104,12 +104,12 @@ describe('the best dose', () => {
 
 describe('the cold view', () => {
   it('puts every hot meal on the map, colder days weaker, and counts those below the limit', () => {
-    const freezing = { ...DEMO_TRIP, conditions: { ...DEMO_TRIP.conditions, supperAirC: -22, breakfastAirC: -26 } };
-    const view = coldView(freezing, planTrip(freezing));
+    const freezing = everyDay(SHORT_TRIP, { supperAirC: -23, breakfastAirC: -27 });
+    const view = coldView(freezing, planTrip(freezing), 2100);
     expect(view?.meals).toHaveLength(10);
     expect(view?.belowLimit).toBeGreaterThan(0);
     expect(view?.strength).toHaveLength(40);
-    const warm = coldView(DEMO_TRIP, planTrip(DEMO_TRIP));
+    const warm = coldView(SHORT_TRIP, planTrip(SHORT_TRIP), 2100);
     expect(warm?.belowLimit).toBe(0);
     const limits = warm?.limits.map((l) => l.fullC ?? Number.NaN) ?? [];
     expect(limits[0]).toBeGreaterThan(limits[1]);
@@ -118,14 +118,14 @@ describe('the cold view', () => {
 
   it('is not for kits without a can', () => {
     const trip = withBurner('alcohol-open');
-    expect(coldView(trip, planTrip(trip))).toBeUndefined();
+    expect(coldView(trip, planTrip(trip), 2100)).toBeUndefined();
   });
 });
 
 describe('cautions', () => {
-  const codes = (trip: Trip) => planTrip(trip).cautions.map((c) => c.code);
+  const codes = (trip: Trip) => firstCarry(trip).cautions.map((c) => c.code);
   it('are raised by what is there, and not otherwise', () => {
-    expect(codes(DEMO_TRIP)).not.toContain('screenAroundCan');
+    expect(codes(SHORT_TRIP)).not.toContain('screenAroundCan');
     expect(codes(withBurner('gas-micro', { windscreen: 'foil' }))).toContain('screenAroundCan');
     expect(codes(withBurner('gas-remote', { windscreen: 'foil' }))).not.toContain('screenAroundCan');
     expect(codes(withBurner('alcohol-open'))).toEqual(expect.arrayContaining(['invisibleFlame', 'refuelCold', 'methanol', 'openFlameBan']));

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { WARMING } from '../src/canister/warming';
-import { LIMITS, type Trip } from '../src/archive/trip-schema';
+import { LIMITS } from '../src/archive/limits';
+import { RESTRICTIONS, TREATMENTS, WATER_SOURCES, type Day, type Trip } from '../src/archive/trip-schema';
 import { BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../src/catalogue/burners';
 import { DEMO_TRIP } from '../src/demo/vesper-divide';
 import { POTS } from '../src/catalogue/pots';
@@ -16,7 +17,11 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
     pot: fc.constantFrom(...POTS),
     lidOn: fc.boolean(),
     flameSetting: within(LIMITS.flameSetting),
-    dayCount: fc.integer({ min: 1, max: 6 }),
+    legDays: fc.array(fc.integer({ min: 1, max: 3 }), { minLength: 1, maxLength: 3 }),
+    restrictions: fc.array(fc.constantFrom(...RESTRICTIONS), { minLength: 3, maxLength: 3 }),
+    source: fc.constantFrom(...WATER_SOURCES),
+    treatment: fc.constantFrom(...TREATMENTS),
+    eatsOut: fc.record({ breakfast: fc.boolean(), supper: fc.boolean() }),
     supperAirC: within(LIMITS.airC),
     breakfastAirC: within(LIMITS.airC),
     altitudeM: within(LIMITS.altitudeM),
@@ -29,8 +34,6 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
     headFactor: within(LIMITS.headFactor),
     canWarming: fc.constantFrom(...(Object.keys(WARMING) as (keyof typeof WARMING)[])),
     makeSafe: fc.constantFrom('none' as const, 'cdc' as const, 'epa' as const),
-    snow: fc.boolean(),
-    starterWater: fc.boolean(),
     gusty: fc.boolean(),
     sleeveOn: fc.boolean(),
     potHeightMm: within(LIMITS.potHeightMm),
@@ -43,19 +46,27 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
     const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[r.burner.family]);
     const screens = FAMILY_WINDSCREENS[r.burner.family];
     const { name, diameterMm, heightMm, massG, lidMassG, material, base } = r.pot;
+    const day: Day = {
+      ...DEMO_TRIP.legs[0].days[0],
+      supperAirC: r.supperAirC,
+      breakfastAirC: r.breakfastAirC,
+      altitudeM: r.altitudeM,
+      waterC: r.waterC,
+      wind: { kind: 'forecast', tenMetreMps: r.tenMetreMps, site: 'forest' },
+      gusty: r.gusty,
+      source: r.source,
+      treatment: r.treatment,
+      eatsOut: r.eatsOut,
+    };
+    const legs = r.legDays.map((n, i) => ({
+      days: Array.from({ length: n }, () => day),
+      restriction: r.restrictions[i],
+      restrictionNote: '',
+    }));
     return {
       ...DEMO_TRIP,
-      leg: { ...DEMO_TRIP.leg, dayCount: r.dayCount },
-      conditions: {
-        supperAirC: r.supperAirC,
-        breakfastAirC: r.breakfastAirC,
-        altitudeM: r.altitudeM,
-        waterC: r.waterC,
-        wind: { kind: 'forecast', tenMetreMps: r.tenMetreMps, site: 'forest' },
-        gusty: r.gusty,
-        snow: r.snow,
-        starterWater: r.starterWater,
-      },
+      stops: DEMO_TRIP.stops.slice(0, legs.length + 1),
+      legs,
       kit: {
         ...DEMO_TRIP.kit,
         burnerId: r.burner.id,

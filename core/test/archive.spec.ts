@@ -3,14 +3,18 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { archiveJsonSchema } from '../src/archive/archive';
 import { exportArchive, importArchive } from '../src/archive/import';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
+import { METRIC } from '../src/units/format';
 import { planTrip } from '../src/plan/plan';
+import type { Trip } from '../src/archive/trip-schema';
 import { anyTrip } from './any-trip';
+import { ARCHIVE_V1 } from './archive-v1';
+import { firstCarry, SHORT_TRIP } from './short-trip';
 
-const demo = exportArchive(DEMO_TRIP);
+const shelved = (trip: Trip) => ({ trip, archived: false });
+const demo = exportArchive([shelved(SHORT_TRIP)]);
 const broken = (change: (t: Record<string, Record<string, Record<string, unknown>>>) => void): string => {
-  const raw = JSON.parse(demo) as { trip: Parameters<typeof change>[0] };
-  change(raw.trip);
+  const raw = JSON.parse(demo) as { trips: { trip: Parameters<typeof change>[0] }[] };
+  change(raw.trips[0].trip);
   return JSON.stringify(raw);
 };
 
@@ -18,12 +22,41 @@ describe('archive', () => {
   it('comes back as it went out, with the same plan', () => {
     fc.assert(
       fc.property(anyTrip, (trip) => {
-        const back = importArchive(exportArchive(trip));
-        expect(back).toEqual({ ok: true, trip });
-        if (back.ok) expect(planTrip(back.trip).demandG).toBe(planTrip(trip).demandG);
+        const back = importArchive(exportArchive([shelved(trip)]));
+        expect(back).toEqual({ ok: true, trips: [shelved(trip)] });
+        if (back.ok) expect(planTrip(back.trips[0].trip)).toEqual(planTrip(trip));
       }),
       { numRuns: 25 },
     );
+  });
+
+  it('reads version 1: the same days, the same grams', () => {
+    const read = importArchive(ARCHIVE_V1);
+    if (!read.ok) throw new Error('refused');
+    expect(read.migratedFrom).toBe(1);
+    const [{ trip }] = read.trips;
+    expect(trip.stops.map((s) => s.name)).toEqual(['Nettle Hut', 'Harrow Junction']);
+    expect(trip.legs[0].days.map((d) => [d.km, d.altitudeM, d.breakfastAirC])).toEqual(
+      SHORT_TRIP.legs[0].days.map((d) => [d.km, d.altitudeM, d.breakfastAirC]),
+    );
+    expect(firstCarry(trip).demandG).toBeCloseTo(firstCarry(SHORT_TRIP).demandG, 1); // food stirred in does not cost fuel
+    expect(importArchive(exportArchive(read.trips))).toEqual({ ok: true, trips: read.trips });
+    expect(importArchive(ARCHIVE_V1.replace('"dayCount":5', '"dayCount":0'))).toMatchObject({
+      problem: { issues: [{ path: 'trip.leg.dayCount' }] },
+    });
+  });
+
+  it('keeps a backup of everything whole, and refuses legs that do not fit their stops', () => {
+    const preferences = { theme: 'day' as const, units: { ...METRIC } };
+    const trips = [shelved(SHORT_TRIP), { trip: { ...SHORT_TRIP, id: 'other' }, archived: true }];
+    expect(importArchive(exportArchive(trips, preferences))).toEqual({ ok: true, trips, preferences });
+    expect(importArchive(exportArchive([trips[0], trips[0]]))).toMatchObject({
+      problem: { issues: [{ message: 'two trips share one id' }] },
+    });
+    const short = exportArchive([shelved({ ...SHORT_TRIP, legs: [...SHORT_TRIP.legs, ...SHORT_TRIP.legs] })]);
+    expect(importArchive(short)).toMatchObject({
+      problem: { issues: [{ path: 'trips.0.trip.legs', message: '2 stops have 1 legs between them, not 2' }] },
+    });
   });
 
   it('names the line and column where a file stops being JSON', () => {
@@ -37,8 +70,8 @@ describe('archive', () => {
   it.each([
     ['[]', { code: 'otherFormat' }],
     ['{"format":"something"}', { code: 'otherFormat' }],
-    ['{"format":"restless-tinder","version":7}', { code: 'otherVersion', found: 7, expected: 1 }],
-    ['{"format":"restless-tinder"}', { code: 'otherVersion', found: undefined, expected: 1 }],
+    ['{"format":"restless-tinder","version":7}', { code: 'otherVersion', found: 7, expected: 2 }],
+    ['{"format":"restless-tinder"}', { code: 'otherVersion', found: undefined, expected: 2 }],
   ])('refuses %s', (text, problem) => {
     expect(importArchive(text)).toEqual({ ok: false, problem });
   });
@@ -48,22 +81,24 @@ describe('archive', () => {
       broken((t) => {
         t['menu']['supper']['waterMl'] = -5;
         Object.assign(t['kit'], { burnerId: 'furnace' });
-        delete t['conditions']['wind'];
+        delete t['menu']['breakfast'];
       }),
     );
     expect(bad).toMatchObject({ ok: false, problem: { code: 'badValues' } });
     const paths = !bad.ok && bad.problem.code === 'badValues' ? bad.problem.issues.map((i) => i.path) : [];
-    expect(paths).toEqual(expect.arrayContaining(['trip.menu.supper.waterMl', 'trip.kit.burnerId', 'trip.conditions.wind']));
+    expect(paths).toEqual(
+      expect.arrayContaining(['trips.0.trip.menu.supper.waterMl', 'trips.0.trip.kit.burnerId', 'trips.0.trip.menu.breakfast']),
+    );
   });
 
   it('refuses pieces that do not belong together and fields it does not know', () => {
     const mixed = demo.replace('gas-20-80', 'tablet-14');
-    expect(importArchive(mixed)).toMatchObject({ problem: { issues: [{ path: 'trip.kit.fuelId' }] } });
+    expect(importArchive(mixed)).toMatchObject({ problem: { issues: [{ path: 'trips.0.trip.kit.fuelId' }] } });
     expect(importArchive(demo.replace('"lidOn"', '"hatOn"'))).toMatchObject({ ok: false });
   });
 
-  it('refuses ten megabytes of noise before parsing it', () => {
-    expect(importArchive('x'.repeat(10_000_000))).toMatchObject({ problem: { code: 'tooLarge', bytes: 10_000_000 } });
+  it('refuses fifty megabytes of noise before parsing it', () => {
+    expect(importArchive('x'.repeat(51_000_000))).toMatchObject({ problem: { code: 'tooLarge', bytes: 51_000_000 } });
   });
 
   it('never throws, whatever the file holds', () => {
@@ -71,7 +106,7 @@ describe('archive', () => {
   });
 
   it('publishes the JSON Schema that it checks by (run "npm run schema" after changing it)', () => {
-    const file = path.resolve(__dirname, '../../docs/formats/trip-archive-v1.schema.json');
+    const file = path.resolve(__dirname, '../../docs/formats/trip-archive-v2.schema.json');
     expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(JSON.parse(JSON.stringify(archiveJsonSchema())));
   });
 });

@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { cookedMin, mixedC, restForDonenessS, restStretch } from '../src/burn/doneness';
 import { potHeightFactor, screenGapFactor } from '../src/burn/fit';
 import { ledgerFuelG, totalHeatJ } from '../src/burn/ledger';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
 import { inferBlend } from '../src/plan/infer-blend';
 import { planTrip } from '../src/plan/plan';
+import { everyDay, firstCarry, SHORT_TRIP } from './short-trip';
 import type { Trip } from '../src/archive/trip-schema';
 
 describe('how pot, burner and windscreen stand', () => {
@@ -21,12 +21,12 @@ describe('how pot, burner and windscreen stand', () => {
   });
 
   it('costs alcohol, and leaves a can on its burner alone', () => {
-    const alcohol = { ...DEMO_TRIP.kit, burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', windscreen: 'cone' as const, measureMl: 1 };
-    const demand = (kit: Trip['kit']) => planTrip({ ...DEMO_TRIP, kit }).demandG;
+    const alcohol = { ...SHORT_TRIP.kit, burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', windscreen: 'cone' as const, measureMl: 1 };
+    const demand = (kit: Trip['kit']) => firstCarry({ ...SHORT_TRIP, kit }).demandG;
     expect(demand({ ...alcohol, potHeightMm: 25 })).toBeGreaterThan(demand(alcohol) * 1.05);
     expect(demand({ ...alcohol, screenGapMm: 25 })).toBeGreaterThan(demand(alcohol) * 1.05);
-    expect(demand({ ...DEMO_TRIP.kit, potHeightMm: 25, screenGapMm: 25 })).toBe(demand(DEMO_TRIP.kit));
-    expect(demand({ ...DEMO_TRIP.kit, headFactor: 0.8 })).toBeGreaterThan(demand(DEMO_TRIP.kit) * 1.1);
+    expect(demand({ ...SHORT_TRIP.kit, potHeightMm: 25, screenGapMm: 25 })).toBe(demand(SHORT_TRIP.kit));
+    expect(demand({ ...SHORT_TRIP.kit, headFactor: 0.8 })).toBeGreaterThan(demand(SHORT_TRIP.kit) * 1.1);
   });
 });
 
@@ -55,8 +55,8 @@ describe('doneness', () => {
 
 describe('frying', () => {
   const fried = (minutes: number, flameSetting = 0.7) => {
-    const supper = { ...DEMO_TRIP.menu.supper, target: { kind: 'fry', minutes } as const };
-    return planTrip({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, flameSetting }, menu: { ...DEMO_TRIP.menu, supper } }).days[0].meals.supper
+    const supper = { ...SHORT_TRIP.menu.supper, target: { kind: 'fry', minutes } as const };
+    return planTrip({ ...SHORT_TRIP, kit: { ...SHORT_TRIP.kit, flameSetting }, menu: { ...SHORT_TRIP.menu, supper } }).days[0].meals.supper
       ?.burn;
   };
 
@@ -71,11 +71,10 @@ describe('frying', () => {
   });
 
   it('a flame too small never browns and says where it stays', () => {
-    const alcohol = { ...DEMO_TRIP.kit, burnerId: 'gel-tin', fuelId: 'gel', windscreen: 'none' as const };
-    const supper = { ...DEMO_TRIP.menu.supper, target: { kind: 'fry', minutes: 5 } as const };
-    const cold = { ...DEMO_TRIP.conditions, wind: { kind: 'words', word: 'steady' } as const, supperAirC: -30 };
-    const outcome = planTrip({ ...DEMO_TRIP, kit: alcohol, conditions: cold, menu: { ...DEMO_TRIP.menu, supper } }).days[0].meals.supper
-      ?.burn.outcome;
+    const alcohol = { ...SHORT_TRIP.kit, burnerId: 'gel-tin', fuelId: 'gel', windscreen: 'none' as const };
+    const supper = { ...SHORT_TRIP.menu.supper, target: { kind: 'fry', minutes: 5 } as const };
+    const cold = everyDay(SHORT_TRIP, { wind: { kind: 'words', word: 'steady' }, supperAirC: -30 });
+    const outcome = planTrip({ ...cold, kit: alcohol, menu: { ...cold.menu, supper } }).days[0].meals.supper?.burn.outcome;
     if (outcome?.kind === 'stalls') expect(outcome.atC).toBeLessThan(150);
     else expect(outcome?.kind).toBe('done');
   });
@@ -85,7 +84,7 @@ describe('a can known by what it did', () => {
   const seen = { airC: -5, fractionLeft: 0.5, waterMl: 500 };
 
   it('gives back the blend whose time it is told', () => {
-    const found = inferBlend(DEMO_TRIP, { ...seen, minutes: 14 });
+    const found = inferBlend(SHORT_TRIP, { ...seen, minutes: 14 });
     if (found?.kind !== 'found') throw new Error(`${found?.kind}`);
     const { blend, poorer, richer } = found;
     const richness = (b: typeof blend) => 2 * b.propane + b.isobutane - b.nButane;
@@ -93,22 +92,22 @@ describe('a can known by what it did', () => {
     expect(richness(richer)).toBeGreaterThanOrEqual(richness(blend));
     expect(blend.propane + blend.isobutane + blend.nButane).toBeCloseTo(1, 12);
     // told the time of what it found, it finds it again
-    const again = inferBlend({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, ownBlend: blend } }, { ...seen, minutes: 14 });
+    const again = inferBlend({ ...SHORT_TRIP, kit: { ...SHORT_TRIP.kit, ownBlend: blend } }, { ...seen, minutes: 14 });
     if (again?.kind !== 'found') throw new Error(`${again?.kind}`);
     expect(richness(again.blend)).toBeCloseTo(richness(blend), 1);
   });
 
   it('says when the boil tells nothing, or no blend explains it', () => {
-    const regulated = { ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, burnerId: 'gas-regulated' } };
+    const regulated = { ...SHORT_TRIP, kit: { ...SHORT_TRIP.kit, burnerId: 'gas-regulated' } };
     expect(inferBlend(regulated, { ...seen, airC: 28, fractionLeft: 1, minutes: 3.5 })?.kind).toBe('tellsNothing');
-    expect(inferBlend(DEMO_TRIP, { ...seen, airC: -12, minutes: 7 })?.kind).toBe('tooQuick');
-    expect(inferBlend(DEMO_TRIP, { ...seen, airC: 20, minutes: 60 })?.kind).toBe('tooSlow');
-    const alcohol = { ...DEMO_TRIP.kit, burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', windscreen: 'cone' as const };
-    expect(inferBlend({ ...DEMO_TRIP, kit: alcohol }, { ...seen, minutes: 7 })).toBeUndefined();
+    expect(inferBlend(SHORT_TRIP, { ...seen, airC: -12, minutes: 7 })?.kind).toBe('tooQuick');
+    expect(inferBlend(SHORT_TRIP, { ...seen, airC: 20, minutes: 60 })?.kind).toBe('tooSlow');
+    const alcohol = { ...SHORT_TRIP.kit, burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', windscreen: 'cone' as const };
+    expect(inferBlend({ ...SHORT_TRIP, kit: alcohol }, { ...seen, minutes: 7 })).toBeUndefined();
   });
 
   it('overrules the label: a poorer can makes a slower supper in the cold', () => {
-    const cold = { ...DEMO_TRIP, conditions: { ...DEMO_TRIP.conditions, supperAirC: -2 } };
+    const cold = everyDay(SHORT_TRIP, { supperAirC: -2 });
     const own = { ...cold, kit: { ...cold.kit, ownBlend: { propane: 0, isobutane: 1, nButane: 0 } } };
     const seconds = (t: Trip) => planTrip(t).days[0].meals.supper?.burn.durationS ?? 0;
     expect(seconds(own)).toBeGreaterThan(seconds(cold));

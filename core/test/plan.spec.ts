@@ -1,15 +1,18 @@
 import fc from 'fast-check';
-import { MEALS, tripSchema, type Trip } from '../src/archive/trip-schema';
+import { MEALS } from '../src/archive/kit-schema';
+import { tripSchema, type Trip } from '../src/archive/trip-schema';
 import { DEMO_TRIP } from '../src/demo/vesper-divide';
 import { bestChanges, cookingTimeS } from '../src/plan/changes';
 import { planTrip, unfinishedMeals } from '../src/plan/plan';
+import { dayCount } from '../src/trail/edit';
 import { anyTrip } from './any-trip';
+import { everyDay, firstCarry, ofDays, SHORT_TRIP } from './short-trip';
 
 const numbersIn = (x: unknown): number[] =>
   typeof x === 'number' ? [x] : typeof x === 'object' && x !== null ? Object.values(x).flatMap(numbersIn) : [];
 
 describe('planTrip', () => {
-  const plan = planTrip(DEMO_TRIP);
+  const plan = firstCarry(DEMO_TRIP);
 
   it('makes a plan of the demo that a hand can follow', () => {
     // supper of day 1: 600 mL 7 °C → boil at 1,940 m (93.5 °C) = 217 kJ in the water, 4.75 g of gas; η 0.36 → 14 to 15 g in all
@@ -32,8 +35,9 @@ describe('planTrip', () => {
   });
 
   it('is the same for the same trip, and can be sent to another thread', () => {
-    expect(planTrip(DEMO_TRIP)).toEqual(plan);
-    expect(structuredClone(plan)).toEqual(plan);
+    const whole = planTrip(DEMO_TRIP);
+    expect(planTrip(DEMO_TRIP)).toEqual(whole);
+    expect(structuredClone(whole)).toEqual(whole);
   });
 
   it('never answers with NaN or infinity, and always carries what the plan burns, over everything that can be typed', () => {
@@ -42,43 +46,46 @@ describe('planTrip', () => {
         expect(tripSchema.safeParse(trip).success).toBe(true);
         const p = planTrip(trip);
         for (const n of numbersIn(p)) expect(Number.isFinite(n)).toBe(true);
-        expect(p.fuelG + 1e-6).toBeGreaterThanOrEqual(p.demandG);
-        expect(p.profile.days.every((d) => d.fuelG >= -1e-6)).toBe(true);
-        expect(p.problems.some((q) => 'days' in q)).toBe(unfinishedMeals(p) > 0);
+        expect(p.days.map((d) => d.day)).toEqual(Array.from({ length: dayCount(trip) }, (_, i) => i + 1));
+        for (const c of p.carries) {
+          expect(c.fuelG + 1e-6).toBeGreaterThanOrEqual(c.demandG);
+          expect(c.profile.days.every((d) => d.fuelG >= -1e-6)).toBe(true);
+          expect(c.problems.some((q) => 'days' in q)).toBe(unfinishedMeals(c) > 0);
+        }
       }),
       { numRuns: 150 },
     );
   });
 
   it('more days never need less fuel', () => {
-    const demand = Array.from({ length: 10 }, (_, i) => planTrip({ ...DEMO_TRIP, leg: { ...DEMO_TRIP.leg, dayCount: i + 1 } }).demandG);
+    const demand = Array.from({ length: 10 }, (_, i) => firstCarry(ofDays(i + 1)).demandG);
     demand.slice(1).forEach((g, i) => expect(g).toBeGreaterThan(demand[i]));
   });
 
   it('says that a meal cannot be cooked instead of giving it a figure', () => {
-    const stormy = { ...DEMO_TRIP, conditions: { ...DEMO_TRIP.conditions, wind: { kind: 'words', word: 'out' } as const } };
-    const p = planTrip({ ...stormy, kit: { ...stormy.kit, windscreen: 'none' } });
+    const stormy = everyDay(SHORT_TRIP, { wind: { kind: 'words', word: 'out' } });
+    const p = firstCarry({ ...stormy, kit: { ...stormy.kit, windscreen: 'none' } });
     expect(p.problems).toContainEqual(expect.objectContaining({ code: 'mayBlowOut', meal: 'supper' }));
     expect(p.days[2].meals.supper?.burn.fuelG).toBe(0);
   });
 
   it('says where a target lies above the boil instead of quietly lowering it', () => {
     const menu = { ...DEMO_TRIP.menu, breakfast: { ...DEMO_TRIP.menu.breakfast, target: { kind: 'stopAt', targetC: 95 } as const } };
-    const p = planTrip({ ...DEMO_TRIP, menu });
+    const p = firstCarry({ ...SHORT_TRIP, menu });
     expect(p.problems).toContainEqual(
       expect.objectContaining({ code: 'boilsFirst', meal: 'breakfast', onDays: [1, 2, 3, 4, 5], targetC: 95 }),
     );
-    expect(planTrip(DEMO_TRIP).problems).toEqual([]);
+    expect(plan.problems).toEqual([]);
   });
 
   it('raises a flame the valve cannot hold and says so', () => {
-    const p = planTrip({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, flameSetting: 0.1 } });
+    const p = firstCarry({ ...SHORT_TRIP, kit: { ...DEMO_TRIP.kit, flameSetting: 0.1 } });
     expect(p.problems).toContainEqual({ code: 'flameRaised', setting: 350 / 1900 });
   });
 
   it('warns of foil around a burner on its can, and of a pot too small', () => {
-    const p = planTrip({
-      ...DEMO_TRIP,
+    const p = firstCarry({
+      ...SHORT_TRIP,
       kit: { ...DEMO_TRIP.kit, windscreen: 'foil' },
       menu: { ...DEMO_TRIP.menu, supper: { ...DEMO_TRIP.menu.supper, waterMl: 900 } },
     });
@@ -88,11 +95,11 @@ describe('planTrip', () => {
 
 describe('changes', () => {
   it('are measured by planning again, best first, and none is worse', () => {
-    const plan = planTrip(DEMO_TRIP);
+    const plan = firstCarry(DEMO_TRIP);
     const changes = bestChanges(DEMO_TRIP, plan);
     expect(changes.length).toBeGreaterThan(2);
     for (const c of changes) {
-      const then = planTrip(c.trip);
+      const then = firstCarry(c.trip);
       expect(then.demandG - plan.demandG).toBeCloseTo(c.fuelG, 6);
       expect(cookingTimeS(then) - cookingTimeS(plan)).toBeCloseTo(c.timeS, 3);
       expect(c.fuelG).toBeLessThan(0);
@@ -102,11 +109,10 @@ describe('changes', () => {
 
   it('mend first: shelter for a flame that would blow out', () => {
     const windy: Trip = {
-      ...DEMO_TRIP,
-      conditions: { ...DEMO_TRIP.conditions, wind: { kind: 'words', word: 'out' } },
+      ...everyDay(SHORT_TRIP, { wind: { kind: 'words', word: 'out' } }),
       kit: { ...DEMO_TRIP.kit, burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', windscreen: 'none' },
     };
-    const plan = planTrip(windy);
+    const plan = firstCarry(windy);
     const [best] = bestChanges(windy, plan);
     expect(best.kind.code).toBe('windscreen');
     expect(best.mealsMended).toBeGreaterThan(0);

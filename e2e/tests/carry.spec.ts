@@ -1,5 +1,18 @@
-import { DEMO_TRIP, planTrip } from '@tinder/core';
-import { DEMAND_G, demandFigure, expect, expectNoViolations, grams, loadout, open, SIZES, standing, test, type, verdict } from './helpers';
+import {
+  DEMAND_G,
+  demandFigure,
+  expect,
+  expectNoViolations,
+  FIRST_CARRY,
+  grams,
+  loadout,
+  open,
+  SIZES,
+  standing,
+  test,
+  type,
+  verdict,
+} from './helpers';
 
 for (const size of SIZES) {
   test.describe(size.name, () => {
@@ -14,7 +27,7 @@ for (const size of SIZES) {
         }).observe({ type: 'layout-shift', buffered: true });
       });
       await open(page);
-      const plan = planTrip(DEMO_TRIP);
+      const plan = FIRST_CARRY;
       expect(await grams(page, 'to burn')).toBe(Math.round(plan.demandG));
       expect(await grams(page, 'left on arrival')).toBe(Math.round(plan.fuelG - plan.demandG));
       await expect(loadout(page).getByRole('listitem')).toHaveText('230 g can, new');
@@ -133,9 +146,11 @@ test('can be walked through with the keyboard alone', async ({ page }) => {
   const ribbon = page.getByRole('slider', { name: 'Day marker on the trail ribbon' });
   await ribbon.focus();
   await page.keyboard.press('End');
-  await expect(ribbon).toHaveAttribute('aria-valuenow', '5');
+  await expect(ribbon).toHaveAttribute('aria-valuenow', '23');
+  await expect(verdict(page)).toContainText('Leave Lantern Ferry');
   await page.keyboard.press('ArrowLeft');
-  await expect(page.locator('app-meals-panel')).toContainText('on day 4');
+  await expect(page.locator('app-meals-panel')).toContainText('on day 22');
+  await page.keyboard.press('Home');
 
   await page.getByRole('slider', { name: 'days', exact: true }).focus();
   await page.keyboard.press('ArrowRight');
@@ -174,7 +189,7 @@ test('shows every figure in the units asked for', async ({ page }) => {
   await page.keyboard.press('u');
   await page.getByRole('button', { name: 'all US customary' }).click();
   await page.keyboard.press('Escape');
-  await expect(verdict(page)).toContainText(`${(planTrip(DEMO_TRIP).demandG / 28.349523).toFixed(2)} oz`);
+  await expect(verdict(page)).toContainText(`${(FIRST_CARRY.demandG / 28.349523).toFixed(2)} oz`);
   await expect(page.getByRole('textbox', { name: 'air at supper, typed' })).toHaveValue('46 °F');
-  await expect(page.getByRole('textbox', { name: 'altitude, typed' })).toHaveValue('6,890 ft');
+  await expect(page.getByRole('textbox', { name: 'altitude, typed' })).toHaveValue('7,264 ft'); // 2,214 m on average
 });

@@ -43,7 +43,7 @@ test('the flame is set on its curve, by hand and by key, as one step', async ({ 
 
 test('the cold map reads under the keys, and the can’s care moves it', async ({ page }) => {
   await open(page);
-  await type(page, 'at breakfast, typed', '-24');
+  await type(page, 'at breakfast, typed', '-26');
   await subject(page, 'cold');
   const says = page.locator('app-cold-panel .says');
   await expect(says).not.toHaveText(/^0 %/);

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { DEMO_TRIP, planTrip } from '@tinder/core';
+import { carryOfDay, DEMO_TRIP, planTrip } from '@tinder/core';
 import { expect, test as base, type Page } from '@playwright/test';
 
 /** A page that fails its test on anything written to the console. */
@@ -17,8 +17,9 @@ export const test = base.extend<{ page: Page }>({
 });
 export { expect };
 
-/** Expected demand of the demo, whole grams, as the core has it. */
-export const DEMAND_G = Math.round(planTrip(DEMO_TRIP).demandG);
+/** The demo's first carry as the core has it, and its expected demand in whole grams. */
+export const FIRST_CARRY = carryOfDay(planTrip(DEMO_TRIP), 1);
+export const DEMAND_G = Math.round(FIRST_CARRY.demandG);
 export const demandFigure = new RegExp(`^${DEMAND_G} g`);
 
 export const SIZES = [
@@ -26,8 +27,8 @@ export const SIZES = [
   { name: 'phone', width: 390, height: 844 },
 ] as const;
 
-export async function open(page: Page): Promise<void> {
-  await page.goto('/');
+export async function open(page: Page, path = '/'): Promise<void> {
+  await page.goto(path);
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Leave Nettle Hut');
 }
 

@@ -1,4 +1,4 @@
-import { importArchive, planTrip } from '@tinder/core';
+import { carryOfDay, importArchive, planTrip } from '@tinder/core';
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { expect, grams, open, test, type, verdict } from './helpers';
@@ -25,14 +25,14 @@ test('exports a trip, takes it back, and the numbers agree with the core', async
   const text = await readFile(await download.path(), 'utf8');
   const read = importArchive(text);
   if (!read.ok) throw new Error('the exported file was refused');
-  expect(await grams(page, 'to burn')).toBe(Math.round(planTrip(read.trip).demandG));
+  expect(await grams(page, 'to burn')).toBe(Math.round(carryOfDay(planTrip(read.trips[0].trip), 1).demandG));
 
   await type(page, 'days, typed', '2');
   await expect(verdict(page)).toContainText('2 days burn');
   await page
-    .getByLabel('Trip file to import')
+    .getByLabel('Trip or backup file to import')
     .setInputFiles({ name: 'nine.json', mimeType: 'application/json', buffer: Buffer.from(text) });
-  await expect(page.getByText('nine.json: Vesper Divide is open.')).toBeVisible();
+  await expect(page.getByText('nine.json: Vesper Divide, imported is open.')).toBeVisible();
   await expect(verdict(page)).toContainText('9 days burn');
   await page.keyboard.press('Control+z');
   await expect(verdict(page)).toContainText('2 days burn');
@@ -46,12 +46,12 @@ test('refuses broken files with the place and the mend, and changes nothing', as
   const cases: [string, string, RegExp][] = [
     ['half.json', good.slice(0, 300), /stops being JSON at line \d+, column \d+/],
     ['other.json', '{"hello": 1}', /not a trip/],
-    ['later.json', good.replace('"version": 1', '"version": 12'), /version 12; this program reads version 1/],
-    ['negative.json', good.replace('"waterMl": 600', '"waterMl": -600'), /trip\.menu\.supper\.waterMl/],
-    ['noise.json', 'x'.repeat(10_000_000), /10 MB/],
+    ['later.json', good.replace('"version": 2', '"version": 12'), /version 12; this program reads up to version 2/],
+    ['negative.json', good.replace('"waterMl": 600', '"waterMl": -600'), /trips\.0\.trip\.menu\.supper\.waterMl/],
+    ['noise.json', 'x'.repeat(10_000_000), /line 1, column 1/],
   ];
   for (const [name, body, sentence] of cases) {
-    await page.getByLabel('Trip file to import').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
+    await page.getByLabel('Trip or backup file to import').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
     await expect(page.getByRole('alert')).toContainText(`${name} was not taken. Nothing here has changed.`);
     await expect(page.getByRole('alert')).toContainText(sentence);
     await expect(verdict(page)).toContainText('6 days burn');
@@ -70,4 +70,45 @@ test('two tabs follow each other, and each can step back', async ({ context, pag
   await expect(page.getByRole('textbox', { name: 'supper water' })).toHaveValue('700 mL');
   await page.keyboard.press('Control+z');
   await expect(other.getByRole('textbox', { name: 'supper water' })).toHaveValue('600 mL');
+});
+
+test('two tabs hold two trips side by side without harm, and both are backed up and restored', async ({ context, page }) => {
+  await open(page);
+  const other = await context.newPage();
+  await open(other);
+  await other.keyboard.press('l');
+  await other.getByRole('button', { name: 'duplicate Vesper Divide' }).click();
+  await other.getByLabel('name of Vesper Divide, copy').fill('The Copy');
+  await other.getByLabel('name of Vesper Divide, copy').press('Enter');
+  await other.keyboard.press('Escape');
+  await type(other, 'days, typed', '3');
+  await type(page, 'days, typed', '7');
+  await expect(verdict(page)).toContainText('7 days burn');
+  await expect(verdict(other)).toContainText('3 days burn');
+  await page.keyboard.press('Control+z');
+  await saved(page);
+  await saved(other);
+  for (const tab of [page, other]) {
+    await tab.reload();
+    await tab.keyboard.press('l');
+    await expect(tab.getByRole('dialog').getByRole('textbox')).toHaveCount(2);
+    await tab.keyboard.press('Escape');
+  }
+  await expect(verdict(page)).toContainText('5 days burn');
+  await expect(verdict(other)).toContainText('3 days burn');
+
+  await page.keyboard.press('l');
+  await expect(page.getByRole('dialog')).toContainText('Nothing was ever backed up');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('dialog').getByRole('button', { name: 'back up everything' }).click(),
+  ]);
+  await expect(page.getByRole('dialog')).toContainText('Last backed up today');
+  await page.getByRole('button', { name: 'delete The Copy' }).click();
+  await expect(page.getByRole('dialog').getByRole('textbox')).toHaveCount(1);
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Trip or backup file to import').setInputFiles(await download.path());
+  await page.getByRole('button', { name: 'put everything back as it was' }).click();
+  await page.keyboard.press('l');
+  await expect(page.getByRole('dialog').getByRole('textbox')).toHaveCount(2);
 });

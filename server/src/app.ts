@@ -1,4 +1,5 @@
-import express, { type Express } from 'express';
+import { answerClimate, climateQuerySchema } from '@tinder/core';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import path from 'node:path';
@@ -40,6 +41,14 @@ export function createApp(browserDir: string): Express {
   app.get('/api/health', (_req, res) => {
     res.set('Cache-Control', 'no-store').json({ status: 'ok' });
   });
+  app.post('/api/climate', express.json({ limit: '100kb' }), (req, res) => {
+    const query = climateQuerySchema.safeParse(req.body);
+    if (!query.success) {
+      res.status(400).json({ error: query.error.issues.map((i) => `${i.path.join('.') || 'the query'}: ${i.message}`).join('; ') });
+      return;
+    }
+    res.set('Cache-Control', 'no-store').json(answerClimate(query.data));
+  });
   app.use('/api', (req, res) => {
     res.status(404).json({ error: `there is no ${req.method} ${req.originalUrl}` });
   });
@@ -64,5 +73,9 @@ export function createApp(browserDir: string): Express {
   app.use((_req, res) => {
     res.status(404).type('text').send('Not found\n');
   });
+  const refuse: ErrorRequestHandler = (error: { status?: number; message?: string }, _req, res, _next) => {
+    res.status(error.status ?? 500).json({ error: error.message ?? 'the server failed' });
+  };
+  app.use(refuse);
   return app;
 }

@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { answerClimate } from '@tinder/core';
 import { createApp } from '../src/app';
 import { listen, type Listening } from '../src/listen';
 
@@ -24,6 +25,18 @@ describe('server', () => {
     const res = await get('api/health');
     expect(await res.json()).toEqual({ status: 'ok' });
     expect(res.headers.get('cache-control')).toBe('no-store');
+  });
+
+  it('answers the simulated climate as the core does, labelled, and says what is wrong with a question', async () => {
+    const ask = (body: string) =>
+      fetch(server.address + 'api/climate', { method: 'POST', headers: { 'content-type': 'application/json' }, body });
+    const query = { latitudeDeg: 46, days: [{ altitudeM: 1200, dayOfYear: 220 }] };
+    const answer: unknown = await (await ask(JSON.stringify(query))).json();
+    expect(answer).toEqual(answerClimate(query));
+    expect(answer).toMatchObject([{ simulated: true }]);
+    const bad = await ask(JSON.stringify({ ...query, latitudeDeg: 120 }));
+    expect([bad.status, await bad.json()]).toEqual([400, { error: expect.stringContaining('latitudeDeg') as string }]);
+    expect((await ask('{oops')).status).toBe(400);
   });
 
   it('sends a strict content security policy and no powered-by header', async () => {

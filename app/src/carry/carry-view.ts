@@ -18,7 +18,7 @@ import { WalkPanel } from './walk-panel';
     <h1 class="hidden-text">Carry</h1>
     @if (plans.planned(); as p) {
       <div class="axis">
-        <app-ribbon [plan]="p.plan" [trip]="p.trip" />
+        <app-ribbon [plan]="p.plan" />
         <h2 class="sign">carried weight, morning by morning</h2>
         <app-weight-chart [plan]="p.plan" />
         <app-day-rule />
@@ -27,7 +27,9 @@ import { WalkPanel } from './walk-panel';
         <app-walk-panel />
         <app-kit-panel />
         <app-meals-panel [plan]="p.plan" />
-        <app-loadout-panel [plan]="p.plan" [trip]="p.trip" />
+        @if (plans.carry(); as carry) {
+          <app-loadout-panel [carry]="carry" />
+        }
       </div>
       <app-closer-look />
     }

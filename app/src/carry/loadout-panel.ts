@@ -1,5 +1,5 @@
-import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
-import type { Plan, Trip } from '@tinder/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import type { CarryPlan } from '@tinder/core';
 import { containerWords } from '../ledger/derivation';
 import { Figure } from '../ledger/figure';
 import { Units } from '../ui/units';
@@ -13,13 +13,13 @@ import { problemWords } from './problem-words';
   imports: [ContainerShape, Figure],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">out of {{ trip().leg.from }}</h2>
+    <h2 class="sign">out of {{ carry().from }}</h2>
     <p class="sum">
-      <app-figure class="big" [text]="units.text(plan().profile.startG, 'mass')" [ref]="{ kind: 'start' }" />
-      <span class="quiet">carried to cook with</span>
+      <app-figure class="big" [text]="units.text(carry().profile.startG, 'mass')" [ref]="{ kind: 'start', fromStop: carry().fromStop }" />
+      <span class="quiet">to cook with as far as {{ carry().to }}, day {{ carry().days[carry().days.length - 1].day }}</span>
     </p>
     <ul class="shapes" aria-label="containers">
-      @for (c of plan().containers; track $index) {
+      @for (c of carry().containers; track $index) {
         <li>
           <app-container-shape [container]="c" />
           <span class="quiet">{{ words(c) }}</span>
@@ -30,27 +30,32 @@ import { problemWords } from './problem-words';
     </ul>
     <dl>
       <dt>to burn</dt>
-      <dd><app-figure [text]="units.text(plan().demandG, 'mass')" [ref]="{ kind: 'demand' }" /></dd>
+      <dd><app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', fromStop: carry().fromStop }" /></dd>
       <dt>reserve asked</dt>
-      <dd>{{ units.text(plan().reserveG, 'mass') }}</dd>
+      <dd>{{ units.text(carry().reserveG, 'mass') }}</dd>
       <dt>fuel and containers</dt>
-      <dd><app-figure [text]="units.text(plan().fuelG + plan().tareG, 'mass')" [ref]="{ kind: 'loadout' }" /></dd>
+      <dd>
+        <app-figure [text]="units.text(carry().fuelG + carry().tareG, 'mass')" [ref]="{ kind: 'loadout', fromStop: carry().fromStop }" />
+      </dd>
       <dt>left on arrival</dt>
-      <dd>{{ units.text(plan().fuelG - plan().demandG, 'mass') }}</dd>
+      <dd>{{ units.text(carry().fuelG - carry().demandG, 'mass') }}</dd>
       <dt>average load</dt>
-      <dd>{{ units.text(plan().profile.averageG, 'mass') }}</dd>
+      <dd>{{ units.text(carry().profile.averageG, 'mass') }}</dd>
     </dl>
-    @for (p of plan().problems; track $index) {
+    @if (dryCamps(); as words) {
+      <p class="quiet">{{ words }}</p>
+    }
+    @for (p of carry().problems; track $index) {
       <p class="error problem">{{ problem(p) }}</p>
     }
-    @if (plan().gatheredG > 0) {
-      <p class="quiet">{{ units.text(plan().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
+    @if (carry().gatheredG > 0) {
+      <p class="quiet">{{ units.text(carry().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
     }
-    @if (plan().cautions.length) {
+    @if (carry().cautions.length) {
       <details>
-        <summary>{{ plan().cautions.length }} {{ plan().cautions.length === 1 ? 'caution' : 'cautions' }} for this kit</summary>
+        <summary>{{ carry().cautions.length }} {{ carry().cautions.length === 1 ? 'caution' : 'cautions' }} for this kit</summary>
         <ul class="cautions">
-          @for (c of plan().cautions; track c.code) {
+          @for (c of carry().cautions; track c.code) {
             <li>{{ caution(c) }}</li>
           }
         </ul>
@@ -61,18 +66,28 @@ import { problemWords } from './problem-words';
 })
 export class LoadoutPanel {
   protected readonly units = inject(Units);
-  readonly plan = input.required<Plan>();
-  readonly trip = input.required<Trip>();
+  readonly carry = input.required<CarryPlan>();
 
-  protected words(container: Plan['containers'][number]): string {
+  /** "day 15: 1,050 mL of water, 1,050 g". */
+  protected readonly dryCamps = computed(() =>
+    this.carry()
+      .days.filter((d) => d.carriedWaterMl > 0)
+      .map(
+        (d) =>
+          `Dry camp on day ${d.day}: carry ${this.units.text(d.carriedWaterMl, 'volume')} to cook with, ${this.units.text(d.carriedWaterMl, 'mass')} more.`,
+      )
+      .join(' '),
+  );
+
+  protected words(container: CarryPlan['containers'][number]): string {
     return containerWords(container, (v, q, d) => this.units.text(v, q, d));
   }
 
-  protected caution(caution: Plan['cautions'][number]): string {
+  protected caution(caution: CarryPlan['cautions'][number]): string {
     return cautionWords(caution, this.units);
   }
 
-  protected problem(problem: Plan['problems'][number]): string {
+  protected problem(problem: CarryPlan['problems'][number]): string {
     return problemWords(problem, this.units);
   }
 }

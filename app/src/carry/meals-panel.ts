@@ -109,7 +109,7 @@ const SETTLED_SNOW_G_PER_ML = 0.3;
                 @if (dose(name); as words) {
                   <span class="quiet">{{ words }}</span>
                 }
-                @if (store.trip().conditions.snow) {
+                @if (day().snow) {
                   <span class="quiet">{{ snow(meal.waterMl) }}</span>
                 }
               </div>
@@ -179,7 +179,7 @@ export class MealsPanel {
   /** Settled snow of a third of water's density; powder takes three times as many. */
   protected snow(waterMl: number): string {
     const potfuls = snowPotfuls(waterMl, SETTLED_SNOW_G_PER_ML, potVolumeMl(this.store.trip().kit.pot));
-    return `${potfuls.toFixed(1)} potfuls of settled snow, on a little starter water`;
+    return `${potfuls.toFixed(1)} potfuls of settled snow${this.day().starterWater ? ', on a little starter water' : ', melted dry'}`;
   }
 
   protected outcome(name: MealName): string {

@@ -1,6 +1,6 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { Type } from '@angular/core';
-import { BURNERS, planTrip, type Trip } from '@tinder/core';
+import { BURNERS, paintDays, planTrip, stretchLeg, type Trip } from '@tinder/core';
 import { LedgerService } from '../ledger/ledger-service';
 import { WorkspaceStore } from '../state/workspace-store';
 import { KitPanel } from './kit-panel';
@@ -12,6 +12,7 @@ import { WalkPanel } from './walk-panel';
 let fixture: ComponentFixture<unknown>;
 const element = () => fixture.nativeElement as HTMLElement;
 const store = () => TestBed.inject(WorkspaceStore);
+const firstLeg = () => store().trip().legs[0];
 const textOf = () => element().textContent?.replace(/\s+/g, ' ') ?? '';
 
 function show(panel: Type<unknown>, inputs: string[] = []): void {
@@ -21,7 +22,8 @@ function show(panel: Type<unknown>, inputs: string[] = []): void {
 /** Hands the plan of the trip as it is now to a panel that shows one. */
 function update(inputs: string[] = []): void {
   const trip = store().trip();
-  const values: Record<string, unknown> = { plan: planTrip(trip), trip };
+  const plan = planTrip(trip);
+  const values: Record<string, unknown> = { plan, carry: plan.carries[0] };
   for (const name of inputs) fixture.componentRef.setInput(name, values[name]);
   fixture.detectChanges();
 }
@@ -53,36 +55,35 @@ describe('the walk', () => {
 
   it('takes a drag as one step, and another drag as another', () => {
     drag('days', [6, 9, 12]);
-    expect(store().trip().leg.dayCount).toBe(12);
+    expect(firstLeg().days.length).toBe(12);
     drag('days', [13, 14]);
     store().undo();
-    expect(store().trip().leg.dayCount).toBe(12);
+    expect(firstLeg().days.length).toBe(12);
     store().undo();
-    expect(store().trip().leg.dayCount).toBe(5);
+    expect(firstLeg().days.length).toBe(5);
   });
 
-  it('keeps the shape of days that are cut off for a moment', () => {
-    const shape = store().trip().leg.shape;
-    drag('days', [2]);
-    drag('days', [5]);
-    expect(store().trip().leg.shape).toBe(shape);
+  it('keeps the days that a drag cuts off for a moment', () => {
+    const { days } = firstLeg();
+    drag('days', [2, 9, 5]);
+    expect(firstLeg().days).toEqual(days);
   });
 
   it('moves from words to a forecast with about the same wind at the flame, and back', () => {
     pick('What the wind does to an unscreened flame', 'forecast');
-    expect(store().trip().conditions.wind).toEqual({ kind: 'forecast', tenMetreMps: 7, site: 'trees' });
+    expect(firstLeg().days[2].wind).toEqual({ kind: 'forecast', tenMetreMps: 7, site: 'trees' });
     choose('camp in', 'ridge');
     choose('in words', '9.35');
-    expect(store().trip().conditions.wind).toEqual({ kind: 'forecast', tenMetreMps: 9.35, site: 'ridge' });
+    expect(firstLeg().days[2].wind).toEqual({ kind: 'forecast', tenMetreMps: 9.35, site: 'ridge' });
     expect(textOf()).toContain('4.2 m/s at an unscreened flame');
     pick('What the wind does to an unscreened flame', 'steady');
-    expect(store().trip().conditions.wind).toEqual({ kind: 'words', word: 'steady' });
+    expect(firstLeg().days[2].wind).toEqual({ kind: 'words', word: 'steady' });
   });
 
   it('hides the water temperature where there is only snow', () => {
     expect(element().querySelector('#scale-water-from')).not.toBeNull();
-    pick('Where water comes from', 'drySnow');
-    expect(store().trip().conditions).toMatchObject({ snow: true, starterWater: false });
+    pick('Where water comes from', 'snowDry');
+    expect(firstLeg().days.map((d) => d.source)).toEqual(Array(5).fill('snowDry'));
     expect(element().querySelector('#scale-water-from')).toBeNull();
   });
 });
@@ -161,16 +162,15 @@ describe('the meals', () => {
 
   it('says why a meal cannot be cooked instead of a figure', () => {
     store().editTrip('storm', (t): Trip => ({
-      ...t,
+      ...paintDays(t, 1, 5, { wind: { kind: 'words', word: 'out' } }),
       kit: { ...withBurner(t.kit, 'tablet-single'), windscreen: 'none' },
-      conditions: { ...t.conditions, wind: { kind: 'words', word: 'out' } },
     }));
     update(['plan']);
     expect(textOf()).toContain('May blow out: 7.0 m/s at the flame');
   });
 
   it('counts potfuls where water is snow, and nothing for a cold meal', () => {
-    store().editTrip('snow', (t) => ({ ...t, conditions: { ...t.conditions, snow: true } }));
+    store().editTrip('snow', (t) => paintDays(t, 1, 5, { source: 'snow' }));
     update(['plan']);
     // 600 mL ÷ 0.3 ÷ 794 mL
     expect(textOf()).toContain('2.5 potfuls');
@@ -182,21 +182,21 @@ describe('the meals', () => {
 
 describe('the load-out', () => {
   it('opens its figures, draws every container and lists cautions', () => {
-    store().editTrip('days', (t) => ({ ...t, leg: { ...t.leg, dayCount: 16 }, kit: withBurner(t.kit, 'alcohol-open') }));
-    show(LoadoutPanel, ['plan', 'trip']);
+    store().editTrip('days', (t) => ({ ...stretchLeg(t, 0, 16), kit: withBurner(t.kit, 'alcohol-open') }));
+    show(LoadoutPanel, ['carry']);
     const plan = planTrip(store().trip());
-    expect(element().querySelectorAll('app-container-shape')).toHaveLength(plan.containers.length);
+    expect(element().querySelectorAll('app-container-shape')).toHaveLength(plan.carries[0].containers.length);
     expect(textOf()).toContain('Methanol is poisonous');
     (element().querySelector('button.figure') as HTMLButtonElement).click();
-    expect(TestBed.inject(LedgerService).open()).toEqual({ kind: 'start' });
+    expect(TestBed.inject(LedgerService).open()).toEqual({ kind: 'start', fromStop: 0 });
   });
 
   it('says what is gathered, and that cold food needs nothing', () => {
     store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'wood-box') }));
-    show(LoadoutPanel, ['plan', 'trip']);
+    show(LoadoutPanel, ['carry']);
     expect(textOf()).toMatch(/[\d,]+ g of dry wood to gather/);
     store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'none') }));
-    update(['plan', 'trip']);
+    update(['carry']);
     expect(textOf()).toContain('No fuel: nothing hot is planned.');
   });
 });

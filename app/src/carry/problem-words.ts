@@ -12,6 +12,12 @@ export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {
       return `The burner won’t run at ${p.meal} on ${dayWords(p.days)}: the can has no pressure below ${units.text(p.airC, 'temperature')}. Not counted in the fuel.`;
     case 'boilsFirst':
       return `The ${p.meal} cannot reach ${units.text(p.targetC, 'temperature')} on ${dayWords(p.onDays)}: water boils at ${units.text(p.boilC, 'temperature')} there, and that is reckoned with.`;
+    case 'banned':
+      return `No ${p.restriction === 'noFlame' ? 'flame at all' : 'open flame'} on ${dayWords(p.onDays)}: meals are cold with this kit and not counted. Check with the land manager.`;
+    case 'unknownRestriction':
+      return `Nobody has noted whether a flame is allowed on ${dayWords(p.onDays)}. Ask the land manager, then note it on the trail.`;
+    case 'passesStops':
+      return `${p.names.join(' and ')} cannot fill up this fuel: it is carried past.`;
     case 'flameRaised':
       return `This burner cannot go that low: reckoned at its lowest steady flame, ${Math.round(100 * p.setting)} %.`;
   }

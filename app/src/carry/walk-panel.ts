@@ -1,5 +1,24 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { BEAUFORT, beaufortOf, LIMITS, SITE_FACTOR, unscreenedWindMps, type Site, type Trip, type WindWord } from '@tinder/core';
+import {
+  BEAUFORT,
+  beaufortOf,
+  fillClimate,
+  LIMITS,
+  meanOfDays,
+  meanWindMps,
+  paintDays,
+  placeOfDay,
+  shiftDays,
+  SITE_FACTOR,
+  stopDays,
+  stretchLeg,
+  WIND_WORDS_MPS,
+  type Day,
+  type Shiftable,
+  type Site,
+  type WindWord,
+} from '@tinder/core';
+import { DayMarker } from '../state/day-marker';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Choice, type Option } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
@@ -7,20 +26,18 @@ import { ScaleField } from '../ui/scale-field';
 import { Units } from '../ui/units';
 import { SITE_WORDS, WIND_WORDS } from './option-lists';
 
-type NumberCondition = 'supperAirC' | 'breakfastAirC' | 'altitudeM' | 'waterC';
-
 /** The walk: how long, how cold, how high, how windy. */
 @Component({
   selector: 'app-walk-panel',
   imports: [ScaleField, Choice, PickField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">the walk</h2>
-    @let c = trip().conditions;
+    <h2 class="sign">the walk, {{ spanWords() }}</h2>
+    @let c = means();
     <app-scale-field
       label="days"
       quantity="days"
-      [value]="trip().leg.dayCount"
+      [value]="legDays()"
       [limits]="L.dayCount"
       [scale]="{ min: 1, max: 21 }"
       (valueChange)="days($event.value, $event.gesture)"
@@ -49,10 +66,10 @@ type NumberCondition = 'supperAirC' | 'breakfastAirC' | 'altitudeM' | 'waterC';
         label="Where water comes from"
         [options]="waterOptions"
         [value]="waterChoice()"
-        (valueChange)="conditions('water', { snow: $event !== 'liquid', starterWater: $event !== 'drySnow' })"
+        (valueChange)="paint('water', { source: $event })"
       />
     </div>
-    @if (!c.snow) {
+    @if (!first().source.startsWith('snow')) {
       <app-scale-field
         label="water from"
         quantity="temperature"
@@ -86,37 +103,38 @@ type NumberCondition = 'supperAirC' | 'breakfastAirC' | 'altitudeM' | 'waterC';
       <app-choice
         label="Steady or gusty"
         [options]="gustOptions"
-        [value]="c.gusty ? 'gusty' : 'steady'"
-        (valueChange)="conditions('gusts', { gusty: $event === 'gusty' })"
+        [value]="first().gusty ? 'gusty' : 'steady'"
+        (valueChange)="paint('gusts', { gusty: $event === 'gusty' })"
       />
     </div>
-    @if (c.wind.kind === 'forecast') {
+    @if (forecastWind(); as wind) {
       <app-scale-field
         label="forecast"
         quantity="speed"
-        [value]="c.wind.tenMetreMps"
+        [value]="wind.tenMetreMps"
         [limits]="L.tenMetreMps"
         [scale]="{ min: 0, max: 20 }"
         [step]="0.5"
-        (valueChange)="forecast($event.value, c.wind.site, $event.gesture)"
+        (valueChange)="forecast($event.value, wind.site, $event.gesture)"
       />
       <div class="line">
-        <app-pick-field label="in words" [options]="beauforts" [value]="beaufortNow()" (valueChange)="forecast(+$event, c.wind.site)" />
+        <app-pick-field label="in words" [options]="beauforts" [value]="beaufortNow()" (valueChange)="forecast(+$event, wind.site)" />
       </div>
       <div class="line">
-        <app-pick-field label="camp in" [options]="sites" [value]="c.wind.site" (valueChange)="forecast(c.wind.tenMetreMps, $event)" />
+        <app-pick-field label="camp in" [options]="sites" [value]="wind.site" (valueChange)="forecast(wind.tenMetreMps, $event)" />
       </div>
     }
     <p class="note quiet">
-      {{ units.text(flameWind(), 'speed') }} at an unscreened flame, the leg’s middle. Days keep their own ups and downs.
+      {{ units.text(flameWind(), 'speed') }} at an unscreened flame on average. Numbers move every day of the stretch together; each keeps
+      its own ups and downs. Single days are painted on the trail.
     </p>
   `,
   styleUrl: './panel.less',
 })
 export class WalkPanel {
   private readonly store = inject(WorkspaceStore);
+  private readonly marker = inject(DayMarker);
   protected readonly units = inject(Units);
-  protected readonly trip = this.store.trip;
   protected readonly L = LIMITS;
   protected readonly sites = optionsOf(SITE_WORDS);
   protected readonly gustOptions = [
@@ -124,46 +142,75 @@ export class WalkPanel {
     { value: 'gusty', label: 'in gusts' },
   ] as const;
   protected readonly waterOptions = [
-    { value: 'liquid', label: 'liquid' },
+    { value: 'stream', label: 'liquid' },
     { value: 'snow', label: 'snow' },
-    { value: 'drySnow', label: 'snow, melted dry' },
+    { value: 'snowDry', label: 'snow, melted dry' },
   ] as const;
   protected readonly beauforts = BEAUFORT.map((b) => ({ value: String(b.tenMetreMps), label: `${b.force}, ${b.word}` }));
-  protected readonly beaufortNow = computed(() => {
-    const { wind } = this.trip().conditions;
-    return wind.kind === 'forecast' ? String(beaufortOf(wind.tenMetreMps).tenMetreMps) : undefined;
-  });
   protected readonly windOptions: readonly Option<WindWord | 'forecast'>[] = [...WIND_WORDS, { value: 'forecast', label: 'by forecast' }];
+
+  /** The leg that the marked day lies in: what this panel is about. */
+  protected readonly leg = computed(() => placeOfDay(this.store.trip(), this.marker.day()).leg);
+  protected readonly legDays = computed(() => this.store.trip().legs[this.leg()].days.length);
+  private readonly span = computed(() => {
+    const at = stopDays(this.store.trip());
+    return { from: at[this.leg()] + 1, to: at[this.leg() + 1] };
+  });
+  protected readonly spanWords = computed(() => {
+    const { stops } = this.store.trip();
+    return `${stops[this.leg()].name} to ${stops[this.leg() + 1].name}`;
+  });
+  protected readonly first = computed(() => this.store.trip().legs[this.leg()].days[0]);
+  protected readonly means = computed(() => {
+    const { from, to } = this.span();
+    const of = (key: Shiftable) => meanOfDays(this.store.trip(), from, to, key);
+    return { supperAirC: of('supperAirC'), breakfastAirC: of('breakfastAirC'), waterC: of('waterC'), altitudeM: of('altitudeM') };
+  });
+  /** Wind of the first day stands for the choice; the mean is told below. */
+  protected readonly forecastWind = computed(() => {
+    const { wind } = this.first();
+    return wind.kind === 'forecast' ? wind : undefined;
+  });
+  protected readonly beaufortNow = computed(() => {
+    const wind = this.forecastWind();
+    return wind && String(beaufortOf(wind.tenMetreMps).tenMetreMps);
+  });
   protected readonly windChoice = computed(() => {
-    const { wind } = this.trip().conditions;
-    return wind.kind === 'words' ? wind.word : 'forecast';
+    const { wind } = this.first();
+    return wind.kind === 'words' ? wind.word : wind.kind === 'forecast' ? ('forecast' as const) : nearestWord(wind.mps);
   });
   protected readonly waterChoice = computed(() => {
-    const { snow, starterWater } = this.trip().conditions;
-    return !snow ? 'liquid' : starterWater ? 'snow' : 'drySnow';
+    const { source } = this.first();
+    return source === 'snow' || source === 'snowDry' ? source : ('stream' as const);
   });
-  protected readonly flameWind = computed(() => unscreenedWindMps(this.trip().conditions.wind));
+  protected readonly flameWind = computed(() => meanWindMps(this.store.trip(), this.span().from, this.span().to));
 
   protected days(typed: number, gesture?: string): void {
-    const dayCount = Math.round(typed);
-    this.store.editTrip('days', (t) => (t.leg.dayCount === dayCount ? t : { ...t, leg: { ...t.leg, dayCount } }), gesture);
+    this.store.editTrip('days', (t) => fillClimate(stretchLeg(t, this.leg(), typed)), gesture);
   }
 
-  protected set(key: NumberCondition, label: string, change: { value: number; gesture?: string }): void {
-    this.conditions(label, { [key]: change.value }, change.gesture);
+  protected set(key: Shiftable, label: string, change: { value: number; gesture?: string }): void {
+    const { from, to } = this.span();
+    this.store.editTrip(label, (t) => shiftDays(t, from, to, key, change.value), change.gesture);
   }
 
   protected wind(choice: WindWord | 'forecast'): void {
-    if (choice !== 'forecast') return this.conditions('wind', { wind: { kind: 'words', word: choice } });
+    if (choice !== 'forecast') return this.paint('wind', { wind: { kind: 'words', word: choice } });
     // start the forecast where the words were, seen from a camp among trees
     this.forecast(Math.round(this.flameWind() / SITE_FACTOR.trees), 'trees');
   }
 
   protected forecast(tenMetreMps: number, site: Site, gesture?: string): void {
-    this.conditions('wind', { wind: { kind: 'forecast', tenMetreMps, site } }, gesture);
+    this.paint('wind', { wind: { kind: 'forecast', tenMetreMps, site } }, gesture);
   }
 
-  protected conditions(label: string, change: Partial<Trip['conditions']>, gesture?: string): void {
-    this.store.editTrip(label, (t) => ({ ...t, conditions: { ...t.conditions, ...change } }), gesture);
+  protected paint(label: string, values: Partial<Day>, gesture?: string): void {
+    const { from, to } = this.span();
+    this.store.editTrip(label, (t) => paintDays(t, from, to, values), gesture);
   }
 }
+
+const nearestWord = (mps: number): WindWord =>
+  (Object.keys(WIND_WORDS_MPS) as WindWord[]).reduce((a, b) =>
+    Math.abs(WIND_WORDS_MPS[b] - mps) < Math.abs(WIND_WORDS_MPS[a] - mps) ? b : a,
+  );

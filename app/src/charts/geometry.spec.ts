@@ -1,43 +1,65 @@
-import { DEMO_TRIP, planTrip } from '@tinder/core';
+import { carryOfDay, DEMO_TRIP, planTrip } from '@tinder/core';
 import { RIBBON, ribbonGeometry } from './ribbon-geometry';
 import { timeAxis } from './time-axis';
 import { weightGeometry } from './weight-geometry';
 
 const plan = planTrip(DEMO_TRIP);
-const axis = timeAxis(5, 1000);
+const axis = timeAxis(23, 1150);
 
 describe('time axis', () => {
   it('finds the day under a pixel and never leaves the leg', () => {
-    expect([-20, 0, 199, 200, 999, 1000, 4000].map(axis.dayAt)).toEqual([1, 1, 1, 2, 5, 5, 5]);
-    expect(axis.middle(3)).toBe(500);
+    expect([-20, 0, 49, 50, 1149, 1150, 4000].map(axis.dayAt)).toEqual([1, 1, 1, 2, 23, 23, 23]);
+    expect(axis.middle(3)).toBe(125);
   });
 });
 
 describe('ribbon', () => {
-  const shape = ribbonGeometry(plan, axis);
-  it('names the coldest night and the highest camp', () => {
-    expect(shape.coldest).toMatchObject({ day: 3, nightC: -2 });
-    expect(shape.highest.altitudeM).toBe(2660);
+  const shape = ribbonGeometry(DEMO_TRIP, plan, axis);
+  it('names the coldest night and the highest camp, and stands stops at their day', () => {
+    expect(shape.coldest).toMatchObject({ day: 19, nightC: -10 });
+    expect(shape.highest.altitudeM).toBe(2950);
+    expect(shape.stops.map((s) => s.x)).toEqual([0, 250, 450, 600, 850, 1000, 1150]);
+    expect(shape.bans.map((b) => [b.restriction, b.x, b.width])).toEqual([
+      ['noOpenFlame', 600, 250],
+      ['unknown', 1000, 150],
+    ]);
   });
 
-  it('has a taper that is as thick as the fuel, day for day without a jump', () => {
-    expect(shape.taper[0].startG).toBe(plan.fuelG);
-    shape.taper.slice(1).forEach((s, i) => expect(s.startG).toBe(shape.taper[i].endG));
-    expect(shape.taper[4].endG).toBeCloseTo(plan.fuelG - plan.demandG, 9);
+  it('cuts a stop’s name before the next stop, and leaves it out where nothing would be left', () => {
+    const narrow = ribbonGeometry(DEMO_TRIP, plan, timeAxis(23, 300));
+    expect(narrow.stops[1].name).toMatch(/^H.*…$/);
+    narrow.stops.slice(0, -1).forEach((s, i) => expect(s.x + s.name.length * 7.2).toBeLessThan(narrow.stops[i + 1].x + 1));
+  });
+
+  it('has a taper that is as thick as the fuel, burns down day by day and is renewed at stops', () => {
+    const first = carryOfDay(plan, 1);
+    expect(shape.taper[0].startG).toBe(first.fuelG);
+    shape.taper.slice(1, 5).forEach((s, i) => expect(s.startG).toBe(shape.taper[i].endG));
+    expect(shape.taper[4].endG).toBeCloseTo(first.fuelG - first.demandG, 9);
+    expect(shape.taper[5].startG).toBe(carryOfDay(plan, 6).fuelG);
     expect(shape.taper[0].path).toContain(`L0.0,${(RIBBON.taperTop + RIBBON.taperMax).toFixed(1)}Z`);
   });
 
-  it('draws more wind strokes on the windier day', () => {
+  it('draws more wind strokes on the windier day, and tells nights apart', () => {
     expect(shape.days[2].windStrokes).toBeGreaterThan(shape.days[4].windStrokes);
+    expect([8, 14, 17, 0].map((i) => shape.days[i].night)).toEqual(['town', 'dry', 'snow', 'camp']);
+  });
+
+  it('follows a track where there is one, over the whole width', () => {
+    const profile = Array.from({ length: 101 }, (_, i) => ({ km: i * 4.35, altitudeM: 1000 + 5 * i }));
+    const tracked = ribbonGeometry({ ...DEMO_TRIP, profile }, plan, axis);
+    expect(tracked.highest.altitudeM).toBe(1500);
+    expect(tracked.hillLine).toMatch(/,[\d.]+C?.*1150,77/);
   });
 });
 
 describe('weight chart', () => {
   const shape = weightGeometry(plan, axis, 138, 1);
-  it('stacks up to what is carried, with round ticks that reach above it', () => {
-    expect(shape.startG).toBe(plan.profile.startG);
-    expect(shape.layers.reduce((s, l) => s + l.startG, 0)).toBeCloseTo(plan.profile.startG, 9);
-    expect(shape.ticksG.at(-1)).toBeGreaterThanOrEqual(plan.profile.startG * 0.9);
+  it('stacks up to what is carried out of each stop, with round ticks that reach above it', () => {
+    expect(shape.startG).toBe(carryOfDay(plan, 1).profile.startG);
+    expect(shape.layers.reduce((s, l) => s + l.startG, 0)).toBeCloseTo(shape.startG, 9);
+    expect(shape.starts.map((s) => s.g)).toEqual(plan.carries.map((c) => c.profile.startG));
+    expect(shape.ticksG.at(-1)).toBeGreaterThanOrEqual(shape.startG * 0.9);
     expect(shape.y(0)).toBe(138);
   });
 });

@@ -1,10 +1,11 @@
-import type { Plan } from '@tinder/core';
+import { stopDays, type Plan, type Restriction, type Trip } from '@tinder/core';
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import type { TimeAxis } from './time-axis';
 
 /** Rows of the ribbon in pixels from its top. */
 export const RIBBON = {
+  stopName: 33,
   nightTop: 53,
   nightHeight: 7,
   hillTop: 77,
@@ -22,7 +23,21 @@ export interface RibbonDay {
   /** 0 mild … 1 bitter, for the depth of the night band. */
   cold: number;
   windStrokes: number;
+  /** Where the night is spent: a camp, a dry one, on snow, or in town. */
+  night: 'camp' | 'dry' | 'snow' | 'town';
   camp: { x: number; y: number };
+}
+export interface RibbonStop {
+  index: number;
+  x: number;
+  /** As much of the name as fits before the next stop; empty where nothing does. */
+  name: string;
+  anchor: 'start' | 'end';
+}
+export interface RibbonBan {
+  x: number;
+  width: number;
+  restriction: Exclude<Restriction, 'none'>;
 }
 export interface TaperSlice {
   day: number;
@@ -32,13 +47,19 @@ export interface TaperSlice {
 }
 export interface RibbonGeometry {
   days: RibbonDay[];
+  stops: RibbonStop[];
+  bans: RibbonBan[];
   hillArea: string;
   hillLine: string;
   highest: { altitudeM: number; y: number };
   coldest: RibbonDay;
   taper: TaperSlice[];
-  reservePath: string;
-  reserveG: number;
+  /** One band of reserve a carry. */
+  reserves: string[];
+  /** Most fuel that leaves a stop, g: the full thickness. */
+  mostG: number;
+  /** Left at the very end, g. */
+  leftG: number;
 }
 
 /** Nights are mild above the first, bitter below the second, °C. */
@@ -46,49 +67,109 @@ const NIGHT_MILD_C = 9;
 const NIGHT_BITTER_C = -12;
 /** Wind at an unscreened flame that draws one more stroke, m/s: the steps between the walker's words. */
 const STROKE_STEPS_MPS = [1.2, 3, 5.5];
+/** Width of a letter of a stop's name, px. */
+const LETTER = 7.2;
+const SHORTEST_NAME = 4;
 
-/** All of the ribbon's shapes from a plan: pure, so that tests can read them. */
-export function ribbonGeometry(plan: Plan, axis: TimeAxis): RibbonGeometry {
-  const altitudes = plan.days.map((d) => d.altitudeM);
+/** All of the ribbon's shapes from a trip and its plan: pure, so that tests can read them. */
+export function ribbonGeometry(trip: Trip, plan: Plan, axis: TimeAxis): RibbonGeometry {
+  const hill = hillPoints(trip, plan, axis);
+  const altitudes = hill.map((p) => p.altitudeM);
   const low = Math.min(...altitudes);
   const high = Math.max(...altitudes);
   const y = scaleLinear()
     .domain([low - Math.max(120, (high - low) * 0.35), Math.max(high, low + 200)])
     .range([RIBBON.hillFoot, RIBBON.hillTop]);
-  // the first camp's height stands for the trailhead, which the leg does not know
-  const hill: [number, number][] = [[0, y(altitudes[0])], ...altitudes.map((m, i): [number, number] => [axis.x(i + 1), y(m)])];
-  const days = plan.days.map((d, i): RibbonDay => ({
-    day: d.day,
-    x: axis.x(i),
-    width: axis.x(i + 1) - axis.x(i),
-    nightC: d.breakfastAirC,
-    cold: Math.min(1, Math.max(0, (NIGHT_MILD_C - d.breakfastAirC) / (NIGHT_MILD_C - NIGHT_BITTER_C))),
-    windStrokes: 1 + STROKE_STEPS_MPS.filter((s) => d.windMps >= s).length,
-    camp: { x: axis.x(i + 1), y: y(d.altitudeM) },
-  }));
+  const points = hill.map((p): [number, number] => [p.x, y(p.altitudeM)]);
+  const days = plan.days.map((d, i): RibbonDay => {
+    const camped = d.dry ? 'dry' : d.snow ? 'snow' : 'camp';
+    return {
+      day: d.day,
+      x: axis.x(i),
+      width: axis.x(i + 1) - axis.x(i),
+      nightC: d.breakfastAirC,
+      cold: Math.min(1, Math.max(0, (NIGHT_MILD_C - d.breakfastAirC) / (NIGHT_MILD_C - NIGHT_BITTER_C))),
+      windStrokes: 1 + STROKE_STEPS_MPS.filter((s) => d.windMps >= s).length,
+      night: d.eatsOut.supper ? 'town' : camped,
+      camp: { x: axis.x(i + 1), y: y(d.altitudeM) },
+    };
+  });
+  return {
+    days,
+    stops: ribbonStops(trip, axis),
+    bans: ribbonBans(trip, axis),
+    hillArea: area<[number, number]>().y0(RIBBON.hillFoot).curve(curveMonotoneX).x((p) => p[0]).y1((p) => p[1])(points) ?? '', // prettier-ignore
+    hillLine: line<[number, number]>().curve(curveMonotoneX)(points) ?? '',
+    highest: { altitudeM: high, y: y(high) },
+    coldest: days.reduce((a, b) => (b.nightC < a.nightC ? b : a)),
+    ...taperShapes(plan, axis),
+  };
+}
+
+/** Heights along the axis: of the track where there is one, else of the camps; the first camp's stands for the trailhead. */
+function hillPoints(trip: Trip, plan: Plan, axis: TimeAxis): { x: number; altitudeM: number }[] {
+  const camps = [{ x: 0, altitudeM: plan.days[0].altitudeM }, ...plan.days.map((d, i) => ({ x: axis.x(i + 1), altitudeM: d.altitudeM }))];
+  if (trip.profile.length < 2) return camps;
+  // a day's stretch of the track fills that day's width; a day off stands still
+  const walked = [0];
+  for (const d of plan.days) walked.push(walked[walked.length - 1] + d.km);
+  const share = trip.profile[trip.profile.length - 1].km / Math.max(0.1, walked[walked.length - 1]);
+  const km = walked.map((w) => w * share);
+  let day = 0;
+  return trip.profile.map((p) => {
+    while (day < plan.days.length - 1 && km[day + 1] < p.km) day++;
+    const span = km[day + 1] - km[day];
+    return { x: axis.x(day + (span > 0 ? Math.min(1, (p.km - km[day]) / span) : 0)), altitudeM: p.altitudeM };
+  });
+}
+
+function ribbonStops(trip: Trip, axis: TimeAxis): RibbonStop[] {
+  const at = stopDays(trip);
+  const last = trip.stops.length - 1;
+  const lastStart = axis.width - trip.stops[last].name.length * LETTER - 12;
+  return trip.stops.map((stop, index): RibbonStop => {
+    const x = axis.x(at[index]);
+    if (index === last) return { index, x, name: stop.name, anchor: 'end' };
+    const end = Math.min(lastStart, axis.x(at[index + 1]));
+    return { index, x, name: shortened(stop.name, Math.floor((end - x - 8) / LETTER)), anchor: 'start' };
+  });
+}
+
+/** A name in at most `letters`, cut with an ellipsis; nothing where that would leave a stump. */
+function shortened(name: string, letters: number): string {
+  if (name.length <= letters) return name;
+  return letters < SHORTEST_NAME ? '' : `${name.slice(0, letters - 1).trimEnd()}…`;
+}
+
+function ribbonBans(trip: Trip, axis: TimeAxis): RibbonBan[] {
+  const at = stopDays(trip);
+  return trip.legs.flatMap((leg, i) => {
+    if (leg.restriction === 'none') return [];
+    return [{ x: axis.x(at[i]), width: axis.x(at[i + 1]) - axis.x(at[i]), restriction: leg.restriction }];
+  });
+}
+
+/** The band of fuel on hand, burning down over each carry and renewed where it ends. */
+function taperShapes(plan: Plan, axis: TimeAxis) {
+  const mostG = Math.max(...plan.carries.map((c) => c.fuelG));
   const thickness = scaleLinear()
-    .domain([0, Math.max(plan.fuelG, 1)])
+    .domain([0, Math.max(mostG, 1)])
     .range([0, RIBBON.taperMax]);
   const top = RIBBON.taperTop;
   const at = (boundary: number, g: number): string => `${axis.x(boundary).toFixed(1)},${(top + thickness(Math.max(0, g))).toFixed(1)}`;
-  const taper = plan.profile.days.slice(0, -1).map((d, i): TaperSlice => {
-    const endG = plan.profile.days[i + 1].fuelG;
-    return {
-      day: d.day,
-      startG: d.fuelG,
-      endG,
-      path: `M${axis.x(i).toFixed(1)},${top} L${axis.x(i + 1).toFixed(1)},${top} L${at(i + 1, endG)} L${at(i, d.fuelG)}Z`,
-    };
+  const x = (boundary: number): string => axis.x(boundary).toFixed(1);
+  const taper = plan.carries.flatMap((c) =>
+    c.profile.days.slice(0, -1).map((d, i): TaperSlice => {
+      const endG = c.profile.days[i + 1].fuelG;
+      const path = `M${x(d.day - 1)},${top} L${x(d.day)},${top} L${at(d.day, endG)} L${at(d.day - 1, d.fuelG)}Z`;
+      return { day: d.day, startG: d.fuelG, endG, path };
+    }),
+  );
+  const reserves = plan.carries.map((c) => {
+    const [from, to] = [c.days[0].day - 1, c.days[c.days.length - 1].day];
+    const reserveG = Math.min(c.reserveG, c.fuelG);
+    return `M${x(from)},${top} L${x(to)},${top} L${at(to, reserveG)} L${at(from, reserveG)}Z`;
   });
-  const reserveG = Math.min(plan.reserveG, plan.fuelG);
-  return {
-    days,
-    hillArea: area<[number, number]>().y0(RIBBON.hillFoot).curve(curveMonotoneX).x((p) => p[0]).y1((p) => p[1])(hill) ?? '', // prettier-ignore
-    hillLine: line<[number, number]>().curve(curveMonotoneX)(hill) ?? '',
-    highest: { altitudeM: high, y: y(high) },
-    coldest: days.reduce((a, b) => (b.nightC < a.nightC ? b : a)),
-    taper,
-    reservePath: `M0,${top} L${axis.width.toFixed(1)},${top} L${at(axis.dayCount, reserveG)} L${at(0, reserveG)}Z`,
-    reserveG,
-  };
+  const last = plan.carries[plan.carries.length - 1];
+  return { taper, reserves, mostG, leftG: last.fuelG - last.demandG };
 }

@@ -34,7 +34,14 @@ import { weightGeometry, type Layer } from './weight-geometry';
           <text [class]="'label ' + layer.name" x="8" [attr.y]="layer.labelY + 4">{{ label(layer) }}</text>
         }
       }
-      <text class="sum" x="8" [attr.y]="y(shape().startG) - 5">{{ units.text(shape().startG, 'mass') }}</text>
+      @for (s of shape().starts; track s.x) {
+        @if ($index > 0) {
+          <line class="rule" [attr.x1]="s.x" [attr.x2]="s.x" y1="0" [attr.y2]="height" />
+        }
+        @if (s.room) {
+          <text class="sum" [attr.x]="s.x + 8" [attr.y]="y(s.g) - 5">{{ units.text(s.g, 'mass') }}</text>
+        }
+      }
       <text class="sum" [attr.x]="axis().width - 8" [attr.y]="y(shape().endG) - 5" text-anchor="end">
         {{ units.text(shape().endG, 'mass') }}
       </text>
@@ -48,12 +55,14 @@ import { weightGeometry, type Layer } from './weight-geometry';
         <th>Fuel</th>
         <th>Everything</th>
       </tr>
-      @for (d of plan().profile.days; track d.day) {
-        <tr>
-          <td>{{ $last ? 'on arrival' : 'day ' + d.day }}</td>
-          <td>{{ units.text(d.fuelG, 'mass') }}</td>
-          <td>{{ units.text(d.totalG, 'mass') }}</td>
-        </tr>
+      @for (c of plan().carries; track c.fromStop) {
+        @for (d of c.profile.days; track d.day) {
+          <tr>
+            <td>{{ $last ? 'on arrival at ' + c.to : 'day ' + d.day }}</td>
+            <td>{{ units.text(d.fuelG, 'mass') }}</td>
+            <td>{{ units.text(d.totalG, 'mass') }}</td>
+          </tr>
+        }
       }
     </table>
   `,
@@ -86,6 +95,10 @@ import { weightGeometry, type Layer } from './weight-geometry';
     }
     .grid {
       stroke: var(--hairline);
+    }
+    .rule {
+      stroke: var(--ink);
+      stroke-width: 1.4;
     }
     .total {
       fill: none;
@@ -131,7 +144,7 @@ export class WeightChart {
   protected label(layer: Layer): string {
     const start = this.units.text(layer.startG, 'mass');
     const names = { hardware: 'burner, pot and the rest', containers: 'empty containers', fuel: 'fuel' };
-    return layer.name === 'fuel' ? `fuel ${start} → ${this.units.text(layer.endG, 'mass')}` : `${names[layer.name]} ${start}`;
+    return layer.name === 'fuel' ? 'fuel' : `${names[layer.name]} ${start}`;
   }
 
   protected hover(event: PointerEvent): void {

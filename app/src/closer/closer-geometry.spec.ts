@@ -48,7 +48,7 @@ describe('cold map', () => {
   });
 
   it('lays the classes in order from warm to cold, and more fuel above less', () => {
-    const view = coldView(DEMO_TRIP, plan);
+    const view = coldView(DEMO_TRIP, plan, 2100);
     if (!view) throw new Error('the demo has a can');
     const g = coldGeometry(view, 900, 200);
     expect(g.bands.map((b) => b.name)).toEqual(['strong', 'reduced', 'weak', 'wontRun']);

@@ -33,8 +33,8 @@ export class CloserService {
   }
 
   private async look(subject: CloserSubject, planned: Planned, facts: BurnFacts): Promise<void> {
-    const { windMps } = planned.plan.days[this.marker.day() - 1] ?? planned.plan.days[0];
-    const closer = await this.plans.closer(subject, planned, facts, { ...facts, flameWindMps: windMps, potWindMps: windMps });
+    const { windMps, altitudeM } = planned.plan.days[this.marker.day() - 1] ?? planned.plan.days[0];
+    const closer = await this.plans.closer(subject, planned, facts, { ...facts, flameWindMps: windMps, potWindMps: windMps }, altitudeM);
     const current = this.plans.planned()?.plan === planned.plan && this.meal()?.facts === facts && this.subject() === subject;
     if (current) this.found.set(closer);
   }

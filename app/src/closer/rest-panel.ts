@@ -16,6 +16,8 @@ import {
 } from '@tinder/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
+import { DayMarker } from '../state/day-marker';
+import { PlanService } from '../state/plan-service';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Choice } from '../ui/choice';
 import { measuredWidth } from '../ui/measured-width';
@@ -75,6 +77,8 @@ const USUAL_DONE_MIN = 5;
 export class RestPanel {
   protected readonly units = inject(Units);
   private readonly service = inject(CloserService);
+  private readonly plans = inject(PlanService);
+  private readonly marker = inject(DayMarker);
   private readonly store = inject(WorkspaceStore);
   private readonly width = measuredWidth(1000);
 
@@ -128,7 +132,7 @@ export class RestPanel {
     );
   });
 
-  protected readonly stretch = computed(() => restStretch(Math.max(0, this.store.trip().conditions.altitudeM)));
+  protected readonly stretch = computed(() => restStretch(Math.max(0, this.plans.plan()?.days[this.marker.day() - 1]?.altitudeM ?? 0)));
   /** Held at the target counts too: food that simmers is in the pot. */
   protected readonly cooked = computed(() => {
     const meal = this.service.meal();

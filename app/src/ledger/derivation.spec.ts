@@ -7,15 +7,17 @@ const format = (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METR
 const plan = planTrip(DEMO_TRIP);
 
 describe('derivations', () => {
-  it.each([[{ kind: 'meal', day: 3, meal: 'supper' }], [{ kind: 'demand' }], [{ kind: 'loadout' }], [{ kind: 'start' }]] as [FigureRef][])(
-    '%j: its parts sum to the figure',
-    (ref) => {
-      const d = derive(ref, DEMO_TRIP, plan, format);
-      expect(d).toBeDefined();
-      const sum = d?.parts.reduce((s, p) => s + p.massG, 0) ?? 0;
-      expect(Math.abs(sum - (d?.totalG ?? 0))).toBeLessThan(0.05);
-    },
-  );
+  it.each([
+    [{ kind: 'meal', day: 3, meal: 'supper' }],
+    [{ kind: 'demand', fromStop: 0 }],
+    [{ kind: 'loadout', fromStop: 2 }],
+    [{ kind: 'start', fromStop: 4 }],
+  ] as [FigureRef][])('%j: its parts sum to the figure', (ref) => {
+    const d = derive(ref, DEMO_TRIP, plan, format);
+    expect(d).toBeDefined();
+    const sum = d?.parts.reduce((s, p) => s + p.massG, 0) ?? 0;
+    expect(Math.abs(sum - (d?.totalG ?? 0))).toBeLessThan(0.05);
+  });
 
   it('shows the water of the first supper as a hand computes it', () => {
     // 0.6 kg · 4.187 kJ/kgK · (93.5 − 7) K ÷ 45.75 kJ/g = 4.75 g
@@ -32,6 +34,7 @@ describe('derivations', () => {
   });
 
   it('has nothing to show for a day that is gone', () => {
-    expect(derive({ kind: 'meal', day: 12, meal: 'supper' }, DEMO_TRIP, plan, format)).toBeUndefined();
+    expect(derive({ kind: 'meal', day: 99, meal: 'supper' }, DEMO_TRIP, plan, format)).toBeUndefined();
+    expect(derive({ kind: 'demand', fromStop: 3 }, DEMO_TRIP, plan, format)).toBeUndefined(); // Marl Cross is carried past
   });
 });

@@ -7,6 +7,7 @@ import {
   PHASES,
   POT_BASE,
   SINKS,
+  type CarryPlan,
   type Container,
   type Dose,
   type Ledger,
@@ -63,14 +64,14 @@ export function derive(ref: FigureRef, trip: Trip, plan: Plan, format: Format): 
       const meal = plan.days[ref.day - 1]?.meals[ref.meal];
       return meal && mealDerivation(meal, trip, format);
     }
-    case 'demand':
-      return demandDerivation(trip, plan, format);
-    case 'loadout':
-      return loadoutDerivation(plan, format);
-    case 'start':
-      return startDerivation(trip, plan, format);
+    default: {
+      const carry = plan.carries.find((c) => c.fromStop === ref.fromStop);
+      return carry && CARRY_DERIVATIONS[ref.kind](carry, trip, format);
+    }
   }
 }
+
+const CARRY_DERIVATIONS = { demand: demandDerivation, loadout: loadoutDerivation, start: startDerivation };
 
 /** A cell of the ledger in words. */
 function partLabel(phase: Phase, sink: Sink): string {
@@ -151,11 +152,11 @@ function doseSentences(dose: Dose | undefined, format: Format): string[] {
   return [`Lit: ${dose.count} ${dose.count === 1 ? 'tablet' : 'tablets'}${kept}.`];
 }
 
-function demandDerivation(trip: Trip, plan: Plan, format: Format): Derivation {
-  const meals = plan.days.flatMap((d) => MEALS.flatMap((name) => d.meals[name] ?? []));
+function demandDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivation {
+  const meals = carry.days.flatMap((d) => MEALS.flatMap((name) => d.meals[name] ?? []));
   return {
-    title: `fuel to burn, ${trip.leg.from} to ${trip.leg.to}`,
-    totalG: plan.demandG,
+    title: `fuel to burn, ${carry.from} to ${carry.to}`,
+    totalG: carry.demandG,
     parts: meals.map((m) => ({
       label: `day ${m.day}, ${m.meal}`,
       massG: m.burn.fuelG,
@@ -163,14 +164,14 @@ function demandDerivation(trip: Trip, plan: Plan, format: Format): Derivation {
       ref: { kind: 'meal', day: m.day, meal: m.meal },
     })),
     how: [
-      'The sum of every hot meal of the leg, each one simulated in its own day’s conditions.',
-      `Over the whole leg the grams go: ${ledgerParts(meals.map((m) => m.burn.ledger))
+      'The sum of every hot meal of the carry, each one simulated in its own day’s conditions.',
+      `Over the whole carry the grams go: ${ledgerParts(meals.map((m) => m.burn.ledger))
         .map((p) => `${p.label} ${format(p.massG, 'mass')}`)
         .join('; ')}.`,
     ],
     inputs: [
-      { name: 'days', value: `${trip.leg.dayCount}, each a breakfast and a supper` },
-      { name: 'reserve asked for', value: `${format(trip.reservePercent, 'percent')} = ${format(plan.reserveG, 'mass')}` },
+      { name: 'days', value: `${carry.days.length}, with ${meals.length} hot meals` },
+      { name: 'reserve asked for', value: `${format(trip.reservePercent, 'percent')} = ${format(carry.reserveG, 'mass')}` },
     ],
   };
 }
@@ -191,29 +192,29 @@ export function containerWords(c: Container, format: Format): string {
   }
 }
 
-function loadoutDerivation(plan: Plan, format: Format): Derivation {
+function loadoutDerivation(carry: CarryPlan, _trip: Trip, format: Format): Derivation {
   return {
     title: 'fuel and containers on leaving',
-    totalG: plan.fuelG + plan.tareG,
-    parts: plan.containers.map((c) => ({
+    totalG: carry.fuelG + carry.tareG,
+    parts: carry.containers.map((c) => ({
       label: containerWords(c, format),
       massG: c.fuelG + c.tareG,
       note: `${format(c.fuelG, 'mass')} fuel, ${format(c.tareG, 'mass')} empty`,
     })),
     how: [
-      `Asked for: ${format(plan.demandG, 'mass')} to burn + ${format(plan.reserveG, 'mass')} reserve = ${format(plan.demandG + plan.reserveG, 'mass')}.`,
+      `Asked for: ${format(carry.demandG, 'mass')} to burn + ${format(carry.reserveG, 'mass')} reserve = ${format(carry.demandG + carry.reserveG, 'mass')}.`,
       'Canisters: the lightest set of full ones that covers it. Alcohol: poured to the next whole measure, in the walker’s own bottles. Tablets: whole ones.',
-      `Left over if all goes as expected: ${format(plan.fuelG - plan.demandG, 'mass')}.`,
+      `Left over if all goes as expected: ${format(carry.fuelG - carry.demandG, 'mass')}.`,
     ],
     inputs: [],
   };
 }
 
-function startDerivation(trip: Trip, plan: Plan, format: Format): Derivation {
+function startDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivation {
   const { kit } = trip;
   const parts: Part[] = [
-    { label: 'fuel', massG: plan.fuelG, ref: { kind: 'loadout' } },
-    { label: 'empty containers', massG: plan.tareG, ref: { kind: 'loadout' } },
+    { label: 'fuel', massG: carry.fuelG, ref: { kind: 'loadout', fromStop: carry.fromStop } },
+    { label: 'empty containers', massG: carry.tareG, ref: { kind: 'loadout', fromStop: carry.fromStop } },
     { label: kit.pot.name, massG: kit.pot.massG },
     { label: burnerById(kit.burnerId).name, massG: kit.burnerMassG },
     { label: 'windscreen', massG: kit.windscreenMassG },
@@ -221,13 +222,13 @@ function startDerivation(trip: Trip, plan: Plan, format: Format): Derivation {
     { label: 'lighter, spoon, bag', massG: kit.otherMassG },
   ];
   return {
-    title: `carried for cooking out of ${trip.leg.from}`,
-    totalG: plan.profile.startG,
+    title: `carried for cooking out of ${carry.from}`,
+    totalG: carry.profile.startG,
     parts: parts.filter((p) => p.massG > 0).sort((a, b) => b.massG - a.massG),
     how: ['Everything carried to cook with: fuel, its containers, and the pieces of the kit. Food and water are not in it.'],
     inputs: [
-      { name: 'average over the mornings', value: format(plan.profile.averageG, 'mass') },
-      { name: 'gram-days', value: Math.round(plan.profile.gramDays).toLocaleString('en-US') },
+      { name: 'average over the mornings', value: format(carry.profile.averageG, 'mass') },
+      { name: 'gram-days', value: Math.round(carry.profile.gramDays).toLocaleString('en-US') },
     ],
   };
 }

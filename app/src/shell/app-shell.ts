@@ -1,20 +1,42 @@
 import { ChangeDetectionStrategy, Component, computed, effect, type ElementRef, inject, signal, viewChild } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import type { Preferences, ShelvedTrip } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NewTripDrawer } from '../library/new-trip-drawer';
+import { TripsDrawer } from '../library/trips-drawer';
 import { LedgerDrawer } from '../ledger/ledger-drawer';
 import { Autosave } from '../state/autosave';
 import { PlanService } from '../state/plan-service';
 import { importProblemWords, readTripFile } from '../state/trip-files';
+import { besideExisting, withNewTrips } from '../state/workspace';
 import { WorkspaceStore } from '../state/workspace-store';
 import { CommandDrawer } from './command-drawer';
 import { Commands } from './commands';
 import { SettingsDrawer } from './settings-drawer';
 import { VerdictLine } from './verdict-line';
 
+/** A backup that was read and waits for a word. */
+interface Backup {
+  file: string;
+  trips: ShelvedTrip[];
+  preferences: Preferences;
+}
+
 /** The frame: words to walk by on the left, the view, the verdict at the foot. */
 @Component({
   selector: 'app-root',
-  imports: [CommandDrawer, LedgerDrawer, NzButtonComponent, RouterLink, RouterLinkActive, RouterOutlet, SettingsDrawer, VerdictLine],
+  imports: [
+    CommandDrawer,
+    LedgerDrawer,
+    NewTripDrawer,
+    NzButtonComponent,
+    RouterLink,
+    RouterLinkActive,
+    RouterOutlet,
+    SettingsDrawer,
+    TripsDrawer,
+    VerdictLine,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './app-shell.html',
   styleUrl: './app-shell.less',
@@ -28,10 +50,14 @@ export class AppShell {
   private readonly fileInput = viewChild.required<ElementRef<HTMLInputElement>>('file');
 
   /** Views that are built; the navigation shows no others. */
-  protected readonly views = [{ path: '/carry', name: 'Carry' }];
+  protected readonly views = [
+    { path: '/trail', name: 'Trail' },
+    { path: '/carry', name: 'Carry' },
+  ];
   protected readonly refused = signal<{ file: string; sentences: string[] } | undefined>(undefined);
+  protected readonly backup = signal<Backup | undefined>(undefined);
   protected readonly taken = signal<string | undefined>(undefined);
-  protected readonly sideCommands = computed(() => this.commands.list().filter((c) => c.id !== 'demo'));
+  protected readonly sideCommands = computed(() => this.commands.list().filter((c) => c.side));
   protected readonly saveWords = computed(() => {
     const words = { reading: 'reading…', saved: 'saved', saving: 'saving…', failed: 'not saved' };
     return words[this.autosave.state()];
@@ -54,17 +80,33 @@ export class AppShell {
     const file = input.files?.[0];
     input.value = ''; // the same file may be chosen again once it is mended
     if (!file) return;
-    this.refused.set(undefined);
-    this.taken.set(undefined);
+    this.dismiss();
     const read = await readTripFile(file);
-    if (read.ok) {
-      this.store.editTrip('import', () => read.trip);
-      this.taken.set(`${file.name}: ${read.trip.name} is open. Undo brings back what was here.`);
-    } else this.refused.set({ file: file.name, sentences: importProblemWords(read.problem) });
+    if (!read.ok) this.refused.set({ file: file.name, sentences: importProblemWords(read.problem) });
+    else if (read.preferences) this.backup.set({ file: file.name, trips: read.trips, preferences: read.preferences });
+    else this.addTrips(file.name, read.trips);
+  }
+
+  /** Trips of a file come to stand beside those that are here; the first of them is opened. */
+  protected addTrips(file: string, trips: readonly ShelvedTrip[]): void {
+    const added = besideExisting(this.store.workspace(), trips, () => crypto.randomUUID());
+    this.store.edit('import', (w) => withNewTrips(w, added));
+    this.dismiss();
+    this.taken.set(
+      `${file}: ${added[0].trip.name} is open${added.length > 1 ? ` and ${added.length - 1} more were added` : ''}. Undo takes it out again.`,
+    );
+  }
+
+  /** Everything here gives way to what the backup holds; one undo brings it back. */
+  protected restore({ file, trips, preferences }: Backup): void {
+    this.store.edit('restore', () => ({ library: trips, openId: trips[0].trip.id, preferences }));
+    this.dismiss();
+    this.taken.set(`${file}: everything is as it was backed up. Undo brings back what was here.`);
   }
 
   protected dismiss(): void {
     this.refused.set(undefined);
     this.taken.set(undefined);
+    this.backup.set(undefined);
   }
 }

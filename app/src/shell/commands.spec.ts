@@ -1,3 +1,4 @@
+import { stretchLeg } from '@tinder/core';
 import { TestBed } from '@angular/core/testing';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Commands } from './commands';
@@ -52,10 +53,10 @@ describe('commands', () => {
 
   it('bring the demo back as one undoable step', () => {
     const { commands, store } = setup();
-    store.editTrip('days', (t) => ({ ...t, leg: { ...t.leg, dayCount: 17 } }));
+    store.editTrip('days', (t) => stretchLeg(t, 0, 17));
     commands.run('demo');
-    expect(store.trip().leg.dayCount).toBe(5);
+    expect(store.trip().legs[0].days.length).toBe(5);
     store.undo();
-    expect(store.trip().leg.dayCount).toBe(17);
+    expect(store.trip().legs[0].days.length).toBe(17);
   });
 });

@@ -1,7 +1,10 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { downloadTrip } from '../state/trip-files';
+import { Router } from '@angular/router';
+import { DEMO_TRIP } from '@tinder/core';
+import { Autosave } from '../state/autosave';
+import { downloadBackup, downloadCalendar, downloadTrip, downloadWaypoints } from '../state/trip-files';
+import { withNewTrips, withTrip } from '../state/workspace';
 import { WorkspaceStore } from '../state/workspace-store';
-import { demoWorkspace } from '../state/workspace';
 
 export interface Command {
   id: string;
@@ -9,14 +12,18 @@ export interface Command {
   /** Shown, and matched against KeyboardEvent: "Ctrl+Z", "e". */
   keys: string;
   enabled: boolean;
+  /** Has a place in the side bar; the others are in the palette. */
+  side: boolean;
   run: () => void;
 }
-export type Panel = 'commands' | 'settings';
+export type Panel = 'commands' | 'settings' | 'trips' | 'newTrip';
 
 /** Everything that can be done from anywhere, with its shortcut: the palette, the sheet of keys and the side bar share it. */
 @Injectable({ providedIn: 'root' })
 export class Commands {
   private readonly store = inject(WorkspaceStore);
+  private readonly autosave = inject(Autosave);
+  private readonly router = inject(Router);
   private readonly panelSignal = signal<Panel | undefined>(undefined);
   private readonly importAskedSignal = signal(0);
 
@@ -28,29 +35,46 @@ export class Commands {
     const undo = this.store.undoLabel();
     const redo = this.store.redoLabel();
     const headlamp = this.store.preferences().theme === 'headlamp';
+    const trip = this.store.trip();
+    const side = (id: string, label: string, keys: string, run: () => void, enabled = true): Command => ({
+      id,
+      label,
+      keys,
+      enabled,
+      side: true,
+      run,
+    });
+    const more = (...args: Parameters<typeof side>): Command => ({ ...side(...args), side: false });
     return [
-      { id: 'undo', label: undo ? `undo ${undo}` : 'undo', keys: 'Ctrl+Z', enabled: !!undo, run: () => this.store.undo() },
-      { id: 'redo', label: redo ? `redo ${redo}` : 'redo', keys: 'Ctrl+Y', enabled: !!redo, run: () => this.store.redo() },
-      { id: 'export', label: 'export trip', keys: 'e', enabled: true, run: () => downloadTrip(this.store.trip()) },
-      { id: 'import', label: 'import trip', keys: 'i', enabled: true, run: () => this.importAskedSignal.update((n) => n + 1) },
-      { id: 'settings', label: 'units', keys: 'u', enabled: true, run: () => this.panelSignal.set('settings') },
-      {
-        id: 'theme',
-        label: headlamp ? 'daylight' : 'headlamp',
-        keys: 't',
-        enabled: true,
-        run: () => this.store.editPreferences('theme', { theme: headlamp ? 'day' : 'headlamp' }),
-      },
-      {
-        id: 'demo',
-        label: 'load the demo trip',
-        keys: 'd',
-        enabled: true,
-        run: () => this.store.editTrip('load the demo trip', () => demoWorkspace().trip),
-      },
-      { id: 'commands', label: 'all commands', keys: '?', enabled: true, run: () => this.panelSignal.set('commands') },
+      side('undo', undo ? `undo ${undo}` : 'undo', 'Ctrl+Z', () => this.store.undo(), !!undo),
+      side('redo', redo ? `redo ${redo}` : 'redo', 'Ctrl+Y', () => this.store.redo(), !!redo),
+      side('trips', 'trips', 'l', () => this.open('trips')),
+      side('newTrip', 'new trip', 'n', () => this.open('newTrip')),
+      side('export', 'export trip', 'e', () => downloadTrip(trip)),
+      side('import', 'import', 'i', () => this.importAskedSignal.update((n) => n + 1)),
+      side('settings', 'units', 'u', () => this.open('settings')),
+      side('theme', headlamp ? 'daylight' : 'headlamp', 't', () =>
+        this.store.editPreferences('theme', { theme: headlamp ? 'day' : 'headlamp' }),
+      ),
+      side('commands', 'all commands', '?', () => this.open('commands')),
+      more('backup', 'back up every trip', 'b', () => this.backUp()),
+      more('calendar', 'resupply and posting days as a calendar', 'c', () => downloadCalendar(trip, new Date())),
+      more(
+        'waypoints',
+        'stops and camps as GPX waypoints',
+        'w',
+        () => downloadWaypoints(trip),
+        trip.stops.some((s) => s.at),
+      ),
+      more('demo', 'load the demo trip', 'd', () => this.loadDemo()),
+      more('trail', 'go to Trail', '1', () => void this.router.navigateByUrl('/trail')),
+      more('carry', 'go to Carry', '2', () => void this.router.navigateByUrl('/carry')),
     ];
   });
+
+  open(panel: Panel): void {
+    this.panelSignal.set(panel);
+  }
 
   close(): void {
     this.panelSignal.set(undefined);
@@ -64,7 +88,8 @@ export class Commands {
   /** Runs the command of a key press, unless the press belongs to a field. */
   key(event: KeyboardEvent): void {
     const typing =
-      event.target instanceof HTMLElement && event.target.matches('input:not([type=range]):not([type=radio]), select, textarea');
+      event.target instanceof HTMLElement &&
+      event.target.matches('input:not([type=range]):not([type=radio]):not([type=checkbox]), select, textarea');
     const combo = comboOf(event);
     if (typing && !combo.startsWith('Ctrl+')) return;
     const id = combo === 'Ctrl+Shift+Z' ? 'redo' : combo === 'Ctrl+K' ? 'commands' : this.list().find((c) => c.keys === combo)?.id;
@@ -73,6 +98,22 @@ export class Commands {
     // a field under edit hands over what was typed before the step back
     if (typing) event.target.blur();
     this.run(id);
+  }
+
+  private backUp(): void {
+    const today = new Date().toISOString().slice(0, 10);
+    downloadBackup(this.store.workspace(), today);
+    void this.autosave.backedUp(today);
+  }
+
+  /** The demo as it was written: in place of an edited one, or added where it is gone. */
+  private loadDemo(): void {
+    const fresh = { trip: DEMO_TRIP, archived: false };
+    this.store.edit('load the demo trip', (w) =>
+      w.library.some((s) => s.trip.id === DEMO_TRIP.id)
+        ? { ...withTrip(w, DEMO_TRIP.id, () => fresh), openId: DEMO_TRIP.id }
+        : withNewTrips(w, [fresh]),
+    );
   }
 }
 

@@ -13,6 +13,7 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
   { quantity: 'altitude', label: 'heights', symbols: ['m', 'ft'] },
   { quantity: 'distance', label: 'distances', symbols: ['km', 'mi'] },
   { quantity: 'speed', label: 'wind', symbols: ['m/s', 'km/h', 'mph'] },
+  { quantity: 'price', label: 'money, not converted', symbols: ['€', '$', '£', 'kr'] },
   { quantity: 'length', label: 'pots', symbols: ['mm', 'in'] },
 ];
 

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { DEMO_TRIP, exportArchive } from '@tinder/core';
+import { DEMO_TRIP, exportArchive, METRIC, stretchLeg, type Trip } from '@tinder/core';
 import { LedgerService } from '../ledger/ledger-service';
 import { WorkspaceStore } from '../state/workspace-store';
 import { AppShell } from './app-shell';
@@ -10,11 +10,7 @@ import { Commands } from './commands';
 @Component({ selector: 'app-empty', template: '', changeDetection: ChangeDetectionStrategy.OnPush })
 class Empty {}
 
-class QuietChannel extends EventTarget {
-  postMessage(): void {
-    // no other tab in these tests
-  }
-}
+const fileOf = (trip: Trip) => exportArchive([{ trip, archived: false }]);
 
 describe('the frame', () => {
   let fixture: ComponentFixture<AppShell>;
@@ -38,7 +34,6 @@ describe('the frame', () => {
   }
 
   beforeEach(async () => {
-    Object.assign(globalThis, { BroadcastChannel: QuietChannel });
     TestBed.configureTestingModule({ providers: [provideRouter([{ path: '**', component: Empty }])] });
     fixture = TestBed.createComponent(AppShell);
     fixture.detectChanges();
@@ -46,14 +41,14 @@ describe('the frame', () => {
   });
 
   it('shows only views that are built, a saved state and the verdict', () => {
-    expect([...element().querySelectorAll('nav a')].map((a) => a.textContent)).toEqual(['Carry']);
+    expect([...element().querySelectorAll('nav a')].map((a) => a.textContent)).toEqual(['Trail', 'Carry']);
     expect(textOf('.saved')).toBe('saved');
     expect(textOf('app-verdict-line')).toContain('Leave Nettle Hut with');
   });
 
   it('opens a trip from a file and says that undo brings the old one back', async () => {
-    await importText('north.json', exportArchive({ ...DEMO_TRIP, name: 'North Ridge', leg: { ...DEMO_TRIP.leg, dayCount: 3 } }));
-    expect(textOf('.notice')).toContain('north.json: North Ridge is open');
+    await importText('north.json', fileOf({ ...stretchLeg(DEMO_TRIP, 0, 3), name: 'North Ridge' }));
+    expect(textOf('.notice')).toContain('north.json: North Ridge, imported is open');
     expect(textOf('app-verdict-line')).toContain('3 days burn');
     store().undo();
     expect(store().trip().name).toBe('Vesper Divide');
@@ -61,12 +56,29 @@ describe('the frame', () => {
 
   it('keeps what was there when a file is broken, names the places, and lets the notice be put away', async () => {
     const before = store().trip();
-    await importText('broken.json', exportArchive({ ...DEMO_TRIP, reservePercent: -4 }).replace('"km": 19', '"km": "far"'));
-    expect(textOf('.notice')).toMatch(/broken\.json was not taken.*trip\.leg\.shape\.0\.km.*trip\.reservePercent/);
+    await importText('broken.json', fileOf({ ...DEMO_TRIP, reservePercent: -4 }).replace('"km": 19', '"km": "far"'));
+    expect(textOf('.notice')).toMatch(/broken\.json was not taken.*trip\.legs\.0\.days\.0\.km.*trip\.reservePercent/);
     expect(store().trip()).toBe(before);
     (element().querySelector('.notice button') as HTMLButtonElement).click();
     fixture.detectChanges();
     expect(element().querySelector('.notice')).toBeNull();
+  });
+
+  it('asks what to do with a backup before it changes anything', async () => {
+    const before = store().workspace();
+    const other = { trip: { ...DEMO_TRIP, id: 'low-road', name: 'Low Road' }, archived: false };
+    await importText('all.json', exportArchive([other], { theme: 'day', units: { ...METRIC } }));
+    expect(textOf('.notice')).toContain('a backup of 1 trip. Nothing has changed yet');
+    expect(store().workspace()).toBe(before);
+    [...element().querySelectorAll<HTMLButtonElement>('.notice button')][1].click();
+    await settle();
+    expect(
+      store()
+        .workspace()
+        .library.map((s) => s.trip.name),
+    ).toEqual(['Low Road']);
+    store().undo();
+    expect(store().workspace().library).toEqual(before.library);
   });
 
   it('turns the page to the headlamp and back', async () => {

@@ -63,8 +63,8 @@ export class VerdictLine {
   protected readonly segments = computed(() => {
     const failed = this.plans.failed();
     if (failed) return [{ text: `The plan could not be worked out: ${failed}. Undo the last change.` }];
-    const p = this.plans.planned();
-    return p ? verdictWords(p.trip, p.plan, p.changes, this.units) : [];
+    const carry = this.plans.carry();
+    return carry ? verdictWords(carry, this.plans.changes(), this.units) : [];
   });
 
   protected adopt(change: Change): void {

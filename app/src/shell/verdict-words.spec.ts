@@ -1,4 +1,4 @@
-import { bestChanges, DEMO_TRIP, formatQuantity, METRIC, planTrip, type Quantity, type Trip } from '@tinder/core';
+import { bestChanges, DEMO_TRIP, editLeg, formatQuantity, METRIC, paintDays, planTrip, type Quantity, type Trip } from '@tinder/core';
 import { dayWords } from '../carry/problem-words';
 import { withBurner } from '../carry/kit-edits';
 import { verdictWords } from './verdict-words';
@@ -8,8 +8,8 @@ const units = {
   mealMass: (g: number) => formatQuantity(g, 'mass', 'g', 1),
 };
 const verdict = (trip: Trip): string => {
-  const plan = planTrip(trip);
-  return verdictWords(trip, plan, bestChanges(trip, plan), units)
+  const [carry] = planTrip(trip).carries;
+  return verdictWords(carry, bestChanges(trip, carry), units)
     .map((s) => s.text)
     .join('');
 };
@@ -32,8 +32,7 @@ describe('verdict', () => {
 
   it('names the meal that cannot be cooked and the mend, not a figure', () => {
     const windy: Trip = {
-      ...DEMO_TRIP,
-      conditions: { ...DEMO_TRIP.conditions, wind: { kind: 'words', word: 'out' } },
+      ...paintDays(DEMO_TRIP, 1, 5, { wind: { kind: 'words', word: 'out' } }),
       kit: { ...DEMO_TRIP.kit, windscreen: 'none' },
     };
     expect(verdict(windy)).toMatch(/But breakfast on .*, and \d+ more meals fail\. A windscreen .* mends \d+ meals/);
@@ -45,6 +44,14 @@ describe('verdict', () => {
       menu: { breakfast: { ...DEMO_TRIP.menu.breakfast, hot: false }, supper: { ...DEMO_TRIP.menu.supper, hot: false } },
     };
     expect(verdict(cold)).toContain('without fuel: every meal is cold');
+  });
+
+  it('says that a ban makes meals cold', () => {
+    expect(verdict(editLeg(DEMO_TRIP, 0, { restriction: 'noFlame' }))).toContain('On days 1–5 no flame is allowed');
+    const mixed = verdict({
+      ...editLeg({ ...DEMO_TRIP, stops: DEMO_TRIP.stops.map((s) => ({ ...s, sells: [] })) }, 1, { restriction: 'noFlame' }),
+    });
+    expect(mixed).toContain('On days 6–9 no flame is allowed: meals are cold');
   });
 
   it('joins days as people do', () => {

@@ -1,4 +1,4 @@
-import { MEALS, unfinishedMeals, type Change, type Plan, type Trip } from '@tinder/core';
+import { MEALS, unfinishedMeals, type CarryPlan, type Change } from '@tinder/core';
 import { formatDuration } from '@tinder/core';
 import { dayWords } from '../carry/problem-words';
 import { WINDSCREEN_WORDS } from '../carry/option-lists';
@@ -14,55 +14,62 @@ export interface Segment {
 type Format = Pick<Units, 'text' | 'mealMass'>;
 
 /** What a friend who knows would say: the load-out, the dearest meal or what stands in the way, the change that helps most. */
-export function verdictWords(trip: Trip, plan: Plan, changes: readonly Change[] | undefined, units: Format): Segment[] {
-  return [...loadout(trip, plan, units), ...obstacle(plan, units), ...advice(changes, units)];
+export function verdictWords(carry: CarryPlan, changes: readonly Change[] | undefined, units: Format): Segment[] {
+  return [...loadout(carry, units), ...obstacle(carry, units), ...advice(changes, units)];
 }
 
-function loadout(trip: Trip, plan: Plan, units: Format): Segment[] {
-  if (plan.fuelG === 0)
+function loadout(carry: CarryPlan, units: Format): Segment[] {
+  if (carry.fuelG === 0)
     return [
-      { text: plan.problems.length ? 'Nothing can be cooked as it stands. ' : `Leave ${trip.leg.from} without fuel: every meal is cold. ` },
+      { text: carry.problems.length ? 'Nothing can be cooked as it stands. ' : `Leave ${carry.from} without fuel: every meal is cold. ` },
     ];
-  const days = `${trip.leg.dayCount} ${trip.leg.dayCount === 1 ? 'day' : 'days'}`;
+  const days = `${carry.days.length} ${carry.days.length === 1 ? 'day' : 'days'}`;
   return [
-    { text: `Leave ${trip.leg.from} with ` },
-    { text: containersInWords(plan, units), ref: { kind: 'loadout' } },
+    { text: `Leave ${carry.from} with ` },
+    { text: containersInWords(carry, units), ref: { kind: 'loadout', fromStop: carry.fromStop } },
     { text: `: ${days} burn ` },
-    { text: units.text(plan.demandG, 'mass'), ref: { kind: 'demand' } },
-    { text: `, and ${units.text(plan.fuelG - plan.demandG, 'mass')} should be left at ${trip.leg.to}. ` },
+    { text: units.text(carry.demandG, 'mass'), ref: { kind: 'demand', fromStop: carry.fromStop } },
+    { text: `, and ${units.text(carry.fuelG - carry.demandG, 'mass')} should be left at ${carry.to}. ` },
   ];
 }
 
 /** "one 230 g can", "480 mL of alcohol in a 500 mL bottle", "18 tablets". */
-export function containersInWords(plan: Pick<Plan, 'containers'>, units: Format): string {
-  const first = plan.containers[0];
+export function containersInWords(carry: Pick<CarryPlan, 'containers'>, units: Format): string {
+  const first = carry.containers[0];
   if (first?.kind === 'tablets') return `${first.count} tablets of ${first.tabletG} g`;
   if (first?.kind === 'bottle') {
-    const fillMl = plan.containers.reduce((sum, c) => sum + (c.kind === 'bottle' ? c.fillMl : 0), 0);
-    const n = plan.containers.length;
+    const fillMl = carry.containers.reduce((sum, c) => sum + (c.kind === 'bottle' ? c.fillMl : 0), 0);
+    const n = carry.containers.length;
     return `${units.text(fillMl, 'volume')} of alcohol in ${n === 1 ? 'one bottle' : `${n} bottles`}`;
   }
   if (first?.kind === 'liquidBottle') {
-    const fillMl = plan.containers.reduce((sum, c) => sum + (c.kind === 'liquidBottle' ? c.fillMl : 0), 0);
+    const fillMl = carry.containers.reduce((sum, c) => sum + (c.kind === 'liquidBottle' ? c.fillMl : 0), 0);
     return `${units.text(fillMl, 'volume')} of liquid fuel`;
   }
-  if (first?.kind === 'gelTin') return plan.containers.length === 1 ? 'one tin of gel' : `${plan.containers.length} tins of gel`;
+  if (first?.kind === 'gelTin') return carry.containers.length === 1 ? 'one tin of gel' : `${carry.containers.length} tins of gel`;
   const counts = new Map<number, number>();
-  for (const c of plan.containers) if (c.kind === 'canister') counts.set(c.netG, (counts.get(c.netG) ?? 0) + 1);
+  for (const c of carry.containers) if (c.kind === 'canister') counts.set(c.netG, (counts.get(c.netG) ?? 0) + 1);
   return [...counts].map(([netG, n]) => (n === 1 ? `one ${netG} g can` : `${n} cans of ${netG} g`)).join(' and ');
 }
 
-function obstacle(plan: Plan, units: Format): Segment[] {
-  const p = plan.problems.find((q) => q.code === 'stalls' || q.code === 'mayBlowOut' || q.code === 'wontRun');
+function obstacle(carry: CarryPlan, units: Format): Segment[] {
+  const banned = carry.problems.find((q) => q.code === 'banned');
+  if (banned)
+    return [
+      {
+        text: `On ${dayWords(banned.onDays)} ${banned.restriction === 'noFlame' ? 'no flame' : 'no open flame'} is allowed: meals are cold with this kit. `,
+      },
+    ];
+  const p = carry.problems.find((q) => q.code === 'stalls' || q.code === 'mayBlowOut' || q.code === 'wontRun');
   if (p && 'days' in p) {
     const why = { stalls: 'will not get hot', mayBlowOut: 'may blow out in this wind', wontRun: 'will find no pressure in the can' }[
       p.code
     ];
-    const failing = unfinishedMeals(plan);
+    const failing = unfinishedMeals(carry);
     const others = failing > p.days.length ? `, and ${failing - p.days.length} more meals fail` : '';
     return [{ text: `But ${p.meal} on ${dayWords(p.days)} ${why}${others}. ` }];
   }
-  const meals = plan.days.flatMap((d) => MEALS.flatMap((m) => d.meals[m] ?? []));
+  const meals = carry.days.flatMap((d) => MEALS.flatMap((m) => d.meals[m] ?? []));
   if (meals.length < 2) return [];
   const dearest = meals.reduce((a, b) => (b.burn.fuelG > a.burn.fuelG ? b : a));
   return [

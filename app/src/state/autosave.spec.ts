@@ -1,32 +1,39 @@
 import { TestBed } from '@angular/core/testing';
+import { stretchLeg } from '@tinder/core';
+import { QuietChannel } from '../testing/quiet-channel';
 import { Autosave } from './autosave';
+import { withNewTrips, withoutTrip } from './workspace';
 import { WorkspaceDb } from './workspace-db';
 import { WorkspaceStore } from './workspace-store';
 
-/** Stands in for the channel between tabs, which jsdom does not have. */
-class QuietChannel extends EventTarget {
-  static last: QuietChannel;
-  sent: unknown[] = [];
-  constructor() {
-    super();
-    QuietChannel.last = this;
-  }
-  postMessage(message: unknown): void {
-    this.sent.push(message);
-  }
-}
 const quiet = { blocked: () => undefined, terminated: () => undefined };
 const wait = (ms: number) => new Promise((r) => setTimeout(r, ms));
 
 describe('autosave', () => {
   let store: WorkspaceStore;
   let autosave: Autosave;
-  const edit = (dayCount: number) => {
-    store.editTrip('days', (t) => ({ ...t, leg: { ...t.leg, dayCount } }));
+  const edit = (days: number) => {
+    store.editTrip('days', (t) => stretchLeg(t, 0, days));
     TestBed.tick();
   };
+  const rename = (name: string) => {
+    store.editTrip('name', (t) => ({ ...t, name }));
+    TestBed.tick();
+  };
+  const saved = async () => (await (await WorkspaceDb.open(quiet)).load()).trips;
+  const tell = async () => {
+    QuietChannel.last.dispatchEvent(new Event('message'));
+    await wait(100);
+    TestBed.tick();
+    await wait(350);
+  };
+  /** What another tab would do: take the trip as saved and save it changed. */
+  const otherTab = async (name: string) => {
+    const db = await WorkspaceDb.open(quiet);
+    const [mine] = (await db.load()).trips.filter((t) => t.trip.id === store.trip().id);
+    await db.save([{ trip: { ...mine.trip, name }, archived: mine.archived, expected: mine.revision }], [], [mine.trip.id]);
+  };
   beforeEach(async () => {
-    Object.assign(globalThis, { BroadcastChannel: QuietChannel });
     store = TestBed.inject(WorkspaceStore);
     autosave = TestBed.inject(Autosave);
     await autosave.start();
@@ -39,24 +46,59 @@ describe('autosave', () => {
     await wait(350);
     expect(autosave.state()).toBe('saved');
     expect(QuietChannel.last.sent).toEqual(['saved']);
-    const stored = await (await WorkspaceDb.open(quiet)).load();
-    expect(stored).toMatchObject({ kind: 'workspace', workspace: { trip: { leg: { dayCount: 12 } } } });
+    expect((await saved())[0].trip.legs[0].days).toHaveLength(12);
   });
 
   it('follows another tab, keeps its own state one undo away, and does not echo', async () => {
-    edit(9);
+    rename('This Tab');
     await wait(350);
-    const db = await WorkspaceDb.open(quiet);
-    const theirs = store.workspace();
-    await db.save({ ...theirs, trip: { ...theirs.trip, name: 'Other Tab' } });
+    await otherTab('Other Tab');
     const sentBefore = QuietChannel.last.sent.length;
-    QuietChannel.last.dispatchEvent(new Event('message'));
-    await wait(350);
-    TestBed.tick();
+    await tell();
     expect(store.trip().name).toBe('Other Tab');
     expect(QuietChannel.last.sent).toHaveLength(sentBefore);
     store.undo();
-    expect(store.trip().name).toBe(theirs.trip.name);
+    expect(store.trip().name).toBe('This Tab');
+  });
+
+  it('loses neither of two edits made at the same moment in two tabs', async () => {
+    edit(4);
+    await wait(350);
+    await otherTab('Named Elsewhere');
+    edit(7); // before the other tab's word arrives
+    await wait(800);
+    TestBed.tick();
+    await wait(400);
+    expect([store.trip().name, store.trip().legs[0].days.length]).toEqual(['Named Elsewhere', 7]);
+    const stored = (await saved()).find((t) => t.trip.id === store.trip().id);
+    expect([stored?.trip.name, stored?.trip.legs[0].days.length]).toEqual(['Named Elsewhere', 7]);
+  });
+
+  it('undo here never takes back what another tab did to another trip', async () => {
+    const second = { ...store.trip(), id: 'second', name: 'Second' };
+    const first = store.trip().id;
+    store.edit('new trip', (w) => ({ ...withNewTrips(w, [{ trip: second, archived: false }]), openId: first }));
+    TestBed.tick();
+    await wait(350);
+    edit(9);
+    await wait(350);
+    const db = await WorkspaceDb.open(quiet);
+    const theirs = (await db.load()).trips.find((t) => t.trip.id === 'second');
+    if (!theirs) throw new Error('not saved');
+    await db.save(
+      [{ trip: { ...theirs.trip, name: 'Second, changed there' }, archived: false, expected: theirs.revision }],
+      [],
+      [first, 'second'],
+    );
+    await tell();
+    store.undo();
+    TestBed.tick();
+    await wait(350);
+    expect((await saved()).find((t) => t.trip.id === 'second')?.trip.name).toBe('Second, changed there');
+    store.edit('delete', (w) => withoutTrip(w, 'second'));
+    TestBed.tick();
+    await wait(350);
+    expect((await saved()).map((t) => t.trip.id)).not.toContain('second');
   });
 
   it('says plainly that there is no room, and saves again with the next edit', async () => {

@@ -1,46 +1,71 @@
 import { inject, Injectable, signal } from '@angular/core';
+import type { ShelvedTrip } from '@tinder/core';
 import { debounceTime, Subject } from 'rxjs';
 import { filter } from 'rxjs/operators';
-import type { Workspace } from './workspace';
-import { WorkspaceDb } from './workspace-db';
+import { mergeThree, same } from './merge';
+import { demoWorkspace, type Workspace } from './workspace';
+import { WorkspaceDb, type Conflict, type Kept } from './workspace-db';
 import { WorkspaceStore } from './workspace-store';
 
 export type SaveState = 'reading' | 'saved' | 'saving' | 'failed';
 const SAVE_AFTER_MS = 250;
+/** Remembers per tab which trip is open, so that two tabs can hold two trips. */
+const OPEN_HERE = 'open-trip';
+
+/** A trip as the database last had it, with its revision. */
+interface Known {
+  shelved: ShelvedTrip;
+  revision: number;
+}
 
 /**
- * Reads the saved workspace at the start and writes every change back soon after it was made.
- * A second tab that saves is followed at once; what this tab showed stays one undo away.
+ * Reads the saved library at the start and writes every changed trip back soon after it was changed. A trip that another tab
+ * saved in the meantime is merged, never overwritten.
  */
 @Injectable({ providedIn: 'root' })
 export class Autosave {
   private readonly store = inject(WorkspaceStore);
   private readonly stateSignal = signal<SaveState>('reading');
   private readonly problemSignal = signal<string | undefined>(undefined);
-  private readonly dirty = new Subject<Workspace>();
+  private readonly lastBackupSignal = signal<string | undefined>(undefined);
+  private readonly dirty = new Subject<void>();
   private readonly otherTabs = new BroadcastChannel('restless-tinder');
   private db: WorkspaceDb | undefined;
-  private lastKnown: Workspace | undefined;
-  private pending: Workspace | undefined;
+  private known = new Map<string, Known>();
+  private savedPreferences: Workspace['preferences'] | undefined;
+  private savedOrder = '';
+  private seen: Workspace | undefined;
   private saveFailed = false;
+  private openId = '';
+  private running: Promise<void> = Promise.resolve();
 
   readonly state = this.stateSignal.asReadonly();
   /** A sentence about saving that the walker must see. */
   readonly problem = this.problemSignal.asReadonly();
+  /** ISO date of the last backup of everything; undefined before the first. */
+  readonly lastBackup = this.lastBackupSignal.asReadonly();
 
   async start(): Promise<void> {
     await this.read();
-    this.lastKnown = this.store.workspace();
-    this.store.workspace$.pipe(filter((w) => w !== this.lastKnown)).subscribe((w) => {
-      this.lastKnown = w;
-      this.pending = w;
+    this.seen = this.store.workspace();
+    this.store.workspace$.pipe(filter((w) => w !== this.seen && w === this.store.workspace())).subscribe((w) => {
+      this.seen = w;
+      sessionStorage.setItem(OPEN_HERE, w.openId);
+      if (w.openId !== this.openId) void this.db?.setting('lastOpen', (this.openId = w.openId));
+      if (!this.isDirty(w)) return;
       this.stateSignal.set('saving');
-      this.dirty.next(w);
+      this.dirty.next();
     });
-    this.dirty.pipe(debounceTime(SAVE_AFTER_MS)).subscribe(() => void this.flush());
-    addEventListener('pagehide', () => void this.flush());
-    document.addEventListener('visibilitychange', () => document.hidden && void this.flush());
-    this.otherTabs.addEventListener('message', () => void this.followOtherTab());
+    this.dirty.pipe(debounceTime(SAVE_AFTER_MS)).subscribe(() => this.flush());
+    addEventListener('pagehide', () => this.flush());
+    document.addEventListener('visibilitychange', () => document.hidden && this.flush());
+    this.otherTabs.addEventListener('message', () => this.queue(() => this.followOtherTabs()));
+  }
+
+  /** Notes that everything was backed up today. */
+  async backedUp(isoDate: string): Promise<void> {
+    this.lastBackupSignal.set(isoDate);
+    await this.db?.setting('lastBackup', isoDate);
   }
 
   private async read(): Promise<void> {
@@ -50,9 +75,22 @@ export class Autosave {
         terminated: () => this.fail('The browser closed its storage. Export the trip, then reload the page.'),
       });
       const loaded = await this.db.load();
-      if (loaded.kind === 'unreadable')
-        this.problemSignal.set('What was saved here could not be read. It is kept aside untouched, and the demo is shown instead.');
-      this.store.start(loaded.kind === 'workspace' ? loaded.workspace : undefined);
+      this.lastBackupSignal.set(loaded.lastBackup);
+      if (loaded.unreadable)
+        this.problemSignal.set(
+          `${loaded.unreadable === 1 ? 'A saved trip' : `${loaded.unreadable} saved trips`} could not be read. What was saved is kept aside untouched.`,
+        );
+      const demo = demoWorkspace();
+      const preferences = loaded.preferences ?? demo.preferences;
+      const library = loaded.trips.map(({ trip, archived }) => ({ trip, archived }));
+      const wanted = sessionStorage.getItem(OPEN_HERE) ?? loaded.lastOpen;
+      const openId = library.find((s) => s.trip.id === wanted)?.trip.id ?? library[0]?.trip.id ?? demo.openId;
+      library.forEach((shelved, i) => this.known.set(shelved.trip.id, { shelved, revision: loaded.trips[i].revision }));
+      // the untouched demo of a first visit: clean until something is saved, then saved with it
+      if (!library.length) this.known.set(demo.openId, { shelved: demo.library[0], revision: 0 });
+      this.savedPreferences = preferences;
+      this.savedOrder = orderOf(library.length ? library : demo.library).join();
+      this.store.start(library.length ? { library, openId, preferences } : { ...demo, preferences });
       this.stateSignal.set('saved');
     } catch {
       this.store.start(undefined);
@@ -60,19 +98,51 @@ export class Autosave {
     }
   }
 
-  private async flush(): Promise<void> {
-    const workspace = this.pending;
-    if (!workspace || !this.db) return;
-    this.pending = undefined;
+  private isDirty(w: Workspace): boolean {
+    return (
+      w.preferences !== this.savedPreferences ||
+      orderOf(w.library).join() !== this.savedOrder ||
+      w.library.some((s) => this.known.get(s.trip.id)?.shelved !== s)
+    );
+  }
+
+  private flush(): void {
+    this.queue(() => this.write());
+  }
+
+  /** One thing at a time: a save and a look at another tab's work never interleave. */
+  private queue(work: () => Promise<void>): void {
+    this.running = this.running.then(work);
+  }
+
+  private async write(): Promise<void> {
+    const workspace = this.store.workspace();
+    if (!this.db) return;
+    if (!this.isDirty(workspace)) return this.stateSignal.set('saved'); // undone before it was written
+    const writes = workspace.library
+      .filter((s) => this.known.get(s.trip.id)?.shelved !== s || this.known.get(s.trip.id)?.revision === 0)
+      .map((s) => ({ ...s, expected: this.known.get(s.trip.id)?.revision ?? 0 }));
+    const ids = orderOf(workspace.library);
+    const removed = [...this.known.keys()].filter((id) => !ids.includes(id));
     try {
-      await this.db.save(workspace);
-      this.otherTabs.postMessage('saved');
+      const conflicts = await this.db.save(writes, removed, ids);
+      if (workspace.preferences !== this.savedPreferences) await this.db.setting('preferences', workspace.preferences);
+      this.savedPreferences = workspace.preferences;
+      this.savedOrder = ids.join();
+      for (const id of removed) this.known.delete(id);
+      for (const { trip, archived, expected } of writes) {
+        if (conflicts.some((c) => c.id === trip.id)) continue;
+        const shelved = workspace.library.find((s) => s.trip.id === trip.id) ?? { trip, archived };
+        this.known.set(trip.id, { shelved, revision: expected + 1 });
+      }
+      if (writes.length > conflicts.length || removed.length) this.otherTabs.postMessage('saved');
+      for (const conflict of conflicts) this.merge(conflict);
       if (this.saveFailed) this.problemSignal.set(undefined);
       this.saveFailed = false;
-      if (!this.pending) this.stateSignal.set('saved');
+      if (this.isDirty(this.store.workspace())) this.dirty.next();
+      else this.stateSignal.set('saved');
       void navigator.storage?.persist?.();
     } catch (e) {
-      this.pending ??= workspace; // a newer edit takes its place
       this.saveFailed = true;
       const full = e instanceof DOMException && e.name === 'QuotaExceededError';
       this.fail(
@@ -83,12 +153,44 @@ export class Autosave {
     }
   }
 
-  private async followOtherTab(): Promise<void> {
-    if (this.pending || !this.db) return; // an edit under way here wins; the other tab will follow it
-    const loaded = await this.db.load();
-    if (loaded.kind !== 'workspace') return;
-    this.lastKnown = loaded.workspace;
-    this.store.edit('change in another tab', () => loaded.workspace);
+  /** Both tabs changed one trip: what each changed is kept, and the other's version is one undo away. */
+  private merge({ id, trip, archived, revision }: Conflict): void {
+    const base = this.known.get(id)?.shelved;
+    const mine = this.store.workspace().library.find((s) => s.trip.id === id);
+    const theirs = { trip, archived };
+    this.known.set(id, { shelved: theirs, revision });
+    const merged = base && mine ? mergeThree(base, mine, theirs) : mine;
+    if (!same(merged, mine)) this.store.follow(id, mine, merged);
+  }
+
+  private async followOtherTabs(): Promise<void> {
+    if (!this.db) return;
+    const { trips, preferences } = await this.db.load();
+    for (const kept of trips) this.followTrip(kept);
+    for (const [id, { shelved }] of [...this.known]) {
+      if (trips.some((t) => t.trip.id === id)) continue;
+      const mine = this.store.workspace().library.find((s) => s.trip.id === id);
+      // deleted there: gone here too, unless it was changed here or is being looked at
+      if (mine !== shelved || id === this.store.trip().id) {
+        this.known.delete(id);
+        continue;
+      }
+      this.known.delete(id);
+      this.store.follow(id, shelved, undefined);
+    }
+    this.savedOrder = orderOf(this.store.workspace().library).join();
+    this.savedPreferences ??= preferences;
+  }
+
+  private followTrip({ trip, archived, revision }: Kept): void {
+    const known = this.known.get(trip.id);
+    if (known?.revision === revision) return;
+    const mine = this.store.workspace().library.find((s) => s.trip.id === trip.id);
+    if (mine && mine !== known?.shelved) return; // an edit under way here: its own save will merge
+    const theirs = { trip, archived };
+    const shelved = mine && same(mine, theirs) ? mine : theirs; // nothing new is no step
+    this.known.set(trip.id, { shelved, revision });
+    if (shelved !== mine) this.store.follow(trip.id, mine, shelved);
   }
 
   private fail(sentence: string): void {
@@ -96,3 +198,5 @@ export class Autosave {
     this.problemSignal.set(sentence);
   }
 }
+
+const orderOf = (library: readonly ShelvedTrip[]): string[] => library.map((s) => s.trip.id);

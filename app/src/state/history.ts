@@ -25,6 +25,12 @@ export function record<T>(h: History<T>, value: T, label: string, gesture?: stri
   return { past: [...h.past, { value: h.present, label }].slice(-HISTORY_LIMIT), present: value, future: [], gesture };
 }
 
+/** What an edit starts from: a gesture is always applied to what was there when it began, so that dragging there and back loses nothing. */
+export function editBase<T>(h: History<T>, gesture: string | undefined): T {
+  const began = h.past.at(-1);
+  return gesture !== undefined && gesture === h.gesture && began ? began.value : h.present;
+}
+
 /** Ends the running gesture, so that the next edit is a step of its own. */
 export const endGesture = <T>(h: History<T>): History<T> => (h.gesture === undefined ? h : { ...h, gesture: undefined });
 
@@ -40,4 +46,10 @@ export function redo<T>(h: History<T>): History<T> {
   const [next, ...rest] = h.future;
   if (!next) return h;
   return { past: [...h.past, { value: h.present, label: next.label }], present: next.value, future: rest };
+}
+
+/** Applies to every state what happened elsewhere: it is no step of this history, and undo does not take it back. */
+export function rebase<T>(h: History<T>, change: (value: T) => T): History<T> {
+  const step = (s: Step<T>): Step<T> => ({ ...s, value: change(s.value) });
+  return { ...h, past: h.past.map(step), present: change(h.present), future: h.future.map(step) };
 }

@@ -1,53 +1,77 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
-import type { BurnFacts, CanSeen, Change, InferredBlend, Plan, Trip } from '@tinder/core';
+import { computed, effect, inject, Injectable, signal } from '@angular/core';
+import {
+  carryOfDay,
+  type BurnFacts,
+  type CanSeen,
+  type CarryPlan,
+  type Change,
+  type InferredBlend,
+  type Plan,
+  type Trip,
+} from '@tinder/core';
 import { createPlanWorker } from '../workers/create-plan-worker';
 import type { Closer, CloserSubject } from '../workers/planner';
+import { DayMarker } from './day-marker';
 import { WorkspaceStore } from './workspace-store';
 
-/** A plan with the trip it was made for; `changes` follow a moment later. */
+/** A plan with the trip it was made for. */
 export interface Planned {
   trip: Trip;
   plan: Plan;
-  changes?: Change[];
 }
 
 /**
- * Keeps the plan in step with the trip. One request is in the worker at a time; while it runs only the newest trip
- * waits, so a drag never queues up, and an answer for an older trip is never followed by its advice.
+ * Keeps the plan in step with the trip. One plan is in the worker at a time; while it runs only the newest trip waits, so a drag
+ * never queues up. The single changes for the carry that is looked at follow a moment later, never for an older plan.
  */
 @Injectable({ providedIn: 'root' })
 export class PlanService {
   private readonly store = inject(WorkspaceStore);
+  private readonly marker = inject(DayMarker);
   private readonly worker = createPlanWorker();
   private readonly plannedSignal = signal<Planned | undefined>(undefined);
   private readonly failedSignal = signal<string | undefined>(undefined);
+  private readonly advice = signal<{ of: CarryPlan; changes: Change[] } | undefined>(undefined);
   private waiting: Trip | undefined;
   private busy = false;
 
   readonly planned = this.plannedSignal.asReadonly();
   readonly plan = computed(() => this.planned()?.plan);
+  /** The carry that the marked day belongs to. */
+  readonly carry = computed(() => {
+    const plan = this.plan();
+    return plan && carryOfDay(plan, this.marker.day());
+  });
+  /** What could be done differently on that carry; undefined until it is worked out. */
+  readonly changes = computed(() => (this.advice()?.of === this.carry() ? this.advice()?.changes : undefined));
   /** True while the screen shows an answer for an older trip. */
   readonly stale = computed(() => this.planned()?.trip !== this.store.trip());
   readonly failed = this.failedSignal.asReadonly();
 
   constructor() {
-    this.store.workspace$.subscribe(({ trip }) => {
+    this.store.workspace$.subscribe(() => {
+      const trip = this.store.trip();
       const answered = trip === this.plannedSignal()?.trip && !this.busy && !this.failedSignal();
       if (!this.store.loaded() || answered) return;
       this.waiting = trip;
       void this.run();
     });
+    effect(() => {
+      const planned = this.planned();
+      const carry = this.carry();
+      if (planned && carry && !this.stale()) void this.advise(planned.trip, carry);
+    });
   }
 
-  /** Plans what is in the store now; for the start, once the saved workspace is read. */
+  /** Plans what is in the store now; for the start, once the saved library is read. */
   start(): void {
     this.waiting = this.store.trip();
     void this.run();
   }
 
   /** The closer look at one meal, worked out beside the plan. */
-  closer(subject: CloserSubject, planned: Planned, facts: BurnFacts, unscreened: BurnFacts): Promise<Closer> {
-    return this.worker.closer(subject, planned.trip, planned.plan, facts, unscreened);
+  closer(subject: CloserSubject, planned: Planned, facts: BurnFacts, unscreened: BurnFacts, altitudeM: number): Promise<Closer> {
+    return this.worker.closer(subject, planned.trip, planned.plan, facts, unscreened, altitudeM);
   }
 
   /** What a boil seen tells of the can's blend. */
@@ -62,11 +86,7 @@ export class PlanService {
       while (this.waiting) {
         const trip = this.waiting;
         this.waiting = undefined;
-        const plan = await this.worker.plan(trip);
-        this.plannedSignal.set({ trip, plan });
-        if (this.superseded()) continue;
-        const changes = await this.worker.changes(trip, plan);
-        if (!this.superseded()) this.plannedSignal.set({ trip, plan, changes });
+        this.plannedSignal.set({ trip, plan: await this.worker.plan(trip) });
       }
       this.failedSignal.set(undefined);
     } catch (e) {
@@ -76,7 +96,12 @@ export class PlanService {
     }
   }
 
-  private superseded(): boolean {
-    return this.waiting !== undefined;
+  private async advise(trip: Trip, carry: CarryPlan): Promise<void> {
+    try {
+      const changes = await this.worker.changes(trip, carry);
+      if (this.carry() === carry) this.advice.set({ of: carry, changes });
+    } catch (e) {
+      this.failedSignal.set(e instanceof Error ? e.message : String(e));
+    }
   }
 }

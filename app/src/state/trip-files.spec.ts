@@ -21,7 +21,7 @@ describe('trip files', () => {
 
   it('are refused with the place and the mend', () => {
     expect(importProblemWords({ code: 'notJson', line: 3, column: 9 })[0]).toMatch(/line 3, column 9/);
-    expect(importProblemWords({ code: 'otherVersion', found: 7, expected: 1 })[0]).toMatch(/version 7.*version 1/);
+    expect(importProblemWords({ code: 'otherVersion', found: 7, expected: 2 })[0]).toMatch(/version 7.*version 2/);
     expect(importProblemWords({ code: 'tooLarge', bytes: 10_000_000, limitBytes: 5_000_000 })[0]).toMatch(/10 MB.*5 MB/);
     expect(importProblemWords({ code: 'badValues', issues: [{ path: 'trip.menu.supper.waterMl', message: 'Too small' }] })).toEqual([
       'trip.menu.supper.waterMl: Too small.',

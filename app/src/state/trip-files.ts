@@ -1,22 +1,48 @@
-import { exportArchive, importArchive, LARGEST_ARCHIVE_BYTES, type ImportProblem, type Trip } from '@tinder/core';
+import {
+  exportArchive,
+  importArchive,
+  LARGEST_ARCHIVE_BYTES,
+  writeGpxWaypoints,
+  writeIcs,
+  type ImportProblem,
+  type Trip,
+} from '@tinder/core';
+import type { Workspace } from './workspace';
 
 /** "vesper-divide.json": a file name a walker can find again. */
-export function tripFileName(trip: Trip): string {
+export function tripFileName(trip: Trip, ending = 'json'): string {
   const slug = trip.name
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
-  return `${slug || 'trip'}.json`;
+  return `${slug || 'trip'}.${ending}`;
 }
 
-/** Hands the trip to the browser as a download. */
-export function downloadTrip(trip: Trip): void {
-  const url = URL.createObjectURL(new Blob([exportArchive(trip)], { type: 'application/json' }));
+/** Hands a text to the browser as a download. */
+function download(name: string, text: string, type: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
   const link = document.createElement('a');
   link.href = url;
-  link.download = tripFileName(trip);
+  link.download = name;
   link.click();
   URL.revokeObjectURL(url);
+}
+
+export const downloadTrip = (trip: Trip): void =>
+  download(tripFileName(trip), exportArchive([{ trip, archived: false }]), 'application/json');
+
+/** Every trip and the preferences. */
+export const downloadBackup = ({ library, preferences }: Workspace, isoDate: string): void =>
+  download(`restless-tinder-${isoDate}.json`, exportArchive(library, preferences), 'application/json');
+
+/** Resupply and posting days. */
+export const downloadCalendar = (trip: Trip, now: Date): void =>
+  download(tripFileName(trip, 'ics'), writeIcs(trip, now.toISOString().replace(/[-:]|\.\d+/g, '')), 'text/calendar');
+
+/** Stops and camps; only for trips along a track. */
+export function downloadWaypoints(trip: Trip): void {
+  const text = writeGpxWaypoints(trip);
+  if (text) download(tripFileName(trip, 'gpx'), text, 'application/gpx+xml');
 }
 
 /** Reads a chosen file; refuses a huge one before reading it. */
@@ -31,7 +57,7 @@ export function importProblemWords(problem: ImportProblem): string[] {
   switch (problem.code) {
     case 'tooLarge': {
       const mb = (bytes: number) => `${(bytes / 1e6).toFixed(0)} MB`;
-      return [`The file is ${mb(problem.bytes)}; a trip is never above ${mb(problem.limitBytes)}. Choose a file exported from here.`];
+      return [`The file is ${mb(problem.bytes)}; a library is never above ${mb(problem.limitBytes)}. Choose a file exported from here.`];
     }
     case 'notJson':
       return [`The file stops being JSON at line ${problem.line}, column ${problem.column}. Mend that place, or export the trip again.`];
@@ -39,7 +65,7 @@ export function importProblemWords(problem: ImportProblem): string[] {
       return ['The file is JSON, but not a trip: its "format" is not "restless-tinder". Choose a file exported from here.'];
     case 'otherVersion':
       return [
-        `The file says version ${JSON.stringify(problem.found) ?? 'nothing'}; this program reads version ${problem.expected}. Open it with the program that wrote it.`,
+        `The file says version ${JSON.stringify(problem.found) ?? 'nothing'}; this program reads up to version ${problem.expected}. Open it with the program that wrote it.`,
       ];
     case 'badValues':
       return problem.issues.map((i) => `${i.path || 'the file'}: ${i.message}.`);

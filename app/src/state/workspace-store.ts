@@ -1,9 +1,15 @@
 import { computed, Injectable, signal, type Signal } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
-import type { Kit, Preferences, Trip } from '@tinder/core';
+import type { Kit, Preferences, ShelvedTrip, Trip } from '@tinder/core';
 import type { Observable } from 'rxjs';
-import { endGesture, newHistory, record, redo, undo, type History } from './history';
-import { demoWorkspace, type Workspace } from './workspace';
+import { editBase, endGesture, newHistory, rebase, record, redo, undo, type History } from './history';
+import { demoWorkspace, openTrip, withTrip, type Workspace } from './workspace';
+
+/** The same trip again is no edit: the shelved value stays as it is. */
+function withChange(s: ShelvedTrip, change: (t: Trip) => Trip): ShelvedTrip {
+  const trip = change(s.trip);
+  return trip === s.trip ? s : { ...s, trip };
+}
 
 /** The one place that holds what the walker has entered. Every edit is a labelled, undoable step. */
 @Injectable({ providedIn: 'root' })
@@ -11,10 +17,10 @@ export class WorkspaceStore {
   private readonly history = signal<History<Workspace>>(newHistory(demoWorkspace()));
   private readonly loadedSignal = signal(false);
 
-  /** False until the saved workspace has been read; views wait for it. */
+  /** False until what was saved has been read; views wait for it. */
   readonly loaded = this.loadedSignal.asReadonly();
   readonly workspace: Signal<Workspace> = computed(() => this.history().present);
-  readonly trip: Signal<Trip> = computed(() => this.workspace().trip);
+  readonly trip: Signal<Trip> = computed(() => openTrip(this.workspace()));
   readonly preferences: Signal<Preferences> = computed(() => this.workspace().preferences);
   readonly undoLabel = computed(() => this.history().past.at(-1)?.label);
   readonly redoLabel = computed(() => this.history().future[0]?.label);
@@ -27,11 +33,12 @@ export class WorkspaceStore {
   }
 
   edit(label: string, change: (w: Workspace) => Workspace, gesture?: string): void {
-    this.history.update((h) => record(h, change(h.present), label, gesture));
+    this.history.update((h) => record(h, change(editBase(h, gesture)), label, gesture));
   }
 
   editTrip(label: string, change: (t: Trip) => Trip, gesture?: string): void {
-    this.edit(label, (w) => ({ ...w, trip: change(w.trip) }), gesture);
+    const { id } = this.trip();
+    this.edit(label, (w) => withTrip(w, id, (s) => withChange(s, change)), gesture);
   }
 
   editKit(label: string, change: Partial<Kit>, gesture?: string): void {
@@ -40,6 +47,22 @@ export class WorkspaceStore {
 
   editPreferences(label: string, change: Partial<Preferences>): void {
     this.edit(label, (w) => ({ ...w, preferences: { ...w.preferences, ...change } }));
+  }
+
+  /**
+   * Takes in what another tab did to a trip. Where it is not the open one it happened everywhere in this tab's history, so that undo here
+   * never takes it back; the open one changes as a step of its own.
+   */
+  follow(id: string, was: ShelvedTrip | undefined, now: ShelvedTrip | undefined): void {
+    const swap = (w: Workspace): Workspace => {
+      const here = w.library.find((s) => s.trip.id === id);
+      if (here !== was) return w;
+      const others = w.library.filter((s) => s.trip.id !== id);
+      if (now) return here ? withTrip(w, id, () => now) : { ...w, library: [...w.library, now] };
+      return others.length ? { ...w, library: others } : w;
+    };
+    if (id === this.trip().id && now) this.edit('change in another tab', (w) => withTrip(w, id, () => now));
+    else this.history.update((h) => rebase(h, swap));
   }
 
   endGesture(): void {

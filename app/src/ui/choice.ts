@@ -54,7 +54,7 @@ let nextName = 0;
 export class Choice<T extends string> {
   readonly label = input.required<string>();
   readonly options = input.required<readonly Option<T>[]>();
-  readonly value = input.required<T>();
+  readonly value = input.required<T | undefined>();
   readonly valueChange = output<T>();
   protected readonly name = `choice-${nextName++}`;
 }

@@ -6,7 +6,7 @@ import type { Option } from './choice';
   selector: 'app-pick-field',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <label class="name" [attr.for]="id()">{{ label() }}</label>
+    <label class="name" [class.hidden-text]="quietly()" [attr.for]="id()">{{ label() }}</label>
     <select [id]="id()" (change)="picked($event)">
       @for (o of options(); track o.value) {
         <option [value]="o.value" [selected]="o.value === value()">{{ o.label }}</option>
@@ -34,6 +34,8 @@ export class PickField<T extends string> {
   readonly value = input.required<T | undefined>();
   /** Shown as chosen where the value is none of the options. */
   readonly unlisted = input<string>();
+  /** Named for those who cannot see the table it stands in. */
+  readonly quietly = input(false);
   readonly valueChange = output<T>();
 
   protected readonly id = computed(() => `pick-${this.label().replaceAll(' ', '-')}-${this.serial}`);

@@ -10,8 +10,12 @@ const THING: Record<Quantity, string> = {
   speed: 'a speed',
   percent: 'a share',
   strength: 'a strength by volume',
+  price: 'a price',
+  latitude: 'a latitude',
   days: 'a number of days',
   minutes: 'a time',
+  hours: 'a number of hours',
+  count: 'a number',
 };
 
 /** Why a typed quantity was not taken and what to type instead, as one sentence. */

@@ -7,6 +7,7 @@ import {
   planTrip,
   type BurnFacts,
   type CanSeen,
+  type CarryPlan,
   type Change,
   type ColdView,
   type DoseTable,
@@ -19,9 +20,9 @@ import {
 /** What the plan worker offers; runs the same on the main thread in tests. */
 export interface Planner {
   plan(trip: Trip): Plan;
-  changes(trip: Trip, plan: Plan): Change[];
+  changes(trip: Trip, carry: CarryPlan): Change[];
   /** What the closer look shows of one subject for one meal; `unscreened` is the same meal without its windscreen. */
-  closer(subject: CloserSubject, trip: Trip, plan: Plan, facts: BurnFacts, unscreened: BurnFacts): Closer;
+  closer(subject: CloserSubject, trip: Trip, plan: Plan, facts: BurnFacts, unscreened: BurnFacts, altitudeM: number): Closer;
   inferBlend(trip: Trip, seen: CanSeen): InferredBlend | undefined;
 }
 
@@ -40,13 +41,13 @@ const present = <K extends string, V>(key: K, value: V | undefined) => (value ==
 
 export const planner: Planner = {
   plan: (trip) => planTrip(trip),
-  changes: (trip, plan) => bestChanges(trip, plan),
-  closer: (subject, trip, plan, facts, unscreened) => {
+  changes: (trip, carry) => bestChanges(trip, carry),
+  closer: (subject, trip, plan, facts, unscreened, altitudeM) => {
     switch (subject) {
       case 'flame':
         return { ...present('flame', flameCurve(trip, facts)), ...present('flameBare', flameCurve(trip, unscreened)) };
       case 'cold':
-        return present('cold', coldView(trip, plan));
+        return present('cold', coldView(trip, plan, altitudeM));
       case 'dose':
         return present('dose', doseTable(trip, facts));
       case 'rest': // cooling is worked out where it is drawn

@@ -1,12 +1,13 @@
 import * as z from 'zod';
 import { UNITS, type Quantity } from '../units/units';
 import { tripSchema } from './trip-schema';
+import { tripV1Schema } from './trip-v1';
 
-/** The exported file, version 1. */
+/** The exported file, version 2: one trip or the whole library. */
 export const ARCHIVE_FORMAT = 'restless-tinder';
-export const ARCHIVE_VERSION = 1;
+export const ARCHIVE_VERSION = 2;
 /** Larger files are refused before they are parsed. */
-export const LARGEST_ARCHIVE_BYTES = 5_000_000;
+export const LARGEST_ARCHIVE_BYTES = 50_000_000;
 
 const unitChoice = (q: Quantity) => z.enum(UNITS[q].map((u) => u.symbol) as [string, ...string[]]);
 
@@ -23,17 +24,32 @@ export const preferencesSchema = z.strictObject({
     percent: unitChoice('percent'),
     days: unitChoice('days'),
     strength: unitChoice('strength').default('%'),
+    price: unitChoice('price').default('€'),
+    latitude: unitChoice('latitude').default('°'),
+    hours: unitChoice('hours').default('h'),
+    count: unitChoice('count').default('×'),
     minutes: unitChoice('minutes').default('min'),
   }),
 });
 export type Preferences = z.infer<typeof preferencesSchema>;
 
-export const archiveSchema = z.strictObject({
-  format: z.literal(ARCHIVE_FORMAT),
-  version: z.literal(ARCHIVE_VERSION),
-  trip: tripSchema,
-});
+/** A trip in the library; an archived one is kept out of sight. */
+export const shelvedTripSchema = z.strictObject({ trip: tripSchema, archived: z.boolean() });
+export type ShelvedTrip = z.infer<typeof shelvedTripSchema>;
+
+export const archiveSchema = z
+  .strictObject({
+    format: z.literal(ARCHIVE_FORMAT),
+    version: z.literal(ARCHIVE_VERSION),
+    trips: z.array(shelvedTripSchema).min(1).max(500),
+    /** Only in a backup of everything. */
+    preferences: preferencesSchema.optional(),
+  })
+  .refine((a) => new Set(a.trips.map((t) => t.trip.id)).size === a.trips.length, { path: ['trips'], message: 'two trips share one id' });
 export type Archive = z.infer<typeof archiveSchema>;
+
+/** The file of version 1: one trip. Read, never written. */
+export const archiveV1Schema = z.strictObject({ format: z.literal(ARCHIVE_FORMAT), version: z.literal(1), trip: tripV1Schema });
 
 /** JSON Schema (draft 2020-12) of the archive, published in docs/formats. Rules that join two fields stand in prose there. */
 export function archiveJsonSchema(): unknown {

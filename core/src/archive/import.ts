@@ -1,5 +1,14 @@
-import { ARCHIVE_FORMAT, ARCHIVE_VERSION, archiveSchema, LARGEST_ARCHIVE_BYTES, type Archive } from './archive';
-import type { Trip } from './trip-schema';
+import {
+  ARCHIVE_FORMAT,
+  ARCHIVE_VERSION,
+  archiveSchema,
+  archiveV1Schema,
+  LARGEST_ARCHIVE_BYTES,
+  type Archive,
+  type Preferences,
+  type ShelvedTrip,
+} from './archive';
+import { migrateTripV1 } from './migrate';
 
 /** Why a file was refused: data, put into words at the edge. */
 export type ImportProblem =
@@ -9,11 +18,20 @@ export type ImportProblem =
   | { code: 'otherVersion'; found: unknown; expected: number }
   | { code: 'badValues'; issues: { path: string; message: string }[] };
 
-export type Imported = { ok: true; trip: Trip } | { ok: false; problem: ImportProblem };
+export type Imported =
+  | {
+      ok: true;
+      trips: ShelvedTrip[];
+      /** In a backup of everything. */
+      preferences?: Preferences;
+      /** The version it was written in, where that is an older one. */
+      migratedFrom?: number;
+    }
+  | { ok: false; problem: ImportProblem };
 
-/** The text of an exported file for one trip, with a final newline. */
-export function exportArchive(trip: Trip): string {
-  const archive: Archive = { format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, trip };
+/** The text of a file holding these trips, with a final newline; with `preferences` it is a backup of everything. */
+export function exportArchive(trips: readonly ShelvedTrip[], preferences?: Preferences): string {
+  const archive: Archive = { format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, trips: [...trips], ...(preferences ? { preferences } : {}) };
   return JSON.stringify(archive, null, 2) + '\n';
 }
 
@@ -29,11 +47,23 @@ export function importArchive(text: string): Imported {
   if (typeof raw !== 'object' || raw === null || !('format' in raw) || raw.format !== ARCHIVE_FORMAT)
     return refuse({ code: 'otherFormat' });
   const version: unknown = 'version' in raw ? raw.version : undefined;
+  if (version === 1) {
+    const parsed = archiveV1Schema.safeParse(raw);
+    return parsed.success
+      ? { ok: true, trips: [{ trip: migrateTripV1(parsed.data.trip), archived: false }], migratedFrom: 1 }
+      : refuse(badValues(parsed.error.issues));
+  }
   if (version !== ARCHIVE_VERSION) return refuse({ code: 'otherVersion', found: version, expected: ARCHIVE_VERSION });
   const parsed = archiveSchema.safeParse(raw);
-  if (parsed.success) return { ok: true, trip: parsed.data.trip };
-  return refuse({ code: 'badValues', issues: parsed.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message })) });
+  return parsed.success ? { ok: true, ...withoutUndefined(parsed.data) } : refuse(badValues(parsed.error.issues));
 }
+
+const withoutUndefined = ({ trips, preferences }: Archive) => ({ trips, ...(preferences ? { preferences } : {}) });
+
+const badValues = (issues: readonly { path: PropertyKey[]; message: string }[]): ImportProblem => ({
+  code: 'badValues',
+  issues: issues.map((i) => ({ path: i.path.join('.'), message: i.message })),
+});
 
 const refuse = (problem: ImportProblem): Imported => ({ ok: false, problem });
 

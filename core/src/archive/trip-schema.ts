@@ -1,163 +1,109 @@
 import * as z from 'zod';
-import {
-  BEST_POT_HEIGHT_MM,
-  BEST_SCREEN_GAP_MM,
-  POT_CP_J_PER_KG_K,
-  SITE_FACTOR,
-  WIND_WORDS_MPS,
-  WINDSCREENS,
-  type PotMaterial,
-} from '../burn/constants';
-import { WARMING } from '../canister/warming';
-import { BURNERS, burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue/burners';
-import { FUELS } from '../fuel/fuels';
+import { PACKAGE_IDS } from '../carry/packages';
+import { kitSchema, menuSchema } from './kit-schema';
+import { LIMITS } from './limits';
+import { label, remark, within } from './schema-parts';
+import { windSchema } from './wind-schema';
 
-/** One trip as stored and exported, version 1: one leg, one kit, a day's menu. Everything computed is left out. */
+/**
+ * One trip as stored and exported, version 2: stops and the legs between them, day by day, one kit, a day's menu.
+ * Everything computed is left out; everything a day is like stands in the day itself.
+ */
 
-/** Limits of what may be typed. Wide enough for any walk, narrow enough for the physics to hold. */
-export const LIMITS = {
-  airC: { min: -40, max: 45 },
-  waterC: { min: 0, max: 60 },
-  altitudeM: { min: -430, max: 6500 },
-  tenMetreMps: { min: 0, max: 40 },
-  waterMl: { min: 50, max: 5000 },
-  targetC: { min: 40, max: 100 },
-  dayCount: { min: 1, max: 30 },
-  flameSetting: { min: 0.1, max: 1 },
-  massG: { min: 0, max: 20_000 },
-  diameterMm: { min: 50, max: 400 },
-  heightMm: { min: 20, max: 400 },
-  km: { min: 0, max: 150 },
-  reservePercent: { min: 0, max: 200 },
-  simmerMin: { min: 0, max: 60 },
-  headFactor: { min: 0.5, max: 1.5 },
-  measureMl: { min: 1, max: 60 },
-  potHeightMm: { min: 10, max: 100 },
-  screenGapMm: { min: 1, max: 60 },
-  dryG: { min: 0, max: 1000 },
-  fryMin: { min: 1, max: 60 },
-} as const;
+export const positionSchema = z.strictObject({ latitudeDeg: within(LIMITS.latitudeDeg), longitudeDeg: within(LIMITS.longitudeDeg) });
 
-const within = ({ min, max }: { min: number; max: number }) => z.number().min(min).max(max);
-const keysOf = <K extends string>(o: Record<K, unknown>) => Object.keys(o) as [K, ...K[]];
-const label = z.string().trim().min(1).max(80);
+/** Values of a day that the simulated climate may fill in; a typed one wins and leaves this list. */
+export const CLIMATE_KEYS = ['supperAirC', 'breakfastAirC', 'waterC', 'wind'] as const;
+export type ClimateKey = (typeof CLIMATE_KEYS)[number];
 
-export const windSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('words'), word: z.enum(keysOf(WIND_WORDS_MPS)) }),
-  z.strictObject({ kind: z.literal('forecast'), tenMetreMps: within(LIMITS.tenMetreMps), site: z.enum(keysOf(SITE_FACTOR)) }),
-]);
+/** Where a camp's water comes from. `snowDry` is snow melted without starter water; `carried` makes a dry camp. */
+export const WATER_SOURCES = ['stream', 'tap', 'snow', 'snowDry', 'carried'] as const;
+/** How it is made safe to drink; the boils by the rule of CDC or EPA. */
+export const TREATMENTS = ['filter', 'chemical', 'none', 'boilCdc', 'boilEpa'] as const;
+export const RESTRICTIONS = ['none', 'noOpenFlame', 'noFlame', 'unknown'] as const;
+export const STOP_KINDS = ['town', 'shop', 'hut', 'crossing', 'fuelStation', 'postOffice', 'trailEnd'] as const;
 
-/** How one day differs from the leg's conditions. */
-export const dayShapeSchema = z.strictObject({
+export const daySchema = z.strictObject({
   km: within(LIMITS.km),
-  altitudeDeltaM: z.number().min(-3000).max(3000),
-  airDeltaC: z.number().min(-20).max(20),
-  windFactor: z.number().min(0).max(3),
+  ascentM: within(LIMITS.ascentM),
+  /** Of the day's camp. */
+  altitudeM: within(LIMITS.altitudeM),
+  supperAirC: within(LIMITS.airC),
+  breakfastAirC: within(LIMITS.airC),
+  /** One standard deviation of the air about those values, K. */
+  spreadC: within(LIMITS.spreadC),
+  waterC: within(LIMITS.waterC),
+  wind: windSchema,
+  gusty: z.boolean(),
+  source: z.enum(WATER_SOURCES),
+  treatment: z.enum(TREATMENTS),
+  /** Meals bought instead of cooked. */
+  eatsOut: z.strictObject({ breakfast: z.boolean(), supper: z.boolean() }),
+  /** Which values come from the simulated climate. */
+  simulated: z.array(z.enum(CLIMATE_KEYS)).max(CLIMATE_KEYS.length),
+  /** Of the camp, where a track is known. */
+  at: positionSchema.optional(),
 });
 
-export const targetSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('boil') }),
-  z.strictObject({ kind: z.literal('stopAt'), targetC: within(LIMITS.targetC) }),
-  /** Fried or baked, without water, at the kit's flame setting. */
-  z.strictObject({ kind: z.literal('fry'), minutes: within(LIMITS.fryMin) }),
-]);
+export const saleSchema = z.strictObject({ packageId: z.enum(PACKAGE_IDS), price: within(LIMITS.price).nullable() });
 
-export const mealSchema = z.strictObject({
-  name: label,
-  hot: z.boolean(),
-  waterMl: within(LIMITS.waterMl),
-  target: targetSchema,
-  /** Held at the target, minutes. */
-  simmerMin: within(LIMITS.simmerMin).default(0),
-  /** Boiled long enough to be drunk: by which rule. */
-  makeSafe: z.enum(['none', 'cdc', 'epa']).default('none'),
-  /** Dry food stirred into the hot water, g. */
-  dryG: within(LIMITS.dryG).default(0),
-});
+/** A calendar day, ISO 8601. */
+const date = z.iso.date();
 
-const share = z.number().min(0).max(1);
-export const blendSchema = z
-  .strictObject({ propane: share, isobutane: share, nButane: share })
-  .refine((b) => Math.abs(b.propane + b.isobutane + b.nButane - 1) < 0.001, 'the three shares must add up to 1');
-
-export const kitSchema = z
-  .strictObject({
-    burnerId: z.enum(BURNERS.map((b) => b.id) as [string, ...string[]]),
-    burnerMassG: within(LIMITS.massG),
-    fuelId: z.enum(FUELS.map((f) => f.id) as [string, ...string[]]),
-    pot: z.strictObject({
-      name: label,
-      diameterMm: within(LIMITS.diameterMm),
-      heightMm: within(LIMITS.heightMm),
-      massG: within(LIMITS.massG),
-      lidMassG: within(LIMITS.massG),
-      material: z.enum(keysOf<PotMaterial>(POT_CP_J_PER_KG_K)),
-      base: z.enum(['bare', 'finned']),
-    }),
-    lidOn: z.boolean(),
-    windscreen: z.enum(keysOf(WINDSCREENS)),
-    windscreenMassG: within(LIMITS.massG),
-    /** Share of rated power the valve is opened to; ignored by burners without a valve. */
-    flameSetting: within(LIMITS.flameSetting),
-    /** Lighter, spoon, bag and the like. */
-    otherMassG: within(LIMITS.massG),
-    /** What alcohol is poured with: doses are whole measures. */
-    measureMl: within(LIMITS.measureMl),
-    /** What is done to keep a can warm. */
-    canWarming: z.enum(keysOf(WARMING)).default('none'),
-    /** Insulating sleeve left on the pot while heating. */
-    sleeveOn: z.boolean().default(false),
-    /** A cup to snuff an open alcohol burner with. */
-    snuffer: z.boolean().default(false),
-    /** Factor on the burner's coupling; 1 until its own burn tests say otherwise. */
-    headFactor: within(LIMITS.headFactor).default(1),
-    /** Pot base above an alcohol burner, mm. */
-    potHeightMm: within(LIMITS.potHeightMm).default(BEST_POT_HEIGHT_MM.usual),
-    /** Gap between the pot and a windscreen that stands round it, mm. */
-    screenGapMm: within(LIMITS.screenGapMm).default(BEST_SCREEN_GAP_MM),
-    /** What the walker's own can turned out to hold, by mass; overrules the fuel's label. */
-    ownBlend: blendSchema.optional(),
-  })
-  .superRefine((kit, ctx) => {
-    const burner = burnerById(kit.burnerId);
-    const fuel = FUELS.find((f) => f.id === kit.fuelId);
-    if (fuel?.kind !== FAMILY_FUEL[burner.family])
-      ctx.addIssue({ code: 'custom', path: ['fuelId'], message: `the ${burner.name} does not burn "${kit.fuelId}"` });
-    if (kit.ownBlend && fuel?.kind !== 'gas') ctx.addIssue({ code: 'custom', path: ['ownBlend'], message: 'only a can holds a blend' });
-    if (!FAMILY_WINDSCREENS[burner.family].includes(kit.windscreen))
-      ctx.addIssue({ code: 'custom', path: ['windscreen'], message: `"${kit.windscreen}" does not fit the ${burner.name}` });
-  });
-
-export const tripSchema = z.strictObject({
+export const stopSchema = z.strictObject({
   id: z.string().min(1).max(64),
   name: label,
-  leg: z.strictObject({
-    from: label,
-    to: label,
-    dayCount: within(LIMITS.dayCount).int(),
-    /** Days beyond the list are like the leg's own conditions, 18 km. */
-    shape: z.array(dayShapeSchema).max(LIMITS.dayCount.max),
-  }),
-  conditions: z.strictObject({
-    supperAirC: within(LIMITS.airC),
-    breakfastAirC: within(LIMITS.airC),
-    altitudeM: within(LIMITS.altitudeM),
-    waterC: within(LIMITS.waterC),
-    wind: windSchema,
-    gusty: z.boolean().default(false),
-    /** Water has to be melted from snow. */
-    snow: z.boolean().default(false),
-    /** Snow is melted on a little water kept back; dry it scorches and costs more. */
-    starterWater: z.boolean().default(true),
-  }),
-  kit: kitSchema,
-  menu: z.strictObject({ breakfast: mealSchema, supper: mealSchema }),
-  reservePercent: within(LIMITS.reservePercent),
+  kind: z.enum(STOP_KINDS),
+  sells: z.array(saleSchema).max(PACKAGE_IDS.length),
+  openNote: remark,
+  /** Empty canisters can be left here. */
+  bin: z.boolean(),
+  /** A box posted ahead waits here: it can hold anything the post takes. */
+  box: z.strictObject({ postBy: date.nullable(), note: remark }).nullable(),
+  /** There and back, off the trail. */
+  detourKm: within(LIMITS.km),
+  at: positionSchema.optional(),
 });
 
+export const legSchema = z.strictObject({
+  days: z.array(daySchema).min(LIMITS.dayCount.min).max(LIMITS.dayCount.max),
+  restriction: z.enum(RESTRICTIONS),
+  /** Where the walker checked, and when. */
+  restrictionNote: remark,
+});
+
+export const tripSchema = z
+  .strictObject({
+    id: z.string().min(1).max(64),
+    name: label,
+    startDate: date,
+    latitudeDeg: within(LIMITS.latitudeDeg),
+    stops: z.array(stopSchema).min(LIMITS.stops.min).max(LIMITS.stops.max),
+    legs: z.array(legSchema).min(1),
+    /** Height along the trail, from a track; empty where none was read. */
+    profile: z.array(z.strictObject({ km: z.number().min(0).max(20_000), altitudeM: within({ min: -430, max: 9000 }) })).max(2000),
+    kit: kitSchema,
+    menu: menuSchema,
+    reservePercent: within(LIMITS.reservePercent),
+  })
+  .superRefine((trip, ctx) => {
+    if (trip.legs.length !== trip.stops.length - 1)
+      ctx.addIssue({
+        code: 'custom',
+        path: ['legs'],
+        message: `${trip.stops.length} stops have ${trip.stops.length - 1} legs between them, not ${trip.legs.length}`,
+      });
+    const days = trip.legs.reduce((n, l) => n + l.days.length, 0);
+    if (days > LIMITS.tripDays.max)
+      ctx.addIssue({ code: 'custom', path: ['legs'], message: `${days} days; a trip has at most ${LIMITS.tripDays.max}` });
+    if (new Set(trip.stops.map((s) => s.id)).size !== trip.stops.length)
+      ctx.addIssue({ code: 'custom', path: ['stops'], message: 'two stops share one id' });
+  });
+
 export type Trip = z.infer<typeof tripSchema>;
-export type Kit = z.infer<typeof kitSchema>;
-export type Meal = z.infer<typeof mealSchema>;
-export type DayShape = z.infer<typeof dayShapeSchema>;
-export type MealName = keyof Trip['menu'];
-export const MEALS: readonly MealName[] = ['breakfast', 'supper'];
+export type Stop = z.infer<typeof stopSchema>;
+export type Sale = z.infer<typeof saleSchema>;
+export type Leg = z.infer<typeof legSchema>;
+export type Day = z.infer<typeof daySchema>;
+export type Position = z.infer<typeof positionSchema>;
+export type Restriction = Leg['restriction'];

@@ -24,13 +24,13 @@ export const tareOfG = (containers: readonly Container[]): number => containers.
 
 /**
  * Fewest grams of packages that hold `needG` of fuel.
- * Canisters: lightest full set; alcohol: filled to the next `measureMl` in bottles of 250 mL steps; tablets: whole ones.
+ * Canisters: lightest full set of the sizes on sale; alcohol: filled to the next `measureMl` in bottles of 250 mL steps; tablets: whole ones.
  */
-export function chooseContainers(fuel: Fuel, needG: number, measureMl: number): Container[] {
+export function chooseContainers(fuel: Fuel, needG: number, measureMl: number, cans = CANISTER_SIZES): Container[] {
   if (needG <= 0) return [];
   switch (fuel.kind) {
     case 'gas':
-      return lightestCanisters(needG).map((s) => ({ kind: 'canister', ...s, fuelG: s.netG }));
+      return lightestCanisters(needG, cans).map((s) => ({ kind: 'canister', ...s, fuelG: s.netG }));
     case 'alcohol':
       return bottles(fuel.densityGPerMl, needG, measureMl);
     case 'liquid':
@@ -51,14 +51,14 @@ export function chooseContainers(fuel: Fuel, needG: number, measureMl: number): 
  * Lightest multiset of full canisters covering `needG`, by dynamic programming over grams of net mass in steps of 10 g
  * (all sizes are multiples of 10). Ties go to fewer canisters.
  */
-export function lightestCanisters(needG: number): CanisterSize[] {
+export function lightestCanisters(needG: number, sizes = CANISTER_SIZES): CanisterSize[] {
   const STEP_G = 10;
   const cells = Math.max(1, Math.ceil(needG / STEP_G - 1e-9));
   const best: { grossG: number; count: number; last: CanisterSize | undefined; from: number }[] = [
     { grossG: 0, count: 0, last: undefined, from: 0 },
   ];
   for (let i = 1; i <= cells; i++) {
-    const options = CANISTER_SIZES.map((size) => {
+    const options = sizes.map((size) => {
       const from = Math.max(0, i - size.netG / STEP_G);
       return { grossG: best[from].grossG + size.netG + size.tareG, count: best[from].count + 1, last: size, from };
     });

@@ -22,3 +22,38 @@ export const LIQUID_BOTTLES = [
 ] as const;
 /** A tin of gel (common practice). */
 export const GEL_TIN = { netG: 200, tareG: 35 } as const;
+
+/** What shops sell, unbranded; prices are the shop's. */
+export interface Package {
+  name: string;
+  /** The kind of fuel it holds. */
+  fuelKind: 'gas' | 'alcohol' | 'tablet' | 'liquid' | 'gel';
+  /** Fuel in it, where it is a fixed amount by mass. */
+  netG?: number;
+}
+export const PACKAGES = {
+  'can-100': { name: '100 g can', fuelKind: 'gas', netG: 100 },
+  'can-230': { name: '230 g can', fuelKind: 'gas', netG: 230 },
+  'can-450': { name: '450 g can', fuelKind: 'gas', netG: 450 },
+  'alcohol-500': { name: 'alcohol, 500 mL', fuelKind: 'alcohol' },
+  'alcohol-1000': { name: 'alcohol, 1 L', fuelKind: 'alcohol' },
+  'alcohol-poured': { name: 'alcohol, poured by the mL', fuelKind: 'alcohol' },
+  'tablets-14': { name: '14 g tablets, a box', fuelKind: 'tablet' },
+  'tablets-4': { name: '4 g tablets, a box', fuelKind: 'tablet' },
+  'liquid-poured': { name: 'liquid fuel, poured', fuelKind: 'liquid' },
+  'gel-200': { name: 'gel, 200 g tin', fuelKind: 'gel', netG: 200 },
+} as const satisfies Record<string, Package>;
+export type PackageId = keyof typeof PACKAGES;
+export const PACKAGE_IDS = Object.keys(PACKAGES) as [PackageId, ...PackageId[]];
+export const packageById = (id: PackageId): Package => PACKAGES[id];
+
+/** What kinds of stop usually sell where nothing else is known (domain section 7, common practice): an editable default. */
+export const USUAL_SALES = {
+  town: ['can-100', 'can-230', 'alcohol-500', 'tablets-14'],
+  shop: ['alcohol-500'],
+  hut: [],
+  crossing: [],
+  fuelStation: ['liquid-poured', 'alcohol-500'],
+  postOffice: [],
+  trailEnd: [],
+} as const satisfies Record<string, readonly PackageId[]>;

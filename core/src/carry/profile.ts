@@ -18,13 +18,13 @@ export interface CarryProfile {
 
 /**
  * Carried weight by day: hardware and containers stay, fuel burns down by `burntG` (one entry a day).
- * Day n+1 is the load on arrival.
+ * `firstDay` names the first; the entry after the last day is the load on arrival.
  */
-export function carryProfile(hardwareG: number, tareG: number, startFuelG: number, burntG: readonly number[]): CarryProfile {
+export function carryProfile(hardwareG: number, tareG: number, startFuelG: number, burntG: readonly number[], firstDay = 1): CarryProfile {
   let fuelG = startFuelG;
   const days: CarryDay[] = [];
   for (let i = 0; i <= burntG.length; i++) {
-    days.push({ day: i + 1, fuelG, totalG: hardwareG + tareG + fuelG });
+    days.push({ day: firstDay + i, fuelG, totalG: hardwareG + tareG + fuelG });
     fuelG -= burntG[i] ?? 0;
   }
   const mornings = days.slice(0, -1);

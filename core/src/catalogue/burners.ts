@@ -134,5 +134,7 @@ export function powerRange(b: Burner, tabletW = 0): { ratedW: number; lowestW: n
   if (b.family === 'tablet') return { ratedW: tabletW * b.tabletsAtOnce, lowestW: tabletW * b.tabletsAtOnce };
   return { ratedW: b.ratedW, lowestW: 'lowestW' in b ? b.lowestW : b.ratedW };
 }
+/** Is its flame shut off by a valve? Bans on open flame usually let those through. */
+export const hasShutOff = (b: Burner): boolean => isGas(b) || b.family === 'liquid';
 /** Can its flame be set? */
 export const hasValve = (b: Burner): boolean => isGas(b) || b.family === 'liquid' || b.family === 'simmerAlcohol';

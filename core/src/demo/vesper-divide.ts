@@ -1,33 +1,116 @@
-import type { Trip } from '../archive/trip-schema';
+import type { Day, Leg, Stop, Trip } from '../archive/trip-schema';
+import type { Wind } from '../burn/wind';
+import type { PackageId } from '../carry/packages';
 
-/** The invented Vesper Divide: the high leg from Nettle Hut over the pass to Harrow Junction. */
+/** The invented Vesper Divide: 23 days from Nettle Hut to Saltfell over five stops, a snow pass, a leg under a ban and a dry camp. */
+
+type Row = [km: number, ascentM: number, altitudeM: number, supperAirC: number, breakfastAirC: number, flameMps: number];
+
+const day = ([km, ascentM, altitudeM, supperAirC, breakfastAirC, mps]: Row, change: Partial<Day> = {}): Day => {
+  const wind: Wind = mps === 2 ? { kind: 'words', word: 'leaning' } : { kind: 'flame', mps };
+  return {
+    km,
+    ascentM,
+    altitudeM,
+    supperAirC,
+    breakfastAirC,
+    spreadC: 4,
+    waterC: 7,
+    wind,
+    gusty: false,
+    source: 'stream',
+    treatment: 'filter',
+    eatsOut: { breakfast: false, supper: false },
+    simulated: [],
+    ...change,
+  };
+};
+
+const leg = (days: Day[], restriction: Leg['restriction'] = 'none', restrictionNote = ''): Leg => ({ days, restriction, restrictionNote });
+
+const stop = (id: string, name: string, kind: Stop['kind'], change: Partial<Stop> = {}): Stop => ({
+  id,
+  name,
+  kind,
+  sells: [],
+  openNote: '',
+  bin: false,
+  box: null,
+  detourKm: 0,
+  ...change,
+});
+
+const at = (packageId: PackageId, price: number) => ({ packageId, price });
+const inTown = { eatsOut: { breakfast: false, supper: true } };
+
 export const DEMO_TRIP: Trip = {
   id: 'vesper-divide',
   name: 'Vesper Divide',
-  leg: {
-    from: 'Nettle Hut',
-    to: 'Harrow Junction',
-    dayCount: 5,
-    shape: [
-      { km: 19, altitudeDeltaM: -160, airDeltaC: 2, windFactor: 1 },
-      { km: 17, altitudeDeltaM: 240, airDeltaC: 0, windFactor: 1 },
-      { km: 14, altitudeDeltaM: 560, airDeltaC: -4, windFactor: 1.5 },
-      { km: 18, altitudeDeltaM: 310, airDeltaC: -2, windFactor: 1.25 },
-      { km: 22, altitudeDeltaM: -380, airDeltaC: 2, windFactor: 0.75 },
-      { km: 20, altitudeDeltaM: -520, airDeltaC: 3, windFactor: 0.75 },
-      { km: 21, altitudeDeltaM: -300, airDeltaC: 2, windFactor: 1 },
-    ],
-  },
-  conditions: {
-    supperAirC: 8,
-    breakfastAirC: 2,
-    altitudeM: 2100,
-    waterC: 7,
-    wind: { kind: 'words', word: 'leaning' },
-    gusty: false,
-    snow: false,
-    starterWater: true,
-  },
+  startDate: '2027-08-16',
+  latitudeDeg: 46,
+  stops: [
+    stop('nettle-hut', 'Nettle Hut', 'hut', { openNote: 'all summer' }),
+    stop('harrow-junction', 'Harrow Junction', 'shop', {
+      sells: [at('can-230', 9.5), at('alcohol-500', 6)],
+      openNote: 'closed on Sundays',
+      bin: true,
+    }),
+    stop('quill-landing', 'Quill Landing', 'town', {
+      sells: [at('can-100', 6.5), at('can-230', 9), at('can-450', 14), at('alcohol-1000', 8), at('tablets-14', 7)],
+      openNote: 'daily until 18:00',
+      bin: true,
+      detourKm: 3,
+    }),
+    stop('marl-cross', 'Marl Cross', 'fuelStation', { sells: [at('liquid-poured', 2), at('alcohol-500', 5)], openNote: 'day and night' }),
+    stop('tarn-house', 'Tarn House', 'hut', {
+      box: { postBy: '2027-08-20', note: 'by road only: fuel goes overland, ask the carrier' },
+      openNote: 'warden from 16:00',
+    }),
+    stop('lantern-ferry', 'Lantern Ferry', 'shop', {
+      sells: [at('can-100', 7), at('tablets-14', 8)],
+      openNote: 'when the ferry runs',
+      bin: true,
+    }),
+    stop('saltfell', 'Saltfell', 'trailEnd', { bin: true }),
+  ],
+  legs: [
+    leg([
+      day([19, 620, 1940, 10, 4, 2]),
+      day([17, 980, 2340, 8, 2, 2]),
+      day([14, 1050, 2660, 4, -2, 3]),
+      day([18, 700, 2410, 6, 0, 2.5]),
+      day([22, 410, 1720, 10, 4, 1.5]),
+    ]),
+    leg([
+      day([21, 560, 1480, 12, 6, 1.5]),
+      day([24, 480, 1210, 13, 8, 1]),
+      day([20, 730, 1650, 11, 5, 2]),
+      day([23, 300, 890, 15, 9, 1], inTown),
+    ]),
+    leg([
+      day([0, 0, 890, 15, 9, 1], { eatsOut: { breakfast: true, supper: true } }),
+      day([22, 900, 1620, 11, 5, 2]),
+      day([19, 640, 1890, 9, 3, 2]),
+    ]),
+    leg(
+      [
+        day([21, 520, 1540, 14, 8, 2]),
+        day([24, 380, 1320, 16, 9, 2.5]),
+        day([18, 610, 1700, 14, 7, 2], { source: 'carried', waterC: 12 }),
+        day([20, 850, 2120, 10, 3, 2]),
+        day([16, 920, 2280, 7, 0, 2.5]),
+      ],
+      'noOpenFlame',
+      'district notice of June, asked by telephone',
+    ),
+    leg([
+      day([13, 1100, 2890, -2, -8, 3], { source: 'snow', waterC: 1 }),
+      day([12, 640, 2950, -4, -10, 3], { source: 'snow', waterC: 1, gusty: true }),
+      day([21, 350, 1980, 5, -1, 2]),
+    ]),
+    leg([day([24, 420, 1310, 10, 4, 2]), day([26, 380, 640, 13, 7, 2]), day([21, 150, 40, 15, 10, 2])], 'unknown'),
+  ],
+  profile: [],
   kit: {
     burnerId: 'gas-micro',
     burnerMassG: 73,

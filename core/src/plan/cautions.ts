@@ -1,4 +1,5 @@
-import { MEALS, type Trip } from '../archive/trip-schema';
+import { MEALS } from '../archive/kit-schema';
+import type { Trip } from '../archive/trip-schema';
 import { potVolumeMl } from '../burn/pot';
 import { HOTTEST_CAN_C } from '../canister/warming';
 import { isGas } from '../catalogue/burners';

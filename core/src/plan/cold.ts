@@ -1,4 +1,5 @@
-import { MEALS, type Trip } from '../archive/trip-schema';
+import { MEALS } from '../archive/kit-schema';
+import type { Trip } from '../archive/trip-schema';
 import { ambientPressurePa } from '../air/atmosphere';
 import { coldMap, flameStrength, lowestAirC, STRENGTHS, type ColdSetup, type Strength } from '../canister/strength';
 import { isGas } from '../catalogue/burners';
@@ -21,22 +22,22 @@ export interface ColdView {
 const GRID = { fromC: -30, toC: 25, columns: 60, rows: 40 };
 const NEARLY_EMPTY = 0.1;
 
-/** How a trip's kit is judged in the cold; undefined for kits without a canister. */
-export function coldSetup(trip: Trip): ColdSetup | undefined {
+/** How a trip's kit is judged in the cold at a height; undefined for kits without a canister. */
+export function coldSetup(trip: Trip, altitudeM: number): ColdSetup | undefined {
   const { burner, fuel, kit } = kitInUse(trip.kit);
   if (!isGas(burner) || fuel.kind !== 'gas') return undefined;
   return {
     feed: burner.feed,
     blend: fuel.blend,
-    pressurePa: ambientPressurePa(trip.conditions.altitudeM),
+    pressurePa: ambientPressurePa(altitudeM),
     warming: kit.canWarming,
     withdrawalC: WITHDRAWAL_C,
   };
 }
 
-/** The cold map of a trip: strength when lit, the limits, and every hot meal as a point. */
-export function coldView(trip: Trip, plan: Plan): ColdView | undefined {
-  const setup = coldSetup(trip);
+/** The cold map at `altitudeM`: strength when lit, the limits, and every hot meal of the trip as a point at its own height. */
+export function coldView(trip: Trip, plan: Plan, altitudeM: number): ColdView | undefined {
+  const setup = coldSetup(trip, altitudeM);
   if (!setup) return undefined;
   const airC = Array.from({ length: GRID.columns }, (_, i) => GRID.fromC + ((GRID.toC - GRID.fromC) * (i + 0.5)) / GRID.columns);
   const fractions = Array.from({ length: GRID.rows }, (_, i) => (i + 0.5) / GRID.rows);

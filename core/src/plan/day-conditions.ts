@@ -1,15 +1,16 @@
 import { ambientPressurePa } from '../air/atmosphere';
-import type { DayShape, Trip } from '../archive/trip-schema';
 import { unscreenedWindMps } from '../burn/wind';
-
-/** A day without a shape of its own: common practice of a long-distance walker. */
-const PLAIN_DAY: DayShape = { km: 18, altitudeDeltaM: 0, airDeltaC: 0, windFactor: 1 };
+import type { Day, Restriction, Trip } from '../archive/trip-schema';
+import type { BoilRule } from '../burn/treatment';
 
 /** What one day is like at the stove. */
 export interface DayConditions {
-  /** 1-based. */
+  /** 1-based over the whole trip. */
   day: number;
+  /** 0-based leg it belongs to. */
+  leg: number;
   km: number;
+  ascentM: number;
   altitudeM: number;
   pressurePa: number;
   breakfastAirC: number;
@@ -21,27 +22,41 @@ export interface DayConditions {
   snow: boolean;
   starterWater: boolean;
   gusty: boolean;
+  /** Water is boiled to make it safe, by this rule. */
+  boilRule: BoilRule | undefined;
+  /** No water at the camp: it is carried there. */
+  dry: boolean;
+  restriction: Restriction;
+  eatsOut: Day['eatsOut'];
 }
 
-/** The leg's conditions laid over the shape of its days. */
+const BOIL_RULES: Partial<Record<Day['treatment'], BoilRule>> = { boilCdc: 'cdc', boilEpa: 'epa' };
+
+/** Every day of the trip in order, ready for the burn. */
 export function dayConditions(trip: Trip): DayConditions[] {
-  const { conditions, leg } = trip;
-  const windMps = unscreenedWindMps(conditions.wind);
-  return Array.from({ length: leg.dayCount }, (_, i) => {
-    const shape = leg.shape[i] ?? PLAIN_DAY;
-    const altitudeM = conditions.altitudeM + shape.altitudeDeltaM;
-    return {
-      day: i + 1,
-      km: shape.km,
-      altitudeM,
-      pressurePa: ambientPressurePa(altitudeM),
-      breakfastAirC: conditions.breakfastAirC + shape.airDeltaC,
-      supperAirC: conditions.supperAirC + shape.airDeltaC,
-      windMps: windMps * shape.windFactor,
-      waterC: conditions.waterC,
-      snow: conditions.snow,
-      starterWater: conditions.starterWater,
-      gusty: conditions.gusty,
-    };
-  });
+  let day = 0;
+  return trip.legs.flatMap((leg, index) =>
+    leg.days.map((d): DayConditions => {
+      day++;
+      return {
+        day,
+        leg: index,
+        km: d.km,
+        ascentM: d.ascentM,
+        altitudeM: d.altitudeM,
+        pressurePa: ambientPressurePa(d.altitudeM),
+        breakfastAirC: d.breakfastAirC,
+        supperAirC: d.supperAirC,
+        windMps: unscreenedWindMps(d.wind),
+        waterC: d.waterC,
+        snow: d.source === 'snow' || d.source === 'snowDry',
+        starterWater: d.source !== 'snowDry',
+        gusty: d.gusty,
+        boilRule: BOIL_RULES[d.treatment],
+        dry: d.source === 'carried',
+        restriction: leg.restriction,
+        eatsOut: d.eatsOut,
+      };
+    }),
+  );
 }

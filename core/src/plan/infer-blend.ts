@@ -1,5 +1,4 @@
 import type { Trip } from '../archive/trip-schema';
-import { ambientPressurePa } from '../air/atmosphere';
 import { simulateBurn } from '../burn/burn';
 import { WIND_WORDS_MPS } from '../burn/constants';
 import { screenedWind } from '../burn/wind';
@@ -40,7 +39,8 @@ function blendAt(richness: number): BlendByMass {
 }
 
 /**
- * Infers a can's blend from one boil seen, with this trip's burner fully open, pot, windscreen, water and altitude, in calm air.
+ * Infers a can's blend from one boil seen, with this trip's burner fully open, pot and windscreen, and water and altitude of its
+ * first day, in calm air.
  * Boiling time falls as the blend gets richer, so the time seen is met by bisection. Undefined for kits without a can.
  */
 export function inferBlend(trip: Trip, seen: CanSeen): InferredBlend | undefined {
@@ -51,8 +51,7 @@ export function inferBlend(trip: Trip, seen: CanSeen): InferredBlend | undefined
   const wind = screenedWind(WIND_WORDS_MPS.steady, trip.kit.windscreen);
   const day = dayConditions(trip)[0];
   const facts = {
-    ...burnFacts(use, meal, { ...day, snow: false }, seen.airC),
-    pressurePa: ambientPressurePa(trip.conditions.altitudeM),
+    ...burnFacts(use, meal, { ...day, snow: false, boilRule: undefined }, seen.airC),
     flameWindMps: wind.flameMps,
     potWindMps: wind.potMps,
     gusty: false,

@@ -1,4 +1,4 @@
-import type { Kit, Meal } from '../archive/trip-schema';
+import type { Kit, Meal } from '../archive/kit-schema';
 import { simulateBurn, type Burn, type BurnInput } from '../burn/burn';
 import { JOINT_LOSS_G, LIQUID_PRIMING_G, PRIMER_PAN, WINDSCREENS_ROUND, type FlameKind } from '../burn/constants';
 import { doseAlcohol, doseTablets, type DosedBurn } from '../burn/dose';
@@ -64,13 +64,14 @@ export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: n
   const start: WaterStart = day.snow
     ? { kind: 'snow', snowC: Math.min(0, airC), starterWater: day.starterWater }
     : { kind: 'water', waterC: day.waterC };
-  const treatS = meal.makeSafe === 'none' ? 0 : boilTimeS(day.altitudeM, meal.makeSafe);
+  const rule = day.boilRule ?? (meal.makeSafe === 'none' ? undefined : meal.makeSafe);
+  const treatS = rule ? boilTimeS(day.altitudeM, rule) : 0;
   const treated = treatS > meal.simmerMin * 60;
   const primerG = fuel.kind === 'alcohol' && airC < PRIMER_PAN.belowC ? PRIMER_PAN.ml * fuel.densityGPerMl : 0;
   return {
     waterMl: meal.waterMl,
     start,
-    target: meal.makeSafe === 'none' || meal.target.kind === 'fry' ? meal.target : { kind: 'boil' },
+    target: !rule || meal.target.kind === 'fry' ? meal.target : { kind: 'boil' },
     holdS: Math.max(meal.simmerMin * 60, treatS),
     rolling: treated,
     airC,

@@ -1,9 +1,11 @@
-import { MEALS, type MealName, type Trip } from '../archive/trip-schema';
+import { MEALS, type MealName } from '../archive/kit-schema';
+import type { Trip } from '../archive/trip-schema';
 import { chooseContainers, fuelOfG, tareOfG, type Container } from '../carry/containers';
 import { CANISTER_SIZES } from '../carry/packages';
-import { hasValve } from '../catalogue/burners';
+import { hasShutOff, hasValve } from '../catalogue/burners';
 import { carryProfile, type CarryProfile } from '../carry/profile';
 import type { Can } from '../canister/thermal';
+import { canSizesAt, supplyAt, type Supply } from '../trail/supply';
 import { cautions, type Caution } from './cautions';
 import { dayConditions, type DayConditions } from './day-conditions';
 import { burnMeal, heldSetting, kitInUse, type KitInUse, type MealBurn } from './meal-burn';
@@ -11,7 +13,22 @@ import { burnMeal, heldSetting, kitInUse, type KitInUse, type MealBurn } from '.
 /** Everything a screen shows about a trip, derived from the trip alone. */
 export interface Plan {
   days: PlanDay[];
-  /** Expected demand of the leg, g; meals that cannot be cooked are not in it. */
+  /** From each stop that can fill up to the next one, in order; together they hold every day once. */
+  carries: CarryPlan[];
+  /** Pieces of the kit without fuel and its containers, g. */
+  hardwareG: number;
+}
+
+/** One food-and-fuel carry: what leaves a stop and how it goes until the next stop that can fill up. */
+export interface CarryPlan {
+  /** Index of the stop it leaves and of the one it ends at; stops between cannot fill up this fuel. */
+  fromStop: number;
+  toStop: number;
+  from: string;
+  to: string;
+  supply: Supply;
+  days: PlanDay[];
+  /** Expected demand, g; meals that cannot be cooked are not in it. */
   demandG: number;
   /** Wood to gather along the way, g; it is never carried. */
   gatheredG: number;
@@ -21,7 +38,6 @@ export interface Plan {
   /** Fuel leaving the stop and weight of the empty containers, g. */
   fuelG: number;
   tareG: number;
-  /** Pieces of the kit without fuel and its containers, g. */
   hardwareG: number;
   profile: CarryProfile;
   problems: Problem[];
@@ -33,6 +49,8 @@ export interface PlanDay extends DayConditions {
   meals: Partial<Record<MealName, PlannedMeal>>;
   /** Fuel burnt this day, g. */
   fuelG: number;
+  /** Water carried to a dry camp for its supper and the breakfast after it, mL. */
+  carriedWaterMl: number;
 }
 
 export interface PlannedMeal extends MealBurn {
@@ -48,26 +66,69 @@ export type Problem =
   | { code: 'mayBlowOut'; meal: MealName; days: number[]; flameWindMps: number; limitMps: number }
   | { code: 'wontRun'; meal: MealName; days: number[]; airC: number }
   | { code: 'boilsFirst'; meal: MealName; onDays: number[]; targetC: number; boilC: number }
+  | { code: 'banned'; onDays: number[]; restriction: 'noOpenFlame' | 'noFlame' }
+  | { code: 'unknownRestriction'; onDays: number[] }
+  | { code: 'passesStops'; names: string[] }
   | { code: 'flameRaised'; setting: number };
 
 const LOADOUT_PASSES = 5;
 
 /**
  * The only door of the core: a valid trip in, its plan out. Pure; the same trip gives the same plan.
- * `guess` is a load-out likely to fit: it saves a pass and changes nothing else.
+ * `guess`, by carry, is a load-out likely to fit: it saves a pass and changes nothing else.
  */
-export function planTrip(trip: Trip, guess?: readonly Container[]): Plan {
+export function planTrip(trip: Trip, guess?: readonly (readonly Container[])[]): Plan {
   const use = kitInUse(trip.kit);
   const conditions = dayConditions(trip);
-  // The can decides the flame and the flame decides the cans: walk the leg with a load-out until it covers its own demand.
+  const carries = carrySpans(trip, use).map((span, i) => {
+    const days = conditions.filter((d) => d.leg >= span.fromStop && d.leg < span.toStop);
+    return planCarry(trip, use, span, days, guess?.[i]);
+  });
+  return { days: carries.flatMap((c) => c.days), carries, hardwareG: hardwareMassG(trip) };
+}
+
+/** One carry planned again for a trip with other gear or food; `carry` says where it leaves and with what it was planned last. */
+export function replanCarry(trip: Trip, carry: Pick<CarryPlan, 'fromStop' | 'toStop' | 'supply' | 'containers'>): CarryPlan {
+  const days = dayConditions(trip).filter((d) => d.leg >= carry.fromStop && d.leg < carry.toStop);
+  return planCarry(trip, kitInUse(trip.kit), carry, days, carry.containers);
+}
+
+interface Span {
+  fromStop: number;
+  toStop: number;
+  supply: Supply;
+}
+
+/** Stretches between stops that can fill up; where nothing is carried every leg is one. */
+function carrySpans(trip: Trip, { fuel }: KitInUse): Span[] {
+  const carried = fuel.kind !== 'wood' && fuel.kind !== 'none';
+  const spans: Span[] = [];
+  for (let leg = 0; leg < trip.legs.length; leg++) {
+    const supply = supplyAt(trip.stops[leg], leg, fuel) ?? (carried ? undefined : 'shop');
+    const last = spans.at(-1);
+    if (supply || !last) spans.push({ fromStop: leg, toStop: leg + 1, supply: supply ?? 'home' });
+    else last.toStop = leg + 1;
+  }
+  return spans;
+}
+
+function planCarry(
+  trip: Trip,
+  use: KitInUse,
+  { fromStop, toStop, supply }: Span,
+  conditions: readonly DayConditions[],
+  guess: readonly Container[] | undefined,
+): CarryPlan {
+  const sizes = canSizesAt(trip.stops[fromStop], supply);
+  // The can decides the flame and the flame decides the cans: walk the carry with a load-out until it covers its own demand.
   let containers: readonly Container[] = guess ?? firstGuess(use);
   let days: PlanDay[] = [];
   let demandG = 0;
   for (let pass = 0; pass < LOADOUT_PASSES; pass++) {
-    days = walkLeg(trip, use, conditions, containers);
+    days = walk(trip, use, conditions, containers);
     demandG = days.reduce((sum, d) => sum + d.fuelG, 0);
     const needG = demandG * (1 + trip.reservePercent / 100);
-    const next = chooseContainers(use.fuel, needG, trip.kit.measureMl);
+    const next = chooseContainers(use.fuel, needG, trip.kit.measureMl, sizes);
     const settled = sameContainers(next, containers);
     containers = next;
     if (settled || use.fuel.kind !== 'gas') break;
@@ -76,7 +137,13 @@ export function planTrip(trip: Trip, guess?: readonly Container[]): Plan {
   const hardwareG = hardwareMassG(trip);
   const fuelG = fuelOfG(containers);
   const tareG = tareOfG(containers);
+  const burntG = days.map((d) => (gathered ? 0 : d.fuelG));
   return {
+    fromStop,
+    toStop,
+    from: trip.stops[fromStop].name,
+    to: trip.stops[toStop].name,
+    supply,
     days,
     demandG: gathered ? 0 : demandG,
     gatheredG: gathered ? demandG : 0,
@@ -85,16 +152,19 @@ export function planTrip(trip: Trip, guess?: readonly Container[]): Plan {
     fuelG,
     tareG,
     hardwareG,
-    profile: carryProfile(
-      hardwareG,
-      tareG,
-      fuelG,
-      days.map((d) => (gathered ? 0 : d.fuelG)),
-    ),
-    problems: findProblems(trip, use, days),
+    profile: carryProfile(hardwareG, tareG, fuelG, burntG, conditions[0].day),
+    problems: findProblems(trip, use, fromStop, toStop, days),
     cautions: cautions(trip, days),
   };
 }
+
+/** The carry that a day (1-based) belongs to; the last one past the end. */
+export function carryOfDay(plan: Plan, day: number): CarryPlan {
+  return plan.carries.find((c) => c.days[c.days.length - 1].day >= day) ?? plan.carries[plan.carries.length - 1];
+}
+
+/** Fuel burnt over the whole trip, g; wood is gathered, not burnt from stock. */
+export const demandOfG = (plan: Plan): number => plan.carries.reduce((sum, c) => sum + c.demandG, 0);
 
 /** Kit without fuel and containers, g; the lid counts when it is used. */
 export function hardwareMassG({ kit }: Trip): number {
@@ -110,15 +180,20 @@ function sameContainers(a: readonly Container[], b: readonly Container[]): boole
   return a.length === b.length && a.every((c, i) => c.fuelG === b[i].fuelG && c.tareG === b[i].tareG);
 }
 
-/** Burns every hot meal in order, drawing canisters down one after another. */
-function walkLeg(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], containers: readonly Container[]): PlanDay[] {
+/** Is this kit's flame forbidden there? Burners with a shut-off valve usually pass where open flames do not. */
+export function isBanned({ burner }: KitInUse, restriction: DayConditions['restriction']): boolean {
+  return restriction === 'noFlame' || (restriction === 'noOpenFlame' && !hasShutOff(burner));
+}
+
+/** Burns every hot meal in order, drawing canisters down one after another. Meals under a ban or eaten out are not cooked. */
+function walk(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], containers: readonly Container[]): PlanDay[] {
   const rack = canRack(containers);
-  return conditions.map((day) => {
+  return conditions.map((day, i) => {
     const meals: PlanDay['meals'] = {};
     let fuelG = 0;
     for (const name of MEALS) {
       const meal = trip.menu[name];
-      if (!meal.hot || use.burner.family === 'none') continue;
+      if (!meal.hot || use.burner.family === 'none' || day.eatsOut[name] || isBanned(use, day.restriction)) continue;
       const airC = name === 'breakfast' ? day.breakfastAirC : day.supperAirC;
       let burnt = burnMeal(use, meal, day, airC, rack.current());
       // a can that would run dry is finished off first; the meal is judged by the fresh one that finishes it
@@ -128,8 +203,15 @@ function walkLeg(trip: Trip, use: KitInUse, conditions: readonly DayConditions[]
       rack.draw(burnt.burn.fuelG);
       fuelG += burnt.burn.fuelG;
     }
-    return { ...day, meals, fuelG };
+    return { ...day, meals, fuelG, carriedWaterMl: day.dry ? dryCampWaterMl(trip, day, conditions[i + 1]) : 0 };
   });
+}
+
+/** Cooking water for the supper of a dry camp and the breakfast after it, hot or cold, mL. */
+function dryCampWaterMl({ menu }: Trip, day: DayConditions, next: DayConditions | undefined): number {
+  const supper = day.eatsOut.supper ? 0 : menu.supper.waterMl;
+  const breakfast = next && !next.eatsOut.breakfast ? menu.breakfast.waterMl : 0;
+  return supper + breakfast;
 }
 
 /** The canisters of a load-out in order of use; past the last one a middle-sized spare stands in, so that a first guess may be too small. */
@@ -152,8 +234,10 @@ function canRack(containers: readonly Container[]) {
   };
 }
 
-function findProblems(trip: Trip, use: KitInUse, days: readonly PlanDay[]): Problem[] {
-  const problems: Problem[] = [];
+function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop: number, days: readonly PlanDay[]): Problem[] {
+  const problems: Problem[] = restrictionProblems(trip, use, days);
+  const passed = trip.stops.slice(fromStop + 1, toStop).map((s) => s.name);
+  if (passed.length) problems.push({ code: 'passesStops', names: passed });
   for (const name of MEALS) {
     const planned = days.flatMap((d) => d.meals[name] ?? []);
     const ending = <K extends string>(kind: K) => planned.filter((m) => m.burn.outcome.kind === kind);
@@ -185,6 +269,20 @@ function findProblems(trip: Trip, use: KitInUse, days: readonly PlanDay[]): Prob
   const held = heldSetting(trip.kit, use.burner);
   if (hasValve(use.burner) && held > trip.kit.flameSetting) problems.push({ code: 'flameRaised', setting: held });
   return problems;
+}
+
+/** Days on which a ban leaves hot meals cold, and days whose rules nobody has looked up. */
+function restrictionProblems({ menu }: Trip, use: KitInUse, days: readonly PlanDay[]): Problem[] {
+  if (use.burner.family === 'none') return [];
+  const cooking = days.filter((d) => MEALS.some((m) => menu[m].hot && !d.eatsOut[m]));
+  const list: Problem[] = [];
+  for (const restriction of ['noFlame', 'noOpenFlame'] as const) {
+    const onDays = cooking.filter((d) => d.restriction === restriction && isBanned(use, restriction)).map((d) => d.day);
+    if (onDays.length) list.push({ code: 'banned', onDays, restriction });
+  }
+  const unknown = cooking.filter((d) => d.restriction === 'unknown').map((d) => d.day);
+  if (unknown.length) list.push({ code: 'unknownRestriction', onDays: unknown });
+  return list;
 }
 
 /** Hot meals that no burn could finish. */

@@ -13,8 +13,12 @@ export const METRIC: UnitPreferences = {
   speed: 'm/s',
   percent: '%',
   strength: '%',
+  price: '€',
+  latitude: '°',
   days: 'days',
   minutes: 'min',
+  hours: 'h',
+  count: '×',
 };
 
 export const US_CUSTOMARY: UnitPreferences = {

@@ -3,7 +3,21 @@
  * tests compare them with GNU Units.
  */
 export type Quantity =
-  'mass' | 'volume' | 'temperature' | 'length' | 'altitude' | 'distance' | 'speed' | 'percent' | 'strength' | 'days' | 'minutes';
+  | 'mass'
+  | 'volume'
+  | 'temperature'
+  | 'length'
+  | 'altitude'
+  | 'distance'
+  | 'speed'
+  | 'percent'
+  | 'strength'
+  | 'price'
+  | 'latitude'
+  | 'days'
+  | 'minutes'
+  | 'hours'
+  | 'count';
 
 export interface Unit {
   /** How it is written on screen. */
@@ -70,6 +84,11 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
   percent: [unit('%', '%|percent|per cent', 1)],
   // by volume; US proof is twice the share
   strength: [unit('%', '%|percent|per cent|% vol|%vol|abv', 1, 1), unit('proof', 'proof', 0.5)],
+  hours: [unit('h', 'h|hour|hours', 1, 1), unit('min', 'min|minute|minutes', 1 / 60)],
+  count: [unit('×', '|x|×', 1)],
+  // a price is in the walker's own money: choosing another sign converts nothing
+  price: [unit('€', '€|eur', 1, 2), unit('$', '$|usd', 1, 2), unit('£', '£|gbp', 1, 2), unit('kr', 'kr', 1, 2)],
+  latitude: [unit('°', '|deg|degrees', 1, 1)],
   days: [unit('days', 'd|day|days', 1)],
   minutes: [unit('min', 'min|mins|minute|minutes', 1), unit('h', 'h|hour|hours', 60, 1), unit('s', 's|sec|second|seconds', 1 / 60)],
 };

@@ -1,0 +1,192 @@
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { Router } from '@angular/router';
+import type { Pace } from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { DayMarker } from '../state/day-marker';
+import { withNewTrips } from '../state/workspace';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Choice } from '../ui/choice';
+import { PickField } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
+import { Units } from '../ui/units';
+import { createGpxWorker, fromWorker } from '../workers/create-gpx-worker';
+import type { LineSummary } from '../workers/gpx-reader';
+import { gpxProblemWords } from './gpx-words';
+
+/** Waypoints further off the track than this are not offered as stops at first, km. */
+const NEAR_KM = 5;
+
+/** A trip along a GPX track: choose the file, the line, the stops and the pace. */
+@Component({
+  selector: 'app-gpx-trip',
+  imports: [Choice, NzButtonComponent, PickField, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <p>
+      <label class="file">
+        <span>{{ file() ?? 'choose a .gpx file' }}</span>
+        <input class="hidden-text" type="file" accept=".gpx,application/gpx+xml,.xml" aria-label="GPX file" (change)="choose($event)" />
+      </label>
+    </p>
+    @if (reading()) {
+      <p role="status">
+        <progress [value]="share()" max="1" aria-label="read so far"></progress> {{ percent() }} % read
+        <button nz-button class="word" type="button" (click)="cancel()">stop</button>
+      </p>
+    }
+    @if (problem(); as words) {
+      <p class="error" role="alert">{{ words }}</p>
+    }
+    @if (line(); as l) {
+      <div class="line">
+        <app-pick-field label="follow" [options]="lineOptions()" [value]="'' + index()" (valueChange)="pickLine(+$event)" />
+      </div>
+      <p>
+        {{ units.text(l.km, 'distance', 1) }}, {{ l.hasHeights ? units.text(l.ascentM, 'altitude') + ' up' : 'no heights in the file' }},
+        {{ l.points.toLocaleString('en-US') }} points.
+      </p>
+      @if (l.candidates.length) {
+        <fieldset>
+          <legend class="name">stops, of the file’s waypoints</legend>
+          @for (c of l.candidates; track $index) {
+            <label>
+              <input type="checkbox" [checked]="chosen().has($index)" (change)="toggle($index)" />
+              <span>{{ c.waypoint.name }}</span>
+              <span class="quiet"
+                >at {{ units.text(c.km, 'distance') }}{{ c.offKm > 0.05 ? ', ' + units.text(c.offKm, 'distance', 1) + ' off' : '' }}</span
+              >
+            </label>
+          }
+        </fieldset>
+      } @else {
+        <p class="quiet">The file has no waypoints: stops can be put in on the ribbon later.</p>
+      }
+      <dl>
+        <dt>a day goes</dt>
+        <dd>
+          <app-choice label="How far a day goes" [options]="paces" [value]="pace().kind" (valueChange)="paceKind($event)" />
+          @if (pace(); as p) {
+            @if (p.kind === 'km') {
+              <app-quantity-field
+                label="distance a day"
+                quantity="distance"
+                [value]="p.kmPerDay"
+                [limits]="kmLimits"
+                (valueChange)="pace.set({ kind: 'km', kmPerDay: $event })"
+              />
+            } @else {
+              <app-quantity-field
+                label="walking hours a day"
+                quantity="hours"
+                [value]="p.hoursPerDay"
+                [limits]="hourLimits"
+                (valueChange)="pace.set({ kind: 'hours', hoursPerDay: $event })"
+              />
+            }
+          }
+        </dd>
+      </dl>
+      <p class="quiet">
+        Hours by Naismith’s rule (1892): one for 3 miles, one more for 2,000 ft up. Conditions come from a simulated climate until you type
+        them.
+      </p>
+      <button nz-button class="word go" type="button" (click)="make()">make this trip</button>
+    }
+  `,
+  styleUrl: './new-trip.less',
+})
+export class GpxTrip {
+  protected readonly units = inject(Units);
+  private readonly store = inject(WorkspaceStore);
+  private readonly marker = inject(DayMarker);
+  private readonly router = inject(Router);
+  private worker = createGpxWorker();
+  private run = 0;
+
+  readonly made = output();
+  protected readonly kmLimits = { min: 1, max: 100 };
+  protected readonly hourLimits = { min: 1, max: 16 };
+  protected readonly paces = [
+    { value: 'km', label: 'so far' },
+    { value: 'hours', label: 'so many hours' },
+  ] as const;
+
+  protected readonly file = signal<string | undefined>(undefined);
+  protected readonly reading = signal(false);
+  protected readonly share = signal(0);
+  protected readonly percent = computed(() => Math.round(100 * this.share()));
+  protected readonly problem = signal<string | undefined>(undefined);
+  private readonly lines = signal<LineSummary[]>([]);
+  protected readonly index = signal(0);
+  protected readonly line = computed(() => this.lines()[this.index()]);
+  protected readonly lineOptions = computed(() => this.lines().map((l, i) => ({ value: String(i), label: `${l.name} (${l.kind})` })));
+  protected readonly chosen = signal<ReadonlySet<number>>(new Set());
+  protected readonly pace = signal<Pace>({ kind: 'km', kmPerDay: 20 });
+
+  protected async choose(event: Event): Promise<void> {
+    const input = event.target as HTMLInputElement;
+    const file = input.files?.[0];
+    input.value = ''; // the same file may be chosen again once it is mended
+    if (!file) return;
+    const run = ++this.run;
+    this.file.set(file.name);
+    this.problem.set(undefined);
+    this.share.set(0);
+    this.reading.set(true);
+    try {
+      const opened = await this.worker.open(
+        file,
+        fromWorker((share: number) => this.share.set(share)),
+      );
+      if (run !== this.run) return;
+      if (opened.ok) {
+        this.lines.set(opened.lines);
+        this.pickLine(opened.lines.reduce((best, l, i) => (l.km > opened.lines[best].km ? i : best), 0));
+      } else this.problem.set(`${file.name} was not taken: ${gpxProblemWords(opened.problem)}`);
+    } catch (e) {
+      this.problem.set(`${file.name} could not be read: ${e instanceof Error ? e.message : String(e)}`);
+    } finally {
+      if (run === this.run) this.reading.set(false);
+    }
+  }
+
+  /** Gives up a file that is being read; the worker starts anew. */
+  protected cancel(): void {
+    this.run++;
+    this.reading.set(false);
+    this.worker = createGpxWorker();
+  }
+
+  protected pickLine(index: number): void {
+    this.index.set(index);
+    const near = this.lines()[index].candidates.flatMap((c, i) => (c.offKm <= NEAR_KM ? [i] : []));
+    this.chosen.set(new Set(near.slice(0, 60)));
+  }
+
+  protected toggle(i: number): void {
+    this.chosen.update((set) => new Set(set.has(i) ? [...set].filter((x) => x !== i) : [...set, i]));
+  }
+
+  protected paceKind(kind: Pace['kind']): void {
+    this.pace.set(kind === 'km' ? { kind, kmPerDay: 20 } : { kind, hoursPerDay: 7 });
+  }
+
+  protected async make(): Promise<void> {
+    const line = this.line();
+    const year = new Date().getFullYear() + 1;
+    const base = { ...this.store.trip(), id: crypto.randomUUID(), name: line.name.slice(0, 80), startDate: `${year}-07-01` };
+    const ids = Array.from({ length: this.chosen().size + 2 }, () => crypto.randomUUID());
+    const out = await this.worker.layOut(this.index(), base, [...this.chosen()], this.pace(), ids);
+    if (!out.ok) {
+      this.problem.set(
+        `From ${out.from} to ${out.to} it comes to ${out.days} days; ${out.limit} is the most. Walk further a day, or choose a stop between.`,
+      );
+      return;
+    }
+    this.store.edit(`new trip, ${out.trip.name}`, (w) => withNewTrips(w, [{ trip: out.trip, archived: false }]));
+    this.marker.release();
+    this.marker.goTo(1);
+    this.made.emit();
+    void this.router.navigateByUrl('/trail');
+  }
+}

@@ -1,0 +1,46 @@
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { Commands } from '../shell/commands';
+import { Choice } from '../ui/choice';
+import { GpxTrip } from './gpx-trip';
+import { StarterTrip } from './starter-trip';
+
+/** Two ways to a new trip: a few answers, or a track. */
+@Component({
+  selector: 'app-new-trip-drawer',
+  imports: [Choice, GpxTrip, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, StarterTrip],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <nz-drawer [nzVisible]="commands.panel() === 'newTrip'" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="commands.close()">
+      <ng-container *nzDrawerContent>
+        @if (commands.panel() === 'newTrip') {
+          <section role="dialog" aria-modal="true" aria-labelledby="new-trip-title">
+            <h2 id="new-trip-title" class="sign">a new trip</h2>
+            <app-choice label="How to start" [options]="ways" [value]="way()" (valueChange)="way.set($event)" />
+            @if (way() === 'answers') {
+              <app-starter-trip (made)="commands.close()" />
+            } @else {
+              <app-gpx-trip (made)="commands.close()" />
+            }
+            <button nz-button class="word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
+          </section>
+        }
+      </ng-container>
+    </nz-drawer>
+  `,
+  styles: `
+    kbd {
+      margin-left: 6px;
+      font: inherit;
+    }
+  `,
+})
+export class NewTripDrawer {
+  protected readonly commands = inject(Commands);
+  protected readonly ways = [
+    { value: 'answers', label: 'from a few answers' },
+    { value: 'track', label: 'along a GPX track' },
+  ] as const;
+  protected readonly way = signal<'answers' | 'track'>('answers');
+}

@@ -1,0 +1,174 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { dayCount, type ShelvedTrip } from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
+import { NzInputDirective } from 'ng-zorro-antd/input';
+import { Commands } from '../shell/commands';
+import { Autosave } from '../state/autosave';
+import { withNewTrips, withoutTrip, withTrip } from '../state/workspace';
+import { WorkspaceStore } from '../state/workspace-store';
+
+/** A library that was not backed up for this long is named, days. */
+const REMIND_AFTER_DAYS = 30;
+
+/** Every trip of this browser: open, rename, duplicate, put away, delete. All of it can be undone. */
+@Component({
+  selector: 'app-trips-drawer',
+  imports: [NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <nz-drawer [nzVisible]="commands.panel() === 'trips'" [nzWidth]="420" [nzClosable]="false" (nzOnClose)="commands.close()">
+      <ng-container *nzDrawerContent>
+        @if (commands.panel() === 'trips') {
+          <section role="dialog" aria-modal="true" aria-labelledby="trips-title">
+            <h2 id="trips-title" class="sign">your trips</h2>
+            <ul>
+              @for (s of shown(); track s.trip.id) {
+                <li [class.on]="s.trip.id === store.trip().id">
+                  <input
+                    nz-input
+                    [attr.aria-label]="'name of ' + s.trip.name"
+                    [value]="s.trip.name"
+                    maxlength="80"
+                    (change)="rename(s, $any($event.target))"
+                  />
+                  <p class="quiet">{{ about(s) }}</p>
+                  <p class="acts">
+                    @if (s.trip.id !== store.trip().id) {
+                      <button nz-button class="word" type="button" [attr.aria-label]="'open ' + s.trip.name" (click)="open(s)">open</button>
+                    }
+                    <button nz-button class="word" type="button" [attr.aria-label]="'duplicate ' + s.trip.name" (click)="duplicate(s)">
+                      duplicate
+                    </button>
+                    <button
+                      nz-button
+                      class="word"
+                      type="button"
+                      [attr.aria-label]="archiveWord(s) + ' ' + s.trip.name"
+                      (click)="archive(s)"
+                    >
+                      {{ archiveWord(s) }}
+                    </button>
+                    <button nz-button class="word" type="button" [attr.aria-label]="'delete ' + s.trip.name" (click)="remove(s)">
+                      delete
+                    </button>
+                  </p>
+                </li>
+              }
+            </ul>
+            @if (archivedCount() > 0) {
+              <button nz-button class="word" type="button" (click)="withArchived.set(!withArchived())">
+                {{ withArchived() ? 'hide those put away' : 'show ' + archivedCount() + ' put away' }}
+              </button>
+            }
+            <h3 class="sign">safe keeping</h3>
+            <p>{{ backupWords() }}</p>
+            <p class="acts">
+              <button nz-button class="word" type="button" (click)="commands.run('newTrip')">new trip</button>
+              <button nz-button class="word" type="button" (click)="commands.run('backup')">back up everything</button>
+              <button nz-button class="word" type="button" (click)="commands.run('import')">import or restore</button>
+            </p>
+            @if (undone(); as label) {
+              <p role="status">
+                {{ label }}. <button nz-button class="word" type="button" (click)="store.undo(); undone.set(undefined)">undo</button>
+              </p>
+            }
+            <button nz-button class="word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
+          </section>
+        }
+      </ng-container>
+    </nz-drawer>
+  `,
+  styles: `
+    ul {
+      margin: 8px 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      padding: 8px 0 8px 12px;
+      border-top: 1px solid var(--hairline);
+      border-left: 3px solid transparent;
+    }
+    li.on {
+      border-left-color: var(--ember);
+    }
+    input.ant-input {
+      width: 100%;
+      text-align: left;
+      font-size: 17px;
+    }
+    p {
+      margin: 2px 0;
+    }
+    .acts {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 18px;
+    }
+    h3 {
+      margin-top: 20px;
+    }
+    kbd {
+      margin-left: 6px;
+      font: inherit;
+    }
+  `,
+})
+export class TripsDrawer {
+  protected readonly commands = inject(Commands);
+  protected readonly store = inject(WorkspaceStore);
+  private readonly autosave = inject(Autosave);
+
+  protected readonly withArchived = signal(false);
+  /** What was done last, while it can be taken back from here. */
+  protected readonly undone = signal<string | undefined>(undefined);
+  private readonly library = computed(() => this.store.workspace().library);
+  protected readonly archivedCount = computed(() => this.library().filter((s) => s.archived).length);
+  protected readonly shown = computed(() => this.library().filter((s) => !s.archived || this.withArchived()));
+  protected readonly backupWords = computed(() => {
+    const last = this.autosave.lastBackup();
+    if (!last) return 'Nothing was ever backed up. Everything lives in this browser alone until you do.';
+    const days = Math.floor((Date.now() - Date.parse(last)) / 86_400_000);
+    const ago = days <= 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`;
+    return days > REMIND_AFTER_DAYS ? `The last backup was ${ago}: time for another.` : `Last backed up ${ago}.`;
+  });
+
+  protected about({ trip, archived }: ShelvedTrip): string {
+    const days = dayCount(trip);
+    const stops = trip.stops.length - 2;
+    const between = stops === 0 ? 'no stop between' : stops === 1 ? 'one stop' : `${stops} stops`;
+    return `${days} ${days === 1 ? 'day' : 'days'}, ${between}, from ${trip.startDate}${archived ? ', put away' : ''}`;
+  }
+
+  protected archiveWord(s: ShelvedTrip): string {
+    return s.archived ? 'take out' : 'put away';
+  }
+
+  protected open({ trip }: ShelvedTrip): void {
+    this.store.edit(`open ${trip.name}`, (w) => ({ ...w, openId: trip.id }));
+    this.commands.close();
+  }
+
+  protected rename({ trip }: ShelvedTrip, field: HTMLInputElement): void {
+    const name = field.value.trim();
+    field.value = name || trip.name;
+    if (name && name !== trip.name) this.store.edit('rename', (w) => withTrip(w, trip.id, (s) => ({ ...s, trip: { ...s.trip, name } })));
+  }
+
+  protected duplicate({ trip }: ShelvedTrip): void {
+    const copy = { ...trip, id: crypto.randomUUID(), name: `${trip.name.slice(0, 73)}, copy` };
+    this.store.edit(`duplicate ${trip.name}`, (w) => withNewTrips(w, [{ trip: copy, archived: false }]));
+    this.undone.set(`${copy.name} is open`);
+  }
+
+  protected archive({ trip, archived }: ShelvedTrip): void {
+    this.store.edit(archived ? 'take out' : 'put away', (w) => withTrip(w, trip.id, (s) => ({ ...s, archived: !archived })));
+    this.undone.set(`${trip.name} is ${archived ? 'back among the trips' : 'put away'}`);
+  }
+
+  protected remove({ trip }: ShelvedTrip): void {
+    this.store.edit(`delete ${trip.name}`, (w) => withoutTrip(w, trip.id));
+    this.undone.set(`${trip.name} is deleted`);
+  }
+}

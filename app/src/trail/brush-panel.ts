@@ -1,0 +1,242 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import {
+  dateOfDay,
+  fillClimate,
+  insertStop,
+  insertZeroDay,
+  isSimulated,
+  LIMITS,
+  letClimateSay,
+  meanOfDays,
+  paintDays,
+  placeOfDay,
+  removeDays,
+  shiftDays,
+  type Day,
+  type Shiftable,
+  type WindWord,
+} from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { WIND_WORDS } from '../carry/option-lists';
+import { ClimateService } from '../state/climate-service';
+import { DayMarker } from '../state/day-marker';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Choice } from '../ui/choice';
+import { optionsOf, PickField } from '../ui/pick-field';
+import { ScaleField } from '../ui/scale-field';
+import { SOURCE_WORDS, TREATMENT_WORDS } from './trail-words';
+
+const MEALS_OUT = {
+  none: { breakfast: false, supper: false },
+  breakfast: { breakfast: true, supper: false },
+  supper: { breakfast: false, supper: true },
+  both: { breakfast: true, supper: true },
+} as const;
+type MealsOut = keyof typeof MEALS_OUT;
+
+/** The brushed days: paint conditions over them, put days in, take them out, or let the simulated climate say. */
+@Component({
+  selector: 'app-brush-panel',
+  imports: [Choice, NzButtonComponent, PickField, ScaleField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign">{{ title() }}</h2>
+    @for (s of scales; track s.key) {
+      <div class="valued">
+        <app-scale-field
+          [label]="s.label"
+          [quantity]="s.quantity"
+          [tone]="s.tone"
+          [value]="mean(s.key)"
+          [limits]="s.limits"
+          [scale]="s.scale"
+          [step]="s.step"
+          (valueChange)="shift(s.key, s.label, $event)"
+        />
+        <span class="quiet mark">{{ simulated(s.key) ? 'simulated' : '' }}</span>
+      </div>
+    }
+    <div class="wind">
+      <span class="name">a flame is</span>
+      <app-choice
+        label="What the wind does to a flame on these days"
+        [options]="windWords"
+        [value]="wind()"
+        (valueChange)="paintWind($event)"
+      />
+      <span class="quiet mark">{{ simulated('wind') ? 'simulated' : '' }}</span>
+    </div>
+    <div class="pairs">
+      <app-pick-field label="water" [options]="sources" [value]="first().source" (valueChange)="paint('water', { source: $event })" />
+      <app-pick-field
+        label="made safe"
+        [options]="treatments"
+        [value]="first().treatment"
+        (valueChange)="paint('treatment', { treatment: $event })"
+      />
+      <app-pick-field
+        label="eaten out"
+        [options]="mealsOut"
+        [value]="out()"
+        (valueChange)="paint('meals eaten out', { eatsOut: OUT[$event] })"
+      />
+    </div>
+    <p class="acts">
+      <button nz-button class="word" type="button" (click)="zeroDay(false)">zero day after</button>
+      <button nz-button class="word" type="button" (click)="zeroDay(true)">day in town after</button>
+      <button nz-button class="word" type="button" [disabled]="!canStop()" (click)="newStop()">a stop here</button>
+      <button nz-button class="word" type="button" [disabled]="marker.dayCount() < 2" (click)="remove()">take out</button>
+      <button nz-button class="word" type="button" (click)="climate()">let the simulated climate say</button>
+    </p>
+    @if (climates.answeredBy(); as by) {
+      <p class="quiet note">
+        A simulated climate, invented from latitude, height and date{{ by === 'here' ? ', worked out here without the service' : '' }}: look
+        up the real one before you go.
+      </p>
+    }
+  `,
+  styleUrl: '../carry/panel.less',
+  styles: `
+    .valued {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) 58px;
+      gap: 8px;
+      align-items: center;
+    }
+    .mark {
+      font-size: 13px;
+    }
+    .wind {
+      display: grid;
+      grid-template-columns: 76px minmax(0, 1fr) 58px;
+      gap: 8px 12px;
+    }
+    .pairs {
+      display: grid;
+      grid-template-columns: 76px minmax(0, 1fr) 66px minmax(0, 1fr);
+      gap: 4px 12px;
+      align-items: center;
+      margin: 4px 0;
+    }
+    .acts {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 2px 20px;
+      margin: 6px 0 0;
+    }
+    @media (max-width: 720px) {
+      .pairs {
+        grid-template-columns: 76px minmax(0, 1fr);
+      }
+    }
+  `,
+})
+export class BrushPanel {
+  protected readonly store = inject(WorkspaceStore);
+  protected readonly marker = inject(DayMarker);
+  protected readonly climates = inject(ClimateService);
+
+  protected readonly scales = [
+    {
+      key: 'supperAirC',
+      label: 'air at supper',
+      quantity: 'temperature',
+      tone: 'cold',
+      limits: LIMITS.airC,
+      scale: { min: -20, max: 30 },
+      step: 1,
+    },
+    {
+      key: 'breakfastAirC',
+      label: 'at breakfast',
+      quantity: 'temperature',
+      tone: 'cold',
+      limits: LIMITS.airC,
+      scale: { min: -20, max: 30 },
+      step: 1,
+    },
+    { key: 'waterC', label: 'water', quantity: 'temperature', tone: 'cold', limits: LIMITS.waterC, scale: { min: 0, max: 30 }, step: 1 },
+    {
+      key: 'altitudeM',
+      label: 'camp height',
+      quantity: 'altitude',
+      tone: '',
+      limits: LIMITS.altitudeM,
+      scale: { min: 0, max: 5000 },
+      step: 50,
+    },
+  ] as const;
+  protected readonly windWords = WIND_WORDS;
+  protected readonly sources = optionsOf(SOURCE_WORDS);
+  protected readonly treatments = optionsOf(TREATMENT_WORDS);
+  protected readonly mealsOut = optionsOf({ none: 'no meal', breakfast: 'breakfast', supper: 'supper', both: 'every meal' });
+  protected readonly OUT = MEALS_OUT;
+
+  private readonly span = this.marker.brush;
+  protected readonly first = computed((): Day => {
+    const { leg, index } = placeOfDay(this.store.trip(), this.span().from);
+    return this.store.trip().legs[leg].days[index];
+  });
+  protected readonly title = computed(() => {
+    const { from, to } = this.span();
+    const { startDate } = this.store.trip();
+    return from === to ? `day ${from}, ${dateOfDay(startDate, from)}` : `days ${from} to ${to}, ${dateOfDay(startDate, from)} on`;
+  });
+  protected readonly wind = computed(() => {
+    const { wind } = this.first();
+    return wind.kind === 'words' ? wind.word : undefined;
+  });
+  protected readonly out = computed(() => {
+    const { breakfast, supper } = this.first().eatsOut;
+    return (Object.keys(MEALS_OUT) as MealsOut[]).find((k) => MEALS_OUT[k].breakfast === breakfast && MEALS_OUT[k].supper === supper);
+  });
+  /** A stop can stand after any day that is not followed by one already. */
+  protected readonly canStop = computed(() => {
+    const { leg, index } = placeOfDay(this.store.trip(), this.span().to);
+    return index < this.store.trip().legs[leg].days.length - 1;
+  });
+
+  protected mean(key: Shiftable): number {
+    return meanOfDays(this.store.trip(), this.span().from, this.span().to, key);
+  }
+
+  protected simulated(key: string): boolean {
+    return isSimulated(this.first(), key);
+  }
+
+  protected shift(key: Shiftable, label: string, { value, gesture }: { value: number; gesture?: string }): void {
+    const { from, to } = this.span();
+    this.store.editTrip(label, (t) => fillClimate(shiftDays(t, from, to, key, value)), gesture);
+  }
+
+  protected paintWind(word: WindWord): void {
+    this.paint('wind', { wind: { kind: 'words', word } });
+  }
+
+  protected paint(label: string, values: Partial<Day>): void {
+    const { from, to } = this.span();
+    this.store.editTrip(label, (t) => paintDays(t, from, to, values));
+  }
+
+  protected zeroDay(inTown: boolean): void {
+    const { to } = this.span();
+    this.store.editTrip(inTown ? 'day in town' : 'zero day', (t) => fillClimate(insertZeroDay(t, to, inTown)));
+  }
+
+  protected newStop(): void {
+    const { to } = this.span();
+    this.store.editTrip('new stop', (t) => insertStop(t, to, crypto.randomUUID(), `Stop after day ${to}`));
+  }
+
+  protected remove(): void {
+    const { from, to } = this.span();
+    this.marker.release();
+    this.store.editTrip('take days out', (t) => fillClimate(removeDays(t, from, to)));
+  }
+
+  protected async climate(): Promise<void> {
+    const { from, to } = this.span();
+    const answers = await this.climates.ask(this.store.trip());
+    this.store.editTrip('climate', (t) => letClimateSay(t, from, to, answers));
+  }
+}

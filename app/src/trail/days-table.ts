@@ -1,0 +1,125 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { dateOfDay, fillClimate, isSimulated, LIMITS, paintDays, placeOfDay, stopDays, unscreenedWindMps, type Day } from '@tinder/core';
+import { DayMarker } from '../state/day-marker';
+import { WorkspaceStore } from '../state/workspace-store';
+import { optionsOf, PickField } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
+import { SOURCE_WORDS } from './trail-words';
+
+/** Every day of the marked leg as a row to type in. */
+@Component({
+  selector: 'app-days-table',
+  imports: [PickField, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign" id="days-title">days from {{ span().from }} to {{ span().to }}</h2>
+    <div class="scroll">
+      <table aria-labelledby="days-title">
+        <thead>
+          <tr>
+            <th scope="col">day</th>
+            @for (c of columns; track c.key) {
+              <th scope="col" class="number">{{ c.name }}</th>
+            }
+            <th scope="col" class="number">wind at a flame</th>
+            <th scope="col" class="wide">water</th>
+            <th scope="col"><span class="hidden-text">marks</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (r of rows(); track r.number) {
+            <tr [class.on]="r.number === marker.day()" (focusin)="marker.goTo(r.number)">
+              <th scope="row">
+                {{ r.number }} <span class="quiet">{{ r.date }}</span>
+              </th>
+              @for (c of columns; track c.key) {
+                <td class="number">
+                  <app-quantity-field
+                    [label]="c.name + ' of day ' + r.number"
+                    [quantity]="c.quantity"
+                    [decimals]="c.decimals"
+                    [value]="r.day[c.key]"
+                    [limits]="c.limits"
+                    (valueChange)="type(r.number, c.key, c.name, $event)"
+                  />
+                </td>
+              }
+              <td class="number">
+                <app-quantity-field
+                  [label]="'wind at a flame of day ' + r.number"
+                  quantity="speed"
+                  [value]="r.windMps"
+                  [limits]="L.flameMps"
+                  (valueChange)="paint(r.number, 'wind', { wind: { kind: 'flame', mps: $event } })"
+                />
+              </td>
+              <td class="picks">
+                <app-pick-field
+                  [quietly]="true"
+                  [label]="'water of day ' + r.number"
+                  [options]="sources"
+                  [value]="r.day.source"
+                  (valueChange)="paint(r.number, 'water', { source: $event })"
+                />
+              </td>
+              <td class="quiet">{{ r.marks }}</td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+  `,
+  styleUrl: './table.less',
+})
+export class DaysTable {
+  private readonly store = inject(WorkspaceStore);
+  protected readonly marker = inject(DayMarker);
+  protected readonly L = LIMITS;
+  protected readonly sources = optionsOf(SOURCE_WORDS);
+  protected readonly columns = [
+    { key: 'km', name: 'walk', quantity: 'distance', decimals: 1, limits: LIMITS.km },
+    { key: 'ascentM', name: 'up', quantity: 'altitude', decimals: 0, limits: LIMITS.ascentM },
+    { key: 'altitudeM', name: 'camp height', quantity: 'altitude', decimals: 0, limits: LIMITS.altitudeM },
+    { key: 'supperAirC', name: 'supper air', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
+    { key: 'breakfastAirC', name: 'breakfast air', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
+    { key: 'waterC', name: 'water', quantity: 'temperature', decimals: 0, limits: LIMITS.waterC },
+  ] as const;
+
+  private readonly leg = computed(() => placeOfDay(this.store.trip(), this.marker.day()).leg);
+  protected readonly span = computed(() => {
+    const { stops } = this.store.trip();
+    return { from: stops[this.leg()].name, to: stops[this.leg() + 1].name };
+  });
+  protected readonly rows = computed(() => {
+    const trip = this.store.trip();
+    const before = stopDays(trip)[this.leg()];
+    return trip.legs[this.leg()].days.map((day, i) => ({
+      number: before + i + 1,
+      date: dateOfDay(trip.startDate, before + i + 1).slice(5),
+      day,
+      windMps: unscreenedWindMps(day.wind),
+      marks: marksOf(day),
+    }));
+  });
+
+  protected type(day: number, key: (typeof this.columns)[number]['key'], name: string, value: number): void {
+    this.paint(day, name, { [key]: value });
+  }
+
+  protected paint(day: number, label: string, values: Partial<Day>): void {
+    this.store.editTrip(`${label} of day ${day}`, (t) => fillClimate(paintDays(t, day, day, values)));
+  }
+}
+
+function marksOf(day: Day): string {
+  const out =
+    day.eatsOut.breakfast && day.eatsOut.supper
+      ? 'every meal out'
+      : day.eatsOut.supper
+        ? 'supper out'
+        : day.eatsOut.breakfast
+          ? 'breakfast out'
+          : '';
+  const climate = ['supperAirC', 'breakfastAirC', 'waterC', 'wind'].filter((k) => isSimulated(day, k)).length;
+  return [out, climate === 0 ? '' : climate === 4 ? 'simulated climate' : 'partly simulated climate'].filter(Boolean).join(', ');
+}

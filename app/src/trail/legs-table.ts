@@ -1,0 +1,139 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { editLeg, fillClimate, LIMITS, stopDays, stretchLeg, type CarryPlan, type Plan, type Restriction } from '@tinder/core';
+import { NzInputDirective } from 'ng-zorro-antd/input';
+import { Figure } from '../ledger/figure';
+import { containersInWords } from '../shell/verdict-words';
+import { DayMarker } from '../state/day-marker';
+import { WorkspaceStore } from '../state/workspace-store';
+import { optionsOf, PickField } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
+import { Units } from '../ui/units';
+import { RESTRICTION_WORDS } from './trail-words';
+
+/** The legs as a table: the ribbon's twin for those who type, and what each carry takes along. */
+@Component({
+  selector: 'app-legs-table',
+  imports: [Figure, NzInputDirective, PickField, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign" id="legs-title">stops and legs</h2>
+    <div class="scroll">
+      <table aria-labelledby="legs-title">
+        <thead>
+          <tr>
+            <th scope="col">from</th>
+            <th scope="col">to</th>
+            <th scope="col" class="number">days</th>
+            <th scope="col" class="number">walk</th>
+            <th scope="col" class="number">up</th>
+            <th scope="col" class="number">coldest</th>
+            <th scope="col" class="wide">flame allowed?</th>
+            <th scope="col" class="wide">asked where and when</th>
+            <th scope="col" class="number">burns</th>
+            <th scope="col">out of the stop</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (r of rows(); track r.id) {
+            <tr [class.on]="r.marked" (focusin)="marker.goTo(r.firstDay)">
+              <th scope="row">
+                <button type="button" class="figure go" (click)="marker.release(); marker.goTo(r.firstDay)">{{ r.from }}</button>
+              </th>
+              <td>{{ r.to }}</td>
+              <td class="number">
+                <app-quantity-field
+                  [label]="'days from ' + r.from + ' to ' + r.to"
+                  quantity="days"
+                  [value]="r.days"
+                  [limits]="L.dayCount"
+                  (valueChange)="days($index, $event)"
+                />
+              </td>
+              <td class="number">{{ units.text(r.km, 'distance') }}</td>
+              <td class="number">{{ units.text(r.ascentM, 'altitude') }}</td>
+              <td class="number cold">{{ units.text(r.coldestC, 'temperature') }}</td>
+              <td class="picks">
+                <app-pick-field
+                  [quietly]="true"
+                  [label]="'flame between ' + r.from + ' and ' + r.to"
+                  [options]="restrictions"
+                  [value]="r.restriction"
+                  (valueChange)="restrict($index, $event)"
+                />
+              </td>
+              <td>
+                <input
+                  nz-input
+                  class="left"
+                  maxlength="300"
+                  [attr.aria-label]="'where the rules between ' + r.from + ' and ' + r.to + ' were asked'"
+                  [value]="r.note"
+                  (change)="note($index, $any($event.target).value)"
+                />
+              </td>
+              <td class="number">{{ units.text(r.burnsG, 'mass') }}</td>
+              <td>
+                @if (r.carry; as c) {
+                  @if (c.containers.length) {
+                    <app-figure [text]="loadout(c)" [ref]="{ kind: 'loadout', fromStop: c.fromStop }" />
+                  } @else {
+                    no fuel
+                  }
+                } @else {
+                  <span class="quiet">carried from before</span>
+                }
+              </td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+  `,
+  styleUrl: './table.less',
+})
+export class LegsTable {
+  protected readonly units = inject(Units);
+  protected readonly marker = inject(DayMarker);
+  private readonly store = inject(WorkspaceStore);
+  protected readonly L = LIMITS;
+  protected readonly restrictions = optionsOf(RESTRICTION_WORDS);
+
+  readonly plan = input.required<Plan>();
+
+  protected readonly rows = computed(() => {
+    const trip = this.store.trip();
+    const at = stopDays(trip);
+    const { carries, days } = this.plan();
+    return trip.legs.map((leg, i) => ({
+      id: trip.stops[i].id,
+      from: trip.stops[i].name,
+      to: trip.stops[i + 1].name,
+      firstDay: at[i] + 1,
+      marked: this.marker.day() > at[i] && this.marker.day() <= at[i + 1],
+      days: leg.days.length,
+      km: leg.days.reduce((sum, d) => sum + d.km, 0),
+      ascentM: leg.days.reduce((sum, d) => sum + d.ascentM, 0),
+      coldestC: Math.min(...leg.days.map((d) => d.breakfastAirC)),
+      restriction: leg.restriction,
+      note: leg.restrictionNote,
+      burnsG: days.reduce((sum, d) => sum + (d.leg === i ? d.fuelG : 0), 0),
+      carry: carries.find((c) => c.fromStop === i),
+    }));
+  });
+
+  protected loadout(carry: CarryPlan): string {
+    return containersInWords(carry, this.units);
+  }
+
+  protected days(leg: number, count: number): void {
+    this.store.editTrip('days', (t) => fillClimate(stretchLeg(t, leg, count)));
+  }
+
+  protected restrict(leg: number, restriction: Restriction): void {
+    this.store.editTrip('fire restriction', (t) => editLeg(t, leg, { restriction }));
+  }
+
+  protected note(leg: number, words: string): void {
+    this.store.editTrip('note on the rules', (t) => editLeg(t, leg, { restrictionNote: words.trim() }));
+  }
+}

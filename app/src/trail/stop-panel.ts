@@ -1,0 +1,198 @@
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
+import { editStop, LIMITS, PACKAGE_IDS, placeOfDay, removeStop, usualSales, type PackageId, type Sale, type Stop } from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
+import { DayMarker } from '../state/day-marker';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Choice } from '../ui/choice';
+import { optionsOf, PickField } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
+import { packageName, STOP_KIND_WORDS } from './trail-words';
+
+/** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
+@Component({
+  selector: 'app-stop-panel',
+  imports: [Choice, NzButtonComponent, NzInputDirective, PickField, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign">the stop</h2>
+    @let s = stop();
+    <div class="line">
+      <app-pick-field label="which" [options]="all()" [value]="'' + index()" (valueChange)="index.set(+$event)" />
+    </div>
+    <div class="line">
+      <label class="name" for="stop-name">name</label>
+      <input id="stop-name" nz-input class="left" maxlength="80" [value]="s.name" (change)="rename($any($event.target))" />
+    </div>
+    <div class="line">
+      <app-pick-field label="kind" [options]="kinds" [value]="s.kind" (valueChange)="kind($event)" />
+    </div>
+    <div class="line">
+      <label class="name" for="stop-open">open</label>
+      <input
+        id="stop-open"
+        nz-input
+        class="left"
+        maxlength="300"
+        placeholder="when, who to ask"
+        [value]="s.openNote"
+        (change)="edit('opening note', { openNote: $any($event.target).value.trim() })"
+      />
+    </div>
+    <div class="line split">
+      <span class="name">empties</span>
+      <app-choice
+        label="Bin for empties"
+        [options]="binOptions"
+        [value]="s.bin ? 'bin' : 'none'"
+        (valueChange)="edit('bin', { bin: $event === 'bin' })"
+      />
+      <span class="name">detour</span>
+      <app-quantity-field
+        label="detour to the stop and back"
+        quantity="distance"
+        [decimals]="1"
+        [value]="s.detourKm"
+        [limits]="L.km"
+        (valueChange)="edit('detour', { detourKm: $event })"
+      />
+    </div>
+    <fieldset>
+      <legend class="name">sells</legend>
+      @for (id of packages; track id) {
+        <label class="sale">
+          <input type="checkbox" [checked]="!!sale(id)" (change)="toggle(id)" /> <span>{{ name(id) }}</span>
+        </label>
+        @if (sale(id); as x) {
+          <app-quantity-field
+            [label]="'price of ' + name(id)"
+            quantity="price"
+            [value]="x.price ?? 0"
+            [limits]="L.price"
+            (valueChange)="price(id, $event)"
+          />
+        } @else {
+          <span></span>
+        }
+      }
+    </fieldset>
+    <div class="line">
+      <span class="name">a box</span>
+      <app-choice label="Box posted ahead" [options]="boxOptions" [value]="s.box ? 'box' : 'none'" (valueChange)="box($event === 'box')" />
+    </div>
+    @if (s.box; as b) {
+      <div class="line">
+        <label class="name" for="post-by">post by</label>
+        <input id="post-by" nz-input class="left" type="date" [value]="b.postBy ?? ''" (change)="postBy($any($event.target).value)" />
+      </div>
+      <p class="quiet note">Fuel may be refused by post, and must never fly. Ask the carrier before you count on it.</p>
+    }
+    @if (inner()) {
+      <button nz-button class="word" type="button" (click)="remove()">take this stop out</button>
+    }
+  `,
+  styleUrl: '../carry/panel.less',
+  styles: `
+    input.left {
+      width: 100%;
+      text-align: left;
+    }
+    .line.split {
+      grid-template-columns: 76px minmax(0, 1fr) max-content 64px;
+    }
+    fieldset {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) 58px minmax(0, 1fr) 58px;
+      gap: 0 10px;
+      align-items: center;
+      margin: 4px 0;
+      padding: 0;
+      border: 0;
+    }
+    legend {
+      margin: 0;
+      border: 0;
+      font-size: 15px;
+    }
+    .sale {
+      display: flex;
+      gap: 6px;
+      align-items: center;
+      min-height: 28px;
+      line-height: 1.15;
+      cursor: pointer;
+    }
+    input[type='checkbox'] {
+      accent-color: var(--ink);
+    }
+  `,
+})
+export class StopPanel {
+  protected readonly store = inject(WorkspaceStore);
+  private readonly marker = inject(DayMarker);
+
+  protected readonly L = LIMITS;
+  protected readonly kinds = optionsOf(STOP_KIND_WORDS);
+  protected readonly packages = PACKAGE_IDS;
+  protected readonly name = packageName;
+  protected readonly binOptions = [
+    { value: 'bin', label: 'bin' },
+    { value: 'none', label: 'carry on' },
+  ] as const;
+  protected readonly boxOptions = [
+    { value: 'none', label: 'none' },
+    { value: 'box', label: 'posted here' },
+  ] as const;
+
+  /** Follows the marker from leg to leg; a pick stands until the marker leaves the leg. */
+  private readonly markedLeg = computed(() => placeOfDay(this.store.trip(), this.marker.day()).leg);
+  protected readonly index = linkedSignal(() => this.markedLeg());
+  protected readonly all = computed(() => this.store.trip().stops.map((s, i) => ({ value: String(i), label: s.name })));
+  private readonly at = computed(() => Math.min(this.index(), this.store.trip().stops.length - 1));
+  protected readonly stop = computed(() => this.store.trip().stops[this.at()]);
+  protected readonly inner = computed(() => this.at() > 0 && this.at() < this.store.trip().stops.length - 1);
+
+  protected sale(id: PackageId): Sale | undefined {
+    return this.stop().sells.find((s) => s.packageId === id);
+  }
+
+  protected rename(field: HTMLInputElement): void {
+    const name = field.value.trim();
+    field.value = name || this.stop().name;
+    if (name) this.edit('name of the stop', { name });
+  }
+
+  /** What such a place usually sells comes with the kind, where nothing was noted yet. */
+  protected kind(kind: Stop['kind']): void {
+    const { sells, kind: was } = this.stop();
+    const untouched = JSON.stringify(sells) === JSON.stringify(usualSales(was));
+    this.edit('kind of stop', { kind, sells: untouched ? usualSales(kind) : sells });
+  }
+
+  protected toggle(id: PackageId): void {
+    const { sells } = this.stop();
+    const without = sells.filter((s) => s.packageId !== id);
+    this.edit('what it sells', { sells: without.length < sells.length ? without : [...sells, { packageId: id, price: null }] });
+  }
+
+  protected price(id: PackageId, price: number): void {
+    this.edit('price', { sells: this.stop().sells.map((s) => (s.packageId === id ? { ...s, price } : s)) });
+  }
+
+  protected box(posted: boolean): void {
+    this.edit('box', { box: posted ? { postBy: null, note: '' } : null });
+  }
+
+  protected postBy(date: string): void {
+    const { box } = this.stop();
+    if (box) this.edit('posting day', { box: { ...box, postBy: date || null } });
+  }
+
+  protected edit(label: string, change: Partial<Stop>): void {
+    this.store.editTrip(label, (t) => editStop(t, this.at(), change));
+  }
+
+  protected remove(): void {
+    this.store.editTrip(`take ${this.stop().name} out`, (t) => removeStop(t, this.at()));
+  }
+}

@@ -1,0 +1,100 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { dayCount, fillClimate, LIMITS } from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
+import { Commands } from '../shell/commands';
+import { WorkspaceStore } from '../state/workspace-store';
+import { QuantityField } from '../ui/quantity-field';
+import { Units } from '../ui/units';
+
+/** The trip as a whole: its name, when and where; and the ways in and out of it. */
+@Component({
+  selector: 'app-trip-panel',
+  imports: [NzButtonComponent, NzInputDirective, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign">the trip</h2>
+    @let t = store.trip();
+    <div class="line">
+      <label class="name" for="trip-name">name</label>
+      <input id="trip-name" nz-input class="left" maxlength="80" [value]="t.name" (change)="rename($any($event.target))" />
+    </div>
+    <div class="line">
+      <label class="name" for="start-date">starts</label>
+      <input id="start-date" nz-input class="left" type="date" [value]="t.startDate" (change)="start($any($event.target))" />
+    </div>
+    <div class="line">
+      <span class="name">latitude</span>
+      <app-quantity-field
+        label="latitude, south below zero"
+        quantity="latitude"
+        [value]="t.latitudeDeg"
+        [limits]="L.latitudeDeg"
+        (valueChange)="latitude($event)"
+      />
+    </div>
+    <p class="sum">{{ sums() }}</p>
+    <p class="acts">
+      @for (id of ['newTrip', 'trips', 'calendar', 'waypoints', 'export']; track id) {
+        @let c = command(id);
+        <button nz-button class="word" type="button" [disabled]="!c?.enabled" (click)="commands.run(id)">{{ c?.label }}</button>
+      }
+    </p>
+    @if (!command('waypoints')?.enabled) {
+      <p class="quiet note">Waypoints can be written for a trip that was laid out along a GPX track.</p>
+    }
+  `,
+  styleUrl: '../carry/panel.less',
+  styles: `
+    input.left {
+      width: 100%;
+      text-align: left;
+    }
+    app-quantity-field {
+      width: 76px;
+    }
+    .sum {
+      margin: 8px 0;
+    }
+    .acts {
+      display: grid;
+      justify-items: start;
+      margin: 0;
+    }
+  `,
+})
+export class TripPanel {
+  protected readonly store = inject(WorkspaceStore);
+  protected readonly commands = inject(Commands);
+  private readonly units = inject(Units);
+  protected readonly L = LIMITS;
+
+  protected readonly sums = computed(() => {
+    const trip = this.store.trip();
+    const days = trip.legs.flatMap((l) => l.days);
+    const km = days.reduce((sum, d) => sum + d.km, 0);
+    const ascentM = days.reduce((sum, d) => sum + d.ascentM, 0);
+    const off = days.filter((d) => d.km === 0).length;
+    return `${dayCount(trip)} days${off ? `, ${off} of them without walking` : ''}; ${this.units.text(km, 'distance')} and ${this.units.text(ascentM, 'altitude')} up.`;
+  });
+
+  protected command(id: string) {
+    return this.commands.list().find((c) => c.id === id);
+  }
+
+  protected rename(field: HTMLInputElement): void {
+    const name = field.value.trim();
+    field.value = name || this.store.trip().name;
+    if (name) this.store.editTrip('name', (t) => (t.name === name ? t : { ...t, name }));
+  }
+
+  protected start(field: HTMLInputElement): void {
+    const startDate = field.value;
+    if (startDate) this.store.editTrip('start', (t) => fillClimate({ ...t, startDate }));
+    else field.value = this.store.trip().startDate; // an emptied field gives the date back
+  }
+
+  protected latitude(latitudeDeg: number): void {
+    this.store.editTrip('latitude', (t) => fillClimate({ ...t, latitudeDeg }));
+  }
+}

@@ -1,0 +1,67 @@
+import {
+  LARGEST_GPX_BYTES,
+  layOutTrip,
+  lengthKm,
+  readGpx,
+  stopCandidates,
+  trailLine,
+  type GpxProblem,
+  type LaidOut,
+  type Pace,
+  type StopCandidate,
+  type TrailLine,
+  type Trip,
+} from '@tinder/core';
+
+/** A track or route of the file, without its points. */
+export interface LineSummary {
+  name: string;
+  kind: 'track' | 'route';
+  points: number;
+  km: number;
+  ascentM: number;
+  hasHeights: boolean;
+  /** Waypoints of the file as it passes them. */
+  candidates: StopCandidate[];
+}
+export type Opened = { ok: true; lines: LineSummary[] } | { ok: false; problem: GpxProblem | { code: 'onlyWaypoints' } };
+
+/** Holds an opened file in its worker, so that a hundred thousand points never cross to the page. */
+export class GpxReader {
+  private lines: { line: TrailLine; candidates: StopCandidate[] }[] = [];
+
+  async open(file: Blob, progress: (share: number) => void): Promise<Opened> {
+    if (file.size > LARGEST_GPX_BYTES) return { ok: false, problem: { code: 'tooLarge', bytes: file.size, limitBytes: LARGEST_GPX_BYTES } };
+    const read = readGpx(await file.text(), progress);
+    if (!read.ok) return read;
+    if (!read.gpx.lines.length) return { ok: false, problem: { code: 'onlyWaypoints' } };
+    this.lines = read.gpx.lines.map((l) => {
+      const line = trailLine(l.points);
+      return { line, candidates: stopCandidates(line, read.gpx.waypoints) };
+    });
+    return {
+      ok: true,
+      lines: read.gpx.lines.map(({ name, kind, points }, i) => ({
+        name,
+        kind,
+        points: points.length,
+        km: lengthKm(this.lines[i].line),
+        ascentM: this.lines[i].line.ascentM[points.length - 1],
+        hasHeights: this.lines[i].line.hasHeights,
+        candidates: this.lines[i].candidates,
+      })),
+    };
+  }
+
+  /** A trip along line `index`, stopping at the candidates of these places in its list. */
+  layOut(index: number, base: Trip, chosen: readonly number[], pace: Pace, ids: readonly string[]): LaidOut {
+    const { line, candidates } = this.lines[index];
+    return layOutTrip(
+      base,
+      line,
+      candidates.filter((_, i) => chosen.includes(i)),
+      pace,
+      (n) => ids[n],
+    );
+  }
+}

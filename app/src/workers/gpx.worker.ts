@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { GpxReader } from './gpx-reader';
+
+expose(new GpxReader());

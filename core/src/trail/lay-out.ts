@@ -1,0 +1,110 @@
+import { LIMITS } from '../archive/limits';
+import { CLIMATE_KEYS, type Day, type Leg, type Stop, type Trip } from '../archive/trip-schema';
+import { usualSales } from './edit';
+import { fillClimate } from './fill-climate';
+import type { GpxWaypoint } from './gpx-read';
+import { effortOf, effortPerDay, type Pace } from './pace';
+import { along, heightProfile, lengthKm, nearest, positionAt, type TrailLine } from './trail-line';
+
+/** Stops this close together along the trail are one, km. */
+const SAME_PLACE_KM = 0.5;
+/** A day may be this much longer than the pace before another one is added (common practice: nobody camps an hour short of town). */
+const LAST_STRETCH = 0.1;
+
+/** A waypoint beside the trail, offered as a stop. */
+export interface StopCandidate {
+  waypoint: GpxWaypoint;
+  km: number;
+  offKm: number;
+}
+
+/** Waypoints in the order they are passed, with how far off the trail they lie. */
+export function stopCandidates(line: TrailLine, waypoints: readonly GpxWaypoint[]): StopCandidate[] {
+  return waypoints.map((waypoint) => ({ waypoint, ...nearest(line, waypoint) })).sort((a, b) => a.km - b.km);
+}
+
+export type LaidOut = { ok: true; trip: Trip } | { ok: false; code: 'tooManyDays'; days: number; limit: number; from: string; to: string };
+
+/**
+ * A trip along a track: legs between the chosen stops, each cut into days of even effort at no more than the pace, a camp at the
+ * end of each. Conditions come from the simulated climate until they are typed. `base` gives name, date, kit and menu.
+ */
+export function layOutTrip(
+  base: Trip,
+  line: TrailLine,
+  chosen: readonly StopCandidate[],
+  pace: Pace,
+  idOf: (n: number) => string,
+): LaidOut {
+  const total = lengthKm(line);
+  const inner = chosen.filter((c, i) => {
+    const before = i > 0 ? chosen[i - 1].km : 0;
+    return c.km - before > SAME_PLACE_KM && total - c.km > SAME_PLACE_KM;
+  });
+  const ends = [0, ...inner.map((c) => c.km), total];
+  const named = (i: number): string =>
+    i === 0 ? 'Start' : i === ends.length - 1 ? 'End' : inner[i - 1].waypoint.name.slice(0, LABEL_LENGTH);
+  const legs: Leg[] = [];
+  let days = 0;
+  for (let i = 0; i + 1 < ends.length; i++) {
+    const leg = layOutLeg(base.legs[0].days[0], line, ends[i], ends[i + 1], pace);
+    days += leg.days.length;
+    const limit = leg.days.length > LIMITS.dayCount.max ? LIMITS.dayCount.max : LIMITS.tripDays.max;
+    if (leg.days.length > LIMITS.dayCount.max || days > LIMITS.tripDays.max)
+      return { ok: false, code: 'tooManyDays', days: Math.max(leg.days.length, days), limit, from: named(i), to: named(i + 1) };
+    legs.push(leg);
+  }
+  const stops = ends.map((km, i): Stop => {
+    const kind = i === ends.length - 1 ? 'trailEnd' : 'town';
+    const detourKm = i > 0 && i < ends.length - 1 ? Math.min(LIMITS.km.max, Math.round(20 * inner[i - 1].offKm) / 10) : 0;
+    return {
+      id: idOf(i),
+      name: named(i),
+      kind,
+      sells: usualSales(kind),
+      openNote: '',
+      bin: false,
+      box: null,
+      detourKm,
+      at: positionAt(line, km),
+    };
+  });
+  const { latitudeDeg } = positionAt(line, total / 2);
+  return { ok: true, trip: fillClimate({ ...base, latitudeDeg, stops, legs, profile: heightProfile(line) }) };
+}
+
+const LABEL_LENGTH = 80;
+
+function layOutLeg(like: Day, line: TrailLine, fromKm: number, toKm: number, pace: Pace): Leg {
+  const ascentAt = (km: number) => along(line.km, line.ascentM, km);
+  const effortTo = (km: number) => effortOf(pace, km - fromKm, ascentAt(km) - ascentAt(fromKm));
+  const effort = effortTo(toKm);
+  const count = Math.max(1, Math.ceil(effort / effortPerDay(pace) - LAST_STRETCH));
+  const kmAt = (share: number): number => {
+    let low = fromKm;
+    let high = toKm;
+    for (let i = 0; i < 40; i++) {
+      const mid = (low + high) / 2;
+      if (effortTo(mid) < share * effort) low = mid;
+      else high = mid;
+    }
+    return high;
+  };
+  let startKm = fromKm;
+  const days = Array.from({ length: count }, (_, i): Day => {
+    const endKm = i === count - 1 ? toKm : kmAt((i + 1) / count);
+    const day: Day = {
+      ...like,
+      km: Math.min(LIMITS.km.max, Math.round(10 * (endKm - startKm)) / 10),
+      ascentM: Math.min(LIMITS.ascentM.max, Math.round(ascentAt(endKm) - ascentAt(startKm))),
+      altitudeM: Math.min(LIMITS.altitudeM.max, Math.max(LIMITS.altitudeM.min, Math.round(along(line.km, line.altitudeM, endKm)))),
+      eatsOut: { breakfast: false, supper: false },
+      source: 'stream',
+      simulated: [...CLIMATE_KEYS],
+      at: positionAt(line, endKm),
+    };
+    startKm = endKm;
+    return day;
+  });
+  return { days, restriction: 'unknown', restrictionNote: '' };
+}

@@ -1,0 +1,187 @@
+import type { Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+import { expect, expectNoViolations, open, SIZES, standing, test, type, verdict } from './helpers';
+
+const ribbon = (page: Page) => page.locator('svg.ribbon');
+const legs = (page: Page) => page.getByRole('table', { name: 'stops and legs' });
+const daysOf = (page: Page, from: string, to: string) => page.getByRole('textbox', { name: `days from ${from} to ${to}` });
+/** Where a day's boundary lies on screen. */
+async function boundary(page: Page, day: number, days: number): Promise<{ x: number; y: number }> {
+  const box = await ribbon(page).boundingBox();
+  if (!box) throw new Error('no ribbon');
+  return { x: box.x + (box.width * day) / days, y: box.y };
+}
+
+for (const size of SIZES)
+  test(`${size.name}: the trail, its drawers and its tables have no violations and fit`, async ({ page }) => {
+    await page.setViewportSize({ width: size.width, height: size.height });
+    await open(page, '/trail');
+    await expectNoViolations(page);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
+    for (const key of ['n', 'l']) {
+      await page.keyboard.press(key);
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await standing(page);
+      await expectNoViolations(page);
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('dialog')).toBeHidden();
+    }
+  });
+
+test('a weekend from nothing: four answers to a first plan', async ({ page }) => {
+  await open(page);
+  await page.keyboard.press('n');
+  const dialog = page.getByRole('dialog');
+  await type(page, 'how many days', '2');
+  await dialog.getByText('supper', { exact: true }).click();
+  await dialog.getByText('frost at night').click();
+  await dialog.getByText('blown about').click();
+  await dialog.getByRole('button', { name: 'make this trip' }).click();
+  await expect(verdict(page)).toContainText(/Leave Start with.*2 days burn/);
+  await page.keyboard.press('Control+z');
+  await expect(verdict(page)).toContainText('Leave Nettle Hut');
+});
+
+test('a stop is dragged or typed, and both give the same plan', async ({ page }) => {
+  await open(page, '/trail');
+  const from = await boundary(page, 5, 23);
+  const to = await boundary(page, 7, 23);
+  await page.mouse.move(from.x, from.y + 44);
+  await page.mouse.down();
+  await page.mouse.move((from.x + to.x) / 2, from.y + 44, { steps: 4 });
+  await page.mouse.move(to.x, to.y + 44, { steps: 4 });
+  await page.mouse.up();
+  await expect(daysOf(page, 'Nettle Hut', 'Harrow Junction')).toHaveValue('7 days');
+  await expect(daysOf(page, 'Harrow Junction', 'Quill Landing')).toHaveValue('2 days');
+  const dragged = await legs(page).innerText();
+  await page.keyboard.press('Control+z');
+  await expect(daysOf(page, 'Nettle Hut', 'Harrow Junction')).toHaveValue('5 days');
+
+  const grip = page.getByRole('slider', { name: /^Harrow Junction, reached on day/ });
+  await grip.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(daysOf(page, 'Nettle Hut', 'Harrow Junction')).toHaveValue('7 days');
+  expect(await legs(page).innerText()).toBe(dragged);
+
+  await grip.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(daysOf(page, 'Nettle Hut', 'Harrow Junction')).toHaveValue('8 days');
+  await expect(page.locator('app-trip-panel')).toContainText('24 days');
+});
+
+test('days are brushed and painted by hand and by key, and the verdict follows across views', async ({ page }) => {
+  await open(page, '/trail');
+  const a = await boundary(page, 5.5, 23);
+  const b = await boundary(page, 8.5, 23);
+  await page.mouse.move(a.x, a.y + 130);
+  await page.mouse.down();
+  await page.mouse.move(b.x, b.y + 130, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByRole('heading', { name: /^days 6 to 9/ })).toBeVisible();
+  await type(page, 'at breakfast, typed', '-6');
+  await expect(legs(page).getByRole('row').nth(2)).toContainText('−8 °C'); // each keeps its own ups and downs about the mean
+  await page.getByRole('link', { name: 'Carry' }).click();
+  await expect(verdict(page)).toContainText('Leave Harrow Junction');
+  await page.keyboard.press('Control+z');
+  await page.getByRole('link', { name: 'Trail' }).click();
+  await expect(legs(page).getByRole('row').nth(2)).toContainText('5 °C');
+
+  await page.getByRole('slider', { name: 'Day marker' }).focus();
+  await page.keyboard.press('Home');
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(page.getByRole('heading', { name: /^days 1 to 3/ })).toBeVisible();
+  await page.getByRole('button', { name: 'let the simulated climate say' }).click();
+  await expect(page.locator('app-brush-panel')).toContainText('A simulated climate');
+  await expect(page.getByRole('table', { name: 'days from Nettle Hut' })).toContainText('simulated climate');
+});
+
+test('stops are put in, described and taken out; a rule on flames shows in the plan', async ({ page }) => {
+  await open(page, '/trail');
+  await page.getByRole('button', { name: 'a stop here' }).click();
+  await expect(legs(page).getByRole('row')).toHaveCount(8);
+  const stop = page.locator('app-stop-panel');
+  await stop.getByLabel('which').selectOption({ label: 'Stop after day 1' });
+  await stop.getByLabel('name', { exact: true }).fill('Slate Bridge');
+  await stop.getByLabel('name', { exact: true }).press('Enter');
+  await expect(legs(page)).toContainText('Slate Bridge');
+  await stop.getByLabel('100 g can').check();
+  await type(page, 'price of 100 g can', '7,50');
+  await expect(page.getByRole('textbox', { name: 'price of 100 g can' })).toHaveValue('7.50 €');
+  await stop.getByRole('button', { name: 'take this stop out' }).click();
+  await expect(legs(page).getByRole('row')).toHaveCount(7);
+  await page.getByLabel('flame between Nettle Hut and Harrow Junction').selectOption('noFlame');
+  await expect(verdict(page)).toContainText('no flame is allowed');
+  await type(page, 'days from Nettle Hut to Harrow Junction', '900');
+  await expect(page.getByRole('alert')).toContainText('1 days to 60 days');
+});
+
+/** A made-up track over a ridge with waypoints beside it. */
+const gpx = (points: number): string => {
+  const at = (i: number) =>
+    `lat="${(45.2 + (i * 0.9) / points).toFixed(6)}" lon="${(6.4 + 0.05 * Math.sin((222 * i) / points)).toFixed(6)}"`;
+  const ele = (i: number) => (1200 + 900 * Math.sin((i * Math.PI) / points)).toFixed(1);
+  const track = Array.from({ length: points }, (_, i) => `<trkpt ${at(i)}><ele>${ele(i)}</ele></trkpt>`).join('\n');
+  const stop = (i: number, name: string) => `<wpt ${at(i)}><name>${name}</name></wpt>`;
+  const waypoints = stop(Math.round(points / 3), 'Thistle Ford') + stop(Math.round((2 * points) / 3), 'Ash Gate');
+  return `<?xml version="1.0"?><gpx version="1.1" creator="t" xmlns="http://www.topografix.com/GPX/1/1">${waypoints}<trk><name>Ridge Way</name><trkseg>${track}</trkseg></trk></gpx>`;
+};
+const file = (name: string, text: string) => ({ name, mimeType: 'application/gpx+xml', buffer: Buffer.from(text) });
+
+test('a track becomes a trip with stops, camps and a profile; its waypoints go out again', async ({ page }) => {
+  await open(page, '/trail');
+  await page.keyboard.press('n');
+  const dialog = page.getByRole('dialog');
+  await dialog.getByText('along a GPX track').click();
+  await dialog.getByLabel('GPX file').setInputFiles(file('broken.gpx', gpx(50).replace('</trkseg>', '')));
+  await expect(dialog.getByRole('alert')).toContainText(/broken\.gpx was not taken: it stops being XML at line \d+/);
+  await dialog.getByLabel('GPX file').setInputFiles(file('odd.gpx', gpx(50).replace('lat="45.200000"', 'lat="north"')));
+  await expect(dialog.getByRole('alert')).toContainText('has lat="north", which is no place on earth');
+  await dialog.getByLabel('GPX file').setInputFiles(file('ridge.gpx', gpx(2000)));
+  await expect(dialog).toContainText('2,000 points');
+  await expect(dialog.getByRole('alert')).toBeHidden();
+  await expect(dialog.getByLabel('Thistle Ford')).toBeChecked();
+  await dialog.getByLabel('Ash Gate').uncheck();
+  await dialog.getByText('so many hours').click();
+  await dialog.getByRole('button', { name: 'make this trip' }).click();
+  await expect(legs(page).getByRole('row')).toHaveCount(3);
+  await expect(legs(page)).toContainText('Thistle Ford');
+  await expect(verdict(page)).toContainText(/Leave Start with.*days burn/);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'stops and camps as GPX waypoints' }).click(),
+  ]);
+  expect(await readFile(await download.path(), 'utf8')).toContain('<name>Thistle Ford</name><type>stop</type>');
+  const [calendar] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('c')]);
+  expect(await readFile(await calendar.path(), 'utf8')).toContain('SUMMARY:Resupply at Thistle Ford');
+});
+
+test('a hundred thousand points are read with progress while the page stays awake', async ({ page }) => {
+  const big = gpx(100_000);
+  expect(big.length).toBeGreaterThan(5_000_000);
+  await open(page, '/trail');
+  await page.keyboard.press('n');
+  const dialog = page.getByRole('dialog');
+  await dialog.getByText('along a GPX track').click();
+  await page.evaluate(() => {
+    const seen = { longestMs: 0, shares: [] as string[] };
+    Object.assign(globalThis, { seen });
+    let last = performance.now();
+    const tick = () => {
+      seen.longestMs = Math.max(seen.longestMs, performance.now() - last);
+      last = performance.now();
+      const text = document.querySelector('[role=dialog] progress')?.parentElement?.textContent;
+      if (text) seen.shares.push(text);
+      requestAnimationFrame(tick);
+    };
+    requestAnimationFrame(tick);
+  });
+  await dialog.getByLabel('GPX file').setInputFiles(file('long.gpx', big));
+  await expect(dialog).toContainText('100,000 points');
+  const seen = await page.evaluate(() => (globalThis as unknown as { seen: { longestMs: number; shares: string[] } }).seen);
+  expect(new Set(seen.shares).size).toBeGreaterThan(2);
+  test.info().annotations.push({ type: 'longest gap between frames, ms', description: seen.longestMs.toFixed(0) });
+  await dialog.getByRole('button', { name: 'make this trip' }).click();
+  await expect(legs(page).getByRole('row')).toHaveCount(4);
+});
