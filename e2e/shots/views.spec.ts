@@ -17,6 +17,28 @@ test('carry', async ({ page }) => {
   await page.screenshot(shot('carry-phone'));
 });
 
+test('trail', async ({ page }) => {
+  await page.goto('/trail');
+  await expect(page.getByRole('table', { name: 'stops and legs' })).toBeVisible();
+  const ribbon = await page.locator('svg.ribbon').boundingBox();
+  if (!ribbon) throw new Error('no ribbon');
+  const x = (day: number) => ribbon.x + (ribbon.width * day) / 23;
+  await page.mouse.move(x(17.5), ribbon.y + 120);
+  await page.mouse.down();
+  await page.mouse.move(x(19.5), ribbon.y + 120, { steps: 4 });
+  await page.mouse.up();
+  await page.screenshot(shot('trail'));
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.screenshot(shot('trail-phone'));
+});
+
+test('a new trip', async ({ page }) => {
+  await page.keyboard.press('n');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.waitForTimeout(400);
+  await page.screenshot(shot('new-trip'));
+});
+
 test('where the grams go', async ({ page }) => {
   await page.getByRole('region', { name: 'supper' }).getByRole('button').click();
   await page.waitForTimeout(400);

@@ -4,12 +4,9 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Commands } from '../shell/commands';
-import { Autosave } from '../state/autosave';
+import { Autosave, REMIND_AFTER_DAYS } from '../state/autosave';
 import { withNewTrips, withoutTrip, withTrip } from '../state/workspace';
 import { WorkspaceStore } from '../state/workspace-store';
-
-/** A library that was not backed up for this long is named, days. */
-const REMIND_AFTER_DAYS = 30;
 
 /** Every trip of this browser: open, rename, duplicate, put away, delete. All of it can be undone. */
 @Component({

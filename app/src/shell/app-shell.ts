@@ -58,6 +58,7 @@ export class AppShell {
   protected readonly backup = signal<Backup | undefined>(undefined);
   protected readonly taken = signal<string | undefined>(undefined);
   protected readonly sideCommands = computed(() => this.commands.list().filter((c) => c.side));
+  protected readonly backupDue = computed(() => this.autosave.backupIsDue(Date.now()));
   protected readonly saveWords = computed(() => {
     const words = { reading: 'reading…', saved: 'saved', saving: 'saving…', failed: 'not saved' };
     return words[this.autosave.state()];

@@ -9,6 +9,8 @@ import { WorkspaceStore } from './workspace-store';
 
 export type SaveState = 'reading' | 'saved' | 'saving' | 'failed';
 const SAVE_AFTER_MS = 250;
+/** Without a backup for so long the walker is reminded, days. */
+export const REMIND_AFTER_DAYS = 30;
 /** Remembers per tab which trip is open, so that two tabs can hold two trips. */
 const OPEN_HERE = 'open-trip';
 
@@ -28,6 +30,7 @@ export class Autosave {
   private readonly stateSignal = signal<SaveState>('reading');
   private readonly problemSignal = signal<string | undefined>(undefined);
   private readonly lastBackupSignal = signal<string | undefined>(undefined);
+  private readonly writtenSignal = signal(false);
   private readonly dirty = new Subject<void>();
   private readonly otherTabs = new BroadcastChannel('restless-tinder');
   private db: WorkspaceDb | undefined;
@@ -62,6 +65,13 @@ export class Autosave {
     this.otherTabs.addEventListener('message', () => this.queue(() => this.followOtherTabs()));
   }
 
+  /** There is something to lose, and no backup of the last month. */
+  backupIsDue(nowMs: number): boolean {
+    const last = this.lastBackup();
+    const old = last === undefined || nowMs - Date.parse(last) > REMIND_AFTER_DAYS * 86_400_000;
+    return old && this.writtenSignal();
+  }
+
   /** Notes that everything was backed up today. */
   async backedUp(isoDate: string): Promise<void> {
     this.lastBackupSignal.set(isoDate);
@@ -91,6 +101,7 @@ export class Autosave {
       this.savedPreferences = preferences;
       this.savedOrder = orderOf(library.length ? library : demo.library).join();
       this.store.start(library.length ? { library, openId, preferences } : { ...demo, preferences });
+      this.writtenSignal.set(library.length > 0);
       this.stateSignal.set('saved');
     } catch {
       this.store.start(undefined);
@@ -129,6 +140,7 @@ export class Autosave {
       if (workspace.preferences !== this.savedPreferences) await this.db.setting('preferences', workspace.preferences);
       this.savedPreferences = workspace.preferences;
       this.savedOrder = ids.join();
+      this.writtenSignal.set(true);
       for (const id of removed) this.known.delete(id);
       for (const { trip, archived, expected } of writes) {
         if (conflicts.some((c) => c.id === trip.id)) continue;

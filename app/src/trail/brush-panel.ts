@@ -14,16 +14,14 @@ import {
   shiftDays,
   type Day,
   type Shiftable,
-  type WindWord,
 } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { WIND_WORDS } from '../carry/option-lists';
 import { ClimateService } from '../state/climate-service';
 import { DayMarker } from '../state/day-marker';
 import { WorkspaceStore } from '../state/workspace-store';
-import { Choice } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
+import { WindEditor } from '../wind/wind-editor';
 import { SOURCE_WORDS, TREATMENT_WORDS } from './trail-words';
 
 const MEALS_OUT = {
@@ -37,7 +35,7 @@ type MealsOut = keyof typeof MEALS_OUT;
 /** The brushed days: paint conditions over them, put days in, take them out, or let the simulated climate say. */
 @Component({
   selector: 'app-brush-panel',
-  imports: [Choice, NzButtonComponent, PickField, ScaleField],
+  imports: [NzButtonComponent, PickField, ScaleField, WindEditor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">{{ title() }}</h2>
@@ -56,13 +54,11 @@ type MealsOut = keyof typeof MEALS_OUT;
         <span class="quiet mark">{{ simulated(s.key) ? 'simulated' : '' }}</span>
       </div>
     }
-    <div class="wind">
-      <span class="name">a flame is</span>
-      <app-choice
+    <div class="valued">
+      <app-wind-editor
         label="What the wind does to a flame on these days"
-        [options]="windWords"
-        [value]="wind()"
-        (valueChange)="paintWind($event)"
+        [wind]="first().wind"
+        (windChange)="paint('wind', { wind: $event.wind }, $event.gesture)"
       />
       <span class="quiet mark">{{ simulated('wind') ? 'simulated' : '' }}</span>
     </div>
@@ -105,11 +101,6 @@ type MealsOut = keyof typeof MEALS_OUT;
     }
     .mark {
       font-size: 13px;
-    }
-    .wind {
-      display: grid;
-      grid-template-columns: 76px minmax(0, 1fr) 58px;
-      gap: 8px 12px;
     }
     .pairs {
       display: grid;
@@ -155,7 +146,15 @@ export class BrushPanel {
       scale: { min: -20, max: 30 },
       step: 1,
     },
-    { key: 'waterC', label: 'water', quantity: 'temperature', tone: 'cold', limits: LIMITS.waterC, scale: { min: 0, max: 30 }, step: 1 },
+    {
+      key: 'waterC',
+      label: 'water from',
+      quantity: 'temperature',
+      tone: 'cold',
+      limits: LIMITS.waterC,
+      scale: { min: 0, max: 30 },
+      step: 1,
+    },
     {
       key: 'altitudeM',
       label: 'camp height',
@@ -166,7 +165,6 @@ export class BrushPanel {
       step: 50,
     },
   ] as const;
-  protected readonly windWords = WIND_WORDS;
   protected readonly sources = optionsOf(SOURCE_WORDS);
   protected readonly treatments = optionsOf(TREATMENT_WORDS);
   protected readonly mealsOut = optionsOf({ none: 'no meal', breakfast: 'breakfast', supper: 'supper', both: 'every meal' });
@@ -181,10 +179,6 @@ export class BrushPanel {
     const { from, to } = this.span();
     const { startDate } = this.store.trip();
     return from === to ? `day ${from}, ${dateOfDay(startDate, from)}` : `days ${from} to ${to}, ${dateOfDay(startDate, from)} on`;
-  });
-  protected readonly wind = computed(() => {
-    const { wind } = this.first();
-    return wind.kind === 'words' ? wind.word : undefined;
   });
   protected readonly out = computed(() => {
     const { breakfast, supper } = this.first().eatsOut;
@@ -209,13 +203,9 @@ export class BrushPanel {
     this.store.editTrip(label, (t) => fillClimate(shiftDays(t, from, to, key, value)), gesture);
   }
 
-  protected paintWind(word: WindWord): void {
-    this.paint('wind', { wind: { kind: 'words', word } });
-  }
-
-  protected paint(label: string, values: Partial<Day>): void {
+  protected paint(label: string, values: Partial<Day>, gesture?: string): void {
     const { from, to } = this.span();
-    this.store.editTrip(label, (t) => paintDays(t, from, to, values));
+    this.store.editTrip(label, (t) => paintDays(t, from, to, values), gesture);
   }
 
   protected zeroDay(inTown: boolean): void {

@@ -67,7 +67,8 @@ import { packageName, STOP_KIND_WORDS } from './trail-words';
           <app-quantity-field
             [label]="'price of ' + name(id)"
             quantity="price"
-            [value]="x.price ?? 0"
+            [value]="x.price"
+            placeholder="price?"
             [limits]="L.price"
             (valueChange)="price(id, $event)"
           />
@@ -84,6 +85,18 @@ import { packageName, STOP_KIND_WORDS } from './trail-words';
       <div class="line">
         <label class="name" for="post-by">post by</label>
         <input id="post-by" nz-input class="left" type="date" [value]="b.postBy ?? ''" (change)="postBy($any($event.target).value)" />
+      </div>
+      <div class="line">
+        <label class="name" for="box-note">in it</label>
+        <input
+          id="box-note"
+          nz-input
+          class="left"
+          maxlength="300"
+          placeholder="what, and how it gets there"
+          [value]="b.note"
+          (change)="edit('note on the box', { box: { postBy: b.postBy, note: $any($event.target).value.trim() } })"
+        />
       </div>
       <p class="quiet note">Fuel may be refused by post, and must never fly. Ask the carrier before you count on it.</p>
     }

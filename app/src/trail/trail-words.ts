@@ -11,7 +11,7 @@ export const STOP_KIND_WORDS: Record<(typeof STOP_KINDS)[number], string> = {
   trailEnd: 'end of the trail',
 };
 export const SOURCE_WORDS: Record<(typeof WATER_SOURCES)[number], string> = {
-  stream: 'stream or lake',
+  stream: 'stream',
   tap: 'tap',
   snow: 'snow',
   snowDry: 'snow, melted dry',

@@ -28,6 +28,7 @@ let nextId = 0;
       autocomplete="off"
       [id]="fieldId()"
       [value]="text()"
+      [attr.placeholder]="placeholder() || null"
       [attr.aria-label]="label()"
       [attr.aria-invalid]="problem() ? true : null"
       [attr.aria-describedby]="problem() || echo() ? fieldId() + '-note' : null"
@@ -60,14 +61,19 @@ export class QuantityField {
 
   readonly label = input.required<string>();
   readonly quantity = input.required<Quantity>();
-  readonly value = input.required<number>();
+  /** Null where nothing is known yet: the field is empty and asks by its placeholder. */
+  readonly value = input.required<number | null>();
+  readonly placeholder = input('');
   readonly limits = input.required<Limits>();
   /** Decimals shown; the unit's own where left out. */
   readonly decimals = input<number>();
   readonly fieldId = input(`quantity-${nextId++}`);
   readonly valueChange = output<number>();
 
-  private readonly shown = computed(() => this.units.text(this.value(), this.quantity(), this.decimals()));
+  private readonly shown = computed(() => {
+    const value = this.value();
+    return value === null ? '' : this.units.text(value, this.quantity(), this.decimals());
+  });
   protected readonly text = linkedSignal(() => this.shown());
   protected readonly problem = linkedSignal<string, string | undefined>({ source: this.shown, computation: () => undefined });
   protected readonly echo = signal<string | undefined>(undefined);
@@ -110,7 +116,7 @@ export class QuantityField {
   private nudge(steps: number): void {
     const unit = this.units.unit(this.quantity());
     const fine = ['mL', 'm', 'ft'].includes(unit.symbol) ? 10 : 10 ** -(this.decimals() ?? unit.decimals);
-    const next = toCore(fromCore(this.value(), unit) + steps * fine, unit);
+    const next = toCore(fromCore(this.value() ?? this.limits().min, unit) + steps * fine, unit);
     const { min, max } = this.limits();
     this.accept(Math.min(max, Math.max(min, next)));
   }

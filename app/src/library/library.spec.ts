@@ -1,0 +1,146 @@
+import { ChangeDetectionStrategy, Component } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import { dayCount, DEMO_TRIP } from '@tinder/core';
+import { Commands } from '../shell/commands';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Panel } from '../testing/panel';
+import { GpxTrip } from './gpx-trip';
+import { gpxProblemWords } from './gpx-words';
+import { StarterTrip } from './starter-trip';
+import { TripsDrawer } from './trips-drawer';
+
+@Component({ selector: 'app-empty', template: '', changeDetection: ChangeDetectionStrategy.OnPush })
+class Empty {}
+
+const store = () => TestBed.inject(WorkspaceStore);
+const names = () =>
+  store()
+    .workspace()
+    .library.map((s) => s.trip.name);
+const dialog = () => document.querySelector('[role=dialog]')?.textContent?.replace(/\s+/g, ' ') ?? '';
+const press = (label: string) => {
+  const button = [...document.querySelectorAll<HTMLButtonElement>('[role=dialog] button')].find(
+    (b) => (b.getAttribute('aria-label') ?? b.textContent?.trim()) === label,
+  );
+  if (!button) throw new Error(`no button ${label}`);
+  button.click();
+};
+
+beforeEach(() => TestBed.configureTestingModule({ providers: [provideRouter([{ path: '**', component: Empty }])] }));
+
+describe('the trips of this browser', () => {
+  it('are duplicated, renamed, put away and deleted, and all of it can be undone', async () => {
+    const panel = new Panel(TripsDrawer);
+    TestBed.inject(Commands).open('trips');
+    await panel.settle();
+    expect(dialog()).toContain('23 days, 5 stops, from 2027-08-16');
+    expect(dialog()).toContain('Nothing was ever backed up');
+    press('duplicate Vesper Divide');
+    await panel.settle();
+    expect(names()).toEqual(['Vesper Divide', 'Vesper Divide, copy']);
+    expect(store().trip().name).toBe('Vesper Divide, copy');
+    panel.type('name of Vesper Divide, copy', 'In Winter');
+    await panel.settle();
+    press('put away In Winter');
+    await panel.settle();
+    expect(dialog()).toContain('show 1 put away');
+    press('delete Vesper Divide');
+    await panel.settle();
+    expect(names()).toEqual(['In Winter']);
+    press('undo');
+    expect(names()).toEqual(['Vesper Divide', 'In Winter']);
+  });
+
+  it('leave the demo in their place when the last one is deleted', async () => {
+    store().editTrip('name', (t) => ({ ...t, name: 'Mine' }));
+    const panel = new Panel(TripsDrawer);
+    TestBed.inject(Commands).open('trips');
+    await panel.settle();
+    press('delete Mine');
+    expect(names()).toEqual([DEMO_TRIP.name]);
+  });
+});
+
+describe('a new trip from answers', () => {
+  it('is made from what was answered and opened; undo takes it away', () => {
+    const panel = new Panel(StarterTrip);
+    panel.type('how many days', '12');
+    panel.pick('Hot meals a day', '1');
+    panel.pick('How cold', 'bySeason');
+    panel.pick('Season', 'autumn');
+    panel.type('stops on the way', '2');
+    panel.type('rough height of the camps', '6000 ft');
+    panel.press('make this trip');
+    const trip = store().trip();
+    expect([dayCount(trip), trip.stops.length, trip.menu.breakfast.hot]).toEqual([12, 4, false]);
+    expect(trip.legs[0].days[0].simulated).toContain('breakfastAirC');
+    expect(trip.startDate).toMatch(/-10-05$/);
+    store().undo();
+    expect(names()).toEqual(['Vesper Divide']);
+  });
+});
+
+describe('a new trip along a track', () => {
+  const gpx = (lat: string) =>
+    `<gpx version="1.1"><wpt lat="45.3" lon="7"><name>Thistle Ford</name></wpt><wpt lat="47" lon="7"><name>Far Away</name></wpt><trk><name>North</name><trkseg>` +
+    Array.from({ length: 60 }, (_, i) => `<trkpt lat="${i === 3 ? lat : 45 + i / 100}" lon="7"><ele>${800 + 10 * i}</ele></trkpt>`).join(
+      '',
+    ) +
+    '</trkseg></trk></gpx>';
+  const choose = async (panel: Panel<GpxTrip>, text: string) => {
+    const input = panel.element.querySelector('input[type=file]') as HTMLInputElement;
+    const file = Object.assign(new File([text], 'north.gpx'), { text: () => Promise.resolve(text) });
+    Object.defineProperty(input, 'files', { value: [file], configurable: true });
+    Object.defineProperty(input, 'value', { value: '', writable: true, configurable: true });
+    input.dispatchEvent(new Event('change'));
+    await panel.settle();
+  };
+
+  it('names the place where a file is broken, then takes the mended one', async () => {
+    const panel = new Panel(GpxTrip);
+    await choose(panel, gpx('x'));
+    expect(panel.text).toContain('north.gpx was not taken: the <trkpt> at line 1 has lat="x", which is no place on earth');
+    await choose(panel, gpx('45.03'));
+    // 0.59° of the meridian at 45.3°: 65.6 km
+    expect(panel.text).toContain('65.6 km, 590 m up, 60 points');
+    const ticked = [...panel.element.querySelectorAll<HTMLInputElement>('input[type=checkbox]')].map((c) => c.checked);
+    expect(ticked).toEqual([true, false]); // Far Away lies off the track
+    panel.type('distance a day', '12 km');
+    panel.press('make this trip');
+    await panel.settle();
+    expect(
+      store()
+        .trip()
+        .stops.map((s) => s.name),
+    ).toEqual(['Start', 'Thistle Ford', 'End']);
+    expect(
+      store()
+        .trip()
+        .legs.map((l) => l.days.length),
+    ).toEqual([3, 3]);
+    expect(store().trip().profile.length).toBeGreaterThan(50);
+  });
+
+  it('says what to do when the track is too long for the pace', async () => {
+    const panel = new Panel(GpxTrip);
+    await choose(panel, gpx('45.03'));
+    panel.tick('Thistle Ford');
+    panel.type('distance a day', '1');
+    panel.press('make this trip');
+    await panel.settle();
+    expect(panel.text).toMatch(/From Start to End it comes to 66 days; 60 is the most\. Walk further a day/);
+    expect(names()).toEqual(['Vesper Divide']);
+  });
+
+  it.each([
+    [{ code: 'tooLarge', bytes: 70e6, limitBytes: 60e6 }, /70 MB, above 60 MB/],
+    [{ code: 'notXml', line: 3, column: 7, detail: 'unclosed tag: trk.' }, /line 3, column 7 \(unclosed tag: trk\)/],
+    [{ code: 'notGpx', root: 'kml' }, /first element is <kml>/],
+    [{ code: 'badHeight', line: 9, element: 'trkpt', found: 'high' }, /line 9 is “high”/],
+    [{ code: 'nothingInIt' }, /without a track/],
+    [{ code: 'onlyWaypoints' }, /no track or route/],
+  ] as const)('has a sentence for %j', (problem, words) => {
+    expect(gpxProblemWords(problem)).toMatch(words);
+  });
+});

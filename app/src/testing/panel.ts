@@ -1,0 +1,84 @@
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import type { Type } from '@angular/core';
+
+/** A panel on the page with the ways a test works it: by the names a walker reads. */
+export class Panel<T> {
+  readonly fixture: ComponentFixture<T>;
+
+  constructor(type: Type<T>, inputs: Record<string, unknown> = {}) {
+    this.fixture = TestBed.createComponent(type);
+    this.give(inputs);
+  }
+
+  get element(): HTMLElement {
+    return this.fixture.nativeElement as HTMLElement;
+  }
+
+  get text(): string {
+    return this.element.textContent?.replace(/\s+/g, ' ') ?? '';
+  }
+
+  give(inputs: Record<string, unknown>): void {
+    for (const [name, value] of Object.entries(inputs)) this.fixture.componentRef.setInput(name, value);
+    this.fixture.detectChanges();
+  }
+
+  async settle(): Promise<void> {
+    for (let i = 0; i < 4; i++) {
+      TestBed.tick();
+      await new Promise((r) => setTimeout(r, 20));
+    }
+    this.fixture.detectChanges();
+  }
+
+  private find<E extends HTMLElement>(selector: string): E {
+    const found = this.element.querySelector<E>(selector) ?? document.querySelector<E>(selector);
+    if (!found) throw new Error(`nothing matches ${selector}`);
+    return found;
+  }
+
+  private labelled(name: string): HTMLElement {
+    const label = [...this.element.querySelectorAll('label')].find((l) => l.textContent?.trim() === name);
+    return this.find(label?.htmlFor ? `[id="${label.htmlFor}"]` : `[aria-label="${name}"]`);
+  }
+
+  /** Types into the field of that name and leaves it. */
+  type(name: string, text: string): void {
+    const field = this.labelled(name) as HTMLInputElement;
+    field.value = text;
+    for (const event of ['input', 'change', 'blur']) field.dispatchEvent(new Event(event));
+    this.fixture.detectChanges();
+  }
+
+  /** What the field of that name shows. */
+  shown(name: string): string {
+    return (this.labelled(name) as HTMLInputElement).value;
+  }
+
+  choose(name: string, value: string): void {
+    const list = this.labelled(name) as HTMLSelectElement;
+    list.value = value;
+    list.dispatchEvent(new Event('change'));
+    this.fixture.detectChanges();
+  }
+
+  pick(group: string, value: string): void {
+    this.find<HTMLInputElement>(`[aria-label="${group}"] input[value="${value}"]`).dispatchEvent(new Event('change'));
+    this.fixture.detectChanges();
+  }
+
+  press(words: string): void {
+    const button = [...this.element.querySelectorAll('button')].find((b) =>
+      (b.getAttribute('aria-label') ?? b.textContent ?? '').includes(words),
+    );
+    if (!button) throw new Error(`no button says ${words}`);
+    button.click();
+    this.fixture.detectChanges();
+  }
+
+  tick(words: string): void {
+    const label = [...this.element.querySelectorAll('label')].find((l) => l.textContent?.includes(words));
+    label?.querySelector('input')?.dispatchEvent(new Event('change'));
+    this.fixture.detectChanges();
+  }
+}

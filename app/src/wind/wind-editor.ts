@@ -1,0 +1,87 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import {
+  BEAUFORT,
+  beaufortOf,
+  LIMITS,
+  SITE_FACTOR,
+  unscreenedWindMps,
+  WIND_WORDS_MPS,
+  type Site,
+  type Wind,
+  type WindWord,
+} from '@tinder/core';
+import { SITE_WORDS, WIND_WORDS } from '../carry/option-lists';
+import { Choice, type Option } from '../ui/choice';
+import { optionsOf, PickField } from '../ui/pick-field';
+import { ScaleField } from '../ui/scale-field';
+
+/** Wind as the walker knows it: what a flame does, or a forecast (m/s or Beaufort's words) and the kind of site. */
+@Component({
+  selector: 'app-wind-editor',
+  imports: [Choice, PickField, ScaleField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="wind">
+      <span class="name">wind: a flame is</span>
+      <app-choice [label]="label()" [options]="options" [value]="choice()" (valueChange)="choose($event)" />
+    </div>
+    @if (forecast(); as f) {
+      <app-scale-field
+        label="forecast"
+        quantity="speed"
+        [value]="f.tenMetreMps"
+        [limits]="L.tenMetreMps"
+        [scale]="{ min: 0, max: 20 }"
+        [step]="0.5"
+        (valueChange)="say($event.value, f.site, $event.gesture)"
+      />
+      <div class="line">
+        <app-pick-field label="in words" [options]="beauforts" [value]="beaufort(f.tenMetreMps)" (valueChange)="say(+$event, f.site)" />
+      </div>
+      <div class="line">
+        <app-pick-field label="camp in" [options]="sites" [value]="f.site" (valueChange)="say(f.tenMetreMps, $event)" />
+      </div>
+    }
+  `,
+  styleUrl: '../carry/panel.less',
+})
+export class WindEditor {
+  protected readonly L = LIMITS;
+  protected readonly sites = optionsOf(SITE_WORDS);
+  protected readonly options: readonly Option<WindWord | 'forecast'>[] = [...WIND_WORDS, { value: 'forecast', label: 'by forecast' }];
+  protected readonly beauforts = BEAUFORT.map((b) => ({ value: String(b.tenMetreMps), label: `${b.force}, ${b.word}` }));
+
+  readonly label = input.required<string>();
+  readonly wind = input.required<Wind>();
+  /** The new wind; `gesture` is set while dragging. */
+  readonly windChange = output<{ wind: Wind; gesture?: string | undefined }>();
+
+  protected readonly forecast = computed(() => {
+    const wind = this.wind();
+    return wind.kind === 'forecast' ? wind : undefined;
+  });
+  /** A measured speed reads as the nearest word. */
+  protected readonly choice = computed((): WindWord | 'forecast' => {
+    const wind = this.wind();
+    return wind.kind === 'words' ? wind.word : wind.kind === 'forecast' ? 'forecast' : nearestWord(wind.mps);
+  });
+
+  protected choose(choice: WindWord | 'forecast'): void {
+    if (choice !== 'forecast') return this.windChange.emit({ wind: { kind: 'words', word: choice } });
+    // start the forecast where the words were, seen from a camp among trees
+    this.say(Math.round(unscreenedWindMps(this.wind()) / SITE_FACTOR.trees), 'trees');
+  }
+
+  protected say(tenMetreMps: number, site: Site, gesture?: string): void {
+    this.windChange.emit({ wind: { kind: 'forecast', tenMetreMps, site }, gesture });
+  }
+
+  protected beaufort(tenMetreMps: number): string {
+    return String(beaufortOf(tenMetreMps).tenMetreMps);
+  }
+}
+
+const nearestWord = (mps: number): WindWord =>
+  (Object.keys(WIND_WORDS_MPS) as WindWord[]).reduce((a, b) =>
+    Math.abs(WIND_WORDS_MPS[b] - mps) < Math.abs(WIND_WORDS_MPS[a] - mps) ? b : a,
+  );

@@ -1,0 +1,63 @@
+// How smooth a drag on the ribbon is: frame times while dragging, as ratios to those of the same page left alone.
+import { chromium, type Page } from '@playwright/test';
+import { spawn } from 'node:child_process';
+
+const PORT = 3112;
+const SIZES = [
+  { name: 'desk', width: 1280, height: 800 },
+  { name: 'phone', width: 390, height: 844 },
+];
+
+/** In the page: notes the time of every frame. Text, so that no build step rewrites it. */
+const WATCH = `(() => {
+  const times = (globalThis.times = []);
+  let last = performance.now();
+  const tick = (now) => {
+    times.push(now - last);
+    last = now;
+    requestAnimationFrame(tick);
+  };
+  requestAnimationFrame(tick);
+})()`;
+
+/** Starts watching; the function returned gives the frame times since it was last asked, ms. */
+async function watchFrames(page: Page): Promise<() => Promise<number[]>> {
+  await page.evaluate(WATCH);
+  return () => page.evaluate<number[]>('globalThis.times.splice(0).slice(1)');
+}
+
+const quantile = (list: readonly number[], q: number): number => [...list].sort((a, b) => a - b)[Math.floor(q * (list.length - 1))] ?? 0;
+
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], { env: { ...process.env, PORT: String(PORT) } });
+await new Promise<void>((resolve, reject) => {
+  server.stdout.once('data', () => resolve());
+  server.once('exit', () => reject(new Error('the server did not start; run "npm run build" first')));
+});
+const browser = await chromium.launch({ executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium', args: ['--no-sandbox'] });
+try {
+  for (const { name, width, height } of SIZES) {
+    const page = await (await browser.newContext({ viewport: { width, height }, serviceWorkers: 'block' })).newPage();
+    await page.goto(`http://127.0.0.1:${PORT}/trail`);
+    await page.getByRole('table', { name: 'stops and legs' }).waitFor();
+    const box = await page.locator('svg.ribbon').boundingBox();
+    if (!box) throw new Error('no ribbon');
+    const take = await watchFrames(page);
+    await page.waitForTimeout(1500);
+    const idle = await take();
+    const x = (day: number): number => box.x + (box.width * day) / 23;
+    await page.mouse.move(x(5), box.y + 44);
+    await page.mouse.down();
+    for (let i = 0; i <= 90; i++) await page.mouse.move(x(5 + 2.5 * Math.sin(i / 6)), box.y + 44);
+    await page.mouse.up();
+    const dragging = await take();
+    const ratio = (q: number): string => (quantile(dragging, q) / quantile(idle, q)).toFixed(2);
+    console.log(
+      `frames     ${name}: dragging a stop takes ${ratio(0.5)} times an empty frame (median), ${ratio(0.95)} at the 95th percentile; ` +
+        `for orientation ${quantile(dragging, 0.5).toFixed(1)} and ${quantile(dragging, 0.95).toFixed(1)} ms over ${dragging.length} frames`,
+    );
+    await page.close();
+  }
+} finally {
+  await browser.close();
+  server.kill('SIGTERM');
+}
