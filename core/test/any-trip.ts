@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { WARMING } from '../src/canister/warming';
+import { METHODS } from '../src/archive/kit-schema';
 import { LIMITS } from '../src/archive/limits';
+import { withMethod } from '../src/menu/methods';
 import { RESTRICTIONS, TREATMENTS, WATER_SOURCES, type Day, type Trip } from '../src/archive/trip-schema';
 import { BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../src/catalogue/burners';
 import { DEMO_TRIP } from '../src/demo/vesper-divide';
@@ -41,6 +43,10 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
     dryG: within(LIMITS.dryG),
     fryMin: fc.option(within(LIMITS.fryMin)),
     snuffer: fc.boolean(),
+    method: fc.constantFrom(...METHODS),
+    drinkHot: fc.boolean(),
+    oneLighting: fc.boolean(),
+    appetite: within(LIMITS.appetite),
   })
   .map((r): Trip => {
     const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[r.burner.family]);
@@ -57,6 +63,7 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
       source: r.source,
       treatment: r.treatment,
       eatsOut: r.eatsOut,
+      dishes: {},
     };
     const legs = r.legDays.map((n, i) => ({
       days: Array.from({ length: n }, () => day),
@@ -83,6 +90,8 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
         snuffer: r.snuffer,
       },
       menu: {
+        ...DEMO_TRIP.menu,
+        drink: { ...withMethod(DEMO_TRIP.menu.supper, r.method), hot: r.drinkHot, name: 'drink' },
         breakfast: {
           ...DEMO_TRIP.menu.breakfast,
           dryG: r.dryG,
@@ -90,6 +99,9 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
         },
         supper: { ...DEMO_TRIP.menu.supper, waterMl: r.waterMl, simmerMin: r.simmerMin, makeSafe: r.makeSafe },
       },
+      dishes: [],
+      oneLighting: r.oneLighting,
+      appetite: r.appetite,
       reservePercent: r.reservePercent,
     };
   });

@@ -31,6 +31,7 @@ const steady = (change: Partial<BurnInput> = {}, powerW = 1000): BurnInput => ({
   lidOn: true,
   flame: 'tall',
   ...PLAIN,
+  foodJPerK: 0,
   jointLossG: 0.3,
   source: openSource(powerW, 45, false),
   ...change,
@@ -204,7 +205,15 @@ describe('doses', () => {
   it('keep the rest of a large tablet, burn small ones to the end', () => {
     const [large, small] = ['tablet-14', 'tablet-4'].map((id) => FUELS.find((f) => f.id === id) as TabletFuel);
     const need = simulateBurn(
-      steady({ flame: 'tablet', flameWindMps: 0, potWindMps: 0, pot: ALCOHOL_POT, jointLossG: 0, source: openSource(550, 28.08, false) }),
+      steady({
+        flame: 'tablet',
+        flameWindMps: 0,
+        potWindMps: 0,
+        pot: ALCOHOL_POT,
+        foodJPerK: 0,
+        jointLossG: 0,
+        source: openSource(550, 28.08, false),
+      }),
     );
     const kept = doseTablets(need, large);
     expect(kept.burn.fuelG).toBe(need.fuelG);

@@ -28,13 +28,14 @@ export const MIXED_GAS = FUELS.find((f) => f.id === 'gas-20-80') as GasFuel;
 export const DENATURED = FUELS.find((f) => f.id === 'alcohol-denatured') as AlcoholFuel;
 
 /** What no case of practice uses: one steady boil, nothing held, nothing primed. */
-export const PLAIN: Pick<BurnInput, 'holdS' | 'rolling' | 'gusty' | 'sleeveOn' | 'headFactor' | 'primingG' | 'jointLossG'> = {
+export const PLAIN: Pick<BurnInput, 'holdS' | 'rolling' | 'gusty' | 'sleeveOn' | 'headFactor' | 'primingG' | 'jointLossG' | 'foodJPerK'> = {
   holdS: 0,
   rolling: false,
   gusty: false,
   sleeveOn: false,
   headFactor: 1,
   primingG: 0,
+  foodJPerK: 0,
   jointLossG: 0,
 };
 

@@ -85,7 +85,7 @@ describe('holding', () => {
   });
 
   it('has a ledger of phases and sinks that sums to the fuel, primed and held', () => {
-    const b = simulateBurn(steady({ holdS: 120, rolling: true, primingG: 4, jointLossG: 0.3 }));
+    const b = simulateBurn(steady({ holdS: 120, rolling: true, primingG: 4, foodJPerK: 0, jointLossG: 0.3 }));
     expect(ledgerFuelG(b.ledger)).toBeCloseTo(b.fuelG, 9);
     expect(phaseHeatJ(heat(b).priming)).toBeCloseTo(4 * 45_000, 6);
   });

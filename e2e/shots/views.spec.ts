@@ -32,6 +32,13 @@ test('trail', async ({ page }) => {
   await page.screenshot(shot('trail-phone'));
 });
 
+test('menu', async ({ page }) => {
+  await page.goto('/menu');
+  await expect(page.locator('app-habit-panel')).toContainText('The best together');
+  await expect(page.locator('app-dish-panel')).toContainText('at the stove');
+  await page.screenshot(shot('menu'));
+});
+
 test('a new trip', async ({ page }) => {
   await page.keyboard.press('n');
   await expect(page.getByRole('dialog')).toBeVisible();

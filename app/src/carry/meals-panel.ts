@@ -1,5 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { formatDuration, LIMITS, MEALS, potVolumeMl, snowPotfuls, type Meal, type MealName, type Plan, type Target } from '@tinder/core';
+import {
+  editDishOn,
+  formatDuration,
+  LIMITS,
+  mealOn,
+  MEALS,
+  potVolumeMl,
+  snowPotfuls,
+  type Meal,
+  type MealName,
+  type Plan,
+  type Target,
+} from '@tinder/core';
 import { Figure } from '../ledger/figure';
 import { DayMarker } from '../state/day-marker';
 import { WorkspaceStore } from '../state/workspace-store';
@@ -7,6 +19,7 @@ import { Choice, type Option } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../ui/units';
+import { PART_WORDS } from '../menu/menu-words';
 import { doseWords, outcomeWords } from './meal-words';
 
 /** Most rehydrated food is content with this (common practice). */
@@ -22,12 +35,12 @@ const SETTLED_SNOW_G_PER_ML = 0.3;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the meals, on day {{ marker.day() }}</h2>
-    @for (name of names; track name) {
-      @let meal = store.trip().menu[name];
+    @for (name of names(); track name) {
+      @let meal = dish(name);
       @let planned = day().meals[name];
       <section [attr.aria-label]="name">
         <div class="head">
-          <h3>{{ name }}</h3>
+          <h3>{{ partWords[name] }}</h3>
           <app-choice
             [label]="name + ', hot or cold'"
             [options]="hotOptions"
@@ -129,8 +142,8 @@ export class MealsPanel {
   protected readonly store = inject(WorkspaceStore);
   protected readonly marker = inject(DayMarker);
   protected readonly units = inject(Units);
-  protected readonly names = MEALS;
   protected readonly L = LIMITS;
+  protected readonly partWords = PART_WORDS;
   protected readonly duration = formatDuration;
   protected readonly hotOptions = [
     { value: 'hot', label: 'hot' },
@@ -150,6 +163,8 @@ export class MealsPanel {
   ];
 
   readonly plan = input.required<Plan>();
+  /** Breakfast and supper, and whatever else is hot on this day. */
+  protected readonly names = computed(() => MEALS.filter((m) => m === 'breakfast' || m === 'supper' || this.day().meals[m]));
   protected readonly day = computed(() => this.plan().days[Math.min(this.marker.day(), this.plan().days.length) - 1]);
 
   /** Usual times; a typed one from a file is kept among them. */
@@ -158,8 +173,14 @@ export class MealsPanel {
     return minutes.map((m) => ({ value: String(m), label: m === 0 ? 'not held' : `${m} min` }));
   }
 
+  /** The dish of the marked day, wherever it is set. */
+  protected dish(name: MealName): Meal {
+    return mealOn({ ...this.store.trip(), appetite: 1 }, this.day().day, name, this.day().dishes);
+  }
+
   protected edit(name: MealName, what: string, change: Partial<Meal>): void {
-    this.store.editTrip(`${name}: ${what}`, (t) => ({ ...t, menu: { ...t.menu, [name]: { ...t.menu[name], ...change } } }));
+    const { day, dishes } = this.day();
+    this.store.editTrip(`${name}: ${what}`, (t) => editDishOn(t, day, name, dishes, (m) => ({ ...m, ...change })));
   }
 
   protected target(name: MealName, kind: Target['kind']): void {

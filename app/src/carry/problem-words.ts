@@ -1,17 +1,18 @@
 import type { Problem } from '@tinder/core';
 import type { Units } from '../ui/units';
+import { PART_WORDS } from '../menu/menu-words';
 
 /** What stands in the way, in one plain sentence each. */
 export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {
   switch (p.code) {
     case 'stalls':
-      return `The ${p.meal} stalls at ${units.text(p.atC, 'temperature')} on ${dayWords(p.days)}: not counted in the fuel.`;
+      return `The ${PART_WORDS[p.meal]} stalls at ${units.text(p.atC, 'temperature')} on ${dayWords(p.days)}: not counted in the fuel.`;
     case 'mayBlowOut':
-      return `The flame may blow out at ${p.meal} on ${dayWords(p.days)} (${units.text(p.flameWindMps, 'speed')} at the flame, about ${units.text(p.limitMps, 'speed')} is its limit): not counted in the fuel.`;
+      return `The flame may blow out at ${PART_WORDS[p.meal]} on ${dayWords(p.days)} (${units.text(p.flameWindMps, 'speed')} at the flame, about ${units.text(p.limitMps, 'speed')} is its limit): not counted in the fuel.`;
     case 'wontRun':
-      return `The burner won’t run at ${p.meal} on ${dayWords(p.days)}: the can has no pressure below ${units.text(p.airC, 'temperature')}. Not counted in the fuel.`;
+      return `The burner won’t run at ${PART_WORDS[p.meal]} on ${dayWords(p.days)}: the can has no pressure below ${units.text(p.airC, 'temperature')}. Not counted in the fuel.`;
     case 'boilsFirst':
-      return `The ${p.meal} cannot reach ${units.text(p.targetC, 'temperature')} on ${dayWords(p.onDays)}: water boils at ${units.text(p.boilC, 'temperature')} there, and that is reckoned with.`;
+      return `The ${PART_WORDS[p.meal]} cannot reach ${units.text(p.targetC, 'temperature')} on ${dayWords(p.onDays)}: water boils at ${units.text(p.boilC, 'temperature')} there, and that is reckoned with.`;
     case 'banned':
       return `No ${p.restriction === 'noFlame' ? 'flame at all' : 'open flame'} on ${dayWords(p.onDays)}: meals are cold with this kit and not counted. Check with the land manager.`;
     case 'unknownRestriction':

@@ -47,7 +47,7 @@ describe('closer look', () => {
     const el = await show(ColdPanel, 'gas-micro', 'cold');
     expect(el.textContent).toMatch(/Air 0 °C, 50 % left: (strong|reduced), \d+ % of full power/);
     expect(el.textContent).toContain('Assumed: propane 20 %, isobutane 80 %');
-    expect(el.querySelectorAll('circle.meal')).toHaveLength(43);
+    expect(el.querySelectorAll('circle.meal')).toHaveLength(45);
     expect((await show(ColdPanel, 'tablet-single', 'cold')).textContent).toContain('no canister');
   });
 

@@ -6,6 +6,7 @@ import {
   formatDuration,
   HOLDABLE_C,
   HOT_C,
+  mealOn,
   mixedC,
   potHeatCapacityJPerK,
   REHYDRATE_C,
@@ -13,6 +14,8 @@ import {
   restForDonenessS,
   restStretch,
   type Cozy,
+  type Meal,
+  type PlannedMeal,
 } from '@tinder/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
@@ -28,7 +31,7 @@ const COZY_WORDS: Record<Cozy, string> = { none: 'bare', reflective: 'reflective
 const MINUTES = 30;
 const USUAL_REST_S = 600;
 /** What a packet's ten minutes come to: 400 mL from the boil at sea level with 120 g stirred in, bag unwrapped in a 20 °C room, min at 90 °C (this model). */
-const USUAL_DONE_MIN = 5;
+const USUAL_DONE_MIN = 7;
 
 /** How a meal cools while it rests, against the temperatures it needs. */
 @Component({
@@ -147,17 +150,22 @@ export class RestPanel {
         : needS === undefined
           ? 'so wrapped it never gets there'
           : `here it wants a rest of ${formatDuration(needS)}`;
-    const { dryG } = this.store.trip().menu[meal.meal];
+    const { dryG } = this.dish(meal);
     const stirred =
       dryG > 0 ? `Stirring in ${this.units.text(dryG, 'mass')} of food drops it to ${this.units.text(r.atS(0), 'temperature')}. ` : '';
     return `${stirred}Ten minutes cook it as far as ${after.toFixed(1)} min at ${this.units.text(DONENESS.referenceC, 'temperature')} would. A packet that says 10 min counts on about ${USUAL_DONE_MIN}: ${rest}.`;
   });
 
+  private dish(meal: PlannedMeal): Meal {
+    const dishes = this.plans.plan()?.days[meal.day - 1]?.dishes ?? {};
+    return mealOn(this.store.trip(), meal.day, meal.meal, dishes);
+  }
+
   private cooling(cozy: Cozy) {
     const meal = this.service.meal();
     if (!meal) return undefined;
     const { waterMl, airC, pressurePa, potWindMps, pot } = meal.facts;
-    const { dryG } = this.store.trip().menu[meal.meal];
+    const { dryG } = this.dish(meal);
     const potJPerK = this.vessel() === 'pot' ? potHeatCapacityJPerK(pot) : 0;
     return rest({
       waterMl,

@@ -20,6 +20,7 @@ import {
 } from '@tinder/core';
 import { formatDuration } from '@tinder/core';
 import type { FigureRef } from './figure-ref';
+import { PART_WORDS } from '../menu/menu-words';
 
 /** A figure taken apart: parts that sum to it, how it is computed, and what went in. */
 export interface Derivation {
@@ -103,7 +104,7 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation 
   const { etaMax, fluxScaleWPerM2 } = POT_BASE[facts.pot.base];
   const watts = (w: number) => `${Math.round(w).toLocaleString('en-US')} W`;
   return {
-    title: `${m.meal} on day ${m.day}`,
+    title: `${PART_WORDS[m.meal]} on day ${m.day}`,
     totalG: burn.fuelG,
     parts: ledgerParts([burn.ledger]),
     how: [
@@ -158,7 +159,7 @@ function demandDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivat
     title: `fuel to burn, ${carry.from} to ${carry.to}`,
     totalG: carry.demandG,
     parts: meals.map((m) => ({
-      label: `day ${m.day}, ${m.meal}`,
+      label: `day ${m.day}, ${PART_WORDS[m.meal]}`,
       massG: m.burn.fuelG,
       note: m.burn.outcome.kind === 'done' ? formatDuration(m.burn.durationS) : 'cannot be cooked so',
       ref: { kind: 'meal', day: m.day, meal: m.meal },

@@ -52,6 +52,7 @@ export class AppShell {
   /** Views that are built; the navigation shows no others. */
   protected readonly views = [
     { path: '/trail', name: 'Trail' },
+    { path: '/menu', name: 'Menu' },
     { path: '/carry', name: 'Carry' },
   ];
   protected readonly refused = signal<{ file: string; sentences: string[] } | undefined>(undefined);

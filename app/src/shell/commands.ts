@@ -68,7 +68,8 @@ export class Commands {
       ),
       more('demo', 'load the demo trip', 'd', () => this.loadDemo()),
       more('trail', 'go to Trail', '1', () => void this.router.navigateByUrl('/trail')),
-      more('carry', 'go to Carry', '2', () => void this.router.navigateByUrl('/carry')),
+      more('menu', 'go to Menu', '2', () => void this.router.navigateByUrl('/menu')),
+      more('carry', 'go to Carry', '3', () => void this.router.navigateByUrl('/carry')),
     ];
   });
 

@@ -41,7 +41,7 @@ describe('the frame', () => {
   });
 
   it('shows only views that are built, a saved state and the verdict', () => {
-    expect([...element().querySelectorAll('nav a')].map((a) => a.textContent)).toEqual(['Trail', 'Carry']);
+    expect([...element().querySelectorAll('nav a')].map((a) => a.textContent)).toEqual(['Trail', 'Menu', 'Carry']);
     expect(textOf('.saved')).toBe('saved');
     expect(textOf('app-verdict-line')).toContain('Leave Nettle Hut with');
   });

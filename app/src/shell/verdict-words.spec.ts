@@ -41,7 +41,7 @@ describe('verdict', () => {
   it('says it plainly when every meal is cold', () => {
     const cold = {
       ...DEMO_TRIP,
-      menu: { breakfast: { ...DEMO_TRIP.menu.breakfast, hot: false }, supper: { ...DEMO_TRIP.menu.supper, hot: false } },
+      menu: { ...DEMO_TRIP.menu, breakfast: { ...DEMO_TRIP.menu.breakfast, hot: false }, supper: { ...DEMO_TRIP.menu.supper, hot: false } },
     };
     expect(verdict(cold)).toContain('without fuel: every meal is cold');
   });

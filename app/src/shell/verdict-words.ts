@@ -4,6 +4,7 @@ import { dayWords } from '../carry/problem-words';
 import { WINDSCREEN_WORDS } from '../carry/option-lists';
 import type { FigureRef } from '../ledger/figure-ref';
 import type { Units } from '../ui/units';
+import { PART_WORDS } from '../menu/menu-words';
 
 /** A stretch of the verdict; with a `ref` it is a number that opens its derivation, with a `change` it can be adopted. */
 export interface Segment {
@@ -67,13 +68,13 @@ function obstacle(carry: CarryPlan, units: Format): Segment[] {
     ];
     const failing = unfinishedMeals(carry);
     const others = failing > p.days.length ? `, and ${failing - p.days.length} more meals fail` : '';
-    return [{ text: `But ${p.meal} on ${dayWords(p.days)} ${why}${others}. ` }];
+    return [{ text: `But ${PART_WORDS[p.meal]} on ${dayWords(p.days)} ${why}${others}. ` }];
   }
   const meals = carry.days.flatMap((d) => MEALS.flatMap((m) => d.meals[m] ?? []));
   if (meals.length < 2) return [];
   const dearest = meals.reduce((a, b) => (b.burn.fuelG > a.burn.fuelG ? b : a));
   return [
-    { text: `The dearest meal is ${dearest.meal} on day ${dearest.day}, ` },
+    { text: `The dearest meal is ${PART_WORDS[dearest.meal]} on day ${dearest.day}, ` },
     { text: units.mealMass(dearest.burn.fuelG), ref: { kind: 'meal', day: dearest.day, meal: dearest.meal } },
     { text: ` in ${formatDuration(dearest.burn.durationS)}. ` },
   ];

@@ -8,6 +8,10 @@ import {
   type InferredBlend,
   type Plan,
   type Trip,
+  type DishCard,
+  type HabitLedger,
+  type MealName,
+  type PerKcal,
 } from '@tinder/core';
 import { createPlanWorker } from '../workers/create-plan-worker';
 import type { Closer, CloserSubject } from '../workers/planner';
@@ -77,6 +81,18 @@ export class PlanService {
   /** What a boil seen tells of the can's blend. */
   inferBlend(trip: Trip, seen: CanSeen): Promise<InferredBlend | undefined> {
     return this.worker.inferBlend(trip, seen);
+  }
+
+  habits({ trip, plan }: Planned): Promise<HabitLedger> {
+    return this.worker.habits(trip, plan);
+  }
+
+  perKcal(trip: Trip, day: number): Promise<PerKcal[]> {
+    return this.worker.perKcal(trip, day);
+  }
+
+  card({ trip, plan }: Planned, day: number, name: MealName): Promise<DishCard | undefined> {
+    return this.worker.card(trip, plan, day, name);
   }
 
   private async run(): Promise<void> {

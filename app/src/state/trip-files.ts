@@ -45,6 +45,8 @@ export function downloadWaypoints(trip: Trip): void {
   if (text) download(tripFileName(trip, 'gpx'), text, 'application/gpx+xml');
 }
 
+export const downloadDishes = (trip: Trip, csv: string): void => download(tripFileName(trip, 'csv'), csv, 'text/csv');
+
 /** Reads a chosen file; refuses a huge one before reading it. */
 export async function readTripFile(file: File): Promise<ReturnType<typeof importArchive>> {
   if (file.size > LARGEST_ARCHIVE_BYTES)

@@ -45,6 +45,11 @@ export class WorkspaceStore {
     this.editTrip(label, (t) => ({ ...t, kit: { ...t.kit, ...change } }), gesture);
   }
 
+  /** Sets some of the trip's own values. */
+  editTripWith(label: string, change: Partial<Trip>): void {
+    this.editTrip(label, (t) => ({ ...t, ...change }));
+  }
+
   editPreferences(label: string, change: Partial<Preferences>): void {
     this.edit(label, (w) => ({ ...w, preferences: { ...w.preferences, ...change } }));
   }

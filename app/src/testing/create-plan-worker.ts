@@ -8,5 +8,8 @@ export function createPlanWorker(): Remote<Planner> {
     changes: (...a: Parameters<Planner['changes']>) => Promise.resolve(planner.changes(...a)),
     closer: (...a: Parameters<Planner['closer']>) => Promise.resolve(planner.closer(...a)),
     inferBlend: (...a: Parameters<Planner['inferBlend']>) => Promise.resolve(planner.inferBlend(...a)),
+    habits: (...a: Parameters<Planner['habits']>) => Promise.resolve(planner.habits(...a)),
+    perKcal: (...a: Parameters<Planner['perKcal']>) => Promise.resolve(planner.perKcal(...a)),
+    card: (...a: Parameters<Planner['card']>) => Promise.resolve(planner.card(...a)),
   } as unknown as Remote<Planner>;
 }

@@ -16,6 +16,7 @@ const THING: Record<Quantity, string> = {
   minutes: 'a time',
   hours: 'a number of hours',
   count: 'a number',
+  energy: 'an amount of food energy',
 };
 
 /** Why a typed quantity was not taken and what to type instead, as one sentence. */

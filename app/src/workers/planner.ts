@@ -1,18 +1,25 @@
 import {
   bestChanges,
   coldView,
+  dishCard,
   doseTable,
+  habitLedger,
   flameCurve,
   inferBlend,
+  perThousandKcal,
   planTrip,
   type BurnFacts,
   type CanSeen,
   type CarryPlan,
   type Change,
   type ColdView,
+  type DishCard,
   type DoseTable,
   type FlameCurve,
+  type HabitLedger,
   type InferredBlend,
+  type MealName,
+  type PerKcal,
   type Plan,
   type Trip,
 } from '@tinder/core';
@@ -24,6 +31,9 @@ export interface Planner {
   /** What the closer look shows of one subject for one meal; `unscreened` is the same meal without its windscreen. */
   closer(subject: CloserSubject, trip: Trip, plan: Plan, facts: BurnFacts, unscreened: BurnFacts, altitudeM: number): Closer;
   inferBlend(trip: Trip, seen: CanSeen): InferredBlend | undefined;
+  habits(trip: Trip, plan: Plan): HabitLedger;
+  perKcal(trip: Trip, day: number): PerKcal[];
+  card(trip: Trip, plan: Plan, day: number, name: MealName): DishCard | undefined;
 }
 
 export type CloserSubject = 'flame' | 'cold' | 'dose' | 'rest';
@@ -55,4 +65,7 @@ export const planner: Planner = {
     }
   },
   inferBlend: (trip, seen) => inferBlend(trip, seen),
+  habits: (trip, plan) => habitLedger(trip, plan),
+  perKcal: (trip, day) => perThousandKcal(trip, day),
+  card: (trip, plan, day, name) => dishCard(trip, plan, day, name),
 };

@@ -28,6 +28,7 @@ export const preferencesSchema = z.strictObject({
     latitude: unitChoice('latitude').default('°'),
     hours: unitChoice('hours').default('h'),
     count: unitChoice('count').default('×'),
+    energy: unitChoice('energy').default('kcal'),
     minutes: unitChoice('minutes').default('min'),
   }),
 });

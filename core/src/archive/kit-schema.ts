@@ -6,6 +6,24 @@ import { FUELS } from '../fuel/fuels';
 import { LIMITS } from './limits';
 import { keysOf, label, within } from './schema-parts';
 
+/** How food is cooked on a trail (domain section 6). */
+export const METHODS = [
+  'boilPour',
+  'heatRest',
+  'boilCozy',
+  'simmer',
+  'pastaPot',
+  'homeDried',
+  'coldSoak',
+  'noCook',
+  'hotDrink',
+  'meltSnow',
+  'makeSafe',
+  'doseForget',
+  'fry',
+] as const;
+export type Method = (typeof METHODS)[number];
+
 export const targetSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('boil') }),
   z.strictObject({ kind: z.literal('stopAt'), targetC: within(LIMITS.targetC) }),
@@ -24,7 +42,36 @@ export const mealSchema = z.strictObject({
   makeSafe: z.enum(['none', 'cdc', 'epa']).default('none'),
   /** Dry food stirred into the hot water, g. */
   dryG: within(LIMITS.dryG).default(0),
+  /** How it is cooked; its numbers are those above, which the walker may have changed. */
+  method: z.enum(METHODS).default('boilPour'),
+  /** Cooked with the lid off whatever the kit says (pasta in plenty of water, frying). */
+  lidOff: z.boolean().default(false),
+  /** Left to stand after the flame is out, minutes. */
+  restMin: within(LIMITS.restMin).default(10),
+  /** Eaten out of its packet bag or out of the pot. */
+  vessel: z.enum(['bag', 'pot']).default('pot'),
+  foams: z.boolean().default(false),
+  /** Cooking water that is poured away, mL. */
+  drainedMl: within(LIMITS.drainedMl).default(0),
+  /** Oil or butter added, g; part of the food carried, not of the water. */
+  fatG: within(LIMITS.dryG).default(0),
+  packagingG: within(LIMITS.dryG).default(0),
+  kcal: within(LIMITS.kcal).default(0),
+  price: within(LIMITS.price).nullable().default(null),
+  /** Work at home for one portion, minutes. */
+  homeMin: within(LIMITS.homeMin).default(0),
+  /** Looked forward to. */
+  welcome: z.boolean().default(false),
+  /** Minutes at 90 °C that cook it through; learnt from verdicts. */
+  doneMin: within(LIMITS.doneMin).default(5),
+  /** What the packet says, beside the walker's own values. */
+  packet: z
+    .strictObject({ waterMl: within(LIMITS.waterMl), restMin: within(LIMITS.restMin) })
+    .nullable()
+    .default(null),
 });
+
+const COLD = { hot: false, method: 'noCook', waterMl: 200, target: { kind: 'stopAt', targetC: 80 } } as const;
 
 const share = z.number().min(0).max(1);
 export const blendSchema = z
@@ -81,6 +128,21 @@ export const kitSchema = z
 
 export type Kit = z.infer<typeof kitSchema>;
 export type Meal = z.infer<typeof mealSchema>;
-export const menuSchema = z.strictObject({ breakfast: mealSchema, supper: mealSchema });
-export type MealName = keyof z.infer<typeof menuSchema>;
-export const MEALS: readonly MealName[] = ['breakfast', 'supper'];
+/** Parts of a day's food in the order they are cooked; wash-up water counts as one. */
+export const MEALS = ['breakfast', 'lunch', 'supper', 'drink', 'washUp'] as const;
+export type MealName = (typeof MEALS)[number];
+/** What every day holds where nothing else is set. */
+export const menuSchema = z.strictObject({
+  breakfast: mealSchema,
+  lunch: mealSchema.prefault({ ...COLD, name: 'cold lunch' }),
+  supper: mealSchema,
+  drink: mealSchema.prefault({ ...COLD, name: 'nothing' }),
+  washUp: mealSchema.prefault({ ...COLD, name: 'nothing', target: { kind: 'stopAt', targetC: 50 } }),
+});
+
+/** A dish kept for this trip, to be set into the days. */
+export const dishSchema = z.strictObject({ id: z.string().min(1).max(64), meal: mealSchema });
+export type Dish = z.infer<typeof dishSchema>;
+/** Dishes by part of the day. */
+export const dishesByMealSchema = z.partialRecord(z.enum(MEALS), z.string().max(64));
+export const rotationSchema = z.partialRecord(z.enum(MEALS), z.array(z.string().max(64)).min(1).max(60));

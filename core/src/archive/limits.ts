@@ -28,5 +28,11 @@ export const LIMITS = {
   potHeightMm: { min: 10, max: 100 },
   screenGapMm: { min: 1, max: 60 },
   dryG: { min: 0, max: 1000 },
+  restMin: { min: 0, max: 24 * 60 },
+  drainedMl: { min: 0, max: 5000 },
+  kcal: { min: 0, max: 10_000 },
+  homeMin: { min: 0, max: 600 },
+  doneMin: { min: 0.5, max: 200 },
+  appetite: { min: 0.3, max: 3 },
   fryMin: { min: 1, max: 60 },
 } as const;

@@ -29,6 +29,7 @@ export function migrateTripV1({ id, name, leg, conditions: c, kit, menu, reserve
       source: !c.snow ? 'stream' : c.starterWater ? 'snow' : 'snowDry',
       treatment: 'filter',
       eatsOut: { breakfast: false, supper: false },
+      dishes: {},
       simulated: [],
     };
   });
@@ -45,6 +46,10 @@ export function migrateTripV1({ id, name, leg, conditions: c, kit, menu, reserve
     profile: [],
     kit,
     menu,
+    dishes: [],
+    rotation: {},
+    oneLighting: true,
+    appetite: 1,
     reservePercent,
   };
 }

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { PACKAGE_IDS } from '../carry/packages';
-import { kitSchema, menuSchema } from './kit-schema';
+import { dishesByMealSchema, dishSchema, kitSchema, menuSchema, rotationSchema } from './kit-schema';
 import { LIMITS } from './limits';
 import { label, remark, within } from './schema-parts';
 import { windSchema } from './wind-schema';
@@ -39,6 +39,8 @@ export const daySchema = z.strictObject({
   treatment: z.enum(TREATMENTS),
   /** Meals bought instead of cooked. */
   eatsOut: z.strictObject({ breakfast: z.boolean(), supper: z.boolean() }),
+  /** Dishes of this day that are not the usual ones, by part of the day. */
+  dishes: dishesByMealSchema.default({}),
   /** Which values come from the simulated climate. */
   simulated: z.array(z.enum(CLIMATE_KEYS)).max(CLIMATE_KEYS.length),
   /** Of the camp, where a track is known. */
@@ -84,6 +86,14 @@ export const tripSchema = z
     profile: z.array(z.strictObject({ km: z.number().min(0).max(20_000), altitudeM: within({ min: -430, max: 9000 }) })).max(2000),
     kit: kitSchema,
     menu: menuSchema,
+    /** Dishes kept for this trip. */
+    dishes: z.array(dishSchema).max(300).default([]),
+    /** Dishes that take turns, day after day, by part of the day. */
+    rotation: rotationSchema.default({}),
+    /** Supper, drink and wash-up water are heated in one lighting. */
+    oneLighting: z.boolean().default(true),
+    /** Factor on food and its water. */
+    appetite: within(LIMITS.appetite).default(1),
     reservePercent: within(LIMITS.reservePercent),
   })
   .superRefine((trip, ctx) => {

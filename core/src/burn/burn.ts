@@ -35,6 +35,8 @@ export interface BurnInput {
   /** Factor on the coupling that tells one burner from another; 1 until burn tests say otherwise. */
   headFactor: number;
   source: FlameSource;
+  /** Heat capacity of dry food that goes into the pot at the target and is held there, J/K; 0 for none. */
+  foodJPerK: number;
   /** Fuel burnt before the pot is heated at all, g (preheating, a primer pan). */
   primingG: number;
   /** Fuel lost without heat at each lighting, g (a canister joint). */
@@ -67,8 +69,8 @@ export interface Burn {
 /** Flame strengths below this share of the rated power do not keep alight (domain section 5). */
 export const WONT_RUN_SHARE = 0.05;
 
-const REL_TOL = 1e-5;
-const ABS_TOL = 1e-3;
+const REL_TOL = 1e-4;
+const ABS_TOL = 1e-2;
 
 /**
  * Simulates one lighting: water and pot as one lumped temperature (domain section 4),
@@ -163,6 +165,20 @@ export function simulateBurn(input: BurnInput): Burn {
   heatJ.heating.air = airJ;
   heatJ.heating.evaporation = vapourJ;
   heatJ.heating.sides = sidesJ;
+  let foodS = 0;
+  if (input.foodJPerK > 0) {
+    // food at the air's temperature pulls the boil down until the flame has brought it back
+    const p = source.powerW(run.t, canC);
+    const useful = p * eta(p);
+    const [air, vapour] = [loss.airW(targetC), loss.evaporationW(targetC)];
+    if (useful - air - vapour <= 0) return unfinished({ kind: 'stalls', atC: targetC });
+    const foodJ = input.foodJPerK * Math.max(0, targetC - input.airC);
+    foodS = foodJ / (useful - air - vapour);
+    heatJ.heating.food = foodJ;
+    heatJ.heating.air += air * foodS;
+    heatJ.heating.evaporation += vapour * foodS;
+    heatJ.heating.sides += (p - useful) * foodS;
+  }
   if (input.holdS > 0) {
     const held = holdAt({ targetC, boilC, input, loss, eta, availableW: source.powerW(run.t, canC) });
     if (!held) return unfinished({ kind: 'stalls', atC: targetC });
@@ -173,7 +189,7 @@ export function simulateBurn(input: BurnInput): Burn {
     outcome: { kind: 'done' },
     targetC,
     boilC,
-    durationS: run.t + input.holdS,
+    durationS: run.t + foodS + input.holdS,
     fuelG: ledgerFuelG(ledger),
     meanPowerW: run.t > 0 ? releasedJ / run.t : source.steadyW,
     efficiency: eta(source.steadyW),

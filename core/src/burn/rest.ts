@@ -32,7 +32,7 @@ export const COZIES = {
 } as const;
 export type Cozy = keyof typeof COZIES;
 
-/** A packet bag lies flat-sided: area m² per mL^(2/3), and no metal (common practice). */
+/** A filled packet bag has about 1.7 times the surface of a sphere of its content, both sides counted: m² per mL^(2/3) (common practice). */
 const BAG_M2_PER_ML23 = 8e-4;
 /** Ground under a pot without a pad: contact coefficient, W/(m² K) (assumption). */
 const GROUND_W_PER_M2_K = 25;
@@ -56,7 +56,7 @@ export interface Rest {
 /** Cooling of a resting meal, lid on. */
 export function rest(r: RestSetup): Rest {
   const areas = potAreas(r.pot);
-  const bagM2 = BAG_M2_PER_ML23 * r.waterMl ** (2 / 3) * 2;
+  const bagM2 = BAG_M2_PER_ML23 * r.waterMl ** (2 / 3);
   const skinM2 = r.vessel === 'bag' ? bagM2 : areas.sideM2 + areas.lidM2;
   const baseM2 = r.vessel === 'bag' ? 0 : areas.baseM2;
   const forced = forcedConvection(r.windMps, r.pot.diameterMm / 1000, r.airC, r.pressurePa);

@@ -1,6 +1,8 @@
 import type { Day, Leg, Stop, Trip } from '../archive/trip-schema';
 import type { Wind } from '../burn/wind';
 import type { PackageId } from '../carry/packages';
+import { menuSchema } from '../archive/kit-schema';
+import { DISHES } from '../menu/dish-catalogue';
 
 /** The invented Vesper Divide: 23 days from Nettle Hut to Saltfell over five stops, a snow pass, a leg under a ban and a dry camp. */
 
@@ -21,6 +23,7 @@ const day = ([km, ascentM, altitudeM, supperAirC, breakfastAirC, mps]: Row, chan
     source: 'stream',
     treatment: 'filter',
     eatsOut: { breakfast: false, supper: false },
+    dishes: {},
     simulated: [],
     ...change,
   };
@@ -41,6 +44,7 @@ const stop = (id: string, name: string, kind: Stop['kind'], change: Partial<Stop
 });
 
 const at = (packageId: PackageId, price: number) => ({ packageId, price });
+const CHILLI = { dishes: { supper: 'home-dried-chilli' } };
 const inTown = { eatsOut: { breakfast: false, supper: true } };
 
 export const DEMO_TRIP: Trip = {
@@ -82,8 +86,8 @@ export const DEMO_TRIP: Trip = {
       day([22, 410, 1720, 10, 4, 1.5]),
     ]),
     leg([
-      day([21, 560, 1480, 12, 6, 1.5]),
-      day([24, 480, 1210, 13, 8, 1]),
+      day([21, 560, 1480, 12, 6, 1.5], CHILLI),
+      day([24, 480, 1210, 13, 8, 1], CHILLI),
       day([20, 730, 1650, 11, 5, 2]),
       day([23, 300, 890, 15, 9, 1], inTown),
     ]),
@@ -104,8 +108,8 @@ export const DEMO_TRIP: Trip = {
       'district notice of June, asked by telephone',
     ),
     leg([
-      day([13, 1100, 2890, -2, -8, 3], { source: 'snow', waterC: 1 }),
-      day([12, 640, 2950, -4, -10, 3], { source: 'snow', waterC: 1, gusty: true }),
+      day([13, 1100, 2890, -2, -8, 3], { source: 'snow', waterC: 1, dishes: { drink: 'cocoa' } }),
+      day([12, 640, 2950, -4, -10, 3], { source: 'snow', waterC: 1, gusty: true, dishes: { drink: 'cocoa' } }),
       day([21, 350, 1980, 5, -1, 2]),
     ]),
     leg([day([24, 420, 1310, 10, 4, 2]), day([26, 380, 640, 13, 7, 2]), day([21, 150, 40, 15, 10, 2])], 'unknown'),
@@ -129,17 +133,51 @@ export const DEMO_TRIP: Trip = {
     potHeightMm: 45,
     screenGapMm: 6,
   },
-  menu: {
+  menu: menuSchema.parse({
     breakfast: {
       name: 'oats and coffee',
       hot: true,
       waterMl: 450,
       target: { kind: 'stopAt', targetC: 88 },
-      simmerMin: 0,
-      makeSafe: 'none',
+      method: 'heatRest',
       dryG: 90,
+      packagingG: 3,
+      kcal: 360,
+      price: 0.9,
     },
-    supper: { name: 'dried dinner and tea', hot: true, waterMl: 600, target: { kind: 'boil' }, simmerMin: 0, makeSafe: 'none', dryG: 130 },
-  },
+    lunch: {
+      name: 'tortilla with cheese',
+      hot: false,
+      method: 'noCook',
+      waterMl: 50,
+      target: { kind: 'boil' },
+      dryG: 150,
+      packagingG: 5,
+      kcal: 520,
+      price: 2.2,
+    },
+    supper: {
+      name: 'dried dinner and tea',
+      hot: true,
+      waterMl: 600,
+      target: { kind: 'boil' },
+      vessel: 'bag',
+      dryG: 130,
+      packagingG: 18,
+      kcal: 560,
+      price: 7,
+      restMin: 12,
+      doneMin: 3,
+      packet: { waterMl: 330, restMin: 10 },
+    },
+  }),
+  dishes: ['home-dried chilli', 'raw pasta, little water', 'freeze-dried curry', 'cocoa'].map((name) => {
+    const meal = DISHES.find((d) => d.name === name);
+    if (!meal) throw new Error(`no dish "${name}"`);
+    return { id: name.replace(/\W+/g, '-'), meal };
+  }),
+  rotation: {},
+  oneLighting: true,
+  appetite: 1,
   reservePercent: 15,
 };

@@ -61,10 +61,10 @@ type Candidate = Pick<Trip, 'kit' | 'menu'> & { kind: ChangeKind };
 function candidates({ kit, menu }: Trip): Candidate[] {
   const burner = burnerById(kit.burnerId);
   const list: Candidate[] = [];
-  if (MEALS.some((m) => menu[m].hot && menu[m].target.kind === 'boil')) {
+  if (MEALS.some((m) => menu[m].hot && menu[m].target.kind === 'boil' && menu[m].makeSafe === 'none')) {
     const target = { kind: 'stopAt', targetC: REST_TARGET_C } as const;
     const cooler = (m: Trip['menu']['supper']) => (m.target.kind === 'boil' ? { ...m, target } : m);
-    list.push({ kind: { code: 'stopAt88' }, kit, menu: { breakfast: cooler(menu.breakfast), supper: cooler(menu.supper) } });
+    list.push({ kind: { code: 'stopAt88' }, kit, menu: { ...menu, breakfast: cooler(menu.breakfast), supper: cooler(menu.supper) } });
   }
   if (!kit.lidOn) list.push({ kind: { code: 'lidOn' }, kit: { ...kit, lidOn: true }, menu });
   if (hasValve(burner))

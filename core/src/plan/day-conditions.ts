@@ -28,6 +28,8 @@ export interface DayConditions {
   dry: boolean;
   restriction: Restriction;
   eatsOut: Day['eatsOut'];
+  /** Dishes of this day that are not the usual ones. */
+  dishes: Day['dishes'];
 }
 
 const BOIL_RULES: Partial<Record<Day['treatment'], BoilRule>> = { boilCdc: 'cdc', boilEpa: 'epa' };
@@ -56,6 +58,7 @@ export function dayConditions(trip: Trip): DayConditions[] {
         dry: d.source === 'carried',
         restriction: leg.restriction,
         eatsOut: d.eatsOut,
+        dishes: d.dishes,
       };
     }),
   );

@@ -1,6 +1,8 @@
 import type { Kit, Meal } from '../archive/kit-schema';
 import { simulateBurn, type Burn, type BurnInput } from '../burn/burn';
-import { JOINT_LOSS_G, LIQUID_PRIMING_G, PRIMER_PAN, WINDSCREENS_ROUND, type FlameKind } from '../burn/constants';
+import { potHeatCapacityJPerK } from '../burn/pot';
+import { WATER_CP_J_PER_KG_K } from '../water/constants';
+import { DRY_FOOD_CP_J_PER_G_K, JOINT_LOSS_G, LIQUID_PRIMING_G, PRIMER_PAN, WINDSCREENS_ROUND, type FlameKind } from '../burn/constants';
 import { doseAlcohol, doseTablets, type DosedBurn } from '../burn/dose';
 import { potHeightFactor, screenGapFactor } from '../burn/fit';
 import { canisterSource, openSource, type FlameSource } from '../burn/flame-source';
@@ -51,10 +53,24 @@ export interface MealBurn extends DosedBurn {
   canStartC?: number;
 }
 
-/** One meal of one day on a kit; `can` is the canister in use, ignored by other families. */
-export function burnMeal(use: KitInUse, meal: Meal, day: DayConditions, airC: number, can: Can): MealBurn {
-  const facts = burnFacts(use, meal, day, airC);
+/**
+ * One meal of one day on a kit; `can` is the canister in use, ignored by other families. `after` is a burn that has just ended: the
+ * pot is still warm from it, and nothing is primed or joined again.
+ */
+export function burnMeal(use: KitInUse, meal: Meal, day: DayConditions, airC: number, can: Can, after?: Burn): MealBurn {
+  const cold = burnFacts(use, meal, day, airC);
+  const facts = after ? straightAfter(cold, after.targetC) : cold;
   return dosed(use, simulateBurn({ ...facts, source: sourceFor(use, facts, can) }), facts);
+}
+
+/** Facts of a potful put on while the burner burns: the warm pot warms its water, and there is no lighting. */
+function straightAfter(facts: BurnFacts, potC: number): BurnFacts {
+  const lit = { ...facts, primingG: 0, jointLossG: 0 };
+  if (facts.start.kind !== 'water') return lit;
+  const potJPerK = potHeatCapacityJPerK(facts.pot);
+  const waterJPerK = (facts.waterMl / 1000) * WATER_CP_J_PER_KG_K;
+  const waterC = (waterJPerK * facts.start.waterC + potJPerK * Math.max(potC, facts.start.waterC)) / (waterJPerK + potJPerK);
+  return { ...lit, start: { kind: 'water', waterC } };
 }
 
 /** Everything about a meal's burn that does not depend on the can. */
@@ -80,7 +96,8 @@ export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: n
     potWindMps: wind.potMps,
     gusty: day.gusty,
     pot: kit.pot,
-    lidOn: kit.lidOn,
+    lidOn: kit.lidOn && !meal.lidOff,
+    foodJPerK: meal.vessel === 'pot' && meal.simmerMin > 0 ? meal.dryG * DRY_FOOD_CP_J_PER_G_K : 0,
     sleeveOn: kit.sleeveOn,
     flame: use.flame,
     headFactor: kit.headFactor * fitFactor(use),

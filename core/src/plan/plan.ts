@@ -3,6 +3,7 @@ import type { Trip } from '../archive/trip-schema';
 import { chooseContainers, fuelOfG, tareOfG, type Container } from '../carry/containers';
 import { CANISTER_SIZES } from '../carry/packages';
 import { hasShutOff, hasValve } from '../catalogue/burners';
+import { isEatenOut, isHot, mealOn } from '../menu/day-menu';
 import { carryProfile, type CarryProfile } from '../carry/profile';
 import type { Can } from '../canister/thermal';
 import { canSizesAt, supplyAt, type Supply } from '../trail/supply';
@@ -191,15 +192,19 @@ function walk(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], c
   return conditions.map((day, i) => {
     const meals: PlanDay['meals'] = {};
     let fuelG = 0;
-    for (const name of MEALS) {
-      const meal = trip.menu[name];
-      if (!meal.hot || use.burner.family === 'none' || day.eatsOut[name] || isBanned(use, day.restriction)) continue;
+    let lit: PlannedMeal | undefined;
+    for (const name of cookedOn(trip, use, day)) {
+      const meal = mealOn(trip, day.day, name, day.dishes);
       const airC = name === 'breakfast' ? day.breakfastAirC : day.supperAirC;
-      let burnt = burnMeal(use, meal, day, airC, rack.current());
+      const after = trip.oneLighting && SAME_LIGHTING.includes(name) ? lit?.burn : undefined;
+      let burnt = burnMeal(use, meal, day, airC, rack.current(), after);
       // a can that would run dry is finished off first; the meal is judged by the fresh one that finishes it
-      if (use.fuel.kind === 'gas' && burnt.burn.fuelG > rack.current().fuelLeftG) burnt = burnMeal(use, meal, day, airC, rack.next());
+      if (use.fuel.kind === 'gas' && burnt.burn.fuelG > rack.current().fuelLeftG)
+        burnt = burnMeal(use, meal, day, airC, rack.next(), after);
       const inUse = use.fuel.kind === 'gas' ? rack.current() : undefined;
-      meals[name] = { ...burnt, meal: name, day: day.day, ...(inUse ? { canFraction: inUse.fuelLeftG / inUse.netG } : {}) };
+      const planned: PlannedMeal = { ...burnt, meal: name, day: day.day, ...(inUse ? { canFraction: inUse.fuelLeftG / inUse.netG } : {}) };
+      meals[name] = planned;
+      if (SAME_LIGHTING.includes(name) || name === 'supper') lit = planned.burn.outcome.kind === 'done' ? planned : undefined;
       rack.draw(burnt.burn.fuelG);
       fuelG += burnt.burn.fuelG;
     }
@@ -207,11 +212,27 @@ function walk(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], c
   });
 }
 
-/** Cooking water for the supper of a dry camp and the breakfast after it, hot or cold, mL. */
-function dryCampWaterMl({ menu }: Trip, day: DayConditions, next: DayConditions | undefined): number {
-  const supper = day.eatsOut.supper ? 0 : menu.supper.waterMl;
-  const breakfast = next && !next.eatsOut.breakfast ? menu.breakfast.waterMl : 0;
-  return supper + breakfast;
+/** What is heated straight after the supper where one lighting serves for all. */
+const SAME_LIGHTING: readonly MealName[] = ['drink', 'washUp'];
+
+/** The parts of a day that are hot and neither bought nor forbidden. */
+function cookedOn(trip: Trip, use: KitInUse, day: DayConditions): MealName[] {
+  if (use.burner.family === 'none' || isBanned(use, day.restriction)) return [];
+  return wantedOn(trip, day);
+}
+
+/** The parts of a day that want heat, whether a flame is allowed or not. */
+const wantedOn = (trip: Trip, day: DayConditions): MealName[] =>
+  MEALS.filter((name) => !isEatenOut(name, day.eatsOut) && isHot(mealOn(trip, day.day, name, day.dishes)));
+
+/** Cooking water for the evening of a dry camp and the breakfast after it, hot or cold, mL; a drink or wash-up only where there is one. */
+function dryCampWaterMl(trip: Trip, day: DayConditions, next: DayConditions | undefined): number {
+  const water = (name: MealName, on: DayConditions): number => {
+    const meal = mealOn(trip, on.day, name, on.dishes);
+    const made = name === 'supper' || name === 'breakfast' || isHot(meal);
+    return made && !isEatenOut(name, on.eatsOut) ? meal.waterMl : 0;
+  };
+  return water('supper', day) + water('drink', day) + water('washUp', day) + (next ? water('breakfast', next) : 0);
 }
 
 /** The canisters of a load-out in order of use; past the last one a middle-sized spare stands in, so that a first guess may be too small. */
@@ -255,9 +276,9 @@ function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop: numbe
         problems.push({ code: 'mayBlowOut', meal: name, days: daysOf(blown), flameWindMps, limitMps: m.burn.outcome.limitMps });
       }
     if (dead.length) problems.push({ code: 'wontRun', meal: name, days: daysOf(dead), airC: Math.max(...dead.map((m) => m.facts.airC)) });
-    const { target } = trip.menu[name];
-    const capped = target.kind === 'stopAt' ? planned.filter((m) => m.burn.boilC < target.targetC) : [];
-    if (target.kind === 'stopAt' && capped.length)
+    const capped = planned.filter((m) => m.facts.target.kind === 'stopAt' && m.burn.boilC < m.facts.target.targetC);
+    const target = capped[0]?.facts.target;
+    if (target?.kind === 'stopAt')
       problems.push({
         code: 'boilsFirst',
         meal: name,
@@ -272,9 +293,9 @@ function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop: numbe
 }
 
 /** Days on which a ban leaves hot meals cold, and days whose rules nobody has looked up. */
-function restrictionProblems({ menu }: Trip, use: KitInUse, days: readonly PlanDay[]): Problem[] {
+function restrictionProblems(trip: Trip, use: KitInUse, days: readonly PlanDay[]): Problem[] {
   if (use.burner.family === 'none') return [];
-  const cooking = days.filter((d) => MEALS.some((m) => menu[m].hot && !d.eatsOut[m]));
+  const cooking = days.filter((d) => wantedOn(trip, d).length > 0);
   const list: Problem[] = [];
   for (const restriction of ['noFlame', 'noOpenFlame'] as const) {
     const onDays = cooking.filter((d) => d.restriction === restriction && isBanned(use, restriction)).map((d) => d.day);

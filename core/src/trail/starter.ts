@@ -60,6 +60,7 @@ export function startTrip(base: Trip, a: StarterAnswers, idOf: (n: number) => st
     source: 'stream',
     treatment: 'filter',
     eatsOut: { breakfast: false, supper: false },
+    dishes: {},
     simulated: a.cold === 'bySeason' ? CLIMATE_KEYS.filter((k) => k !== 'wind') : [],
   };
   const legCount = Math.min(a.stops + 1, a.days);
@@ -82,6 +83,6 @@ export function startTrip(base: Trip, a: StarterAnswers, idOf: (n: number) => st
     stops,
     legs,
     profile: [],
-    menu: { breakfast: meal(base.menu.breakfast, a.hotMeals >= 2), supper: meal(base.menu.supper, a.hotMeals >= 1) },
+    menu: { ...base.menu, breakfast: meal(base.menu.breakfast, a.hotMeals >= 2), supper: meal(base.menu.supper, a.hotMeals >= 1) },
   });
 }

@@ -19,6 +19,7 @@ export const METRIC: UnitPreferences = {
   minutes: 'min',
   hours: 'h',
   count: '×',
+  energy: 'kcal',
 };
 
 export const US_CUSTOMARY: UnitPreferences = {

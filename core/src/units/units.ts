@@ -17,7 +17,8 @@ export type Quantity =
   | 'days'
   | 'minutes'
   | 'hours'
-  | 'count';
+  | 'count'
+  | 'energy';
 
 export interface Unit {
   /** How it is written on screen. */
@@ -85,6 +86,7 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
   // by volume; US proof is twice the share
   strength: [unit('%', '%|percent|per cent|% vol|%vol|abv', 1, 1), unit('proof', 'proof', 0.5)],
   hours: [unit('h', 'h|hour|hours', 1, 1), unit('min', 'min|minute|minutes', 1 / 60)],
+  energy: [unit('kcal', 'kcal|cal|calories', 1), unit('kJ', 'kj', 1 / 4.184)],
   count: [unit('×', '|x|×', 1)],
   // a price is in the walker's own money: choosing another sign converts nothing
   price: [unit('€', '€|eur', 1, 2), unit('$', '$|usd', 1, 2), unit('£', '£|gbp', 1, 2), unit('kr', 'kr', 1, 2)],

@@ -1,0 +1,227 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { addDishes, foodOf, readDishCsv, removeDish, writeDishCsv, type Meal, type PerKcal, type Plan } from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { DayMarker } from '../state/day-marker';
+import { PlanService } from '../state/plan-service';
+import { downloadDishes } from '../state/trip-files';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Units } from '../ui/units';
+import { METHOD_WORDS } from './menu-words';
+
+const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried', homeDried: 'dried at home', raw: 'raw', other: '' };
+
+/** What to buy or post for each carry, the dishes kept for the trip, and food compared per 1,000 kcal. */
+@Component({
+  selector: 'app-food-tables',
+  imports: [NzButtonComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign" id="packets-title">food out of each stop</h2>
+    <div class="scroll" tabindex="0" role="group" aria-labelledby="packets-title">
+      <table aria-labelledby="packets-title">
+        <thead>
+          <tr>
+            <th scope="col">out of</th>
+            <th scope="col" class="number">food</th>
+            <th scope="col" class="number">fuel</th>
+            <th scope="col" class="number">kcal a day</th>
+            <th scope="col">to buy or post</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (r of carries(); track r.from) {
+            <tr>
+              <th scope="row">{{ r.from }}</th>
+              <td class="number">{{ units.text(r.foodG, 'mass') }}</td>
+              <td class="number">{{ units.text(r.fuelG, 'mass') }}</td>
+              <td class="number">{{ r.kcalADay.toFixed(0) }}</td>
+              <td class="packets">{{ r.packets }}</td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+
+    <h2 class="sign" id="kept-title">dishes kept for this trip</h2>
+    <p class="acts">
+      <button nz-button class="word" type="button" (click)="own()">a dish of my own</button>
+      <button nz-button class="word" type="button" [disabled]="!store.trip().dishes.length" (click)="save()">write them as CSV</button>
+      <label class="file"
+        ><span>read dishes from CSV</span
+        ><input class="hidden-text" type="file" accept=".csv,text/csv" aria-label="CSV file of dishes" (change)="read($event)"
+      /></label>
+    </p>
+    @if (offer(); as o) {
+      <div role="alert" class="offer">
+        <p>{{ o.words }}</p>
+        @if (o.bad.length) {
+          <ul>
+            @for (b of o.bad.slice(0, 8); track b.line) {
+              <li>line {{ b.line }}: {{ b.reasons.join('; ') }}</li>
+            }
+          </ul>
+        }
+        @if (o.good.length) {
+          <button nz-button class="word" type="button" (click)="take(o.good)">take the {{ o.good.length }} good ones</button>
+        }
+        <button nz-button class="word" type="button" (click)="offer.set(undefined)">leave it</button>
+      </div>
+    }
+    <ul class="kept">
+      @for (d of store.trip().dishes; track d.id) {
+        <li>
+          {{ d.meal.name }}{{ d.meal.welcome ? ' ★' : '' }} <span class="quiet">{{ methods[d.meal.method] }}</span>
+          <button nz-button class="word" type="button" [attr.aria-label]="'take out ' + d.meal.name" (click)="remove(d.id)">
+            take out
+          </button>
+        </li>
+      } @empty {
+        <li class="quiet">None yet: a dish chosen for some days, or in turn, is kept here.</li>
+      }
+    </ul>
+
+    <h2 class="sign" id="kcal-title">1,000 kcal of it, cooked with this kit at the supper of day {{ marker.day() }}</h2>
+    <div class="scroll" tabindex="0" role="group" aria-labelledby="kcal-title">
+      <table aria-labelledby="kcal-title">
+        <thead>
+          <tr>
+            <th scope="col">dish</th>
+            <th scope="col">kind</th>
+            <th scope="col" class="number">carried</th>
+            <th scope="col" class="number">fuel</th>
+            <th scope="col" class="number">water</th>
+            <th scope="col" class="number">price</th>
+            <th scope="col" class="number">at home</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (r of compared(); track r.name) {
+            <tr>
+              <th scope="row">{{ r.name }}</th>
+              <td class="quiet">{{ kinds[r.kind] }}</td>
+              <td class="number">{{ units.text(r.carriedG, 'mass') }}</td>
+              <td class="number">{{ r.fuelG === undefined ? 'not on this kit' : r.fuelG === 0 ? 'none' : units.mealMass(r.fuelG) }}</td>
+              <td class="number">{{ units.text(r.waterMl, 'volume') }}</td>
+              <td class="number">{{ r.price === undefined ? '' : units.text(r.price, 'price') }}</td>
+              <td class="number">{{ r.homeMin > 0 ? units.text(r.homeMin / 60, 'hours') : '' }}</td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+  `,
+  styleUrl: '../trail/table.less',
+  styles: `
+    h2 {
+      margin-top: 14px;
+    }
+    .packets {
+      white-space: normal;
+    }
+    .acts {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 24px;
+      margin: 4px 0;
+    }
+    .file span {
+      color: var(--ink-quiet);
+      font: 600 15px/1.4 var(--signs);
+      cursor: pointer;
+    }
+    .file:focus-within span {
+      outline: 2px solid var(--ink);
+    }
+    .kept {
+      columns: 2 320px;
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    .offer {
+      padding: 6px 12px;
+      border-left: 3px solid var(--ember);
+      background: var(--ground-sunk);
+    }
+    .offer p,
+    .offer ul {
+      margin: 0;
+    }
+    button + button {
+      margin-left: 20px;
+    }
+  `,
+})
+export class FoodTables {
+  protected readonly store = inject(WorkspaceStore);
+  protected readonly units = inject(Units);
+  protected readonly marker = inject(DayMarker);
+  private readonly plans = inject(PlanService);
+  protected readonly methods = METHOD_WORDS;
+  protected readonly kinds = KIND_WORDS;
+
+  readonly plan = input.required<Plan>();
+  /** What a file holds, waiting for the walker's word. */
+  protected readonly offer = signal<{ words: string; good: Meal[]; bad: { line: number; reasons: string[] }[] } | undefined>(undefined);
+  protected readonly compared = signal<PerKcal[]>([]);
+
+  protected readonly carries = computed(() =>
+    this.plan().carries.map((c) => {
+      const { foodG, kcal, packets } = foodOf(this.store.trip(), c.days);
+      return {
+        from: c.from,
+        foodG,
+        fuelG: c.fuelG,
+        kcalADay: kcal / c.days.length,
+        packets: packets.map((p) => `${p.count} × ${p.name}`).join(', '),
+      };
+    }),
+  );
+
+  constructor() {
+    effect(() => {
+      const planned = this.plans.planned();
+      const day = this.marker.day();
+      if (planned && !this.plans.stale())
+        void this.plans.perKcal(planned.trip, day).then((rows) => this.marker.day() === day && this.compared.set(rows));
+    });
+  }
+
+  /** A new dish that starts as the usual supper; choose it for some days, then change its numbers. */
+  protected own(): void {
+    const { dishes, menu } = this.store.trip();
+    const taken = dishes.map((d) => d.meal.name);
+    let n = 1;
+    while (taken.includes(`my dish ${n}`)) n++;
+    const meal = { ...menu.supper, name: `my dish ${n}`, packet: null };
+    this.store.editTrip('a dish of my own', (t) => addDishes(t, [meal], () => crypto.randomUUID()));
+  }
+
+  protected save(): void {
+    const { dishes } = this.store.trip();
+    downloadDishes(this.store.trip(), writeDishCsv(dishes.map((d) => d.meal)));
+  }
+
+  protected async read(event: Event): Promise<void> {
+    const input = event.target as HTMLInputElement;
+    const file = input.files?.[0];
+    input.value = ''; // the same file may be chosen again once it is mended
+    if (!file) return;
+    const { good, bad, refused } = readDishCsv(await file.text());
+    const nothing = { noColumns: 'it needs a heading with at least the columns name and method', empty: 'it holds no dish' };
+    const count = `${good.length} ${good.length === 1 ? 'dish' : 'dishes'} can be taken`;
+    const words = refused
+      ? `${file.name} was not taken: ${nothing[refused]}.`
+      : `${file.name}: ${count}${bad.length ? `, ${bad.length} cannot` : ''}. Nothing has changed yet.`;
+    this.offer.set({ words, good, bad });
+  }
+
+  protected take(meals: Meal[]): void {
+    this.store.editTrip('dishes from CSV', (t) => addDishes(t, meals, () => crypto.randomUUID()));
+    this.offer.set(undefined);
+  }
+
+  protected remove(id: string): void {
+    this.store.editTrip('take a dish out', (t) => removeDish(t, id));
+  }
+}

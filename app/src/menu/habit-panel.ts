@@ -1,0 +1,167 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
+import { formatDuration, type Habit, type HabitLedger, type Trip } from '@tinder/core';
+import { PlanService, type Planned } from '../state/plan-service';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Units } from '../ui/units';
+import { habitWords, schoolWords } from './menu-words';
+
+const meals = (n: number): string => (n === 1 ? 'one meal' : `${n} meals`);
+
+/** What each habit costs or saves over this trip, ranked; a press adopts it. */
+@Component({
+  selector: 'app-habit-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign">what habits cost on this trip</h2>
+    @if (ledger(); as l) {
+      <ol [attr.aria-busy]="stale()">
+        @for (r of rows(); track r.words) {
+          <li>
+            <button type="button" class="row" [attr.aria-label]="r.spoken" [title]="r.school ?? ''" (click)="adopt(r.words, r.habit.trip)">
+              <span class="words">{{ r.words }}</span>
+              <span class="bar" aria-hidden="true"
+                ><i [class.saves]="r.habit.fuelG < 0" [style.width.%]="r.width" [style.marginLeft.%]="r.left"></i
+              ></span>
+              <span class="grams">{{ r.grams }}</span>
+              <span class="quiet">{{ r.effect }}</span>
+            </button>
+          </li>
+        }
+      </ol>
+      @if (l.together; as t) {
+        <p>
+          <button type="button" class="figure" (click)="adopt('the best together', t.trip)">The best together</button>
+          ({{ togetherWords() }}): {{ signed(t.fuelG) }}, {{ effectWords(t) }}. Planned as one: savings do not add up.
+        </p>
+      } @else {
+        <p class="quiet">No two habits that give nothing up save anything more here.</p>
+      }
+      <details class="quiet">
+        <summary>what walkers disagree about</summary>
+        @for (s of schools(); track s) {
+          <p>{{ s }}</p>
+        }
+      </details>
+    } @else {
+      <p class="quiet">working it out…</p>
+    }
+  `,
+  styleUrl: '../carry/panel.less',
+  styles: `
+    ol {
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    .row {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) 62px;
+      gap: 0 10px;
+      width: 100%;
+      padding: 3px 0;
+      border: 0;
+      border-bottom: 1px solid var(--hairline);
+      background: none;
+      color: inherit;
+      font: inherit;
+      text-align: left;
+      cursor: pointer;
+    }
+    .row:hover .words {
+      text-decoration: underline;
+    }
+    .grams {
+      grid-area: 1 / 2;
+      font-weight: 600;
+      text-align: right;
+    }
+    .bar {
+      grid-area: 2 / 1;
+      align-self: center;
+      height: 5px;
+    }
+    .bar i {
+      display: block;
+      height: 5px;
+      min-width: 2px;
+      background: repeating-linear-gradient(45deg, var(--ember) 0 3px, transparent 3px 5px);
+    }
+    .bar i.saves {
+      background: var(--ember);
+    }
+    .row .quiet {
+      grid-column: 1 / -1;
+      font-size: 13px;
+      line-height: 1.2;
+    }
+    p {
+      margin: 6px 0;
+    }
+    summary {
+      cursor: pointer;
+    }
+  `,
+})
+export class HabitPanel {
+  private readonly units = inject(Units);
+  private readonly store = inject(WorkspaceStore);
+  private readonly plans = inject(PlanService);
+  private readonly found = signal<{ of: Planned; ledger: HabitLedger } | undefined>(undefined);
+
+  protected readonly ledger = computed(() => this.found()?.ledger);
+  protected readonly stale = computed(() => this.found()?.of !== this.plans.planned());
+  protected readonly rows = computed(() => {
+    const habits = this.ledger()?.habits ?? [];
+    const most = Math.max(1, ...habits.map((h) => Math.abs(h.fuelG)));
+    return habits.map((habit) => {
+      const words = habitWords(habit.kind);
+      const grams = this.signed(habit.fuelG);
+      const effect = this.effectWords(habit);
+      const width = (50 * Math.abs(habit.fuelG)) / most;
+      return {
+        habit,
+        words,
+        grams,
+        effect,
+        school: schoolWords(habit.kind),
+        spoken: `${words}: ${grams}, ${effect}; do it`,
+        width,
+        left: habit.fuelG < 0 ? 50 - width : 50,
+      };
+    });
+  });
+  protected readonly schools = computed(() => [...new Set(this.rows().flatMap((r) => (r.school ? [r.school] : [])))]);
+  protected readonly togetherWords = computed(() => this.ledger()?.together?.kinds.map(habitWords).join('; ') ?? '');
+
+  constructor() {
+    effect(() => {
+      const planned = this.plans.planned();
+      if (planned && !this.plans.stale())
+        void this.plans.habits(planned).then((ledger) => this.plans.planned() === planned && this.found.set({ of: planned, ledger }));
+    });
+  }
+
+  /** "−24 g", "+105 g": of fuel over the trip. */
+  protected signed(massG: number): string {
+    const text = this.units.text(massG, 'mass');
+    return massG > 0 ? `+${text}` : text;
+  }
+
+  /** "17 min less, no container"; "390 g more of cans". */
+  protected effectWords(h: Pick<Habit, 'containersG' | 'timeS' | 'mealsMended'>): string {
+    const mended =
+      h.mealsMended === 0
+        ? []
+        : [h.mealsMended > 0 ? `mends ${meals(h.mealsMended)}` : `${meals(-h.mealsMended)} ${h.mealsMended === -1 ? 'fails' : 'fail'}`];
+    const time = Math.abs(h.timeS) < 60 ? [] : [`${formatDuration(Math.abs(h.timeS))} ${h.timeS > 0 ? 'more' : 'less'}`];
+    const containers =
+      Math.abs(h.containersG) < 1
+        ? 'no container'
+        : `${this.units.text(Math.abs(h.containersG), 'mass')} ${h.containersG > 0 ? 'more' : 'less'} out of the stops`;
+    return [...mended, ...time, containers].join(', ');
+  }
+
+  protected adopt(words: string, trip: Trip): void {
+    this.store.editTrip(words, () => trip);
+  }
+}

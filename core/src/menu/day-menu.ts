@@ -1,0 +1,64 @@
+import { MEALS, type Meal, type MealName } from '../archive/kit-schema';
+import type { Day, Trip } from '../archive/trip-schema';
+import { LIMITS } from '../archive/limits';
+
+type Menued = Pick<Trip, 'menu' | 'dishes' | 'rotation' | 'appetite'>;
+
+/** The dish of `day` (1-based) for a part of the day: its own, else the one whose turn it is, else the usual one; by the walker's appetite. */
+export function mealOn(trip: Menued, day: number, name: MealName, own: Day['dishes']): Meal {
+  const turn = trip.rotation[name];
+  const id = own[name] ?? turn?.[(day - 1) % turn.length];
+  const meal = trip.dishes.find((d) => d.id === id)?.meal ?? trip.menu[name];
+  return trip.appetite === 1 ? meal : byAppetite(meal, trip.appetite);
+}
+
+/** Food, its water and all that goes with it, scaled; plain water (a drink, wash-up) stays as it is. */
+export function byAppetite(meal: Meal, factor: number): Meal {
+  if (meal.dryG === 0) return meal;
+  const water = (ml: number, { min, max }: { min: number; max: number }) => Math.min(max, Math.max(min, ml * factor));
+  return {
+    ...meal,
+    waterMl: water(meal.waterMl, LIMITS.waterMl),
+    drainedMl: water(meal.drainedMl, LIMITS.drainedMl),
+    dryG: Math.min(LIMITS.dryG.max, meal.dryG * factor),
+    fatG: Math.min(LIMITS.dryG.max, meal.fatG * factor),
+    kcal: Math.min(LIMITS.kcal.max, meal.kcal * factor),
+  };
+}
+
+/** Is a part of the day bought instead of made? Drink and wash-up go with the supper, lunch with both. */
+export function isEatenOut(name: MealName, out: Day['eatsOut']): boolean {
+  switch (name) {
+    case 'breakfast':
+      return out.breakfast;
+    case 'lunch':
+      return out.breakfast && out.supper;
+    case 'supper':
+    case 'drink':
+    case 'washUp':
+      return out.supper;
+  }
+}
+
+/** Can the dish of a part of the day be left out of the kitchen (no heat)? */
+export const isHot = (meal: Meal): boolean => meal.hot && meal.method !== 'coldSoak' && meal.method !== 'noCook';
+
+/** Food carried for `days`, g: dry food, fat and packaging of everything not eaten out; and how many of each dish. */
+export function foodOf(
+  trip: Menued,
+  days: readonly (Pick<Day, 'dishes' | 'eatsOut'> & { day: number })[],
+): { foodG: number; kcal: number; packets: { name: string; count: number }[] } {
+  const counts = new Map<string, number>();
+  let foodG = 0;
+  let kcal = 0;
+  for (const d of days)
+    for (const name of MEALS) {
+      if (isEatenOut(name, d.eatsOut)) continue;
+      const meal = mealOn(trip, d.day, name, d.dishes);
+      foodG += meal.dryG + meal.fatG + (meal.dryG > 0 ? meal.packagingG : 0);
+      kcal += meal.kcal;
+      if (meal.dryG > 0) counts.set(meal.name, (counts.get(meal.name) ?? 0) + 1);
+    }
+  const packets = [...counts].map(([name, count]) => ({ name, count })).sort((a, b) => b.count - a.count || a.name.localeCompare(b.name));
+  return { foodG, kcal, packets };
+}

@@ -1,0 +1,71 @@
+import { MEALS, type Meal, type MealName } from '../archive/kit-schema';
+import type { Day, Trip } from '../archive/trip-schema';
+
+/** Where a dish is set: into every day, into some days only, or into the turns that dishes take. */
+export type DishScope = { kind: 'usual' } | { kind: 'days'; from: number; to: number } | { kind: 'turn' };
+
+/** Keeps a dish for the trip under an id; one of the same name is kept once. */
+function keep(trip: Trip, meal: Meal, newId: string): { trip: Trip; id: string } {
+  const known = trip.dishes.find((d) => d.meal.name === meal.name);
+  if (known) return { trip, id: known.id };
+  return { trip: { ...trip, dishes: [...trip.dishes, { id: newId, meal }] }, id: newId };
+}
+
+function overDays(trip: Trip, from: number, to: number, change: (d: Day) => Day): Trip {
+  let day = 0;
+  return { ...trip, legs: trip.legs.map((l) => ({ ...l, days: l.days.map((d) => (++day >= from && day <= to ? change(d) : d)) })) };
+}
+
+/** Sets a dish for a part of the day; `newId` names it where the trip does not hold it yet. */
+export function setDish(trip: Trip, name: MealName, meal: Meal, scope: DishScope, newId: string): Trip {
+  if (scope.kind === 'usual') {
+    const { [name]: _turn, ...rotation } = trip.rotation;
+    return { ...trip, rotation, menu: { ...trip.menu, [name]: meal } };
+  }
+  const { trip: kept, id } = keep(trip, meal, newId);
+  if (scope.kind === 'days') return overDays(kept, scope.from, scope.to, (d) => ({ ...d, dishes: { ...d.dishes, [name]: id } }));
+  const turn = kept.rotation[name];
+  if (turn) return { ...kept, rotation: { ...kept.rotation, [name]: [...turn, id] } };
+  // the usual dish takes its turn too
+  const first = keep(kept, kept.menu[name], `${newId}-usual`);
+  return { ...first.trip, rotation: { ...first.trip.rotation, [name]: [first.id, id] } };
+}
+
+/** Gives some days back to the usual dish, or ends the turns. */
+export function clearDish(trip: Trip, name: MealName, scope: DishScope): Trip {
+  if (scope.kind === 'days')
+    return overDays(trip, scope.from, scope.to, (d) => {
+      const { [name]: _own, ...dishes } = d.dishes;
+      return { ...d, dishes };
+    });
+  const { [name]: _turn, ...rotation } = trip.rotation;
+  return { ...trip, rotation };
+}
+
+/** Changes the dish that `day` (1-based) has for a part of the day, wherever it is set: everywhere it is eaten. */
+export function editDishOn(trip: Trip, day: number, name: MealName, own: Day['dishes'], change: (m: Meal) => Meal): Trip {
+  const turn = trip.rotation[name];
+  const id = own[name] ?? turn?.[(day - 1) % turn.length];
+  if (trip.dishes.some((d) => d.id === id))
+    return { ...trip, dishes: trip.dishes.map((d) => (d.id === id ? { ...d, meal: change(d.meal) } : d)) };
+  return { ...trip, menu: { ...trip.menu, [name]: change(trip.menu[name]) } };
+}
+
+/** Adds dishes to those kept; one of a name that is there takes its place. */
+export function addDishes(trip: Trip, meals: readonly Meal[], newId: () => string): Trip {
+  const dishes = trip.dishes.map((d) => ({ ...d, meal: meals.find((m) => m.name === d.meal.name) ?? d.meal }));
+  const fresh = meals.filter((m) => !trip.dishes.some((d) => d.meal.name === m.name)).map((meal) => ({ id: newId(), meal }));
+  return { ...trip, dishes: [...dishes, ...fresh] };
+}
+
+/** Takes a kept dish away, and out of every day and turn that had it. */
+export function removeDish(trip: Trip, id: string): Trip {
+  const without = (dishes: Day['dishes']): Day['dishes'] => Object.fromEntries(Object.entries(dishes).filter(([, d]) => d !== id));
+  const rotation: Trip['rotation'] = {};
+  for (const name of MEALS) {
+    const turn = trip.rotation[name]?.filter((d) => d !== id);
+    if (turn?.length) rotation[name] = turn;
+  }
+  const legs = trip.legs.map((l) => ({ ...l, days: l.days.map((d) => ({ ...d, dishes: without(d.dishes) })) }));
+  return { ...trip, dishes: trip.dishes.filter((d) => d.id !== id), rotation, legs };
+}

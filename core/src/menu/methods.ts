@@ -1,0 +1,53 @@
+import type { Meal, Method } from '../archive/kit-schema';
+import { LIMITS } from '../archive/limits';
+
+/** Most rehydrated food is content with this, °C (domain section 6, common practice). */
+export const REST_TARGET_C = 88;
+const DRINK_TARGET_C = 80;
+/** Pasta and rice from raw, minutes (packets say 8 to 12). */
+const RAW_SIMMER_MIN = 10;
+/** Plenty of water: 5 L for 450 g (domain section 6). */
+export const PASTA_ML_PER_G = 5000 / 450;
+/** What a pre-cooked, home-dried dish drinks, mL a gram (common practice). */
+const REHYDRATE_ML_PER_G = 2.3;
+const FRY_MIN = 6;
+
+const BOIL = { kind: 'boil' } as const;
+const cook = { hot: true, simmerMin: 0, makeSafe: 'none', lidOff: false, drainedMl: 0 } as const;
+const holdWater = (ml: number): number => Math.min(LIMITS.waterMl.max, Math.max(LIMITS.waterMl.min, ml));
+
+/** A dish cooked another way: what the method changes, everything else stays. */
+export function withMethod(meal: Meal, method: Method): Meal {
+  const base: Meal = { ...meal, ...cook, method };
+  switch (method) {
+    case 'boilPour':
+      return { ...base, target: BOIL, restMin: 10, vessel: 'bag' };
+    case 'heatRest':
+      return { ...base, target: { kind: 'stopAt', targetC: REST_TARGET_C }, restMin: 10 };
+    case 'boilCozy':
+      return { ...base, target: BOIL, restMin: 15, vessel: 'pot' };
+    case 'simmer':
+      return { ...base, target: BOIL, simmerMin: RAW_SIMMER_MIN, restMin: 0, vessel: 'pot' };
+    case 'pastaPot': {
+      const waterMl = holdWater(meal.dryG * PASTA_ML_PER_G);
+      const drainedMl = Math.max(0, waterMl - meal.dryG * REHYDRATE_ML_PER_G);
+      return { ...base, target: BOIL, waterMl, drainedMl, simmerMin: RAW_SIMMER_MIN, restMin: 0, lidOff: true, vessel: 'pot' };
+    }
+    case 'homeDried':
+      return { ...base, target: BOIL, waterMl: holdWater(meal.dryG * REHYDRATE_ML_PER_G), restMin: 15, vessel: 'pot' };
+    case 'coldSoak':
+      return { ...base, hot: false, restMin: 60 };
+    case 'noCook':
+      return { ...base, hot: false, restMin: 0 };
+    case 'hotDrink':
+      return { ...base, target: { kind: 'stopAt', targetC: DRINK_TARGET_C }, restMin: 0 };
+    case 'meltSnow':
+      return { ...base, target: { kind: 'stopAt', targetC: LIMITS.targetC.min }, restMin: 0 };
+    case 'makeSafe':
+      return { ...base, target: BOIL, makeSafe: 'epa', restMin: 0 };
+    case 'doseForget':
+      return { ...base, target: BOIL, restMin: 12 };
+    case 'fry':
+      return { ...base, target: { kind: 'fry', minutes: FRY_MIN }, restMin: 0, lidOff: true, vessel: 'pot' };
+  }
+}

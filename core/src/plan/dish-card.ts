@@ -1,0 +1,116 @@
+import type { MealName, Meal } from '../archive/kit-schema';
+import type { Trip } from '../archive/trip-schema';
+import { simulateBurn } from '../burn/burn';
+import { cookedMin, mixedC, restForDonenessS } from '../burn/doneness';
+import { potHeatCapacityJPerK } from '../burn/pot';
+import { COZIES, HOT_C, rest } from '../burn/rest';
+import { CANISTER_SIZES } from '../carry/packages';
+import { methodProblems, potFillMl, swollenMl, type MethodProblem } from '../menu/fit';
+import { mealOn } from '../menu/day-menu';
+import { kitInUse, sourceFor } from './meal-burn';
+import type { Plan, PlannedMeal } from './plan';
+
+/** How one dish of one day is cooked, as it is read at the stove. */
+export interface DishCard {
+  meal: Meal;
+  name: MealName;
+  day: number;
+  problems: MethodProblem[];
+  /** Absent for cold food. */
+  cooked?: CookedDish;
+  potFillMl: number;
+  swollenMl: number;
+}
+export interface CookedDish {
+  planned: PlannedMeal;
+  /** From the quickest to the slowest over a day's spread of water and wind, s; the slowest is undefined where it fails. */
+  quickS: number;
+  slowS: number | undefined;
+  /** After stirring the food in, °C. */
+  mixedC: number;
+  /** Rest that cooks it through here, s: 0 where the simmer has done it, undefined where it cools too soon. */
+  needRestS: number | undefined;
+  /** At the end of the rest that is planned, °C, and how far it is cooked by then, minutes at 90 °C. */
+  eatenC: number;
+  cookedMin: number;
+  /** From the flame until it can be eaten without burning the tongue, s. */
+  coolS: number;
+}
+
+/** Food hotter than this burns, °C (common practice: drinks are served at 60 to 65 °C). */
+const EATABLE_C = HOT_C + 3;
+const WATER_SPREAD_C = 3;
+const WIND_SPREAD = { less: 0.5, more: 1.6 };
+
+/** The card of a part of a day; `cozy` tells whether it rests wrapped (boil and cozy always does). */
+export function dishCard(trip: Trip, plan: Plan, day: number, name: MealName): DishCard | undefined {
+  const conditions = plan.days[day - 1];
+  if (!conditions) return undefined;
+  const meal = mealOn(trip, day, name, conditions.dishes);
+  const planned = conditions.meals[name];
+  const card: DishCard = {
+    meal,
+    name,
+    day,
+    problems: methodProblems(trip.kit, meal),
+    potFillMl: potFillMl(meal),
+    swollenMl: swollenMl(meal.dryG),
+  };
+  if (!planned || planned.burn.outcome.kind !== 'done') return card;
+  return { ...card, cooked: cookedDish(trip, meal, planned) };
+}
+
+function cookedDish(trip: Trip, meal: Meal, planned: PlannedMeal): CookedDish {
+  const { facts, burn } = planned;
+  const { waterMl, airC, pressurePa, potWindMps, pot } = facts;
+  const inPot = meal.vessel === 'pot';
+  const startC =
+    meal.simmerMin > 0 ? burn.targetC : mixedC(waterMl, burn.targetC, meal.dryG, Math.max(0, airC), inPot ? potHeatCapacityJPerK(pot) : 0);
+  const cozyM2KPerW = meal.method === 'boilCozy' || meal.method === 'homeDried' ? COZIES.foam : COZIES.none;
+  const cooling = rest({
+    waterMl: Math.max(50, waterMl - meal.drainedMl),
+    dryG: meal.dryG,
+    startC,
+    airC,
+    pressurePa,
+    windMps: potWindMps,
+    pot,
+    vessel: meal.vessel,
+    cozyM2KPerW,
+    padUnder: true,
+  });
+  const simmered = cookedMin(() => burn.targetC, facts.holdS);
+  const restS = meal.restMin * 60;
+  const [quickS, slowS] = spreadS(trip, planned);
+  return {
+    planned,
+    quickS: quickS ?? burn.durationS,
+    slowS,
+    mixedC: startC,
+    needRestS: simmered >= meal.doneMin ? 0 : restForDonenessS(cooling.atS, meal.doneMin - simmered),
+    eatenC: cooling.atS(restS),
+    cookedMin: simmered + cookedMin(cooling.atS, restS),
+    coolS: cooling.untilC(EATABLE_C),
+  };
+}
+
+/** Time on a kind evening and on a hard one: water 3 K warmer or colder, wind one class down or up, with a fresh can. */
+function spreadS(trip: Trip, { facts }: PlannedMeal): [number | undefined, number | undefined] {
+  const use = kitInUse(trip.kit);
+  const [, middle] = CANISTER_SIZES;
+  const lasts = (waterK: number, wind: number): number | undefined => {
+    const start = facts.start.kind === 'water' ? { ...facts.start, waterC: Math.max(0, facts.start.waterC + waterK) } : facts.start;
+    const f = { ...facts, start, flameWindMps: facts.flameWindMps * wind, potWindMps: facts.potWindMps * wind };
+    const burn = simulateBurn({ ...f, source: sourceFor(use, f, { ...middle, fuelLeftG: middle.netG }) });
+    return burn.outcome.kind === 'done' ? burn.durationS : undefined;
+  };
+  return [lasts(WATER_SPREAD_C, WIND_SPREAD.less), lasts(-WATER_SPREAD_C, WIND_SPREAD.more)];
+}
+
+/** The walker's word on a dish moves what it needs: hard asks for a quarter more than it got, mush for a fifth less. */
+export const VERDICT_FACTOR = { hard: 1.25, good: 1, mush: 0.8 } as const;
+export type DoneVerdict = keyof typeof VERDICT_FACTOR;
+
+/** Minutes at 90 °C a dish needs, learnt from one that got `cookedMin` and was found so. */
+export const learntDoneMin = (cooked: number, verdict: DoneVerdict): number =>
+  Math.min(200, Math.max(0.5, cooked * VERDICT_FACTOR[verdict]));

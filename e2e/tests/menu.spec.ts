@@ -1,0 +1,51 @@
+import { readFile } from 'node:fs/promises';
+import { expect, expectNoViolations, open, SIZES, test, type, verdict } from './helpers';
+
+for (const size of SIZES)
+  test(`${size.name}: the menu answers without violations and fits`, async ({ page }) => {
+    await page.setViewportSize({ width: size.width, height: size.height });
+    await open(page, '/menu');
+    await expect(page.locator('app-habit-panel')).toContainText('The best together');
+    await expect(page.getByRole('table', { name: /1,000 kcal/ })).toContainText('granola');
+    await expectNoViolations(page);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
+  });
+
+test('a dish is chosen, cooked and changed by keyboard, and the plan follows', async ({ page }) => {
+  await open(page, '/menu');
+  const supper = page.getByRole('region', { name: 'supper' });
+  const before = await supper.locator('app-figure').innerText();
+  await supper.getByLabel('supper', { exact: true }).focus();
+  await supper.getByLabel('supper', { exact: true }).selectOption('raw pasta, little water');
+  await expect(supper.locator('app-figure')).not.toHaveText(before);
+  await supper.getByLabel('how supper is cooked').selectOption('homeDried');
+  await expect(page.locator('app-dish-panel')).toContainText('Ready at a rolling boil');
+  await type(page, 'water of the dish', '300');
+  await expect(page.locator('app-dish-panel')).toContainText('300 mL of water');
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(supper.locator('app-figure')).toHaveText(before);
+});
+
+test('a habit is adopted with one press and given back with undo, across views', async ({ page }) => {
+  await open(page, '/menu');
+  await page.getByRole('button', { name: /^breakfast cold: −\d+ g/ }).click();
+  await expect(verdict(page)).toContainText('one 100 g can');
+  await page.getByRole('link', { name: 'Carry' }).click();
+  await expect(page.getByRole('region', { name: 'breakfast' })).toContainText('no fuel');
+  await page.keyboard.press('Control+z');
+  await expect(verdict(page)).toContainText('one 230 g can');
+});
+
+test('dishes go out as CSV and come in again, broken rows kept out by line', async ({ page }) => {
+  await open(page, '/menu');
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'write them as CSV' }).click()]);
+  const text = await readFile(await download.path(), 'utf8');
+  expect(text).toContain('home-dried chilli,homeDried');
+  const broken = `${text}Bad row,boilPour,much,1\r\nPlum stew,boilPour,280,100\r\n`;
+  await page.getByLabel('CSV file of dishes').setInputFiles({ name: 'mine.csv', mimeType: 'text/csv', buffer: Buffer.from(broken) });
+  await expect(page.getByRole('alert')).toContainText(/line 6: waterMl is “much”, not a number/);
+  await page.getByRole('button', { name: 'take the 5 good ones' }).click();
+  await expect(page.locator('app-food-tables')).toContainText('Plum stew');
+});
