@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { endGesture, HISTORY_LIMIT, newHistory, record, redo, undo } from './history';
+import { editBase, endGesture, HISTORY_LIMIT, newHistory, rebase, record, redo, undo } from './history';
 
 describe('history', () => {
   it('undo and redo walk the same path, whatever was edited', () => {
@@ -34,5 +34,23 @@ describe('history', () => {
     for (let i = 1; i <= HISTORY_LIMIT + 50; i++) long = record(long, i, 'step');
     expect(long.past).toHaveLength(HISTORY_LIMIT);
     expect(undo(newHistory(1)).present).toBe(1);
+  });
+});
+
+describe('gestures and what happens elsewhere', () => {
+  it('an edit of a gesture starts from what was there when it began', () => {
+    const h = record(record(newHistory([1, 2, 3]), [1], 'cut', 'drag'), [1, 2], 'cut', 'drag');
+    expect(editBase(h, 'drag')).toEqual([1, 2, 3]);
+    expect(editBase(h, 'other')).toEqual([1, 2]);
+    expect(editBase(h, undefined)).toEqual([1, 2]);
+    expect(h.past).toHaveLength(1);
+  });
+
+  it('what happened elsewhere is written through every state, and is no step of its own', () => {
+    const h = undo(record(record(newHistory({ mine: 1, theirs: 1 }), { mine: 2, theirs: 1 }, 'a'), { mine: 3, theirs: 1 }, 'b'));
+    const after = rebase(h, (v) => ({ ...v, theirs: 9 }));
+    expect([after.past.length, after.future.length]).toEqual([h.past.length, h.future.length]);
+    expect(undo(after).present).toEqual({ mine: 1, theirs: 9 });
+    expect(redo(after).present).toEqual({ mine: 3, theirs: 9 });
   });
 });

@@ -1,0 +1,40 @@
+import { unscreenedWindMps, type Wind } from '@tinder/core';
+import { Panel } from '../testing/panel';
+import { WindEditor } from './wind-editor';
+
+describe('the wind editor', () => {
+  const edit = (wind: Wind) => {
+    const panel = new Panel(WindEditor, { label: 'wind', wind });
+    const said: { wind: Wind; gesture?: string | undefined }[] = [];
+    panel.fixture.componentInstance.windChange.subscribe((w) => said.push(w));
+    return { panel, said };
+  };
+
+  it('takes the walker’s words, and turns them into a forecast with about the same wind at the flame', () => {
+    const { panel, said } = edit({ kind: 'words', word: 'blown' });
+    panel.pick('wind', 'steady');
+    panel.pick('wind', 'forecast');
+    expect(said[0].wind).toEqual({ kind: 'words', word: 'steady' });
+    expect(unscreenedWindMps(said[1].wind)).toBeCloseTo(4, 0);
+  });
+
+  it('reads a measured speed as the nearest word', () => {
+    const { panel } = edit({ kind: 'flame', mps: 3.4 });
+    expect(panel.element.querySelector<HTMLInputElement>('input:checked')?.value).toBe('blown');
+  });
+
+  it('takes a forecast in any unit, in Beaufort’s words, and the kind of camp', () => {
+    const { panel, said } = edit({ kind: 'forecast', tenMetreMps: 7, site: 'trees' });
+    panel.type('forecast, typed', '36 km/h');
+    panel.choose('in words', '4.34');
+    panel.choose('camp in', 'hollow');
+    expect(said.map((s) => s.wind)).toEqual([
+      { kind: 'forecast', tenMetreMps: 10, site: 'trees' },
+      { kind: 'forecast', tenMetreMps: 4.34, site: 'trees' },
+      { kind: 'forecast', tenMetreMps: 7, site: 'hollow' },
+    ]);
+    panel.type('forecast, typed', '900 mph');
+    expect(panel.text).toContain('outside what can be planned here');
+    expect(said).toHaveLength(3);
+  });
+});
