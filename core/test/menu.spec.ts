@@ -190,6 +190,8 @@ describe('the pattern of days', () => {
     expect([foodG, kcal]).toEqual([5 * 396, 5 * 1440]);
     expect(packets).toContainEqual({ name: usual, count: 5 });
     expect(foodOf({ ...SHORT_TRIP, appetite: 1.5 }, days).foodG).toBeCloseTo(5 * (1.5 * 370 + 26), 6);
+    const half = { ...SHORT_TRIP, menu: { ...SHORT_TRIP.menu, lunch: { ...SHORT_TRIP.menu.lunch, portion: 0.5 } } };
+    expect(foodOf(half, days).foodG).toBeCloseTo(5 * (396 - 75), 6);
     expect(demandOfG(planTrip({ ...SHORT_TRIP, appetite: 1.5 }))).toBeGreaterThan(demandOfG(planTrip(SHORT_TRIP)));
   });
 

@@ -3,7 +3,7 @@ import {
   editDishOn,
   formatDuration,
   LIMITS,
-  mealOn,
+  dishOn,
   MEALS,
   potVolumeMl,
   snowPotfuls,
@@ -175,7 +175,7 @@ export class MealsPanel {
 
   /** The dish of the marked day, wherever it is set. */
   protected dish(name: MealName): Meal {
-    return mealOn({ ...this.store.trip(), appetite: 1 }, this.day().day, name, this.day().dishes);
+    return dishOn(this.store.trip(), this.day().day, name, this.day().dishes);
   }
 
   protected edit(name: MealName, what: string, change: Partial<Meal>): void {

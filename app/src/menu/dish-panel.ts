@@ -34,6 +34,26 @@ import { METHOD_WORDS, PART_WORDS } from './menu-words';
             (valueChange)="set(f.name, f.key, $event)"
           />
         }
+        <span class="name">portion</span>
+        <app-quantity-field
+          label="portion of the dish, 100 % is the packet’s"
+          quantity="percent"
+          [value]="100 * usualMeal().portion"
+          [limits]="{ min: 100 * L.appetite.min, max: 100 * L.appetite.max }"
+          (valueChange)="change('portion', { portion: $event / 100 })"
+        />
+        @if (usualMeal().target; as target) {
+          @if (target.kind === 'stopAt') {
+            <span class="name">stop at</span>
+            <app-quantity-field
+              label="stop at, for the dish"
+              quantity="temperature"
+              [value]="target.targetC"
+              [limits]="L.targetC"
+              (valueChange)="change('target', { target: { kind: 'stopAt', targetC: $event } })"
+            />
+          }
+        }
       </div>
       <div class="line wide">
         <app-choice label="Eaten from" [options]="vessels" [value]="c.meal.vessel" (valueChange)="change('vessel', { vessel: $event })" />
@@ -119,6 +139,7 @@ export class DishPanel {
   readonly part = input.required<MealName>();
 
   protected readonly words = PART_WORDS;
+  protected readonly L = LIMITS;
   protected readonly verdicts: readonly DoneVerdict[] = ['hard', 'good', 'mush'];
   protected readonly vessels = [
     { value: 'pot', label: 'from the pot' },
@@ -189,7 +210,11 @@ export class DishPanel {
       meal.dryG > 0 && meal.target.kind !== 'fry' && meal.simmerMin === 0
         ? `Stir in ${this.units.text(meal.dryG, 'mass')}: it drops to ${this.units.text(cooked.mixedC, 'temperature')}.`
         : '';
-    return [heat, range, cueWords(meal), stir, need, eat, safetyWords(meal)].filter(Boolean);
+    const room =
+      meal.dryG > 0 && meal.target.kind !== 'fry'
+        ? `It fills ${this.units.text(c.potFillMl, 'volume')} of the pot; the food swells to about ${this.units.text(c.swollenMl, 'volume')}.`
+        : '';
+    return [heat, range, room, cueWords(meal), stir, need, eat, safetyWords(meal)].filter(Boolean);
   });
 
   protected own(key: (typeof this.fields)[number]['key']): number | null {
@@ -222,7 +247,7 @@ export class DishPanel {
   }
 
   /** The dish before appetite: what the fields change. */
-  private usualMeal(): Meal {
+  protected usualMeal(): Meal {
     const c = this.card();
     const trip = this.store.trip();
     const id =

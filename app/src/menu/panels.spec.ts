@@ -69,8 +69,11 @@ describe('one dish', () => {
     expect(panel.text).toMatch(/the supper of day 1.*600 mL of water; flame at 70 %: 14\.5 g of fuel/);
     expect(panel.text).toMatch(/About 8 min 20 s, .* on a kind evening, .* on a hard one/);
     expect(panel.text).toContain('Stir in 130 g');
+    expect(panel.text).toContain('the food swells to about 468 mL'); // 130 g · 1.2 mL/g · 3
     panel.type('water of the dish', '2 cups');
     expect(trip().menu.supper.waterMl).toBeCloseTo(473.2, 1);
+    panel.type('portion of the dish, 100 % is the packet’s', '120');
+    expect(trip().menu.supper.portion).toBeCloseTo(1.2, 9);
     panel.type('price of the dish', '6.90');
     panel.pick('Eaten from', 'pot');
     expect(trip().menu.supper).toMatchObject({ price: 6.9, vessel: 'pot' });

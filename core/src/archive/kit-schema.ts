@@ -60,6 +60,8 @@ export const mealSchema = z.strictObject({
   price: within(LIMITS.price).nullable().default(null),
   /** Work at home for one portion, minutes. */
   homeMin: within(LIMITS.homeMin).default(0),
+  /** Factor on what the packet calls a portion, for this dish. */
+  portion: within(LIMITS.appetite).default(1),
   /** Looked forward to. */
   welcome: z.boolean().default(false),
   /** Minutes at 90 °C that cook it through; learnt from verdicts. */

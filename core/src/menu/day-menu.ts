@@ -4,12 +4,18 @@ import { LIMITS } from '../archive/limits';
 
 type Menued = Pick<Trip, 'menu' | 'dishes' | 'rotation' | 'appetite'>;
 
-/** The dish of `day` (1-based) for a part of the day: its own, else the one whose turn it is, else the usual one; by the walker's appetite. */
-export function mealOn(trip: Menued, day: number, name: MealName, own: Day['dishes']): Meal {
+/** The dish of `day` (1-based) for a part of the day as it was entered: its own, else the one whose turn it is, else the usual one. */
+export function dishOn(trip: Pick<Trip, 'menu' | 'dishes' | 'rotation'>, day: number, name: MealName, own: Day['dishes']): Meal {
   const turn = trip.rotation[name];
   const id = own[name] ?? turn?.[(day - 1) % turn.length];
-  const meal = trip.dishes.find((d) => d.id === id)?.meal ?? trip.menu[name];
-  return trip.appetite === 1 ? meal : byAppetite(meal, trip.appetite);
+  return trip.dishes.find((d) => d.id === id)?.meal ?? trip.menu[name];
+}
+
+/** The same as it is eaten: by its portion and the walker's appetite. */
+export function mealOn(trip: Menued, day: number, name: MealName, own: Day['dishes']): Meal {
+  const meal = dishOn(trip, day, name, own);
+  const factor = trip.appetite * meal.portion;
+  return factor === 1 ? meal : byAppetite(meal, factor);
 }
 
 /** Food, its water and all that goes with it, scaled; plain water (a drink, wash-up) stays as it is. */
