@@ -1,5 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
-import { editDishOn, formatDuration, learntDoneMin, LIMITS, type DishCard, type DoneVerdict, type Meal, type MealName } from '@tinder/core';
+import {
+  dishOn,
+  editDishOn,
+  formatDuration,
+  learntDoneMin,
+  LIMITS,
+  type DishCard,
+  type DoneVerdict,
+  type Meal,
+  type MealName,
+} from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { doseWords } from '../carry/meal-words';
@@ -246,14 +256,11 @@ export class DishPanel {
     this.store.editTrip(`${PART_WORDS[c.name]}: ${what}`, (t) => editDishOn(t, day.day, c.name, day.dishes, (m) => ({ ...m, ...change })));
   }
 
-  /** The dish before appetite: what the fields change. */
+  /** The dish as it was entered: what the fields change. */
   protected usualMeal(): Meal {
     const c = this.card();
     const trip = this.store.trip();
-    const id =
-      c &&
-      (this.plans.plan()?.days[c.day - 1]?.dishes[c.name] ?? trip.rotation[c.name]?.[(c.day - 1) % (trip.rotation[c.name]?.length ?? 1)]);
-    return trip.dishes.find((d) => d.id === id)?.meal ?? trip.menu[c?.name ?? 'supper'];
+    return c ? dishOn(trip, c.day, c.name, this.plans.plan()?.days[c.day - 1]?.dishes ?? {}) : trip.menu.supper;
   }
 }
 
