@@ -6,7 +6,7 @@ import { withMethod } from '../src/menu/methods';
 import { RESTRICTIONS, TREATMENTS, WATER_SOURCES, type Day, type Trip } from '../src/archive/trip-schema';
 import { BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../src/catalogue/burners';
 import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { POTS } from '../src/catalogue/pots';
+import { asKitPot, POTS } from '../src/catalogue/pots';
 import { FUELS } from '../src/fuel/fuels';
 
 const within = ({ min, max }: { min: number; max: number }) => fc.double({ min, max, noNaN: true }).map((x) => x + 0); // JSON has no −0
@@ -51,7 +51,6 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
   .map((r): Trip => {
     const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[r.burner.family]);
     const screens = FAMILY_WINDSCREENS[r.burner.family];
-    const { name, diameterMm, heightMm, massG, lidMassG, material, base } = r.pot;
     const day: Day = {
       ...DEMO_TRIP.legs[0].days[0],
       supperAirC: r.supperAirC,
@@ -79,7 +78,7 @@ export const anyTrip: fc.Arbitrary<Trip> = fc
         burnerId: r.burner.id,
         fuelId: fuels[r.fuelPick % fuels.length].id,
         windscreen: screens[r.screenPick % screens.length],
-        pot: { name, diameterMm, heightMm, massG, lidMassG, material, base },
+        pot: asKitPot(r.pot),
         lidOn: r.lidOn,
         flameSetting: r.flameSetting,
         headFactor: r.headFactor,

@@ -1,4 +1,5 @@
 import {
+  asKitPot,
   burnerById,
   FAMILY_FUEL,
   FAMILY_WINDSCREENS,
@@ -37,6 +38,5 @@ export function withWindscreen(kit: Kit, windscreen: WindscreenKind): Kit {
 }
 
 export function withPot(kit: Kit, potId: string): Kit {
-  const { name, diameterMm, heightMm, massG, lidMassG, material, base } = potById(potId);
-  return { ...kit, pot: { name, diameterMm, heightMm, massG, lidMassG, material, base } };
+  return { ...kit, pot: asKitPot(potById(potId)) };
 }

@@ -1,5 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import {
+  FRY_MIN,
+  REST_TARGET_C,
   editDishOn,
   formatDuration,
   LIMITS,
@@ -22,9 +24,6 @@ import { Units } from '../ui/units';
 import { PART_WORDS } from '../menu/menu-words';
 import { doseWords, outcomeWords } from './meal-words';
 
-/** Most rehydrated food is content with this (common practice). */
-const USUAL_TARGET_C = 88;
-const USUAL_FRY_MIN = 6;
 /** Between fresh powder (0.1) and old firn (0.5). */
 const SETTLED_SNOW_G_PER_ML = 0.3;
 
@@ -186,8 +185,8 @@ export class MealsPanel {
   protected target(name: MealName, kind: Target['kind']): void {
     const target: Record<Target['kind'], Target> = {
       boil: { kind: 'boil' },
-      stopAt: { kind: 'stopAt', targetC: USUAL_TARGET_C },
-      fry: { kind: 'fry', minutes: USUAL_FRY_MIN },
+      stopAt: { kind: 'stopAt', targetC: REST_TARGET_C },
+      fry: { kind: 'fry', minutes: FRY_MIN },
     };
     this.edit(name, 'target', { target: target[kind] });
   }

@@ -36,3 +36,6 @@ export const LIMITS = {
   appetite: { min: 0.3, max: 3 },
   fryMin: { min: 1, max: 60 },
 } as const;
+
+/** `x` kept between limits. */
+export const hold = (x: number, { min, max }: { min: number; max: number }): number => Math.min(max, Math.max(min, x));

@@ -1,5 +1,5 @@
 import { unscreenedWindMps } from '../burn/wind';
-import { LIMITS } from './limits';
+import { hold, LIMITS } from './limits';
 import type { TripV1 } from './trip-v1';
 import type { Day, Trip } from './trip-schema';
 
@@ -8,8 +8,6 @@ const PLAIN = { km: 18, altitudeDeltaM: 0, airDeltaC: 0, windFactor: 1 };
 /** What version 1 did not know: an undated trip starts on this day, at this latitude. */
 const UNDATED = { startDate: '2027-07-01', latitudeDeg: 46 };
 const SPREAD_C = 4;
-
-const hold = (x: number, { min, max }: { min: number; max: number }): number => Math.min(max, Math.max(min, x));
 
 /** A trip of version 1 as version 2 writes it: the same days, the same plan. Values pushed past the limits by a day's shape stop there. */
 export function migrateTripV1({ id, name, leg, conditions: c, kit, menu, reservePercent }: TripV1): Trip {

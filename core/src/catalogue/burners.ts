@@ -138,3 +138,6 @@ export function powerRange(b: Burner, tabletW = 0): { ratedW: number; lowestW: n
 export const hasShutOff = (b: Burner): boolean => isGas(b) || b.family === 'liquid';
 /** Can its flame be set? */
 export const hasValve = (b: Burner): boolean => isGas(b) || b.family === 'liquid' || b.family === 'simmerAlcohol';
+
+/** Does this windscreen close burner and can in together? Heat builds up round the can then. */
+export const wallsInCan = (windscreen: WindscreenKind, b: Burner): boolean => windscreen === 'foil' && isGas(b) && b.family !== 'remote';

@@ -77,5 +77,10 @@ export function potById(id: string): CataloguePot {
   return found;
 }
 
+/** A pot of the catalogue as a kit holds it: without its id. */
+export function asKitPot({ id: _id, ...pot }: CataloguePot): Omit<CataloguePot, 'id'> {
+  return pot;
+}
+
 /** Masses of windscreens, g (common practice). */
 export const WINDSCREEN_MASS_G: Record<WindscreenKind, number> = { none: 0, plate: 24, folded: 60, foil: 18, cone: 22 };

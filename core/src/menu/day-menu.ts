@@ -1,15 +1,24 @@
-import { MEALS, type Meal, type MealName } from '../archive/kit-schema';
+import { MEALS, type Dish, type Meal, type MealName } from '../archive/kit-schema';
 import type { Day, Trip } from '../archive/trip-schema';
-import { LIMITS } from '../archive/limits';
+import { hold, LIMITS } from '../archive/limits';
 
 type Menued = Pick<Trip, 'menu' | 'dishes' | 'rotation' | 'appetite'>;
 
-/** The dish of `day` (1-based) for a part of the day as it was entered: its own, else the one whose turn it is, else the usual one. */
-export function dishOn(trip: Pick<Trip, 'menu' | 'dishes' | 'rotation'>, day: number, name: MealName, own: Day['dishes']): Meal {
-  const turn = trip.rotation[name];
+/** The kept dish of `day` (1-based) for a part of the day: its own, else the one whose turn it is; undefined where the usual one is eaten. */
+export function keptDishOn(
+  { dishes, rotation }: Pick<Trip, 'dishes' | 'rotation'>,
+  day: number,
+  name: MealName,
+  own: Day['dishes'],
+): Dish | undefined {
+  const turn = rotation[name];
   const id = own[name] ?? turn?.[(day - 1) % turn.length];
-  return trip.dishes.find((d) => d.id === id)?.meal ?? trip.menu[name];
+  return dishes.find((d) => d.id === id);
 }
+
+/** The dish of `day` as it was entered. */
+export const dishOn = (trip: Pick<Trip, 'menu' | 'dishes' | 'rotation'>, day: number, name: MealName, own: Day['dishes']): Meal =>
+  keptDishOn(trip, day, name, own)?.meal ?? trip.menu[name];
 
 /** The same as it is eaten: by its portion and the walker's appetite. */
 export function mealOn(trip: Menued, day: number, name: MealName, own: Day['dishes']): Meal {
@@ -21,14 +30,13 @@ export function mealOn(trip: Menued, day: number, name: MealName, own: Day['dish
 /** Food, its water and all that goes with it, scaled; plain water (a drink, wash-up) stays as it is. */
 export function byAppetite(meal: Meal, factor: number): Meal {
   if (meal.dryG === 0) return meal;
-  const water = (ml: number, { min, max }: { min: number; max: number }) => Math.min(max, Math.max(min, ml * factor));
   return {
     ...meal,
-    waterMl: water(meal.waterMl, LIMITS.waterMl),
-    drainedMl: water(meal.drainedMl, LIMITS.drainedMl),
-    dryG: Math.min(LIMITS.dryG.max, meal.dryG * factor),
-    fatG: Math.min(LIMITS.dryG.max, meal.fatG * factor),
-    kcal: Math.min(LIMITS.kcal.max, meal.kcal * factor),
+    waterMl: hold(meal.waterMl * factor, LIMITS.waterMl),
+    drainedMl: hold(meal.drainedMl * factor, LIMITS.drainedMl),
+    dryG: hold(meal.dryG * factor, LIMITS.dryG),
+    fatG: hold(meal.fatG * factor, LIMITS.dryG),
+    kcal: hold(meal.kcal * factor, LIMITS.kcal),
   };
 }
 
@@ -46,7 +54,7 @@ export function isEatenOut(name: MealName, out: Day['eatsOut']): boolean {
   }
 }
 
-/** Can the dish of a part of the day be left out of the kitchen (no heat)? */
+/** Does a dish want heat? */
 export const isHot = (meal: Meal): boolean => meal.hot && meal.method !== 'coldSoak' && meal.method !== 'noCook';
 
 /** Food carried for `days`, g: dry food, fat and packaging of everything not eaten out; and how many of each dish. */

@@ -1,5 +1,7 @@
 import { MEALS, type Meal, type MealName } from '../archive/kit-schema';
+import { editDays, mapDays } from '../archive/trip-days';
 import type { Day, Trip } from '../archive/trip-schema';
+import { keptDishOn } from './day-menu';
 
 /** Where a dish is set: into every day, into some days only, or into the turns that dishes take. */
 export type DishScope = { kind: 'usual' } | { kind: 'days'; from: number; to: number } | { kind: 'turn' };
@@ -11,11 +13,6 @@ function keep(trip: Trip, meal: Meal, newId: string): { trip: Trip; id: string }
   return { trip: { ...trip, dishes: [...trip.dishes, { id: newId, meal }] }, id: newId };
 }
 
-function overDays(trip: Trip, from: number, to: number, change: (d: Day) => Day): Trip {
-  let day = 0;
-  return { ...trip, legs: trip.legs.map((l) => ({ ...l, days: l.days.map((d) => (++day >= from && day <= to ? change(d) : d)) })) };
-}
-
 /** Sets a dish for a part of the day; `newId` names it where the trip does not hold it yet. */
 export function setDish(trip: Trip, name: MealName, meal: Meal, scope: DishScope, newId: string): Trip {
   if (scope.kind === 'usual') {
@@ -23,7 +20,7 @@ export function setDish(trip: Trip, name: MealName, meal: Meal, scope: DishScope
     return { ...trip, rotation, menu: { ...trip.menu, [name]: meal } };
   }
   const { trip: kept, id } = keep(trip, meal, newId);
-  if (scope.kind === 'days') return overDays(kept, scope.from, scope.to, (d) => ({ ...d, dishes: { ...d.dishes, [name]: id } }));
+  if (scope.kind === 'days') return editDays(kept, scope.from, scope.to, (d) => ({ ...d, dishes: { ...d.dishes, [name]: id } }));
   const turn = kept.rotation[name];
   if (turn) return { ...kept, rotation: { ...kept.rotation, [name]: [...turn, id] } };
   // the usual dish takes its turn too
@@ -34,7 +31,7 @@ export function setDish(trip: Trip, name: MealName, meal: Meal, scope: DishScope
 /** Gives some days back to the usual dish, or ends the turns. */
 export function clearDish(trip: Trip, name: MealName, scope: DishScope): Trip {
   if (scope.kind === 'days')
-    return overDays(trip, scope.from, scope.to, (d) => {
+    return editDays(trip, scope.from, scope.to, (d) => {
       const { [name]: _own, ...dishes } = d.dishes;
       return { ...d, dishes };
     });
@@ -44,10 +41,8 @@ export function clearDish(trip: Trip, name: MealName, scope: DishScope): Trip {
 
 /** Changes the dish that `day` (1-based) has for a part of the day, wherever it is set: everywhere it is eaten. */
 export function editDishOn(trip: Trip, day: number, name: MealName, own: Day['dishes'], change: (m: Meal) => Meal): Trip {
-  const turn = trip.rotation[name];
-  const id = own[name] ?? turn?.[(day - 1) % turn.length];
-  if (trip.dishes.some((d) => d.id === id))
-    return { ...trip, dishes: trip.dishes.map((d) => (d.id === id ? { ...d, meal: change(d.meal) } : d)) };
+  const kept = keptDishOn(trip, day, name, own);
+  if (kept) return { ...trip, dishes: trip.dishes.map((d) => (d === kept ? { ...d, meal: change(d.meal) } : d)) };
   return { ...trip, menu: { ...trip.menu, [name]: change(trip.menu[name]) } };
 }
 
@@ -66,6 +61,6 @@ export function removeDish(trip: Trip, id: string): Trip {
     const turn = trip.rotation[name]?.filter((d) => d !== id);
     if (turn?.length) rotation[name] = turn;
   }
-  const legs = trip.legs.map((l) => ({ ...l, days: l.days.map((d) => ({ ...d, dishes: without(d.dishes) })) }));
-  return { ...trip, dishes: trip.dishes.filter((d) => d.id !== id), rotation, legs };
+  const cleared = mapDays(trip, (d) => ({ ...d, dishes: without(d.dishes) }));
+  return { ...cleared, dishes: trip.dishes.filter((d) => d.id !== id), rotation };
 }

@@ -17,6 +17,9 @@ export type MethodProblem =
   | { code: 'noBurner'; instead: Method[] }
   | { code: 'onlyDosed'; instead: Method[] };
 
+/** The share of the brim a dish may fill. */
+export const headspaceOf = (meal: Pick<Meal, 'foams'>): number => (meal.foams ? HEADSPACE.foaming : HEADSPACE.plain);
+
 /** How full the pot gets, mL. */
 export function potFillMl(meal: Meal): number {
   const inPot = meal.vessel === 'pot' ? meal.dryG * DISPLACED_ML_PER_G : 0;
@@ -38,7 +41,7 @@ export function methodProblems(kit: Kit, meal: Meal): MethodProblem[] {
     list.push({ code: 'onlyDosed', instead: ['heatRest'] });
   if (meal.target.kind === 'fry' && (burner.family === 'locked' || burner.family === 'gel'))
     list.push({ code: 'noFryingOnIt', instead: ['boilPour'] });
-  const roomMl = potVolumeMl(kit.pot) * (meal.foams ? HEADSPACE.foaming : HEADSPACE.plain);
+  const roomMl = potVolumeMl(kit.pot) * headspaceOf(meal);
   const needMl = potFillMl(meal);
   if (needMl > roomMl)
     list.push({ code: 'potTooSmall', needMl, roomMl, instead: meal.method === 'pastaPot' ? ['homeDried', 'simmer'] : ['coldSoak'] });

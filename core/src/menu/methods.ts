@@ -1,5 +1,5 @@
 import type { Meal, Method } from '../archive/kit-schema';
-import { LIMITS } from '../archive/limits';
+import { hold, LIMITS } from '../archive/limits';
 
 /** Most rehydrated food is content with this, °C (domain section 6, common practice). */
 export const REST_TARGET_C = 88;
@@ -10,11 +10,11 @@ const RAW_SIMMER_MIN = 10;
 export const PASTA_ML_PER_G = 5000 / 450;
 /** What a pre-cooked, home-dried dish drinks, mL a gram (common practice). */
 const REHYDRATE_ML_PER_G = 2.3;
-const FRY_MIN = 6;
+/** A pan of food, minutes (common practice). */
+export const FRY_MIN = 6;
 
 const BOIL = { kind: 'boil' } as const;
 const cook = { hot: true, simmerMin: 0, makeSafe: 'none', lidOff: false, drainedMl: 0 } as const;
-const holdWater = (ml: number): number => Math.min(LIMITS.waterMl.max, Math.max(LIMITS.waterMl.min, ml));
 
 /** A dish cooked another way: what the method changes, everything else stays. */
 export function withMethod(meal: Meal, method: Method): Meal {
@@ -29,12 +29,12 @@ export function withMethod(meal: Meal, method: Method): Meal {
     case 'simmer':
       return { ...base, target: BOIL, simmerMin: RAW_SIMMER_MIN, restMin: 0, vessel: 'pot' };
     case 'pastaPot': {
-      const waterMl = holdWater(meal.dryG * PASTA_ML_PER_G);
+      const waterMl = hold(meal.dryG * PASTA_ML_PER_G, LIMITS.waterMl);
       const drainedMl = Math.max(0, waterMl - meal.dryG * REHYDRATE_ML_PER_G);
       return { ...base, target: BOIL, waterMl, drainedMl, simmerMin: RAW_SIMMER_MIN, restMin: 0, lidOff: true, vessel: 'pot' };
     }
     case 'homeDried':
-      return { ...base, target: BOIL, waterMl: holdWater(meal.dryG * REHYDRATE_ML_PER_G), restMin: 15, vessel: 'pot' };
+      return { ...base, target: BOIL, waterMl: hold(meal.dryG * REHYDRATE_ML_PER_G, LIMITS.waterMl), restMin: 15, vessel: 'pot' };
     case 'coldSoak':
       return { ...base, hot: false, restMin: 60 };
     case 'noCook':

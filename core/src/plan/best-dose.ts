@@ -2,6 +2,7 @@ import type { Trip } from '../archive/trip-schema';
 import { simulateBurn } from '../burn/burn';
 import { heatToFuelG, phaseHeatJ } from '../burn/ledger';
 import { SNUFFED_SHARE } from '../burn/constants';
+import { FRESH_CAN, onEvening, WATER_SD_C, WIND_CLASS } from './evenings';
 import { isSnuffed, kitInUse, sourceFor, type BurnFacts } from './meal-burn';
 
 /** A dose poured or laid out before lighting, judged over the day's spread. */
@@ -24,13 +25,12 @@ export interface DoseTable {
 }
 
 /** Per-burn spread, one standard deviation (domain section 8). */
-const WATER_SD_C = 3;
 const QUANTITY_SD = 0.05;
 /** Wind one class down, same, up. */
 const WIND = [
-  { factor: 0.5, weight: 0.25 },
+  { factor: WIND_CLASS.down, weight: 0.25 },
   { factor: 1, weight: 0.5 },
-  { factor: 1.6, weight: 0.25 },
+  { factor: WIND_CLASS.up, weight: 0.25 },
 ];
 /** Five-point Gauss–Hermite rule for a normal variable (Abramowitz & Stegun, table 25.10): offsets in sd, weights. */
 const NORMAL = [
@@ -51,7 +51,7 @@ export function doseTable(trip: Trip, facts: BurnFacts): DoseTable | undefined {
   if (fuel.kind !== 'alcohol' && fuel.kind !== 'tablet') return undefined;
   const stepG = fuel.kind === 'alcohol' ? kit.measureMl * fuel.densityGPerMl : fuel.tabletG;
   const kept = fuel.kind === 'alcohol' ? (isSnuffed(use) ? SNUFFED_SHARE : 0) : fuel.keepsWhenBlownOut ? 1 : 0;
-  const cases = needs(facts, (f) => simulateBurn({ ...f, source: sourceFor(use, f, { netG: 1, tareG: 0, fuelLeftG: 1 }) }));
+  const cases = needs(facts, (f) => simulateBurn({ ...f, source: sourceFor(use, f, FRESH_CAN) }));
   const possible = cases.filter((c) => c.needG !== undefined);
   const weight = possible.reduce((s, c) => s + c.weight, 0);
   if (weight === 0) return { unit: fuel.kind === 'alcohol' ? 'mL' : 'tablets', choices: [], impossible: 1 };
@@ -94,10 +94,8 @@ function needs(facts: BurnFacts, burn: (f: BurnFacts) => ReturnType<typeof simul
   for (const t of NORMAL)
     for (const q of NORMAL)
       for (const w of WIND) {
-        const start =
-          facts.start.kind === 'water' ? { ...facts.start, waterC: Math.max(0, facts.start.waterC + t.z * WATER_SD_C) } : facts.start;
         const waterMl = facts.waterMl * (1 + q.z * QUANTITY_SD);
-        const b = burn({ ...facts, start, waterMl, flameWindMps: facts.flameWindMps * w.factor, potWindMps: facts.potWindMps * w.factor });
+        const b = burn({ ...onEvening(facts, t.z * WATER_SD_C, w.factor), waterMl });
         const done = b.outcome.kind === 'done';
         // heat lost while refilling, brought back at the efficiency of this burn
         const lossJPerS = done && b.durationS > 0 ? (b.ledger.heatJ.heating.air + b.ledger.heatJ.heating.evaporation) / b.durationS : 0;

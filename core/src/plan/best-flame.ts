@@ -2,6 +2,7 @@ import type { Trip } from '../archive/trip-schema';
 import { simulateBurn, type BurnOutcome } from '../burn/burn';
 import { hasValve, powerRange } from '../catalogue/burners';
 import type { Can } from '../canister/thermal';
+import { FRESH_CAN } from './evenings';
 import { kitInUse, sourceFor, type BurnFacts } from './meal-burn';
 
 /** One flame setting tried. */
@@ -27,10 +28,8 @@ export interface FlameCurve {
 const POINTS = 41;
 const BAND = 1.05;
 const QUICK = 1.1;
-/** A fully charged can of middle size: what the curve is read with, so that it shows the flame and not the can's age. */
-const FRESH_CAN: Can = { netG: 230, tareG: 150, fuelLeftG: 230 };
 
-/** Fuel and time over the flame setting for one meal's conditions; undefined for burners whose flame cannot be set. */
+/** Fuel and time over the flame setting for one meal's conditions, read with a fresh can so that it shows the flame and not the can's age; undefined for burners whose flame cannot be set. */
 export function flameCurve(trip: Trip, facts: BurnFacts, can: Can = FRESH_CAN): FlameCurve | undefined {
   const use = kitInUse(trip.kit);
   if (!hasValve(use.burner)) return undefined;

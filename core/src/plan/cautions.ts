@@ -2,7 +2,8 @@ import { MEALS } from '../archive/kit-schema';
 import type { Trip } from '../archive/trip-schema';
 import { potVolumeMl } from '../burn/pot';
 import { HOTTEST_CAN_C } from '../canister/warming';
-import { isGas } from '../catalogue/burners';
+import { isGas, wallsInCan } from '../catalogue/burners';
+import { HEADSPACE } from '../menu/fit';
 import { kitInUse } from './meal-burn';
 import type { PlanDay } from './plan';
 
@@ -27,8 +28,6 @@ export type Caution =
 const SUPPORT_SPAN_MM = { gas: 90, other: 95 };
 /** Above this height over span a filled pot tips easily (common practice). */
 const STEADY_RATIO = 1.25;
-/** Water may fill the pot to this share of the brim (domain section 6). */
-const HEADSPACE_SHARE = 0.85;
 /** Past this flame the heat up the side melts sleeves and handles (assumption). */
 const SLEEVE_FLAME = 0.6;
 
@@ -42,7 +41,7 @@ export function cautions(trip: Trip, days: readonly PlanDay[]): Caution[] {
   if (cold) list.push({ code: 'carbonMonoxide' });
   if (isGas(burner)) {
     const hottest = Math.max(...meals.map((m) => m.burn.canEndC ?? m.facts.airC));
-    if (kit.windscreen === 'foil' && burner.family !== 'remote') list.push({ code: 'screenAroundCan' });
+    if (wallsInCan(kit.windscreen, burner)) list.push({ code: 'screenAroundCan' });
     if (hottest > HOTTEST_CAN_C) list.push({ code: 'hotCan', canC: hottest });
     if (kit.canWarming === 'bath') list.push({ code: 'bathNotHot' });
     if (burner.family === 'remote') list.push({ code: 'turnCanWhenHot' });
@@ -55,7 +54,7 @@ export function cautions(trip: Trip, days: readonly PlanDay[]): Caution[] {
   if (burner.family === 'liquid') list.push({ code: 'primeOutside' });
   if (!isGas(burner) && burner.family !== 'liquid') list.push({ code: 'openFlameBan' });
   if (kit.sleeveOn && (!isGas(burner) || kit.flameSetting > SLEEVE_FLAME)) list.push({ code: 'meltingSleeve' });
-  const roomMl = potVolumeMl(kit.pot) * HEADSPACE_SHARE;
+  const roomMl = potVolumeMl(kit.pot) * HEADSPACE.plain;
   const most = Math.max(...meals.map((m) => m.facts.waterMl));
   if (most > roomMl) list.push({ code: 'overfull', waterMl: most, roomMl });
   const spanMm = Math.min(kit.pot.diameterMm, isGas(burner) ? SUPPORT_SPAN_MM.gas : SUPPORT_SPAN_MM.other);

@@ -1,8 +1,9 @@
 import { MEALS } from '../archive/kit-schema';
 import type { Trip } from '../archive/trip-schema';
 import type { WindscreenKind } from '../burn/constants';
-import { burnerById, FAMILY_WINDSCREENS, hasValve, isGas } from '../catalogue/burners';
+import { burnerById, FAMILY_WINDSCREENS, hasValve, wallsInCan } from '../catalogue/burners';
 import { WINDSCREEN_MASS_G } from '../catalogue/pots';
+import { REST_TARGET_C } from '../menu/methods';
 import { replanCarry, unfinishedMeals, type CarryPlan, type Plan } from './plan';
 
 /** One thing the walker could do differently, measured by planning again. */
@@ -25,9 +26,8 @@ export type ChangeKind =
   | { code: 'windscreen'; windscreen: WindscreenKind }
   | { code: 'coldBreakfast' };
 
-/** Temperature most rehydrated food is happy with (domain section 6). */
-const REST_TARGET_C = 88;
-const FLAMES_TO_TRY = [0.35, 0.5, 0.7, 1];
+/** Flame settings that are tried as another habit, 0–1. */
+export const FLAMES_TO_TRY = [0.35, 0.5, 0.7, 1];
 /** Less than this is not worth a sentence, g. */
 const WORTH_G = 1;
 
@@ -71,7 +71,7 @@ function candidates({ kit, menu }: Trip): Candidate[] {
     for (const setting of FLAMES_TO_TRY)
       if (setting !== kit.flameSetting) list.push({ kind: { code: 'flame', setting }, kit: { ...kit, flameSetting: setting }, menu });
   for (const windscreen of FAMILY_WINDSCREENS[burner.family])
-    if (windscreen !== kit.windscreen && windscreen !== 'none' && !(windscreen === 'foil' && isGas(burner) && burner.family !== 'remote'))
+    if (windscreen !== kit.windscreen && windscreen !== 'none' && !wallsInCan(windscreen, burner))
       list.push({
         kind: { code: 'windscreen', windscreen },
         kit: { ...kit, windscreen, windscreenMassG: WINDSCREEN_MASS_G[windscreen] },

@@ -1,12 +1,13 @@
 import type { MealName, Meal } from '../archive/kit-schema';
+import { hold, LIMITS } from '../archive/limits';
 import type { Trip } from '../archive/trip-schema';
 import { simulateBurn } from '../burn/burn';
 import { cookedMin, mixedC, restForDonenessS } from '../burn/doneness';
 import { potHeatCapacityJPerK } from '../burn/pot';
 import { COZIES, HOT_C, rest } from '../burn/rest';
-import { CANISTER_SIZES } from '../carry/packages';
 import { methodProblems, potFillMl, swollenMl, type MethodProblem } from '../menu/fit';
 import { mealOn } from '../menu/day-menu';
+import { FRESH_CAN, onEvening, WATER_SD_C, WIND_CLASS } from './evenings';
 import { kitInUse, sourceFor } from './meal-burn';
 import type { Plan, PlannedMeal } from './plan';
 
@@ -39,10 +40,8 @@ export interface CookedDish {
 
 /** Food hotter than this burns, °C (common practice: drinks are served at 60 to 65 °C). */
 const EATABLE_C = HOT_C + 3;
-const WATER_SPREAD_C = 3;
-const WIND_SPREAD = { less: 0.5, more: 1.6 };
 
-/** The card of a part of a day; `cozy` tells whether it rests wrapped (boil and cozy always does). */
+/** The card of a part of `day` (1-based); undefined past the end of the trip. Boiled for a cozy or dried at home, it rests wrapped. */
 export function dishCard(trip: Trip, plan: Plan, day: number, name: MealName): DishCard | undefined {
   const conditions = plan.days[day - 1];
   if (!conditions) return undefined;
@@ -97,14 +96,12 @@ function cookedDish(trip: Trip, meal: Meal, planned: PlannedMeal): CookedDish {
 /** Time on a kind evening and on a hard one: water 3 K warmer or colder, wind one class down or up, with a fresh can. */
 function spreadS(trip: Trip, { facts }: PlannedMeal): [number | undefined, number | undefined] {
   const use = kitInUse(trip.kit);
-  const [, middle] = CANISTER_SIZES;
   const lasts = (waterK: number, wind: number): number | undefined => {
-    const start = facts.start.kind === 'water' ? { ...facts.start, waterC: Math.max(0, facts.start.waterC + waterK) } : facts.start;
-    const f = { ...facts, start, flameWindMps: facts.flameWindMps * wind, potWindMps: facts.potWindMps * wind };
-    const burn = simulateBurn({ ...f, source: sourceFor(use, f, { ...middle, fuelLeftG: middle.netG }) });
+    const f = onEvening(facts, waterK, wind);
+    const burn = simulateBurn({ ...f, source: sourceFor(use, f, FRESH_CAN) });
     return burn.outcome.kind === 'done' ? burn.durationS : undefined;
   };
-  return [lasts(WATER_SPREAD_C, WIND_SPREAD.less), lasts(-WATER_SPREAD_C, WIND_SPREAD.more)];
+  return [lasts(WATER_SD_C, WIND_CLASS.down), lasts(-WATER_SD_C, WIND_CLASS.up)];
 }
 
 /** The walker's word on a dish moves what it needs: hard asks for a quarter more than it got, mush for a fifth less. */
@@ -112,5 +109,4 @@ export const VERDICT_FACTOR = { hard: 1.25, good: 1, mush: 0.8 } as const;
 export type DoneVerdict = keyof typeof VERDICT_FACTOR;
 
 /** Minutes at 90 °C a dish needs, learnt from one that got `cookedMin` and was found so. */
-export const learntDoneMin = (cooked: number, verdict: DoneVerdict): number =>
-  Math.min(200, Math.max(0.5, cooked * VERDICT_FACTOR[verdict]));
+export const learntDoneMin = (cooked: number, verdict: DoneVerdict): number => hold(cooked * VERDICT_FACTOR[verdict], LIMITS.doneMin);

@@ -1,12 +1,12 @@
 import { MEALS, type Meal, type MealName } from '../archive/kit-schema';
 import type { Trip } from '../archive/trip-schema';
 import { potVolumeMl } from '../burn/pot';
-import { burnerById, FAMILY_WINDSCREENS, hasValve, isGas } from '../catalogue/burners';
-import { POTS, WINDSCREEN_MASS_G } from '../catalogue/pots';
-import { HEADSPACE, potFillMl } from '../menu/fit';
+import { burnerById, FAMILY_WINDSCREENS, hasValve, isGas, wallsInCan } from '../catalogue/burners';
+import { asKitPot, POTS, WINDSCREEN_MASS_G } from '../catalogue/pots';
+import { headspaceOf, potFillMl } from '../menu/fit';
 import { REST_TARGET_C, withMethod } from '../menu/methods';
 import { dayCount, paintDays } from '../trail/edit';
-import { cookingTimeS } from './changes';
+import { cookingTimeS, FLAMES_TO_TRY } from './changes';
 import { demandOfG, planTrip, unfinishedMeals, type Plan } from './plan';
 
 /** One thing a walker does, done the other way. */
@@ -47,7 +47,6 @@ export interface HabitLedger {
   together?: Omit<Habit, 'kind'> & { kinds: HabitKind[] };
 }
 
-const FLAMES_TO_TRY = [0.35, 0.5, 0.7, 1];
 const WASH_UP_ML = 250;
 const DRINK_ML = 300;
 /** Less than this is noise, g. */
@@ -125,8 +124,7 @@ function candidates(trip: Trip): { kind: HabitKind; edit: Edit }[] {
     add({ code: 'boilAll' }, (t) => everyMeal(t, (m) => (isBelowBoil(m) ? { ...m, target: { kind: 'boil' } } : m)));
   add({ code: 'lid', on: !kit.lidOn }, kitEdit({ lidOn: !kit.lidOn }));
   for (const windscreen of FAMILY_WINDSCREENS[burner.family]) {
-    const walledCan = windscreen === 'foil' && isGas(burner) && burner.family !== 'remote';
-    if (windscreen === kit.windscreen || walledCan) continue;
+    if (windscreen === kit.windscreen || wallsInCan(windscreen, burner)) continue;
     add({ code: 'windscreen', windscreen }, kitEdit({ windscreen, windscreenMassG: WINDSCREEN_MASS_G[windscreen] }));
   }
   if (hasValve(burner))
@@ -170,14 +168,10 @@ function candidates(trip: Trip): { kind: HabitKind; edit: Edit }[] {
 /** The next smaller and the next larger pot of the catalogue that the dishes fit into, of the same kind of base. */
 function otherPots(trip: Trip): Trip['kit']['pot'][] {
   const nowMl = potVolumeMl(trip.kit.pot);
-  const needMl = Math.max(0, ...mealsOf(trip).map((m) => potFillMl(m) / (m.foams ? HEADSPACE.foaming : HEADSPACE.plain)));
+  const needMl = Math.max(0, ...mealsOf(trip).map((m) => potFillMl(m) / headspaceOf(m)));
   const fitting = POTS.filter((p) => p.base === trip.kit.pot.base && p.name !== trip.kit.pot.name && potVolumeMl(p) >= needMl);
   const bySize = [...fitting].sort((a, b) => potVolumeMl(a) - potVolumeMl(b));
   const smaller = bySize.filter((p) => potVolumeMl(p) < nowMl).at(-1);
   const larger = bySize.find((p) => potVolumeMl(p) > nowMl);
-  return [smaller, larger].flatMap((p) => {
-    if (!p) return [];
-    const { name, diameterMm, heightMm, massG, lidMassG, material, base } = p;
-    return [{ name, diameterMm, heightMm, massG, lidMassG, material, base }];
-  });
+  return [smaller, larger].flatMap((p) => (p ? [asKitPot(p)] : []));
 }

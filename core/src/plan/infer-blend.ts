@@ -3,10 +3,10 @@ import { simulateBurn } from '../burn/burn';
 import { WIND_WORDS_MPS } from '../burn/constants';
 import { screenedWind } from '../burn/wind';
 import { isGas } from '../catalogue/burners';
-import { CANISTER_SIZES } from '../carry/packages';
 import { FUELS, type BlendByMass } from '../fuel/fuels';
 import { burnFacts, kitInUse, sourceFor } from './meal-burn';
 import { dayConditions } from './day-conditions';
+import { FRESH_CAN } from './evenings';
 
 /** What a walker saw of a can: "it lit at −12 °C, half full, and boiled half a litre in 7 min". */
 export interface CanSeen {
@@ -56,8 +56,7 @@ export function inferBlend(trip: Trip, seen: CanSeen): InferredBlend | undefined
     potWindMps: wind.potMps,
     gusty: false,
   };
-  const size = CANISTER_SIZES[1];
-  const can = { ...size, fuelLeftG: size.netG * seen.fractionLeft };
+  const can = { ...FRESH_CAN, fuelLeftG: FRESH_CAN.netG * seen.fractionLeft };
   const minutesWith = (blend: BlendByMass): number | undefined => {
     const burn = simulateBurn({ ...facts, source: sourceFor({ ...use, fuel: { ...fuel, blend } }, facts, can, 1) });
     return burn.outcome.kind === 'done' ? burn.durationS / 60 : undefined;

@@ -12,7 +12,7 @@ import { screenedWind } from '../burn/wind';
 import type { Can } from '../canister/thermal';
 import { canStartC, WARMING } from '../canister/warming';
 import { blendAfterWithdrawal } from '../canister/withdrawal';
-import { burnerById, hasValve, isGas, powerRange, type Burner } from '../catalogue/burners';
+import { burnerById, hasValve, isGas, powerRange, wallsInCan, type Burner } from '../catalogue/burners';
 import { FUELS, fuelLhvKJPerG, type Fuel } from '../fuel/fuels';
 import type { DayConditions } from './day-conditions';
 
@@ -139,7 +139,7 @@ export function sourceFor(use: KitInUse, facts: BurnFacts, can: Can, setting = h
       blend,
       canC: canStartC(facts.airC, kit.canWarming),
       warmingW: WARMING[kit.canWarming].warmingW,
-      walledIn: kit.windscreen === 'foil' && burner.family !== 'remote',
+      walledIn: wallsInCan(kit.windscreen, burner),
       airC: facts.airC,
       pressurePa: facts.pressurePa,
       windMps: facts.flameWindMps,

@@ -1,18 +1,17 @@
 import type { Meal } from '../archive/kit-schema';
 import type { Trip } from '../archive/trip-schema';
-import { CANISTER_SIZES } from '../carry/packages';
 import { isHot } from '../menu/day-menu';
 import { DISHES } from '../menu/dish-catalogue';
 import { methodProblems } from '../menu/fit';
 import { dayConditions } from './day-conditions';
+import { FRESH_CAN } from './evenings';
 import { burnMeal, kitInUse } from './meal-burn';
 
 /** What 1,000 kcal of a dish come to. */
 export interface PerKcal {
   name: string;
   kind: 'freezeDried' | 'homeDried' | 'raw' | 'other';
-  /** Dry food and fat; with its packaging, g. */
-  foodG: number;
+  /** Dry food, fat and packaging, g. */
   carriedG: number;
   /** Undefined where this kit cannot cook it; 0 for cold food. */
   fuelG: number | undefined;
@@ -28,7 +27,6 @@ const LEAST_KCAL = 100;
 export function perThousandKcal(trip: Trip, day: number): PerKcal[] {
   const use = kitInUse(trip.kit);
   const conditions = dayConditions(trip)[day - 1];
-  const [, middle] = CANISTER_SIZES;
   const own = trip.dishes.map((d) => d.meal).filter((m) => !DISHES.some((d) => d.name === m.name));
   return [...DISHES, ...own]
     .filter((m) => m.kcal >= LEAST_KCAL)
@@ -36,13 +34,12 @@ export function perThousandKcal(trip: Trip, day: number): PerKcal[] {
       const times = 1000 / meal.kcal;
       const burnt =
         isHot(meal) && !methodProblems(trip.kit, meal).length
-          ? burnMeal(use, meal, conditions, conditions.supperAirC, { ...middle, fuelLeftG: middle.netG })
+          ? burnMeal(use, meal, conditions, conditions.supperAirC, FRESH_CAN)
           : undefined;
       const done = burnt?.burn.outcome.kind === 'done';
       return {
         name: meal.name,
         kind: kindOf(meal),
-        foodG: (meal.dryG + meal.fatG) * times,
         carriedG: (meal.dryG + meal.fatG + meal.packagingG) * times,
         fuelG: isHot(meal) ? (done ? burnt.burn.fuelG * times : undefined) : 0,
         waterMl: (isHot(meal) || meal.method === 'coldSoak' ? meal.waterMl : 0) * times,

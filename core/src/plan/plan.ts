@@ -1,4 +1,4 @@
-import { MEALS, type MealName } from '../archive/kit-schema';
+import { MEALS, type Meal, type MealName } from '../archive/kit-schema';
 import type { Trip } from '../archive/trip-schema';
 import { chooseContainers, fuelOfG, tareOfG, type Container } from '../carry/containers';
 import { CANISTER_SIZES } from '../carry/packages';
@@ -9,6 +9,7 @@ import type { Can } from '../canister/thermal';
 import { canSizesAt, supplyAt, type Supply } from '../trail/supply';
 import { cautions, type Caution } from './cautions';
 import { dayConditions, type DayConditions } from './day-conditions';
+import { FRESH_CAN } from './evenings';
 import { burnMeal, heldSetting, kitInUse, type KitInUse, type MealBurn } from './meal-burn';
 
 /** Everything a screen shows about a trip, derived from the trip alone. */
@@ -193,8 +194,7 @@ function walk(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], c
     const meals: PlanDay['meals'] = {};
     let fuelG = 0;
     let lit: PlannedMeal | undefined;
-    for (const name of cookedOn(trip, use, day)) {
-      const meal = mealOn(trip, day.day, name, day.dishes);
+    for (const [name, meal] of cookedOn(trip, use, day)) {
       const airC = name === 'breakfast' ? day.breakfastAirC : day.supperAirC;
       const after = trip.oneLighting && SAME_LIGHTING.includes(name) ? lit?.burn : undefined;
       let burnt = burnMeal(use, meal, day, airC, rack.current(), after);
@@ -215,15 +215,17 @@ function walk(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], c
 /** What is heated straight after the supper where one lighting serves for all. */
 const SAME_LIGHTING: readonly MealName[] = ['drink', 'washUp'];
 
-/** The parts of a day that are hot and neither bought nor forbidden. */
-function cookedOn(trip: Trip, use: KitInUse, day: DayConditions): MealName[] {
+/** The dishes of a day that are hot and neither bought nor forbidden. */
+function cookedOn(trip: Trip, use: KitInUse, day: DayConditions): [MealName, Meal][] {
   if (use.burner.family === 'none' || isBanned(use, day.restriction)) return [];
   return wantedOn(trip, day);
 }
 
-/** The parts of a day that want heat, whether a flame is allowed or not. */
-const wantedOn = (trip: Trip, day: DayConditions): MealName[] =>
-  MEALS.filter((name) => !isEatenOut(name, day.eatsOut) && isHot(mealOn(trip, day.day, name, day.dishes)));
+/** The dishes of a day that want heat, whether a flame is allowed or not. */
+const wantedOn = (trip: Trip, day: DayConditions): [MealName, Meal][] =>
+  MEALS.filter((name) => !isEatenOut(name, day.eatsOut))
+    .map((name): [MealName, Meal] => [name, mealOn(trip, day.day, name, day.dishes)])
+    .filter(([, meal]) => isHot(meal));
 
 /** Cooking water for the evening of a dry camp and the breakfast after it, hot or cold, mL; a drink or wash-up only where there is one. */
 function dryCampWaterMl(trip: Trip, day: DayConditions, next: DayConditions | undefined): number {
@@ -237,10 +239,9 @@ function dryCampWaterMl(trip: Trip, day: DayConditions, next: DayConditions | un
 
 /** The canisters of a load-out in order of use; past the last one a middle-sized spare stands in, so that a first guess may be too small. */
 function canRack(containers: readonly Container[]) {
-  const spare = (): Can => ({ ...CANISTER_SIZES[1], fuelLeftG: CANISTER_SIZES[1].netG });
   const cans: Can[] = containers.flatMap((c) => (c.kind === 'canister' ? [{ netG: c.netG, tareG: c.tareG, fuelLeftG: c.fuelG }] : []));
   let at = 0;
-  const can = (i: number): Can => (cans[i] ??= spare());
+  const can = (i: number): Can => (cans[i] ??= FRESH_CAN);
   return {
     current: () => can(at),
     next: () => can(at + 1),

@@ -1,4 +1,5 @@
-import { LIMITS } from '../archive/limits';
+import { hold, LIMITS } from '../archive/limits';
+import { editDays } from '../archive/trip-days';
 import type { Day, Leg, Restriction, Stop, Trip } from '../archive/trip-schema';
 import { unscreenedWindMps } from '../burn/wind';
 import { USUAL_SALES } from '../carry/packages';
@@ -22,12 +23,6 @@ export function placeOfDay(trip: Trip, day: number): { leg: number; index: numbe
   return { leg: found, index: Math.min(trip.legs[found].days.length, Math.max(1, day - at[found])) - 1 };
 }
 
-/** Changes days `from`–`to`, inclusive. */
-export function editDays(trip: Trip, from: number, to: number, change: (day: Day) => Day): Trip {
-  let day = 0;
-  return { ...trip, legs: trip.legs.map((leg) => ({ ...leg, days: leg.days.map((d) => (++day >= from && day <= to ? change(d) : d)) })) };
-}
-
 /** Types values over days `from`–`to`: they win over the climate from now on. */
 export function paintDays(trip: Trip, from: number, to: number, values: Partial<Day>): Trip {
   return editDays(trip, from, to, (d) => ({ ...d, ...values, simulated: d.simulated.filter((k) => !(k in values)) }));
@@ -38,10 +33,10 @@ export type Shiftable = 'supperAirC' | 'breakfastAirC' | 'waterC' | 'altitudeM';
 /** Moves a value of days `from`–`to` up or down so that its mean becomes `mean`; each day keeps its difference, within the limits. */
 export function shiftDays(trip: Trip, from: number, to: number, key: Shiftable, mean: number): Trip {
   const by = mean - meanOfDays(trip, from, to, key);
-  const { min, max } = LIMITS[key === 'supperAirC' || key === 'breakfastAirC' ? 'airC' : key];
+  const limits = LIMITS[key === 'supperAirC' || key === 'breakfastAirC' ? 'airC' : key];
   return editDays(trip, from, to, (d) => ({
     ...d,
-    [key]: Math.min(max, Math.max(min, d[key] + by)),
+    [key]: hold(d[key] + by, limits),
     simulated: d.simulated.filter((k) => k !== key),
   }));
 }
@@ -87,16 +82,27 @@ export function insertStop(trip: Trip, day: number, id: string, name: string): T
   const { leg, index } = placeOfDay(trip, day);
   const { days, ...rules } = trip.legs[leg];
   if (index === days.length - 1 || trip.stops.length >= LIMITS.stops.max) return trip;
-  const stop: Stop = { id, name, kind: 'shop', sells: usualSales('shop'), openNote: '', bin: false, box: null, detourKm: 0 };
   const legs = [
     { ...rules, days: days.slice(0, index + 1) },
     { ...rules, days: days.slice(index + 1) },
   ];
-  return { ...withLegs(trip, leg, 1, legs), stops: trip.stops.toSpliced(leg + 1, 0, stop) };
+  return { ...withLegs(trip, leg, 1, legs), stops: trip.stops.toSpliced(leg + 1, 0, newStop(id, name, 'shop')) };
 }
 
 /** What such a kind of stop usually sells, prices unknown. */
 export const usualSales = (kind: Stop['kind']): Stop['sells'] => USUAL_SALES[kind].map((packageId) => ({ packageId, price: null }));
+
+/** A stop of which nothing is known but its kind. */
+export const newStop = (id: string, name: string, kind: Stop['kind']): Stop => ({
+  id,
+  name,
+  kind,
+  sells: usualSales(kind),
+  openNote: '',
+  bin: false,
+  box: null,
+  detourKm: 0,
+});
 
 const STRICTEST: readonly Restriction[] = ['noFlame', 'noOpenFlame', 'unknown', 'none'];
 

@@ -1,6 +1,6 @@
-import { LIMITS } from '../archive/limits';
+import { hold, LIMITS } from '../archive/limits';
 import { CLIMATE_KEYS, type Day, type Leg, type Stop, type Trip } from '../archive/trip-schema';
-import { usualSales } from './edit';
+import { newStop } from './edit';
 import { fillClimate } from './fill-climate';
 import type { GpxWaypoint } from './gpx-read';
 import { effortOf, effortPerDay, type Pace } from './pace';
@@ -57,17 +57,7 @@ export function layOutTrip(
   const stops = ends.map((km, i): Stop => {
     const kind = i === ends.length - 1 ? 'trailEnd' : 'town';
     const detourKm = i > 0 && i < ends.length - 1 ? Math.min(LIMITS.km.max, Math.round(20 * inner[i - 1].offKm) / 10) : 0;
-    return {
-      id: idOf(i),
-      name: named(i),
-      kind,
-      sells: usualSales(kind),
-      openNote: '',
-      bin: false,
-      box: null,
-      detourKm,
-      at: positionAt(line, km),
-    };
+    return { ...newStop(idOf(i), named(i), kind), detourKm, at: positionAt(line, km) };
   });
   const { latitudeDeg } = positionAt(line, total / 2);
   return { ok: true, trip: fillClimate({ ...base, latitudeDeg, stops, legs, profile: heightProfile(line) }) };
@@ -97,7 +87,7 @@ function layOutLeg(like: Day, line: TrailLine, fromKm: number, toKm: number, pac
       ...like,
       km: Math.min(LIMITS.km.max, Math.round(10 * (endKm - startKm)) / 10),
       ascentM: Math.min(LIMITS.ascentM.max, Math.round(ascentAt(endKm) - ascentAt(startKm))),
-      altitudeM: Math.min(LIMITS.altitudeM.max, Math.max(LIMITS.altitudeM.min, Math.round(along(line.km, line.altitudeM, endKm)))),
+      altitudeM: hold(Math.round(along(line.km, line.altitudeM, endKm)), LIMITS.altitudeM),
       eatsOut: { breakfast: false, supper: false },
       source: 'stream',
       simulated: [...CLIMATE_KEYS],

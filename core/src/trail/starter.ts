@@ -1,7 +1,7 @@
-import { CLIMATE_KEYS, type Day, type Stop, type Trip } from '../archive/trip-schema';
+import { CLIMATE_KEYS, type Day, type Trip } from '../archive/trip-schema';
 import type { WindWord } from '../burn/constants';
 import { addDays } from './dates';
-import { usualSales } from './edit';
+import { newStop } from './edit';
 import { fillClimate } from './fill-climate';
 
 /** How cold, in words: supper and breakfast air, °C (common practice of walkers' talk). */
@@ -68,10 +68,10 @@ export function startTrip(base: Trip, a: StarterAnswers, idOf: (n: number) => st
     const n = Math.floor(((i + 1) * a.days) / legCount) - Math.floor((i * a.days) / legCount);
     return { days: Array.from({ length: n }, () => day), restriction: 'unknown' as const, restrictionNote: '' };
   });
-  const stops = Array.from({ length: legCount + 1 }, (_, i): Stop => {
+  const stops = Array.from({ length: legCount + 1 }, (_, i) => {
     const kind = i === legCount ? 'trailEnd' : 'town';
     const name = i === 0 ? 'Start' : i === legCount ? 'End' : `Stop ${i}`;
-    return { id: idOf(i + 1), name, kind, sells: usualSales(kind), openNote: '', bin: false, box: null, detourKm: 0 };
+    return newStop(idOf(i + 1), name, kind);
   });
   const half = base.latitudeDeg < 0 ? 182 : 0; // seasons turn around south of the equator
   const meal = (m: Trip['menu']['supper'], hot: boolean) => ({ ...m, hot });
