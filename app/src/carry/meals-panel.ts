@@ -7,6 +7,7 @@ import {
   LIMITS,
   dishOn,
   MEALS,
+  planDayOf,
   potVolumeMl,
   snowPotfuls,
   type Meal,
@@ -164,7 +165,7 @@ export class MealsPanel {
   readonly plan = input.required<Plan>();
   /** Breakfast and supper, and whatever else is hot on this day. */
   protected readonly names = computed(() => MEALS.filter((m) => m === 'breakfast' || m === 'supper' || this.day().meals[m]));
-  protected readonly day = computed(() => this.plan().days[Math.min(this.marker.day(), this.plan().days.length) - 1]);
+  protected readonly day = computed(() => planDayOf(this.plan(), this.marker.day()));
 
   /** Usual times; a typed one from a file is kept among them. */
   protected simmerOptions(now: number): Option[] {

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import {
-  fillClimate,
   LIMITS,
   meanOfDays,
   meanWindMps,
@@ -143,7 +142,7 @@ export class WalkPanel {
   protected readonly flameWind = computed(() => meanWindMps(this.store.trip(), this.span().from, this.span().to));
 
   protected days(typed: number, gesture?: string): void {
-    this.store.editTrip('days', (t) => fillClimate(stretchLeg(t, this.leg(), typed)), gesture);
+    this.store.editTrail('days', (t) => stretchLeg(t, this.leg(), typed), gesture);
   }
 
   protected set(key: Shiftable, label: string, change: { value: number; gesture?: string }): void {

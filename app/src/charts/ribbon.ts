@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { dayCount, fillClimate, moveStop, stopDays, stretchLeg, type Plan, type Trip } from '@tinder/core';
+import { dayCount, moveStop, planDayOf, stopDays, stretchLeg, type Plan, type Trip } from '@tinder/core';
 import { DayMarker } from '../state/day-marker';
 import { WorkspaceStore } from '../state/workspace-store';
 import { measuredWidth } from '../ui/measured-width';
@@ -48,9 +48,8 @@ export class Ribbon {
   });
 
   protected readonly spoken = computed(() => {
-    const d = this.plan().days[this.marker.day() - 1];
-    const slice = this.shape().taper[this.marker.day() - 1];
-    if (!d) return '';
+    const d = planDayOf(this.plan(), this.marker.day());
+    const slice = this.shape().taper[d.day - 1];
     const { from, to } = this.marker.brush();
     return (
       `day ${d.day}: camp at ${this.units.text(d.altitudeM, 'altitude')}, supper ${this.units.text(d.supperAirC, 'temperature')}, ` +
@@ -143,8 +142,7 @@ export class Ribbon {
   private putStop(stop: number, day: number, stretch: boolean, gesture?: string): void {
     const { name } = this.trip().stops[stop];
     const by = (t: Trip): number => day - stopDays(t)[stop];
-    if (stretch)
-      this.store.editTrip(`days to ${name}`, (t) => fillClimate(stretchLeg(t, stop - 1, t.legs[stop - 1].days.length + by(t))), gesture);
+    if (stretch) this.store.editTrail(`days to ${name}`, (t) => stretchLeg(t, stop - 1, t.legs[stop - 1].days.length + by(t)), gesture);
     else this.store.editTrip(`move ${name}`, (t) => moveStop(t, stop, by(t)), gesture);
   }
 

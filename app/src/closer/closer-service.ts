@@ -1,5 +1,5 @@
 import { computed, effect, inject, Injectable, signal } from '@angular/core';
-import type { BurnFacts, MealName } from '@tinder/core';
+import { planDayOf, type BurnFacts } from '@tinder/core';
 import { DayMarker } from '../state/day-marker';
 import { PlanService, type Planned } from '../state/plan-service';
 import type { Closer, CloserSubject } from '../workers/planner';
@@ -15,10 +15,10 @@ export class CloserService {
   readonly subject = signal<CloserSubject>('flame');
   /** Supper unless only breakfast is hot. */
   readonly meal = computed(() => {
-    const days = this.plans.plan()?.days;
-    const day = days?.[Math.min(this.marker.day(), days.length) - 1];
-    const name: MealName | undefined = day?.meals.supper ? 'supper' : day?.meals.breakfast ? 'breakfast' : undefined;
-    return name && day?.meals[name];
+    const plan = this.plans.plan();
+    if (!plan) return undefined;
+    const { meals } = planDayOf(plan, this.marker.day());
+    return meals.supper ?? meals.breakfast;
   });
   /** Empty while nothing is known yet; an older answer stays until the newer one is there. */
   readonly closer = this.found.asReadonly();
@@ -33,7 +33,7 @@ export class CloserService {
   }
 
   private async look(subject: CloserSubject, planned: Planned, facts: BurnFacts): Promise<void> {
-    const { windMps, altitudeM } = planned.plan.days[this.marker.day() - 1] ?? planned.plan.days[0];
+    const { windMps, altitudeM } = planDayOf(planned.plan, this.marker.day());
     const closer = await this.plans.closer(subject, planned, facts, { ...facts, flameWindMps: windMps, potWindMps: windMps }, altitudeM);
     const current = this.plans.planned()?.plan === planned.plan && this.meal()?.facts === facts && this.subject() === subject;
     if (current) this.found.set(closer);

@@ -8,6 +8,7 @@ import {
   HOT_C,
   mealOn,
   mixedC,
+  planDayOf,
   potHeatCapacityJPerK,
   REHYDRATE_C,
   rest,
@@ -135,7 +136,10 @@ export class RestPanel {
     );
   });
 
-  protected readonly stretch = computed(() => restStretch(Math.max(0, this.plans.plan()?.days[this.marker.day() - 1]?.altitudeM ?? 0)));
+  protected readonly stretch = computed(() => {
+    const plan = this.plans.plan();
+    return restStretch(plan ? Math.max(0, planDayOf(plan, this.marker.day()).altitudeM) : 0);
+  });
   /** Held at the target counts too: food that simmers is in the pot. */
   protected readonly cooked = computed(() => {
     const meal = this.service.meal();
@@ -157,8 +161,8 @@ export class RestPanel {
   });
 
   private dish(meal: PlannedMeal): Meal {
-    const dishes = this.plans.plan()?.days[meal.day - 1]?.dishes ?? {};
-    return mealOn(this.store.trip(), meal.day, meal.meal, dishes);
+    const plan = this.plans.plan();
+    return mealOn(this.store.trip(), meal.day, meal.meal, plan ? planDayOf(plan, meal.day).dishes : {});
   }
 
   private cooling(cozy: Cozy) {

@@ -124,9 +124,8 @@ export class TripsDrawer {
   protected readonly archivedCount = computed(() => this.library().filter((s) => s.archived).length);
   protected readonly shown = computed(() => this.library().filter((s) => !s.archived || this.withArchived()));
   protected readonly backupWords = computed(() => {
-    const last = this.autosave.lastBackup();
-    if (!last) return 'Nothing was ever backed up. Everything lives in this browser alone until you do.';
-    const days = Math.floor((Date.now() - Date.parse(last)) / 86_400_000);
+    const days = this.autosave.daysSinceBackup(Date.now());
+    if (days === undefined) return 'Nothing was ever backed up. Everything lives in this browser alone until you do.';
     const ago = days <= 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`;
     return days > REMIND_AFTER_DAYS ? `The last backup was ${ago}: time for another.` : `Last backed up ${ago}.`;
   });

@@ -14,6 +14,7 @@ import {
   NOTHING,
   methodProblems,
   METHODS,
+  planDayOf,
   setDish,
   withMethod,
   type DishScope,
@@ -179,7 +180,7 @@ export class DayDishes {
     const rest = DISHES.filter((d) => !own.some((o) => o.name === d.name));
     return [...own, ...rest, NOTHING].map((m) => ({ value: m.name, label: `${m.name}${m.welcome ? ' ★' : ''}` }));
   });
-  private readonly day = computed(() => this.plan().days[this.marker.day() - 1]);
+  private readonly day = computed(() => planDayOf(this.plan(), this.marker.day()));
   protected readonly rows = computed(() => {
     const trip = this.store.trip();
     const day = this.day();
@@ -204,12 +205,10 @@ export class DayDishes {
       };
     });
   });
-  protected readonly hasOwn = computed(
-    () => Object.keys(this.day().dishes).length > 0 || Object.keys(this.store.trip().rotation).length > 0,
-  );
-  protected readonly clearWords = computed(() =>
-    Object.keys(this.day().dishes).length ? 'back to the usual on these days' : 'end the turns',
-  );
+  /** The day shown has dishes of its own. */
+  private readonly dayHasOwn = computed(() => Object.keys(this.day().dishes).length > 0);
+  protected readonly hasOwn = computed(() => this.dayHasOwn() || Object.keys(this.store.trip().rotation).length > 0);
+  protected readonly clearWords = computed(() => (this.dayHasOwn() ? 'back to the usual on these days' : 'end the turns'));
 
   protected choose(name: MealName, dish: string): void {
     const trip = this.store.trip();
@@ -227,8 +226,7 @@ export class DayDishes {
   }
 
   protected clear(): void {
-    const onDays = Object.keys(this.day().dishes).length > 0;
-    const scope: DishScope = onDays ? { kind: 'days', ...this.marker.brush() } : { kind: 'turn' };
+    const scope: DishScope = this.dayHasOwn() ? { kind: 'days', ...this.marker.brush() } : { kind: 'turn' };
     this.store.editTrip('usual dishes', (t) => MEALS.reduce((next, name) => clearDish(next, name, scope), t));
   }
 

@@ -2,9 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import {
   dishOn,
   editDishOn,
-  formatDuration,
   learntDoneMin,
   LIMITS,
+  planDayOf,
+  type Day,
   type DishCard,
   type DoneVerdict,
   type Meal,
@@ -12,14 +13,15 @@ import {
 } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { doseWords } from '../carry/meal-words';
 import { DayMarker } from '../state/day-marker';
 import { PlanService } from '../state/plan-service';
+import { whenResting } from '../state/when-resting';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Choice } from '../ui/choice';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../ui/units';
-import { METHOD_WORDS, PART_WORDS } from './menu-words';
+import { cardWords } from './card-words';
+import { PART_WORDS } from './menu-words';
 
 /** One dish on the marked day: its numbers to change, and its card as it is read at the stove. */
 @Component({
@@ -181,50 +183,20 @@ export class DishPanel {
   protected readonly learnt = signal('');
 
   constructor() {
-    effect(() => {
+    effect((onCleanup) => {
       const planned = this.plans.planned();
       const day = this.marker.day();
       const part = this.part();
-      if (planned && !this.plans.stale())
+      if (!planned || this.plans.stale()) return;
+      whenResting(onCleanup, () => {
         void this.plans.card(planned, day, part).then((c) => this.plans.planned() === planned && this.card.set(c));
+      });
     });
   }
 
-  /** Water, dose, flame, time, cues, rest and when it can be eaten, in the order of doing. */
-  protected readonly steps = computed((): string[] => {
+  protected readonly steps = computed(() => {
     const c = this.card();
-    if (!c) return [];
-    const { meal, cooked } = c;
-    if (!cooked) return coldSteps(meal);
-    const { planned } = cooked;
-    const { kit } = this.store.trip();
-    const minutes = (s: number) => formatDuration(s);
-    const heat =
-      meal.target.kind === 'fry'
-        ? `Fry ${meal.target.minutes} min at ${Math.round(100 * kit.flameSetting)} % flame: ${this.units.mealMass(planned.burn.fuelG)}.`
-        : `${this.units.text(meal.waterMl, 'volume')} of water; ${planned.dose ? doseWords(planned.dose, this.units) : `flame at ${Math.round(100 * kit.flameSetting)} %`}: ${this.units.mealMass(planned.burn.fuelG)} of fuel.`;
-    const range = `About ${minutes(planned.burn.durationS)}, ${minutes(cooked.quickS)} on a kind evening, ${cooked.slowS === undefined ? 'never in a wind one class up' : `${minutes(cooked.slowS)} on a hard one`}.`;
-    const need =
-      meal.dryG === 0
-        ? ''
-        : cooked.needRestS === undefined
-          ? 'It cools before it is done: wrap it better, or boil.'
-          : cooked.needRestS === 0
-            ? 'Done when the flame goes out.'
-            : `Rest ${minutes(Math.max(60, cooked.needRestS))} for it to be done here${meal.packet ? ` (the packet says ${meal.packet.restMin} min)` : ''}.`;
-    const eat =
-      meal.target.kind === 'fry'
-        ? ''
-        : `After ${meal.restMin} min it is at ${this.units.text(cooked.eatenC, 'temperature')}; cool enough to eat ${minutes(cooked.coolS)} after the flame.`;
-    const stir =
-      meal.dryG > 0 && meal.target.kind !== 'fry' && meal.simmerMin === 0
-        ? `Stir in ${this.units.text(meal.dryG, 'mass')}: it drops to ${this.units.text(cooked.mixedC, 'temperature')}.`
-        : '';
-    const room =
-      meal.dryG > 0 && meal.target.kind !== 'fry'
-        ? `It fills ${this.units.text(c.potFillMl, 'volume')} of the pot; the food swells to about ${this.units.text(c.swollenMl, 'volume')}.`
-        : '';
-    return [heat, range, room, cueWords(meal), stir, need, eat, safetyWords(meal)].filter(Boolean);
+    return c ? cardWords(c, this.store.trip().kit, this.units) : [];
   });
 
   protected own(key: (typeof this.fields)[number]['key']): number | null {
@@ -251,38 +223,21 @@ export class DishPanel {
 
   protected change(what: string, change: Partial<Meal>): void {
     const c = this.card();
-    const day = c && this.plans.plan()?.days[c.day - 1];
-    if (!day) return;
-    this.store.editTrip(`${PART_WORDS[c.name]}: ${what}`, (t) => editDishOn(t, day.day, c.name, day.dishes, (m) => ({ ...m, ...change })));
+    if (!c) return;
+    this.store.editTrip(`${PART_WORDS[c.name]}: ${what}`, (t) =>
+      editDishOn(t, c.day, c.name, this.ownDishes(c.day), (m) => ({ ...m, ...change })),
+    );
   }
 
   /** The dish as it was entered: what the fields change. */
   protected usualMeal(): Meal {
     const c = this.card();
     const trip = this.store.trip();
-    return c ? dishOn(trip, c.day, c.name, this.plans.plan()?.days[c.day - 1]?.dishes ?? {}) : trip.menu.supper;
+    return c ? dishOn(trip, c.day, c.name, this.ownDishes(c.day)) : trip.menu.supper;
+  }
+
+  private ownDishes(day: number): Day['dishes'] {
+    const plan = this.plans.plan();
+    return plan ? planDayOf(plan, day).dishes : {};
   }
 }
-
-function cueWords(meal: Meal): string {
-  if (meal.target.kind === 'fry') return 'Ready when a drop of water dances in the pan.';
-  if (meal.target.kind === 'stopAt')
-    return meal.target.targetC >= 85
-      ? 'Stop at small bubbles and steam along the wall.'
-      : 'Stop when it steams and is too hot for a finger.';
-  if (meal.simmerMin > 0) return `At the rolling boil put the food in, turn down, ${meal.simmerMin} min, stir to the corners.`;
-  return meal.makeSafe !== 'none'
-    ? 'A rolling boil for the whole time counts, bubbles all over.'
-    : 'Ready at a rolling boil, bubbles all over.';
-}
-
-function coldSteps(meal: Meal): string[] {
-  if (meal.method === 'coldSoak')
-    return [
-      `Soak in ${Math.round(meal.waterMl)} mL for ${meal.restMin} min, in a clean jar with the lid on.`,
-      'Eat within 2 hours above 4 °C, 1 hour above 32 °C (USDA-FSIS).',
-    ];
-  return [`${METHOD_WORDS[meal.method]}: no flame.`, safetyWords(meal)].filter(Boolean);
-}
-
-const safetyWords = (meal: Meal): string => (meal.dryG > 0 ? 'Clean hands and spoon; what is left over is not kept beyond 2 hours.' : '');

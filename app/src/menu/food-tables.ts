@@ -4,6 +4,7 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { DayMarker } from '../state/day-marker';
 import { PlanService } from '../state/plan-service';
 import { downloadDishes } from '../state/trip-files';
+import { whenResting } from '../state/when-resting';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Units } from '../ui/units';
 import { METHOD_WORDS } from './menu-words';
@@ -179,11 +180,13 @@ export class FoodTables {
   );
 
   constructor() {
-    effect(() => {
+    effect((onCleanup) => {
       const planned = this.plans.planned();
       const day = this.marker.day();
-      if (planned && !this.plans.stale())
+      if (!planned || this.plans.stale()) return;
+      whenResting(onCleanup, () => {
         void this.plans.perKcal(planned.trip, day).then((rows) => this.marker.day() === day && this.compared.set(rows));
+      });
     });
   }
 

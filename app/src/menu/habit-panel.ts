@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
 import { formatDuration, type Habit, type HabitLedger, type Trip } from '@tinder/core';
 import { PlanService, type Planned } from '../state/plan-service';
+import { whenResting } from '../state/when-resting';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Units } from '../ui/units';
 import { habitWords, schoolWords } from './menu-words';
@@ -134,10 +135,12 @@ export class HabitPanel {
   protected readonly togetherWords = computed(() => this.ledger()?.together?.kinds.map(habitWords).join('; ') ?? '');
 
   constructor() {
-    effect(() => {
+    effect((onCleanup) => {
       const planned = this.plans.planned();
-      if (planned && !this.plans.stale())
+      if (!planned || this.plans.stale()) return;
+      whenResting(onCleanup, () => {
         void this.plans.habits(planned).then((ledger) => this.plans.planned() === planned && this.found.set({ of: planned, ledger }));
+      });
     });
   }
 

@@ -14,6 +14,10 @@ export const REMIND_AFTER_DAYS = 30;
 /** Remembers per tab which trip is open, so that two tabs can hold two trips. */
 const OPEN_HERE = 'open-trip';
 
+/** Revision of a trip that the database does not hold yet. */
+const NEVER_SAVED = 0;
+const DAY_MS = 86_400_000;
+
 /** A trip as the database last had it, with its revision. */
 interface Known {
   shelved: ShelvedTrip;
@@ -29,7 +33,8 @@ export class Autosave {
   private readonly store = inject(WorkspaceStore);
   private readonly stateSignal = signal<SaveState>('reading');
   private readonly problemSignal = signal<string | undefined>(undefined);
-  private readonly lastBackupSignal = signal<string | undefined>(undefined);
+  /** ISO date of the last backup of everything; undefined before the first. */
+  private readonly lastBackup = signal<string | undefined>(undefined);
   private readonly writtenSignal = signal(false);
   private readonly dirty = new Subject<void>();
   private readonly otherTabs = new BroadcastChannel('restless-tinder');
@@ -45,8 +50,6 @@ export class Autosave {
   readonly state = this.stateSignal.asReadonly();
   /** A sentence about saving that the walker must see. */
   readonly problem = this.problemSignal.asReadonly();
-  /** ISO date of the last backup of everything; undefined before the first. */
-  readonly lastBackup = this.lastBackupSignal.asReadonly();
 
   async start(): Promise<void> {
     await this.read();
@@ -65,16 +68,20 @@ export class Autosave {
     this.otherTabs.addEventListener('message', () => this.queue(() => this.followOtherTabs()));
   }
 
+  /** Whole days since the last backup of everything; undefined before the first. */
+  daysSinceBackup(nowMs: number): number | undefined {
+    const last = this.lastBackup();
+    return last === undefined ? undefined : Math.floor((nowMs - Date.parse(last)) / DAY_MS);
+  }
+
   /** There is something to lose, and no backup of the last month. */
   backupIsDue(nowMs: number): boolean {
-    const last = this.lastBackup();
-    const old = last === undefined || nowMs - Date.parse(last) > REMIND_AFTER_DAYS * 86_400_000;
-    return old && this.writtenSignal();
+    return this.writtenSignal() && (this.daysSinceBackup(nowMs) ?? Number.POSITIVE_INFINITY) > REMIND_AFTER_DAYS;
   }
 
   /** Notes that everything was backed up today. */
   async backedUp(isoDate: string): Promise<void> {
-    this.lastBackupSignal.set(isoDate);
+    this.lastBackup.set(isoDate);
     await this.db?.setting('lastBackup', isoDate);
   }
 
@@ -85,7 +92,7 @@ export class Autosave {
         terminated: () => this.fail('The browser closed its storage. Export the trip, then reload the page.'),
       });
       const loaded = await this.db.load();
-      this.lastBackupSignal.set(loaded.lastBackup);
+      this.lastBackup.set(loaded.lastBackup);
       if (loaded.unreadable)
         this.problemSignal.set(
           `${loaded.unreadable === 1 ? 'A saved trip' : `${loaded.unreadable} saved trips`} could not be read. What was saved is kept aside untouched.`,
@@ -97,7 +104,7 @@ export class Autosave {
       const openId = library.find((s) => s.trip.id === wanted)?.trip.id ?? library[0]?.trip.id ?? demo.openId;
       library.forEach((shelved, i) => this.known.set(shelved.trip.id, { shelved, revision: loaded.trips[i].revision }));
       // the untouched demo of a first visit: clean until something is saved, then saved with it
-      if (!library.length) this.known.set(demo.openId, { shelved: demo.library[0], revision: 0 });
+      if (!library.length) this.known.set(demo.openId, { shelved: demo.library[0], revision: NEVER_SAVED });
       this.savedPreferences = preferences;
       this.savedOrder = orderOf(library.length ? library : demo.library).join();
       this.store.start(library.length ? { library, openId, preferences } : { ...demo, preferences });
@@ -130,24 +137,26 @@ export class Autosave {
     const workspace = this.store.workspace();
     if (!this.db) return;
     if (!this.isDirty(workspace)) return this.stateSignal.set('saved'); // undone before it was written
-    const writes = workspace.library
-      .filter((s) => this.known.get(s.trip.id)?.shelved !== s || this.known.get(s.trip.id)?.revision === 0)
-      .map((s) => ({ ...s, expected: this.known.get(s.trip.id)?.revision ?? 0 }));
+    const changed = workspace.library
+      .map((shelved) => ({ shelved, known: this.known.get(shelved.trip.id) }))
+      .filter(({ shelved, known }) => known?.shelved !== shelved || known.revision === NEVER_SAVED)
+      .map(({ shelved, known }) => ({ shelved, expected: known?.revision ?? NEVER_SAVED }));
     const ids = orderOf(workspace.library);
     const removed = [...this.known.keys()].filter((id) => !ids.includes(id));
     try {
-      const conflicts = await this.db.save(writes, removed, ids);
+      const conflicts = await this.db.save(
+        changed.map(({ shelved, expected }) => ({ ...shelved, expected })),
+        removed,
+        ids,
+      );
       if (workspace.preferences !== this.savedPreferences) await this.db.setting('preferences', workspace.preferences);
       this.savedPreferences = workspace.preferences;
       this.savedOrder = ids.join();
       this.writtenSignal.set(true);
       for (const id of removed) this.known.delete(id);
-      for (const { trip, archived, expected } of writes) {
-        if (conflicts.some((c) => c.id === trip.id)) continue;
-        const shelved = workspace.library.find((s) => s.trip.id === trip.id) ?? { trip, archived };
-        this.known.set(trip.id, { shelved, revision: expected + 1 });
-      }
-      if (writes.length > conflicts.length || removed.length) this.otherTabs.postMessage('saved');
+      for (const { shelved, expected } of changed)
+        if (!conflicts.some((c) => c.id === shelved.trip.id)) this.known.set(shelved.trip.id, { shelved, revision: expected + 1 });
+      if (changed.length > conflicts.length || removed.length) this.otherTabs.postMessage('saved');
       for (const conflict of conflicts) this.merge(conflict);
       if (this.saveFailed) this.problemSignal.set(undefined);
       this.saveFailed = false;
@@ -182,13 +191,9 @@ export class Autosave {
     for (const [id, { shelved }] of [...this.known]) {
       if (trips.some((t) => t.trip.id === id)) continue;
       const mine = this.store.workspace().library.find((s) => s.trip.id === id);
-      // deleted there: gone here too, unless it was changed here or is being looked at
-      if (mine !== shelved || id === this.store.trip().id) {
-        this.known.delete(id);
-        continue;
-      }
       this.known.delete(id);
-      this.store.follow(id, shelved, undefined);
+      // deleted there: gone here too, unless it was changed here or is being looked at
+      if (mine === shelved && id !== this.store.trip().id) this.store.follow(id, shelved, undefined);
     }
     this.savedOrder = orderOf(this.store.workspace().library).join();
     this.savedPreferences ??= preferences;

@@ -1,6 +1,6 @@
 import { computed, Injectable, signal, type Signal } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
-import type { Kit, Preferences, ShelvedTrip, Trip } from '@tinder/core';
+import { fillClimate, type Kit, type Preferences, type ShelvedTrip, type Trip } from '@tinder/core';
 import type { Observable } from 'rxjs';
 import { editBase, endGesture, newHistory, rebase, record, redo, undo, type History } from './history';
 import { demoWorkspace, openTrip, withTrip, type Workspace } from './workspace';
@@ -39,6 +39,18 @@ export class WorkspaceStore {
   editTrip(label: string, change: (t: Trip) => Trip, gesture?: string): void {
     const { id } = this.trip();
     this.edit(label, (w) => withTrip(w, id, (s) => withChange(s, change)), gesture);
+  }
+
+  /** An edit that may change heights, dates or days: what is simulated follows it. */
+  editTrail(label: string, change: (t: Trip) => Trip, gesture?: string): void {
+    this.editTrip(
+      label,
+      (t) => {
+        const changed = change(t);
+        return changed === t ? t : fillClimate(changed);
+      },
+      gesture,
+    );
   }
 
   editKit(label: string, change: Partial<Kit>, gesture?: string): void {

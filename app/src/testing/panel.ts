@@ -24,7 +24,7 @@ export class Panel<T> {
   }
 
   async settle(): Promise<void> {
-    for (let i = 0; i < 4; i++) {
+    for (let i = 0; i < 8; i++) {
       TestBed.tick();
       await new Promise((r) => setTimeout(r, 20));
     }

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import {
   dateOfDay,
-  fillClimate,
   insertStop,
   insertZeroDay,
   isSimulated,
@@ -200,7 +199,7 @@ export class BrushPanel {
 
   protected shift(key: Shiftable, label: string, { value, gesture }: { value: number; gesture?: string }): void {
     const { from, to } = this.span();
-    this.store.editTrip(label, (t) => fillClimate(shiftDays(t, from, to, key, value)), gesture);
+    this.store.editTrail(label, (t) => shiftDays(t, from, to, key, value), gesture);
   }
 
   protected paint(label: string, values: Partial<Day>, gesture?: string): void {
@@ -210,7 +209,7 @@ export class BrushPanel {
 
   protected zeroDay(inTown: boolean): void {
     const { to } = this.span();
-    this.store.editTrip(inTown ? 'day in town' : 'zero day', (t) => fillClimate(insertZeroDay(t, to, inTown)));
+    this.store.editTrail(inTown ? 'day in town' : 'zero day', (t) => insertZeroDay(t, to, inTown));
   }
 
   protected newStop(): void {
@@ -221,7 +220,7 @@ export class BrushPanel {
   protected remove(): void {
     const { from, to } = this.span();
     this.marker.release();
-    this.store.editTrip('take days out', (t) => fillClimate(removeDays(t, from, to)));
+    this.store.editTrail('take days out', (t) => removeDays(t, from, to));
   }
 
   protected async climate(): Promise<void> {

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { dateOfDay, fillClimate, isSimulated, LIMITS, paintDays, placeOfDay, stopDays, unscreenedWindMps, type Day } from '@tinder/core';
+import { dateOfDay, isSimulated, LIMITS, paintDays, placeOfDay, stopDays, unscreenedWindMps, type Day } from '@tinder/core';
 import { DayMarker } from '../state/day-marker';
 import { WorkspaceStore } from '../state/workspace-store';
 import { optionsOf, PickField } from '../ui/pick-field';
@@ -107,7 +107,7 @@ export class DaysTable {
   }
 
   protected paint(day: number, label: string, values: Partial<Day>): void {
-    this.store.editTrip(`${label} of day ${day}`, (t) => fillClimate(paintDays(t, day, day, values)));
+    this.store.editTrail(`${label} of day ${day}`, (t) => paintDays(t, day, day, values));
   }
 }
 

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { editLeg, fillClimate, LIMITS, stopDays, stretchLeg, type CarryPlan, type Plan, type Restriction } from '@tinder/core';
+import { editLeg, LIMITS, stopDays, stretchLeg, type CarryPlan, type Plan, type Restriction } from '@tinder/core';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Figure } from '../ledger/figure';
 import { containersInWords } from '../shell/verdict-words';
@@ -126,7 +126,7 @@ export class LegsTable {
   }
 
   protected days(leg: number, count: number): void {
-    this.store.editTrip('days', (t) => fillClimate(stretchLeg(t, leg, count)));
+    this.store.editTrail('days', (t) => stretchLeg(t, leg, count));
   }
 
   protected restrict(leg: number, restriction: Restriction): void {

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { dayCount, fillClimate, LIMITS } from '@tinder/core';
+import { dayCount, LIMITS } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Commands } from '../shell/commands';
@@ -90,11 +90,11 @@ export class TripPanel {
 
   protected start(field: HTMLInputElement): void {
     const startDate = field.value;
-    if (startDate) this.store.editTrip('start', (t) => fillClimate({ ...t, startDate }));
+    if (startDate) this.store.editTrail('start', (t) => ({ ...t, startDate }));
     else field.value = this.store.trip().startDate; // an emptied field gives the date back
   }
 
   protected latitude(latitudeDeg: number): void {
-    this.store.editTrip('latitude', (t) => fillClimate({ ...t, latitudeDeg }));
+    this.store.editTrail('latitude', (t) => ({ ...t, latitudeDeg }));
   }
 }

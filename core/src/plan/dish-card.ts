@@ -5,7 +5,7 @@ import { simulateBurn } from '../burn/burn';
 import { cookedMin, mixedC, restForDonenessS } from '../burn/doneness';
 import { potHeatCapacityJPerK } from '../burn/pot';
 import { COZIES, HOT_C, rest } from '../burn/rest';
-import { methodProblems, potFillMl, swollenMl, type MethodProblem } from '../menu/fit';
+import { potFillMl, swollenMl } from '../menu/fit';
 import { mealOn } from '../menu/day-menu';
 import { FRESH_CAN, onEvening, WATER_SD_C, WIND_CLASS } from './evenings';
 import { kitInUse, sourceFor } from './meal-burn';
@@ -16,7 +16,6 @@ export interface DishCard {
   meal: Meal;
   name: MealName;
   day: number;
-  problems: MethodProblem[];
   /** Absent for cold food. */
   cooked?: CookedDish;
   potFillMl: number;
@@ -51,7 +50,6 @@ export function dishCard(trip: Trip, plan: Plan, day: number, name: MealName): D
     meal,
     name,
     day,
-    problems: methodProblems(trip.kit, meal),
     potFillMl: potFillMl(meal),
     swollenMl: swollenMl(meal.dryG),
   };

@@ -165,6 +165,9 @@ export function carryOfDay(plan: Plan, day: number): CarryPlan {
   return plan.carries.find((c) => c.days[c.days.length - 1].day >= day) ?? plan.carries[plan.carries.length - 1];
 }
 
+/** The planned day of that number (1-based); the last one past the end, where a trip has just been shortened. */
+export const planDayOf = (plan: Pick<Plan, 'days'>, day: number): PlanDay => plan.days[Math.min(day, plan.days.length) - 1];
+
 /** Fuel burnt over the whole trip, g; wood is gathered, not burnt from stock. */
 export const demandOfG = (plan: Plan): number => plan.carries.reduce((sum, c) => sum + c.demandG, 0);
 
