@@ -106,6 +106,11 @@ describe('a can known by what it did', () => {
     expect(inferBlend({ ...SHORT_TRIP, kit: alcohol }, { ...seen, minutes: 7 })).toBeUndefined();
   });
 
+  it('reads the boil with the kit’s own lid, whatever the supper of the day is', () => {
+    const open = { ...SHORT_TRIP, menu: { ...SHORT_TRIP.menu, supper: { ...SHORT_TRIP.menu.supper, lidOff: true } } };
+    expect(inferBlend(open, { ...seen, minutes: 14 })).toEqual(inferBlend(SHORT_TRIP, { ...seen, minutes: 14 }));
+  });
+
   it('overrules the label: a poorer can makes a slower supper in the cold', () => {
     const cold = everyDay(SHORT_TRIP, { supperAirC: -2 });
     const own = { ...cold, kit: { ...cold.kit, ownBlend: { propane: 0, isobutane: 1, nButane: 0 } } };

@@ -1,6 +1,6 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { Type } from '@angular/core';
-import { BURNERS, paintDays, planTrip, stretchLeg, type Trip } from '@tinder/core';
+import { BURNERS, letClimateSay, paintDays, planTrip, stretchLeg, type Trip } from '@tinder/core';
 import { LedgerService } from '../ledger/ledger-service';
 import { WorkspaceStore } from '../state/workspace-store';
 import { KitPanel } from './kit-panel';
@@ -78,6 +78,17 @@ describe('the walk', () => {
     expect(textOf()).toContain('4.2 m/s at an unscreened flame');
     pick('What the wind does to an unscreened flame', 'steady');
     expect(firstLeg().days[2].wind).toEqual({ kind: 'words', word: 'steady' });
+  });
+
+  it('lets a simulated climate follow the height, and leaves typed air alone', () => {
+    const typed = firstLeg().days[0].breakfastAirC;
+    drag('altitude', [3500]);
+    expect(firstLeg().days[0].breakfastAirC).toBe(typed);
+    store().editTrip('climate', (t) => letClimateSay(t, 1, 5));
+    const before = firstLeg().days[0].breakfastAirC;
+    fixture.detectChanges();
+    drag('altitude', [2500]);
+    expect(firstLeg().days[0].breakfastAirC).toBeGreaterThan(before + 5);
   });
 
   it('hides the water temperature where there is only snow', () => {

@@ -147,7 +147,7 @@ export class WalkPanel {
 
   protected set(key: Shiftable, label: string, change: { value: number; gesture?: string }): void {
     const { from, to } = this.span();
-    this.store.editTrip(label, (t) => shiftDays(t, from, to, key, change.value), change.gesture);
+    this.store.editTrail(label, (t) => shiftDays(t, from, to, key, change.value), change.gesture);
   }
 
   protected paint(label: string, values: Partial<Day>, gesture?: string): void {

@@ -107,6 +107,25 @@ describe('autosave', () => {
     expect((await saved()).map((t) => t.trip.id)).not.toContain('second');
   });
 
+  it('follows the theme of another tab, tells of its own, and undo here does not take theirs back', async () => {
+    rename('Mine');
+    await settle();
+    const db = await WorkspaceDb.open(quiet);
+    await db.setting('preferences', { ...store.preferences(), theme: 'headlamp' });
+    await tell();
+    expect(store.preferences().theme).toBe('headlamp');
+    store.undo();
+    TestBed.tick();
+    expect(store.preferences().theme).toBe('headlamp');
+    await settle();
+    const before = QuietChannel.last.sent.length;
+    store.editPreferences('theme', { theme: 'day' });
+    TestBed.tick();
+    await settle();
+    expect(QuietChannel.last.sent).toHaveLength(before + 1);
+    expect((await db.load()).preferences?.theme).toBe('day');
+  });
+
   it('says plainly that there is no room, and saves again with the next edit', async () => {
     const save = jest.spyOn(WorkspaceDb.prototype, 'save').mockRejectedValueOnce(new DOMException('full', 'QuotaExceededError'));
     edit(3);

@@ -1,5 +1,5 @@
 import { inject, Injectable, signal } from '@angular/core';
-import type { ShelvedTrip } from '@tinder/core';
+import type { Preferences, ShelvedTrip } from '@tinder/core';
 import { debounceTime, Subject } from 'rxjs';
 import { filter } from 'rxjs/operators';
 import { mergeThree, same } from './merge';
@@ -40,7 +40,7 @@ export class Autosave {
   private readonly otherTabs = new BroadcastChannel('restless-tinder');
   private db: WorkspaceDb | undefined;
   private known = new Map<string, Known>();
-  private savedPreferences: Workspace['preferences'] | undefined;
+  private savedPreferences: Preferences | undefined;
   private savedOrder = '';
   private seen: Workspace | undefined;
   private saveFailed = false;
@@ -149,14 +149,15 @@ export class Autosave {
         removed,
         ids,
       );
-      if (workspace.preferences !== this.savedPreferences) await this.db.setting('preferences', workspace.preferences);
+      const preferred = workspace.preferences !== this.savedPreferences;
+      if (preferred) await this.db.setting('preferences', workspace.preferences);
       this.savedPreferences = workspace.preferences;
       this.savedOrder = ids.join();
       this.writtenSignal.set(true);
       for (const id of removed) this.known.delete(id);
       for (const { shelved, expected } of changed)
         if (!conflicts.some((c) => c.id === shelved.trip.id)) this.known.set(shelved.trip.id, { shelved, revision: expected + 1 });
-      if (changed.length > conflicts.length || removed.length) this.otherTabs.postMessage('saved');
+      if (changed.length > conflicts.length || removed.length || preferred) this.otherTabs.postMessage('saved');
       for (const conflict of conflicts) this.merge(conflict);
       if (this.saveFailed) this.problemSignal.set(undefined);
       this.saveFailed = false;
@@ -196,7 +197,15 @@ export class Autosave {
       if (mine === shelved && id !== this.store.trip().id) this.store.follow(id, shelved, undefined);
     }
     this.savedOrder = orderOf(this.store.workspace().library).join();
-    this.savedPreferences ??= preferences;
+    if (preferences) this.followPreferences(preferences);
+  }
+
+  /** Another tab's theme and units, unless they were changed here too and are about to be saved. */
+  private followPreferences(theirs: Preferences): void {
+    const mine = this.store.preferences();
+    if (mine !== this.savedPreferences || same(mine, theirs)) return;
+    this.savedPreferences = theirs;
+    this.store.followPreferences(theirs);
   }
 
   private followTrip({ trip, archived, revision }: Kept): void {

@@ -82,6 +82,11 @@ export class WorkspaceStore {
     else this.history.update((h) => rebase(h, swap));
   }
 
+  /** Takes in another tab's preferences, everywhere in this tab's history. */
+  followPreferences(preferences: Preferences): void {
+    this.history.update((h) => rebase(h, (w) => ({ ...w, preferences })));
+  }
+
   endGesture(): void {
     this.history.update(endGesture);
   }

@@ -47,7 +47,14 @@ export function inferBlend(trip: Trip, seen: CanSeen): InferredBlend | undefined
   const use = kitInUse(trip.kit);
   if (!isGas(use.burner) || use.fuel.kind !== 'gas') return undefined;
   const { fuel } = use;
-  const meal = { ...trip.menu.supper, waterMl: seen.waterMl, target: { kind: 'boil' } as const, simmerMin: 0, makeSafe: 'none' as const };
+  const meal = {
+    ...trip.menu.supper,
+    waterMl: seen.waterMl,
+    target: { kind: 'boil' } as const,
+    simmerMin: 0,
+    makeSafe: 'none' as const,
+    lidOff: false,
+  };
   const wind = screenedWind(WIND_WORDS_MPS.steady, trip.kit.windscreen);
   const day = dayConditions(trip)[0];
   const facts = {
