@@ -1,53 +1,34 @@
-import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { TestBed } from '@angular/core/testing';
 import type { Type } from '@angular/core';
 import { BURNERS, letClimateSay, paintDays, planTrip, stretchLeg, type Trip } from '@tinder/core';
 import { LedgerService } from '../ledger/ledger-service';
 import { WorkspaceStore } from '../state/workspace-store';
+import { Panel } from '../testing/panel';
 import { KitPanel } from './kit-panel';
 import { withBurner } from './kit-edits';
 import { LoadoutPanel } from './loadout-panel';
 import { MealsPanel } from './meals-panel';
 import { WalkPanel } from './walk-panel';
 
-let fixture: ComponentFixture<unknown>;
-const element = () => fixture.nativeElement as HTMLElement;
+let panel: Panel<unknown>;
 const store = () => TestBed.inject(WorkspaceStore);
 const firstLeg = () => store().trip().legs[0];
-const textOf = () => element().textContent?.replace(/\s+/g, ' ') ?? '';
+const element = () => panel.element;
+const textOf = () => panel.text;
+const choose = (name: string, value: string, within?: ParentNode) => panel.choose(name, value, within);
+const pick = (group: string, value: string) => panel.pick(group, value);
+const drag = (label: string, values: number[]) => panel.drag(label, values);
 
-function show(panel: Type<unknown>, inputs: string[] = []): void {
-  fixture = TestBed.createComponent(panel);
-  update(inputs);
+function show(type: Type<unknown>, inputs: string[] = []): void {
+  panel = new Panel(type, given(inputs));
 }
 /** Hands the plan of the trip as it is now to a panel that shows one. */
-function update(inputs: string[] = []): void {
-  const trip = store().trip();
-  const plan = planTrip(trip);
+const update = (inputs: string[]) => panel.give(given(inputs));
+
+function given(inputs: readonly string[]): Record<string, unknown> {
+  const plan = planTrip(store().trip());
   const values: Record<string, unknown> = { plan, carry: plan.carries[0] };
-  for (const name of inputs) fixture.componentRef.setInput(name, values[name]);
-  fixture.detectChanges();
-}
-/** Chooses in the list named so; `within` is a part of the panel. */
-function choose(name: string, value: string, within: ParentNode = element()): void {
-  const label = [...within.querySelectorAll('label')].find((l) => l.textContent?.trim() === name);
-  const select = element().querySelector(`#${label?.htmlFor}`) as HTMLSelectElement;
-  select.value = value;
-  select.dispatchEvent(new Event('change'));
-  fixture.detectChanges();
-}
-function pick(group: string, value: string): void {
-  const radio = element().querySelector(`[aria-label="${group}"] input[value="${value}"]`) as HTMLInputElement;
-  radio.dispatchEvent(new Event('change'));
-  fixture.detectChanges();
-}
-function drag(label: string, values: number[]): void {
-  const range = element().querySelector(`#scale-${label}`) as HTMLInputElement;
-  for (const v of values) {
-    range.value = String(v);
-    range.dispatchEvent(new Event('input'));
-  }
-  range.dispatchEvent(new Event('change'));
-  fixture.detectChanges();
+  return Object.fromEntries(inputs.map((name) => [name, values[name]]));
 }
 
 describe('the walk', () => {
@@ -86,7 +67,7 @@ describe('the walk', () => {
     expect(firstLeg().days[0].breakfastAirC).toBe(typed);
     store().editTrip('climate', (t) => letClimateSay(t, 1, 5));
     const before = firstLeg().days[0].breakfastAirC;
-    fixture.detectChanges();
+    panel.fixture.detectChanges();
     drag('altitude', [2500]);
     expect(firstLeg().days[0].breakfastAirC).toBeGreaterThan(before + 5);
   });
@@ -132,7 +113,7 @@ describe('the kit', () => {
     choose('burner', 'gas-locked');
     expect(store().trip().kit.pot.base).toBe('finned');
     store().editKit('pot', { pot: { ...store().trip().kit.pot, name: 'grandmother’s kettle' } });
-    fixture.detectChanges();
+    panel.fixture.detectChanges();
     expect(options('[id^=pick-pot]').at(-1)).toBe('grandmother’s kettle');
   });
 

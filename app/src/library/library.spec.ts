@@ -88,20 +88,11 @@ describe('a new trip along a track', () => {
       '',
     ) +
     '</trkseg></trk></gpx>';
-  const choose = async (panel: Panel<GpxTrip>, text: string) => {
-    const input = panel.element.querySelector('input[type=file]') as HTMLInputElement;
-    const file = Object.assign(new File([text], 'north.gpx'), { text: () => Promise.resolve(text) });
-    Object.defineProperty(input, 'files', { value: [file], configurable: true });
-    Object.defineProperty(input, 'value', { value: '', writable: true, configurable: true });
-    input.dispatchEvent(new Event('change'));
-    await panel.settle();
-  };
-
   it('names the place where a file is broken, then takes the mended one', async () => {
     const panel = new Panel(GpxTrip);
-    await choose(panel, gpx('x'));
+    await panel.chooseFile('north.gpx', gpx('x'));
     expect(panel.text).toContain('north.gpx was not taken: the <trkpt> at line 1 has lat="x", which is no place on earth');
-    await choose(panel, gpx('45.03'));
+    await panel.chooseFile('north.gpx', gpx('45.03'));
     // 0.59° of the meridian at 45.3°: 65.6 km
     expect(panel.text).toContain('65.6 km, 590 m up, 60 points');
     const ticked = [...panel.element.querySelectorAll<HTMLInputElement>('input[type=checkbox]')].map((c) => c.checked);
@@ -124,7 +115,7 @@ describe('a new trip along a track', () => {
 
   it('says what to do when the track is too long for the pace', async () => {
     const panel = new Panel(GpxTrip);
-    await choose(panel, gpx('45.03'));
+    await panel.chooseFile('north.gpx', gpx('45.03'));
     panel.tick('Thistle Ford');
     panel.type('distance a day', '1');
     panel.press('make this trip');

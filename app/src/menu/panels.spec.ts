@@ -111,15 +111,6 @@ describe('the habit ledger', () => {
 });
 
 describe('the tables of food', () => {
-  const choose = async (panel: Panel<FoodTables>, text: string) => {
-    const input = panel.element.querySelector('input[type=file]') as HTMLInputElement;
-    const file = Object.assign(new File([text], 'dishes.csv'), { text: () => Promise.resolve(text) });
-    Object.defineProperty(input, 'files', { value: [file], configurable: true });
-    Object.defineProperty(input, 'value', { value: '', writable: true, configurable: true });
-    input.dispatchEvent(new Event('change'));
-    await panel.settle();
-  };
-
   it('counts packets out of each stop beside the fuel, and compares food by its energy', async () => {
     const panel = await planned(new Panel(FoodTables, { plan: plan() }));
     expect(panel.text).toMatch(/Nettle Hut\s*1,980 g\s*230 g\s*1440\s*5 × dried dinner and tea/);
@@ -144,14 +135,14 @@ describe('the tables of food', () => {
   it('takes the good rows of a file only when told to, and names the bad ones by line', async () => {
     const panel = await planned(new Panel(FoodTables, { plan: plan() }));
     const before = trip().dishes.length;
-    await choose(panel, 'name,method,waterMl,dryG\nBarley stew,simmer,420,110\nOdd,stirred,1,1\n');
+    await panel.chooseFile('dishes.csv', 'name,method,waterMl,dryG\nBarley stew,simmer,420,110\nOdd,stirred,1,1\n');
     expect(panel.text).toMatch(/dishes\.csv: 1 dish can be taken, 1 cannot\. Nothing has changed yet.*line 3: method is “stirred”/);
     expect(trip().dishes).toHaveLength(before);
     panel.press('take the 1 good ones');
     expect(trip().dishes.at(-1)?.meal.name).toBe('Barley stew');
     panel.press('take out Barley stew');
     expect(trip().dishes).toHaveLength(before);
-    await choose(panel, 'what,ever\n1,2');
+    await panel.chooseFile('dishes.csv', 'what,ever\n1,2');
     expect(panel.text).toContain('was not taken: it needs a heading');
   });
 });

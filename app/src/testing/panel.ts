@@ -37,8 +37,8 @@ export class Panel<T> {
     return found;
   }
 
-  private labelled(name: string): HTMLElement {
-    const label = [...this.element.querySelectorAll('label')].find((l) => l.textContent?.trim() === name);
+  private labelled(name: string, within: ParentNode = this.element): HTMLElement {
+    const label = [...within.querySelectorAll('label')].find((l) => l.textContent?.trim() === name);
     return this.find(label?.htmlFor ? `[id="${label.htmlFor}"]` : `[aria-label="${name}"]`);
   }
 
@@ -55,8 +55,9 @@ export class Panel<T> {
     return (this.labelled(name) as HTMLInputElement).value;
   }
 
-  choose(name: string, value: string): void {
-    const list = this.labelled(name) as HTMLSelectElement;
+  /** Chooses in the list named so; `within` is a part of the panel. */
+  choose(name: string, value: string, within?: ParentNode): void {
+    const list = this.labelled(name, within) as HTMLSelectElement;
     list.value = value;
     list.dispatchEvent(new Event('change'));
     this.fixture.detectChanges();
@@ -65,6 +66,27 @@ export class Panel<T> {
   pick(group: string, value: string): void {
     this.find<HTMLInputElement>(`[aria-label="${group}"] input[value="${value}"]`).dispatchEvent(new Event('change'));
     this.fixture.detectChanges();
+  }
+
+  /** Drags the scale of that label through some values. */
+  drag(label: string, values: readonly number[]): void {
+    const range = this.find<HTMLInputElement>(`[id="scale-${label}"]`);
+    for (const v of values) {
+      range.value = String(v);
+      range.dispatchEvent(new Event('input'));
+    }
+    range.dispatchEvent(new Event('change'));
+    this.fixture.detectChanges();
+  }
+
+  /** Chooses a file of that name and text, and waits for it to be read. */
+  async chooseFile(name: string, text: string): Promise<void> {
+    const input = this.find<HTMLInputElement>('input[type=file]');
+    const file = Object.assign(new File([text], name), { text: () => Promise.resolve(text) });
+    Object.defineProperty(input, 'files', { value: [file], configurable: true });
+    Object.defineProperty(input, 'value', { value: '', writable: true, configurable: true });
+    input.dispatchEvent(new Event('change'));
+    await this.settle();
   }
 
   press(words: string): void {
