@@ -49,7 +49,7 @@ describe('archive', () => {
   it('keeps a backup of everything whole, and refuses legs that do not fit their stops', () => {
     const preferences = { theme: 'day' as const, units: { ...METRIC } };
     const trips = [shelved(SHORT_TRIP), { trip: { ...SHORT_TRIP, id: 'other' }, archived: true }];
-    expect(importArchive(exportArchive(trips, preferences))).toEqual({ ok: true, trips, preferences });
+    expect(importArchive(exportArchive(trips, { preferences }))).toEqual({ ok: true, trips, preferences });
     expect(importArchive(exportArchive([trips[0], trips[0]]))).toMatchObject({
       problem: { issues: [{ message: 'two trips share one id' }] },
     });

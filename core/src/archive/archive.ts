@@ -1,9 +1,10 @@
 import * as z from 'zod';
 import { UNITS, type Quantity } from '../units/units';
+import { rackSchema } from './rack-schema';
 import { tripSchema } from './trip-schema';
 import { tripV1Schema } from './trip-v1';
 
-/** The exported file, version 2: one trip or the whole library. */
+/** The exported file, version 2: one trip, the rack, or everything. */
 export const ARCHIVE_FORMAT = 'restless-tinder';
 export const ARCHIVE_VERSION = 2;
 /** Larger files are refused before they are parsed. */
@@ -42,10 +43,13 @@ export const archiveSchema = z
   .strictObject({
     format: z.literal(ARCHIVE_FORMAT),
     version: z.literal(ARCHIVE_VERSION),
-    trips: z.array(shelvedTripSchema).min(1).max(500),
+    trips: z.array(shelvedTripSchema).max(500),
+    /** Pieces, kits and scores: in a backup of everything, or by themselves. */
+    rack: rackSchema.optional(),
     /** Only in a backup of everything. */
     preferences: preferencesSchema.optional(),
   })
+  .refine((a) => a.trips.length > 0 || a.rack, { path: ['trips'], message: 'neither a trip nor a rack is in it' })
   .refine((a) => new Set(a.trips.map((t) => t.trip.id)).size === a.trips.length, { path: ['trips'], message: 'two trips share one id' });
 export type Archive = z.infer<typeof archiveSchema>;
 

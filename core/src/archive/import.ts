@@ -9,6 +9,7 @@ import {
   type ShelvedTrip,
 } from './archive';
 import { migrateTripV1 } from './migrate';
+import type { Rack } from './rack-schema';
 
 /** Why a file was refused: data, put into words at the edge. */
 export type ImportProblem =
@@ -21,7 +22,9 @@ export type ImportProblem =
 export type Imported =
   | {
       ok: true;
+      /** None in a file of the rack alone. */
       trips: ShelvedTrip[];
+      rack?: Rack;
       /** In a backup of everything. */
       preferences?: Preferences;
       /** The version it was written in, where that is an older one. */
@@ -29,9 +32,9 @@ export type Imported =
     }
   | { ok: false; problem: ImportProblem };
 
-/** The text of a file holding these trips, with a final newline; with `preferences` it is a backup of everything. */
-export function exportArchive(trips: readonly ShelvedTrip[], preferences?: Preferences): string {
-  const archive: Archive = { format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, trips: [...trips], ...(preferences ? { preferences } : {}) };
+/** The text of a file holding trips, the rack or both, with a final newline; with `preferences` it is a backup of everything. */
+export function exportArchive(trips: readonly ShelvedTrip[], more: Pick<Archive, 'rack' | 'preferences'> = {}): string {
+  const archive: Archive = { format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, trips: [...trips], ...more };
   return JSON.stringify(archive, null, 2) + '\n';
 }
 
@@ -58,7 +61,11 @@ export function importArchive(text: string): Imported {
   return parsed.success ? { ok: true, ...withoutUndefined(parsed.data) } : refuse(badValues(parsed.error.issues));
 }
 
-const withoutUndefined = ({ trips, preferences }: Archive) => ({ trips, ...(preferences ? { preferences } : {}) });
+const withoutUndefined = ({ trips, rack, preferences }: Archive) => ({
+  trips,
+  ...(rack ? { rack } : {}),
+  ...(preferences ? { preferences } : {}),
+});
 
 const badValues = (issues: readonly { path: PropertyKey[]; message: string }[]): ImportProblem => ({
   code: 'badValues',

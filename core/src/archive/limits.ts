@@ -34,6 +34,12 @@ export const LIMITS = {
   homeMin: { min: 0, max: 600 },
   doneMin: { min: 0.5, max: 200 },
   appetite: { min: 0.3, max: 3 },
+  sizeMm: { min: 1, max: 1000 },
+  thicknessMm: { min: 0.01, max: 20 },
+  holdsMl: { min: 1, max: 5000 },
+  lifeTrips: { min: 1, max: 1000 },
+  points: { min: 0, max: 5 },
+  weight: { min: 0, max: 100 },
   fryMin: { min: 1, max: 60 },
 } as const;
 

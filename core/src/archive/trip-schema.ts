@@ -85,6 +85,8 @@ export const tripSchema = z
     /** Height along the trail, from a track; empty where none was read. */
     profile: z.array(z.strictObject({ km: z.number().min(0).max(20_000), altitudeM: within({ min: -430, max: 9000 }) })).max(2000),
     kit: kitSchema,
+    /** The kit of the rack that it was taken from, where there is one. */
+    rackKitId: z.string().min(1).max(64).optional(),
     menu: menuSchema,
     /** Dishes kept for this trip. */
     dishes: z.array(dishSchema).max(300).default([]),

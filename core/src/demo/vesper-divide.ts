@@ -115,6 +115,7 @@ export const DEMO_TRIP: Trip = {
     leg([day([24, 420, 1310, 10, 4, 2]), day([26, 380, 640, 13, 7, 2]), day([21, 150, 40, 15, 10, 2])], 'unknown'),
   ],
   profile: [],
+  rackKitId: 'canister-folding',
   kit: {
     burnerId: 'gas-micro',
     burnerMassG: 73,

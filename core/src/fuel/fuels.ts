@@ -136,6 +136,13 @@ export const FUELS: readonly Fuel[] = [
   { kind: 'tablet', id: 'tablet-4', name: 'solid tablets, 4 g', tabletG: 4, powerW: 370, keepsWhenBlownOut: false },
 ];
 
+/** The fuel of that id; throws when there is none. */
+export function fuelById(id: string): Fuel {
+  const found = FUELS.find((f) => f.id === id);
+  if (!found) throw new Error(`no fuel "${id}"`);
+  return found;
+}
+
 /** Heat of vaporisation that the water in a spirit takes from its flame, kJ/g at 25 °C (CRC Handbook). */
 export const WATER_VAPORISATION_KJ_PER_G = 2.442;
 

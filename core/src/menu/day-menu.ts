@@ -57,6 +57,14 @@ export function isEatenOut(name: MealName, out: Day['eatsOut']): boolean {
 /** Does a dish want heat? */
 export const isHot = (meal: Meal): boolean => meal.hot && meal.method !== 'coldSoak' && meal.method !== 'noCook';
 
+/** Every dish that some day of the trip really has, once. */
+export function menuMeals(trip: Pick<Trip, 'menu' | 'dishes' | 'rotation' | 'legs'>): Meal[] {
+  const eaten = trip.legs
+    .flatMap((l) => l.days)
+    .flatMap((d, i) => MEALS.filter((name) => !isEatenOut(name, d.eatsOut)).map((name) => dishOn(trip, i + 1, name, d.dishes)));
+  return [...new Set(eaten)];
+}
+
 /** Food carried for `days`, g: dry food, fat and packaging of everything not eaten out; and how many of each dish. */
 export function foodOf(
   trip: Menued,

@@ -50,6 +50,8 @@ const ROWS: readonly Row[] = [
   ['tortilla with cheese', 'noCook', 50, 150, 5, 520, 0, 'bag', 2.2, 0, 1],
   ['bread, nuts and sausage', 'noCook', 50, 160, 5, 620, 0, 'bag', 2.8, 0, 1],
   ['bars and dried fruit', 'noCook', 50, 150, 8, 580, 0, 'bag', 3, 0, 1],
+  ['tin of beans', 'heatRest', 250, 90, 55, 330, 0, 'pot', 1.6, 0, 1],
+  ['tin of sardines', 'noCook', 50, 110, 25, 230, 0, 'bag', 2.4, 0, 1],
   ['pancakes', 'fry', 150, 120, 4, 460, 0, 'pot', 0.8, 5, 2],
   ['fried tortilla with cheese', 'fry', 50, 150, 5, 540, 0, 'pot', 2.2, 0, 1],
   ['pan bread', 'fry', 100, 130, 3, 430, 0, 'pot', 0.4, 5, 3],

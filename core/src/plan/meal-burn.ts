@@ -13,7 +13,7 @@ import type { Can } from '../canister/thermal';
 import { canStartC, WARMING } from '../canister/warming';
 import { blendAfterWithdrawal } from '../canister/withdrawal';
 import { burnerById, hasValve, isGas, powerRange, wallsInCan, type Burner } from '../catalogue/burners';
-import { FUELS, fuelLhvKJPerG, type Fuel } from '../fuel/fuels';
+import { fuelById, fuelLhvKJPerG, type Fuel } from '../fuel/fuels';
 import type { DayConditions } from './day-conditions';
 
 /** Temperature at which a can is taken to have been drawn down so far, where nothing is recorded (domain section 5). */
@@ -31,8 +31,7 @@ export interface KitInUse {
 /** Looks up burner and fuel; the schema has checked that they belong together. */
 export function kitInUse(kit: Kit): KitInUse {
   const burner = burnerById(kit.burnerId);
-  const labelled = FUELS.find((f) => f.id === kit.fuelId);
-  if (!labelled) throw new Error(`no fuel "${kit.fuelId}"`);
+  const labelled = fuelById(kit.fuelId);
   const fuel = labelled.kind === 'gas' && kit.ownBlend ? { ...labelled, blend: kit.ownBlend } : labelled;
   return { kit, burner, fuel, lhvKJPerG: fuelLhvKJPerG(fuel), flame: kit.windscreen === 'cone' ? 'cone' : burner.flame };
 }

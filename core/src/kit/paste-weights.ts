@@ -1,0 +1,86 @@
+import type { Role } from '../archive/rack-schema';
+import { parseQuantity } from '../units/parse';
+import { UNITS, type Unit } from '../units/units';
+
+/** One piece of a pasted list. */
+export interface PastedPiece {
+  name: string;
+  massG: number;
+  role: Role;
+}
+export interface PastedList {
+  good: PastedPiece[];
+  /** What could not be read, as it was written, with its line (1-based). */
+  bad: { line: number; text: string; why: 'noWeight' | 'noName' | 'badWeight' }[];
+}
+
+/** Words by which a walker names the job of a piece, the first that is found decides: "pot support" is no pot. */
+const ROLE_WORDS: readonly [RegExp, Role][] = [
+  [/\b(pot ?(stand|support)|stand|support|pegs?|trivet)\b/, 'support'],
+  [/\b(can ?foot|can ?feet|tripod)\b/, 'canFoot'],
+  [/\b(pot ?grip|gripper|grip|pliers)\b/, 'grip'],
+  [/\b(wind ?(screen|shield)|foil|cone)\b/, 'windscreen'],
+  [/\b(stove|burner)\b/, 'burner'],
+  [/\b(adapter|adaptor)\b/, 'adapter'],
+  [/\b(pump)\b/, 'pump'],
+  [/\b(lid)\b/, 'lid'],
+  [/\b(cozy|cosy|sleeve)\b/, 'cozy'],
+  [/\b(pad|mat|reflector|base plate)\b/, 'pad'],
+  [/\b(fuel|bottle|canister|can|cartridge|flask)\b(?!.*open)/, 'container'],
+  [/\b(measure|syringe|dosing|beaker)\b/, 'measure'],
+  [/\b(snuffer)\b/, 'snuffer'],
+  [/\b(lighter|match(es)?|spark|striker|fire ?steel|igniter|piezo)\b/, 'ignition'],
+  [/\b(spoon|spork|fork|spatula)\b/, 'spoon'],
+  [/\b(scraper)\b/, 'scraper'],
+  [/\b(opener)\b/, 'opener'],
+  [/\b(pots?|kettle|pan|billy)\b/, 'pot'],
+  [/\b(cup|mug|bowl)\b/, 'cup'],
+  [/\b(bag|sack|stuff ?sack|pouch)\b/, 'bag'],
+  [/\b(sponge|cloth|scrap|towel|scourer)\b/, 'scrap'],
+];
+
+/** The job that a name speaks of; odds and ends are repair bits. */
+export function roleOfName(name: string): Role {
+  const words = name.toLowerCase();
+  return ROLE_WORDS.find(([pattern]) => pattern.test(words))?.[1] ?? 'repair';
+}
+
+/**
+ * Reads a pasted list of weights: "pot 3.5 oz, burner 2.5 oz", one piece a line or parted by commas, semicolons or tabs within a
+ * line. The weight stands before or behind the name; a bare number takes `fallback`. "spoon (long) – 12" is a spoon of 12.
+ */
+export function readWeights(text: string, fallback: Unit = UNITS.mass[0]): PastedList {
+  const list: PastedList = { good: [], bad: [] };
+  text.split(/\r?\n/).forEach((row, i) => {
+    for (const part of partsOf(row)) {
+      const read = readPart(part, fallback);
+      if (typeof read === 'string') list.bad.push({ line: i + 1, text: part, why: read });
+      else list.good.push(read);
+    }
+  });
+  return list;
+}
+
+/** A comma between digits is a decimal comma; a tab parts a name from its weight, not two pieces. */
+const partsOf = (row: string): string[] =>
+  row
+    .replaceAll('\t', ' ')
+    .split(/\s*(?:;|,(?!\d)|,\s+|\s\+\s)\s*/)
+    .map((p) => p.trim())
+    .filter(Boolean);
+
+const UNIT_NAMES = UNITS.mass.flatMap((u) => u.names).sort((a, b) => b.length - a.length);
+const WEIGHT = `\\d+(?:[.,]\\d+)?(?:\\s*(?:${UNIT_NAMES.join('|')})\\b)?(?:\\s+\\d+(?:[.,]\\d+)?\\s*oz\\b)?`;
+const BEHIND = new RegExp(`^(.*?)[\\s:=–—-]*\\(?(?<![\\d.,])(${WEIGHT})\\)?\\.?$`, 'i');
+const BEFORE = new RegExp(`^(${WEIGHT})[\\s:=–—-]+(.+)$`, 'i');
+
+function readPart(part: string, fallback: Unit): PastedPiece | 'noWeight' | 'noName' | 'badWeight' {
+  const behind = BEHIND.exec(part);
+  const before = BEFORE.exec(part);
+  const [name, weight] = behind?.[1].trim() ? [behind[1], behind[2]] : before ? [before[2], before[1]] : ['', behind?.[2] ?? ''];
+  if (!weight) return /\d/.test(part) ? 'badWeight' : 'noWeight';
+  if (!name.trim() || UNIT_NAMES.includes(name.trim().toLowerCase())) return 'noName';
+  const parsed = parseQuantity(weight, 'mass', fallback);
+  if (!parsed.ok || parsed.value < 0 || parsed.value > 20_000) return 'badWeight';
+  return { name: name.trim().slice(0, 80), massG: parsed.value, role: roleOfName(name) };
+}

@@ -1,0 +1,182 @@
+import type { Kit, KitSettings } from '../archive/kit-schema';
+import { pieceSchema, rackSchema, type Piece, type Rack, type RackKit } from '../archive/rack-schema';
+import type { Trip } from '../archive/trip-schema';
+import { burnerById } from '../catalogue/burners';
+import { WINDSCREEN_MASS_G } from '../catalogue/pots';
+import { PIECES } from './piece-catalogue';
+
+/** A rack with nothing on it. */
+export const EMPTY_RACK: Rack = rackSchema.parse({ pieces: [], kits: [] });
+
+/** What can be chosen from, the rack first: under the switch only what is owned or lent, else the catalogue as well. */
+export const choosable = (rack: Rack): readonly Piece[] =>
+  rack.onlyOwned ? rack.pieces.filter((p) => p.have !== 'wish') : [...rack.pieces, ...PIECES];
+
+/** Habits that a new kit starts with: a flame turned down to what spares fuel, 5 mL measures (common practice). */
+export const STARTING_SETTINGS: KitSettings = {
+  fuelId: 'gas-20-80',
+  flameSetting: 0.7,
+  measureMl: 5,
+  canWarming: 'none',
+  sleeveOn: false,
+  headFactor: 1,
+  potHeightMm: 45,
+  screenGapMm: 6,
+};
+
+/** Changes the kit of that id. */
+export const editRackKit = (rack: Rack, id: string, change: (k: RackKit) => RackKit): Rack => ({
+  ...rack,
+  kits: rack.kits.map((k) => (k.id === id ? change(k) : k)),
+});
+
+/** Changes the piece of that id, everywhere it is used. */
+export const editPiece = (rack: Rack, id: string, change: Partial<Piece>): Rack => ({
+  ...rack,
+  pieces: rack.pieces.map((p) => (p.id === id ? { ...p, ...change } : p)),
+});
+
+/** Takes a piece off the rack and out of every kit. */
+export const removePiece = (rack: Rack, id: string): Rack => ({
+  ...rack,
+  pieces: rack.pieces.filter((p) => p.id !== id),
+  kits: rack.kits.map((k) => ({ ...k, pieceIds: k.pieceIds.filter((p) => p !== id), outside: k.outside.filter((p) => p !== id) })),
+});
+
+/** A name that no kit has yet: "… 2", "… 3". */
+export function freeKitName(rack: Rack, wanted: string): string {
+  const taken = new Set(rack.kits.map((k) => k.name));
+  if (!taken.has(wanted)) return wanted;
+  let n = 2;
+  while (taken.has(`${wanted} ${n}`)) n++;
+  return `${wanted} ${n}`;
+}
+
+/** Adds an empty kit, or a copy of another to be varied. */
+export function addRackKit(rack: Rack, id: string, like?: RackKit): Rack {
+  const fresh: RackKit = { id, name: '', pieceIds: [], outside: [], settings: STARTING_SETTINGS, keepBecause: '' };
+  const kit = { ...(like ?? fresh), id, name: freeKitName(rack, like ? `${like.name}, varied` : 'new kit'), keepBecause: '' };
+  return { ...rack, kits: [...rack.kits, kit] };
+}
+
+/** Takes a kit off the rack with its scores; its pieces stay. */
+export function removeRackKit(rack: Rack, id: string): Rack {
+  const { [id]: _gone, ...judged } = rack.score.judged;
+  const score = { ...rack.score, judged, compared: rack.score.compared.filter((k) => k !== id) };
+  return { ...rack, kits: rack.kits.filter((k) => k.id !== id), score };
+}
+
+/** The kit that a trip is planned with, taken apart into pieces and put onto the rack. */
+export function rackWithTripKit(rack: Rack, { kit, name }: Pick<Trip, 'kit' | 'name'>, newId: () => string): { rack: Rack; kitId: string } {
+  const burner = burnerById(kit.burnerId);
+  const like = (role: Piece['role'], fits: (p: Piece) => boolean): Piece | undefined => PIECES.find((p) => p.role === role && fits(p));
+  const own = (values: Partial<Piece> & Pick<Piece, 'name' | 'role' | 'massG'>): Piece =>
+    pieceSchema.parse({ ...values, id: newId(), have: 'own' });
+  const taken = (piece: Piece | undefined, massG: number, fallback: () => Piece): Piece =>
+    piece ? { ...piece, id: newId(), have: 'own', massG } : fallback();
+  const pieces: Piece[] = [];
+  if (burner.family !== 'none')
+    pieces.push(
+      taken(
+        like('burner', (p) => p.burnerId === burner.id),
+        kit.burnerMassG,
+        () => own({ name: burner.name, role: 'burner', massG: kit.burnerMassG, burnerId: burner.id }),
+      ),
+    );
+  const { pot } = kit;
+  pieces.push(
+    taken(
+      like('pot', (p) => p.name === pot.name),
+      pot.massG,
+      () =>
+        own({
+          name: pot.name,
+          role: 'pot',
+          massG: pot.massG,
+          material: pot.material,
+          base: pot.base,
+          shape: {
+            kind: 'vessel',
+            diameterMm: pot.diameterMm,
+            heightMm: pot.heightMm,
+            innerDiameterMm: pot.diameterMm - 1,
+            innerHeightMm: pot.heightMm - 1,
+          },
+        }),
+    ),
+  );
+  if (kit.lidOn)
+    pieces.push(
+      taken(
+        like('lid', (p) => p.name === `lid of the ${pot.name}`),
+        pot.lidMassG,
+        () =>
+          own({
+            name: `lid of the ${pot.name}`,
+            role: 'lid',
+            massG: pot.lidMassG,
+            shape: { kind: 'cylinder', diameterMm: pot.diameterMm + 2, heightMm: 8 },
+          }),
+      ),
+    );
+  if (kit.windscreen !== 'none')
+    pieces.push(
+      taken(
+        like('windscreen', (p) => p.windscreen === kit.windscreen),
+        kit.windscreenMassG,
+        () => own({ name: kit.windscreen, role: 'windscreen', massG: WINDSCREEN_MASS_G[kit.windscreen], windscreen: kit.windscreen }),
+      ),
+    );
+  if (kit.otherMassG > 0)
+    pieces.push(own({ name: 'lighter, spoon, bag', role: 'repair', massG: kit.otherMassG, shape: { kind: 'soft', volumeMl: 120 } }));
+  const id = newId();
+  const withKit = addRackKit({ ...rack, pieces: [...rack.pieces, ...pieces] }, id);
+  const named = editRackKit(withKit, id, (k) => ({
+    ...k,
+    name: freeKitName(rack, `kit of ${name}`.slice(0, 76)),
+    pieceIds: pieces.map((p) => p.id),
+    settings: settingsOf(kit),
+  }));
+  return { rack: named, kitId: id };
+}
+
+/** The habits in a trip's kit, without its pieces. */
+export const settingsOf = (kit: Kit): KitSettings => ({
+  fuelId: kit.fuelId,
+  flameSetting: kit.flameSetting,
+  measureMl: kit.measureMl,
+  canWarming: kit.canWarming,
+  sleeveOn: kit.sleeveOn,
+  headFactor: kit.headFactor,
+  potHeightMm: kit.potHeightMm,
+  screenGapMm: kit.screenGapMm,
+  ...(kit.ownBlend ? { ownBlend: kit.ownBlend } : {}),
+});
+
+/** Pieces and kits of another rack beside those here; what is here already stays as it is, and scores of new kits come along. */
+export function besideRack(here: Rack, other: Rack, newId: () => string): Rack {
+  const same = (a: Piece, b: Piece): boolean => a.name === b.name && a.role === b.role && a.massG === b.massG;
+  const ids = new Map<string, string>();
+  const pieces = [...here.pieces];
+  for (const p of other.pieces) {
+    const twin = here.pieces.find((h) => same(h, p));
+    const id = twin?.id ?? (here.pieces.some((h) => h.id === p.id) ? newId() : p.id);
+    ids.set(p.id, id);
+    if (!twin) pieces.push({ ...p, id });
+  }
+  const mapped = (list: readonly string[]): string[] => list.map((id) => ids.get(id) ?? id);
+  let rack: Rack = { ...here, pieces };
+  for (const k of other.kits) {
+    const kit = { ...k, pieceIds: mapped(k.pieceIds), outside: mapped(k.outside) };
+    if (rack.kits.some((h) => h.name === kit.name && h.pieceIds.join() === kit.pieceIds.join())) continue;
+    const id = rack.kits.some((h) => h.id === k.id) ? newId() : k.id;
+    const judged = other.score.judged[k.id];
+    rack = {
+      ...rack,
+      kits: [...rack.kits, { ...kit, id, name: freeKitName(rack, kit.name) }],
+      score: judged ? { ...rack.score, judged: { ...rack.score.judged, [id]: judged } } : rack.score,
+    };
+  }
+  const diary = [...rack.diary, ...other.diary.filter((d) => !rack.diary.some((h) => h.id === d.id))];
+  return { ...rack, diary };
+}

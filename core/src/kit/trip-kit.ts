@@ -1,0 +1,97 @@
+import { does, massOfG, POT_MATERIALS, type Piece, type Rack, type RackKit, type Role } from '../archive/rack-schema';
+import type { Kit } from '../archive/kit-schema';
+import type { Trip } from '../archive/trip-schema';
+import type { PotMaterial } from '../burn/constants';
+import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue/burners';
+import { FUELS } from '../fuel/fuels';
+
+/** A kit of the rack with its pieces at hand. */
+export interface BuiltKit {
+  kit: RackKit;
+  pieces: Piece[];
+}
+
+/** The pieces of a kit, in its order. */
+export function build(rack: Pick<Rack, 'pieces'>, kit: RackKit): BuiltKit {
+  const byId = new Map(rack.pieces.map((p) => [p.id, p]));
+  return { kit, pieces: kit.pieceIds.flatMap((id) => byId.get(id) ?? []) };
+}
+
+/** The piece that does a job: one whose first job it is goes before one that does it besides. */
+export const pieceFor = (pieces: readonly Piece[], role: Role): Piece | undefined =>
+  pieces.find((p) => p.role === role) ?? pieces.find((p) => does(p, role));
+
+/** Containers are weighed by the load-out of each stop, with what is in them: they are no part of the hardware. */
+const weighedWithFuel = (p: Piece): boolean => p.role === 'container';
+
+/** Weight of a kit's pieces without fuel and its containers, each piece once, g. */
+export const hardwareOfG = (pieces: readonly Piece[]): number =>
+  pieces.filter((p) => !weighedWithFuel(p)).reduce((sum, p) => sum + massOfG(p), 0);
+
+/** Why a kit of the rack cannot be planned with. */
+export type NotPlannable = 'noBurner' | 'noPot';
+
+/**
+ * The kit a trip is planned with, from weighed pieces: burner, pot, lid and windscreen as themselves, everything else in one sum.
+ * A kit without a burner is one of cold food; it needs no pot.
+ */
+export function tripKitOf({ kit, pieces }: BuiltKit): Kit | NotPlannable {
+  const burnerPiece = pieceFor(pieces, 'burner');
+  const burner = burnerById(burnerPiece?.burnerId ?? 'none');
+  const pot = pieceFor(pieces, 'pot');
+  if (!burnerPiece && pot) return 'noBurner';
+  if (!pot && burner.family !== 'none') return 'noPot';
+  const lid = pieceFor(pieces, 'lid');
+  const screen = pieces.find((p) => p.windscreen && FAMILY_WINDSCREENS[burner.family].includes(p.windscreen));
+  const own = (p: Piece | undefined): number => (p ? massOfG(p) : 0);
+  // a piece that does two of these jobs is weighed at the first
+  const counted = new Set<Piece>();
+  const once = (p: Piece | undefined): number => {
+    if (!p || counted.has(p)) return 0;
+    counted.add(p);
+    return own(p);
+  };
+  const burnerMassG = once(burnerPiece);
+  const potMassG = once(pot);
+  const lidMassG = once(lid);
+  const windscreenMassG = once(screen);
+  const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[burner.family]);
+  const { settings } = kit;
+  const fuelId = (fuels.find((f) => f.id === settings.fuelId) ?? fuels[0]).id;
+  const { ownBlend, ...habits } = settings;
+  return {
+    ...habits,
+    fuelId,
+    ...(ownBlend && fuelId === settings.fuelId && FAMILY_FUEL[burner.family] === 'gas' ? { ownBlend } : {}),
+    burnerId: burner.id,
+    burnerMassG,
+    pot: potOf(pot, potMassG, lidMassG),
+    lidOn: lid !== undefined,
+    windscreen: screen?.windscreen ?? 'none',
+    windscreenMassG,
+    snuffer: pieces.some((p) => does(p, 'snuffer')),
+    measureMl: pieceFor(pieces, 'measure')?.holdsMl ?? settings.measureMl,
+    otherMassG: hardwareOfG(pieces.filter((p) => !counted.has(p))),
+  };
+}
+
+/** The pot as the burn model knows it: its inner width, what it is made of; a kit of cold food soaks in a jar. */
+function potOf(pot: Piece | undefined, massG: number, lidMassG: number): Kit['pot'] {
+  const shape = pot?.shape.kind === 'vessel' ? pot.shape : undefined;
+  const material = POT_MATERIALS.find((m: PotMaterial) => m === pot?.material) ?? 'aluminium';
+  return {
+    name: pot?.name ?? 'jar',
+    diameterMm: Math.max(50, shape?.diameterMm ?? 90),
+    heightMm: Math.max(20, shape?.heightMm ?? 100),
+    massG,
+    lidMassG,
+    material,
+    base: pot?.base ?? 'bare',
+  };
+}
+
+/** The trip with a kit of the rack in place of its own; what is wrong with the kit where it cannot be planned with. */
+export function tripWithKit(trip: Trip, built: BuiltKit): Trip | NotPlannable {
+  const kit = tripKitOf(built);
+  return typeof kit === 'string' ? kit : { ...trip, kit, rackKitId: built.kit.id };
+}

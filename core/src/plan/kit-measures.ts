@@ -1,0 +1,127 @@
+import { massOfG, type Piece, type Rack, type RackKit } from '../archive/rack-schema';
+import { LIMITS } from '../archive/limits';
+import type { Trip } from '../archive/trip-schema';
+import { FLAMES, WINDSCREENS } from '../burn/constants';
+import { lowestAirC } from '../canister/strength';
+import { hasValve, powerRange } from '../catalogue/burners';
+import { bestNest, packedMl, type Nest, type NestPiece } from '../kit/nest/nest';
+import type { Measures } from '../kit/score';
+import { build, hardwareOfG, tripWithKit, type NotPlannable } from '../kit/trip-kit';
+import type { Fuel } from '../fuel/fuels';
+import { supplyAt } from '../trail/supply';
+import { cookingTimeS } from './changes';
+import { coldSetup } from './cold';
+import { kitInUse, type KitInUse } from './meal-burn';
+import { demandOfG, hotMealsWanted, missedMeals, planTrip, type Plan } from './plan';
+import { tripPrice, type TripPrice } from './trip-price';
+
+/** A kit of the rack planned on a trip and measured. */
+export interface KitOnTrip {
+  id: string;
+  name: string;
+  trip: Trip;
+  plan: Plan;
+  measures: Measures;
+  /** Weight of its pieces without fuel and containers, g. */
+  hardwareG: number;
+  /** Hot meals that a ban, the cold, the wind or the pot leaves cold. */
+  mealsMissed: number;
+  price: TripPrice;
+}
+
+/** Coldest air at which fuels other than gas are counted on, °C (assumption; alcohol with warm fuel and a primer pan). */
+const COLDEST_C: Partial<Record<Fuel['kind'], number>> = { alcohol: -15, gel: -10, tablet: -30 };
+/** Weaker than this a can flame is no help (domain section 5: reduced). */
+const HELPFUL_STRENGTH = 0.25;
+
+/** Windier than this nobody cooks, m/s. */
+const MOST_WIND_MPS = 20;
+
+/** What there is to pack; a lid lies on its pot. */
+export const nestPieces = (pieces: readonly Piece[]): NestPiece[] =>
+  pieces.filter((p) => p.role !== 'lid').map(({ id, shape }) => ({ id, shape }));
+/** A kit's nest. */
+export const nestOf = (rack: Rack, kit: RackKit): Nest | undefined => bestNest(nestPieces(build(rack, kit).pieces), kit.outside);
+
+/** Plans the trip with a kit and fills in every criterion that can be measured; says what is missing where it cannot be planned. */
+export function measureKit(rack: Rack, trip: Trip, kit: RackKit): KitOnTrip | NotPlannable {
+  const built = build(rack, kit);
+  const changed = tripWithKit(trip, built);
+  if (typeof changed === 'string') return changed;
+  const plan = planTrip(changed);
+  const use = kitInUse(changed.kit);
+  const price = tripPrice(changed, plan, built.pieces, rack.spreadTrips);
+  const toBuy = built.pieces.filter((p) => p.have === 'wish');
+  const days = plan.days.length;
+  const mealsMissed = missedMeals(changed, plan);
+  const wanted = hotMealsWanted(changed, plan);
+  return {
+    id: kit.id,
+    name: kit.name,
+    trip: changed,
+    plan,
+    hardwareG: hardwareOfG(built.pieces),
+    mealsMissed,
+    price,
+    measures: {
+      hotMeals: wanted ? (100 * (wanted - mealsMissed)) / wanted : 100,
+      carriedG: plan.carries.reduce((sum, c) => sum + c.profile.gramDays, 0) / days,
+      fuelG: demandOfG(plan),
+      minutes: cookingTimeS(plan) / 60,
+      ...(toBuy.every((p) => p.price !== null) ? { priceToBuy: toBuy.reduce((sum, p) => sum + (p.price ?? 0), 0) } : {}),
+      pricePerTrip: price.total,
+      packedMl: packedMl(nestPieces(built.pieces), nestOf(rack, kit)),
+      simmer: turnsDownPercent(use),
+      ...(use.burner.family === 'none' ? {} : { wind: standsWindMps(use) }),
+      cold: coldestC(changed, use),
+      toBeHad: stopsThatSell(changed, use.fuel),
+    },
+  };
+}
+
+/** How far the flame turns down, % of full power; 0 without a valve. */
+function turnsDownPercent({ burner }: KitInUse): number {
+  if (!hasValve(burner)) return 0;
+  const { ratedW, lowestW } = powerRange(burner);
+  return 100 * (1 - lowestW / ratedW);
+}
+
+/** Wind at an unscreened flame that blows it out behind the kit's windscreen, m/s, full open. */
+const standsWindMps = ({ kit, flame }: KitInUse): number =>
+  Math.min(MOST_WIND_MPS, FLAMES[flame].blowOutMps / (1 - WINDSCREENS[kit.windscreen].shelter));
+
+/** Coldest air it is any help in, at the height of the highest camp, °C, with a full can. */
+function coldestC(trip: Trip, { fuel }: KitInUse): number {
+  const highestM = Math.max(...trip.legs.flatMap((l) => l.days.map((d) => d.altitudeM)));
+  const setup = coldSetup(trip, highestM);
+  if (setup) return lowestAirC(setup, 1, HELPFUL_STRENGTH) ?? LIMITS.airC.max;
+  return COLDEST_C[fuel.kind] ?? LIMITS.airC.min;
+}
+
+/** Share of the stops on the way that can fill it up, %; what is gathered or not needed is to be had anywhere. */
+function stopsThatSell(trip: Trip, fuel: Fuel): number {
+  const onTheWay = trip.stops.slice(1, -1);
+  if (fuel.kind === 'wood' || fuel.kind === 'none' || !onTheWay.length) return 100;
+  return (100 * onTheWay.filter((s, i) => supplyAt(s, i + 1, fuel) !== undefined).length) / onTheWay.length;
+}
+
+/** Every kit that can be planned with, and what is missing in the others. */
+export function measureKits(
+  rack: Rack,
+  trip: Trip,
+  ids: readonly string[],
+): { kits: KitOnTrip[]; unplannable: { id: string; why: NotPlannable }[] } {
+  const kits: KitOnTrip[] = [];
+  const unplannable: { id: string; why: NotPlannable }[] = [];
+  for (const id of ids) {
+    const kit = rack.kits.find((k) => k.id === id);
+    if (!kit) continue;
+    const measured = measureKit(rack, trip, kit);
+    if (typeof measured === 'string') unplannable.push({ id, why: measured });
+    else kits.push(measured);
+  }
+  return { kits, unplannable };
+}
+
+/** Weight a piece adds to the hardware, g: containers are weighed with the fuel. */
+export const hardwareShareG = (p: Piece): number => (p.role === 'container' ? 0 : massOfG(p));

@@ -1,0 +1,141 @@
+import { MEALS, type Meal } from '../archive/kit-schema';
+import { does, massOfG, type Piece, type Rack, type RackKit, type Role } from '../archive/rack-schema';
+import type { Trip } from '../archive/trip-schema';
+import type { Container } from '../carry/containers';
+import { BOTTLE_TARE_PER_STEP_G, TABLET_WRAP_G } from '../carry/packages';
+import { burnerById, FAMILY_FUEL, type Burner } from '../catalogue/burners';
+import { lightersOf } from '../kit/ignition';
+import { choosable } from '../kit/rack-edit';
+import { build, pieceFor, tripWithKit } from '../kit/trip-kit';
+import { isEatenOut, isHot, mealOn } from '../menu/day-menu';
+import { planTrip, replanCarry, type CarryPlan, type PlanDay } from './plan';
+
+/** What is gone on the first evening of a carry, and what that leaves. */
+export interface Loss {
+  what: { kind: 'piece'; piece: Piece } | { kind: 'container'; container: Container; index: number };
+  /** Hot meals of the carry that stay cold. */
+  hotMealsLost: number;
+  /** Energy of what can still be eaten, hot or soaked cold, kcal, and of everything carried. */
+  kcalLeft: number;
+  kcalCarried: number;
+  /** Water of cooked meals that only the flame made safe or melted, mL. */
+  untreatedMl: number;
+  /** The fewest grams that make the loss bearable: a second one of that job, or the fuel in one more container. */
+  mend?: { words: 'spare' | 'split' | 'spareCan'; piece?: Piece; massG: number };
+}
+
+/** Roles whose loss is looked at; the loss of a spoon or a cup costs no meal. */
+const LOOKED_AT: readonly Role[] = ['burner', 'pump', 'adapter', 'windscreen', 'pot', 'lid', 'ignition', 'opener'];
+
+/**
+ * Takes away each piece, bottle and ignition of a kit in turn on the first evening of the carry that leaves stop `fromStop`, and plans
+ * what is left. Worst first.
+ */
+export function loseOne(rack: Rack, trip: Trip, kit: RackKit, fromStop: number): Loss[] {
+  const { pieces } = build(rack, kit);
+  const withKit = tripWithKit(trip, { kit, pieces });
+  if (typeof withKit === 'string') return [];
+  const { carries } = planTrip(withKit);
+  const carry = carries.findLast((c) => c.fromStop <= fromStop) ?? carries[0];
+  const burner = burnerById(withKit.kit.burnerId);
+  const food = foodOn(withKit, carry);
+  const after = (left: { cooked: number; flame: boolean }): Pick<Loss, 'hotMealsLost' | 'kcalLeft' | 'kcalCarried' | 'untreatedMl'> => ({
+    hotMealsLost: food.hot - left.cooked,
+    kcalLeft: left.flame ? food.kcal : food.coldKcal,
+    kcalCarried: food.kcal,
+    untreatedMl: left.flame ? 0 : food.unsafeMl,
+  });
+  const all = cookedWithin(carry.days, carry.fuelG);
+  const losses: Loss[] = pieces
+    .filter((p) => LOOKED_AT.some((r) => does(p, r)))
+    .map((piece) => {
+      const rest = pieces.filter((p) => p !== piece);
+      const what = { kind: 'piece' as const, piece };
+      const mend = mendOf(rack, burner, pieces, piece);
+      const base = { what, ...(mend ? { mend } : {}) };
+      if (!flameWithout(rack, burner, pieces, piece)) return { ...base, ...after({ cooked: 0, flame: false }) };
+      if (does(piece, 'opener')) return { ...base, ...after({ cooked: all, flame: true }), kcalLeft: food.kcal - food.tinnedKcal };
+      if (!does(piece, 'lid') && !does(piece, 'windscreen')) return { ...base, ...after({ cooked: all, flame: true }) };
+      const without = tripWithKit(trip, { kit, pieces: rest });
+      if (typeof without === 'string') return { ...base, ...after({ cooked: 0, flame: false }) };
+      return { ...base, ...after({ cooked: cookedWithin(replanCarry(without, carry).days, carry.fuelG), flame: true }) };
+    });
+  carry.containers.forEach((container, index) => {
+    const cooked = cookedWithin(carry.days, carry.fuelG - container.fuelG);
+    const mend = splitMend(container);
+    losses.push({ what: { kind: 'container', container, index }, ...after({ cooked, flame: cooked > 0 }), ...(mend ? { mend } : {}) });
+  });
+  return losses.sort((a, b) => b.hotMealsLost - a.hotMealsLost || a.kcalLeft - b.kcalLeft);
+}
+
+/** Hot meals that are done before the fuel is used up. */
+function cookedWithin(days: readonly PlanDay[], fuelG: number): number {
+  let left = fuelG + 1e-9;
+  let cooked = 0;
+  for (const day of days)
+    for (const name of MEALS) {
+      const meal = day.meals[name];
+      if (!meal) continue;
+      left -= meal.burn.fuelG;
+      if (left < 0) return cooked;
+      if (meal.burn.outcome.kind === 'done') cooked++;
+    }
+  return cooked;
+}
+
+/** Does a flame under a pot remain without that piece? */
+function flameWithout(rack: Rack, burner: Burner, pieces: readonly Piece[], lost: Piece): boolean {
+  const rest = pieces.filter((p) => p !== lost);
+  const again = (role: Role): boolean => !does(lost, role) || pieceFor(rest, role) !== undefined;
+  const sameFuel = rest.some((p) => p.burnerId && FAMILY_FUEL[burnerById(p.burnerId).family] === FAMILY_FUEL[burner.family]);
+  if (does(lost, 'burner') && !sameFuel) return false;
+  if (!again('pot') || !again('pump') || !again('adapter')) return false;
+  return lightersOf(rack, burner.family, rest).length > 0;
+}
+
+/** Energy and meals of a carry. */
+function foodOn(trip: Trip, carry: CarryPlan) {
+  const meals = carry.days.flatMap((day) =>
+    MEALS.filter((name) => !isEatenOut(name, day.eatsOut)).map((name) => ({ day, name, meal: mealOn(trip, day.day, name, day.dishes) })),
+  );
+  const sum = (of: (m: (typeof meals)[number]) => number): number => meals.reduce((s, m) => s + of(m), 0);
+  return {
+    hot: carry.days.reduce((n, d) => n + MEALS.filter((m) => d.meals[m]?.burn.outcome.kind === 'done').length, 0),
+    kcal: sum((m) => m.meal.kcal),
+    coldKcal: sum((m) => (isEdibleCold(m.meal) ? m.meal.kcal : 0)),
+    tinnedKcal: sum((m) => (/\btin(s|ned)?\b/i.test(m.meal.name) ? m.meal.kcal : 0)),
+    unsafeMl: sum((m) => (m.day.meals[m.name] && (m.day.snow || m.day.boilRule) ? m.meal.waterMl : 0)),
+  };
+}
+
+/** Raw pasta, rice and dough need a flame; what only drinks hot water also drinks cold, slowly. */
+const isEdibleCold = (m: Meal): boolean => !isHot(m) || !(m.method === 'simmer' || m.method === 'pastaPot' || m.target.kind === 'fry');
+
+/** A second piece of the same job, the lightest that works. */
+function mendOf(rack: Rack, burner: Burner, pieces: readonly Piece[], lost: Piece): Loss['mend'] {
+  const works = (p: Piece): boolean => {
+    if (p.role !== lost.role || pieces.includes(p)) return false;
+    if (p.role === 'ignition') return lightersOf(rack, burner.family, [p]).some((l) => l.how === 'damp');
+    if (p.role === 'burner') return FAMILY_FUEL[burnerById(p.burnerId ?? 'none').family] === FAMILY_FUEL[burner.family];
+    return true;
+  };
+  const piece = choosable(rack)
+    .filter(works)
+    .sort((a, b) => massOfG(a) - massOfG(b))[0];
+  return piece ? { words: 'spare', piece, massG: massOfG(piece) } : undefined;
+}
+
+/** What it weighs to keep the same fuel in one more container. */
+function splitMend(c: Container): Loss['mend'] {
+  switch (c.kind) {
+    case 'bottle':
+      return { words: 'split', massG: BOTTLE_TARE_PER_STEP_G };
+    case 'tablets':
+      return { words: 'split', massG: 10 * TABLET_WRAP_G };
+    case 'canister':
+      return { words: 'spareCan', massG: c.fuelG + c.tareG };
+    case 'liquidBottle':
+    case 'gelTin':
+      return { words: 'spareCan', massG: c.fuelG + c.tareG };
+  }
+}
