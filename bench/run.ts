@@ -2,8 +2,10 @@
 import {
   ambientPressurePa,
   bestChanges,
+  bestNest,
   canisterSource,
   coldView,
+  DEMO_RACK,
   DEMO_TRIP,
   FUELS,
   fuelLhvKJPerG,
@@ -11,10 +13,13 @@ import {
   openSource,
   planTrip,
   potById,
+  measureKits,
   simulateBurn,
+  upgradeLadder,
   startTrip,
   WEEKEND,
   type BurnInput,
+  type NestPiece,
 } from '@tinder/core';
 import { rk4Burn } from './yardstick';
 
@@ -96,6 +101,26 @@ const long = startTrip(DEMO_TRIP, { ...WEEKEND, days: 180, stops: 60, cold: 'byS
 const habitMs = medianMs(9, () => habitLedger(DEMO_TRIP, plan));
 const longMs = medianMs(9, () => planTrip(long));
 
+/** A pot and eight pieces of which not all fit, the slow case. */
+const eight: NestPiece[] = [
+  { id: 'pot', shape: { kind: 'vessel', diameterMm: 126, heightMm: 110, innerDiameterMm: 124, innerHeightMm: 108 } },
+  { id: 'mug', shape: { kind: 'vessel', diameterMm: 96, heightMm: 80, innerDiameterMm: 94, innerHeightMm: 79 } },
+  { id: 'can', shape: { kind: 'cylinder', diameterMm: 90, heightMm: 70 } },
+  ...[40, 46, 52, 58, 64, 70].map((mm, i): NestPiece => ({
+    id: `box${i}`,
+    shape: { kind: 'box', lengthMm: mm, widthMm: mm / 2, heightMm: 12 + 3 * i },
+  })),
+];
+const nestMs = medianMs(9, () => bestNest(eight));
+const kitsMs = medianMs(5, () =>
+  measureKits(
+    DEMO_RACK,
+    DEMO_TRIP,
+    DEMO_RACK.kits.map((k) => k.id),
+  ),
+);
+const ladderMs = medianMs(3, () => upgradeLadder(DEMO_RACK, DEMO_TRIP, DEMO_RACK.kits[0]));
+
 console.log(`accuracy   worst difference from RK4 at 0.1 s over ${sample.length} burns: ${(100 * worst).toFixed(4)} % (allowed 0.5 %)`);
 console.log(`speed      one burn is ${(fineMs / oursMs).toFixed(0)} times faster than RK4 at 0.1 s`);
 console.log(
@@ -103,5 +128,8 @@ console.log(
 );
 console.log(
   `for orientation: 10,000 burns ${manyMs.toFixed(0)} ms, demo plan ${planMs.toFixed(1)} ms (wanted under 16), 180 days with 60 stops ${longMs.toFixed(1)} ms (wanted under 150), advice ${adviceMs.toFixed(2)} ms, habit ledger ${habitMs.toFixed(0)} ms (wanted under 200), cold map 60×40 ${coldMs.toFixed(1)} ms (wanted under 300)`,
+);
+console.log(
+  `kit        a nest of 8 pieces ${nestMs.toFixed(1)} ms (wanted under 100), six kits on the demo ${(kitsMs / planMs).toFixed(1)} demo plans, the upgrade ladder ${(ladderMs / planMs).toFixed(1)}`,
 );
 if (worst > 0.005) process.exitCode = 1;

@@ -3,6 +3,7 @@ import type { Routes } from '@angular/router';
 /** One lazy view each. Views that are not built yet have no route and no place in the navigation. */
 export const routes: Routes = [
   { path: 'trail', title: 'Trail · Restless Tinder', loadComponent: () => import('./trail/trail-view').then((m) => m.TrailView) },
+  { path: 'kit', title: 'Kit · Restless Tinder', loadComponent: () => import('./kit/kit-view').then((m) => m.KitView) },
   { path: 'menu', title: 'Menu · Restless Tinder', loadComponent: () => import('./menu/menu-view').then((m) => m.MenuView) },
   { path: 'carry', title: 'Carry · Restless Tinder', loadComponent: () => import('./carry/carry-view').then((m) => m.CarryView) },
   { path: '**', redirectTo: 'carry' },

@@ -87,6 +87,7 @@ export * from './kit/rack-csv';
 export * from './kit/hints';
 export * from './kit/stability';
 export * from './kit/score';
+export * from './kit/simulated-scale';
 export * from './plan/day-conditions';
 export * from './plan/meal-burn';
 export * from './plan/evenings';

@@ -32,6 +32,18 @@ test('trail', async ({ page }) => {
   await page.screenshot(shot('trail-phone'));
 });
 
+test('kit', async ({ page }) => {
+  await page.goto('/kit');
+  await expect(page.getByRole('list', { name: 'packing order' })).toContainText('100 g can');
+  await page.screenshot(shot('kit'));
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.screenshot(shot('kit-phone'));
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.getByText('side by side', { exact: true }).first().click();
+  await expect(page.getByRole('table')).toContainText('596 g');
+  await page.screenshot(shot('kit-side-by-side'));
+});
+
 test('menu', async ({ page }) => {
   await page.goto('/menu');
   await expect(page.locator('app-habit-panel')).toContainText('The best together');

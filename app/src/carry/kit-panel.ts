@@ -3,6 +3,7 @@ import {
   BEST_POT_HEIGHT_MM,
   BEST_SCREEN_GAP_MM,
   burnerById,
+  choosable,
   BURNERS,
   FAMILY_FUEL,
   FAMILY_USE,
@@ -37,7 +38,7 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
     <h2 class="sign">the kit</h2>
     @let k = kit();
     <div class="line weighed">
-      <app-pick-field label="burner" [options]="burners" [value]="k.burnerId" (valueChange)="change('burner', withBurner(k, $event))" />
+      <app-pick-field label="burner" [options]="burners()" [value]="k.burnerId" (valueChange)="change('burner', withBurner(k, $event))" />
       <app-quantity-field
         label="weight of the burner"
         quantity="mass"
@@ -52,7 +53,7 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
     <div class="line weighed">
       <app-pick-field
         label="pot"
-        [options]="pots"
+        [options]="pots()"
         [value]="potId()"
         [unlisted]="potId() ? undefined : k.pot.name"
         (valueChange)="change('pot', withPot(k, $event))"
@@ -245,9 +246,14 @@ export class KitPanel {
     const kind = FAMILY_FUEL[this.burner().family];
     return FUELS.filter((f) => f.kind === kind).map((f) => ({ value: f.id, label: this.fuelWords(f) }));
   });
-  protected readonly windscreens = computed(() =>
-    FAMILY_WINDSCREENS[this.burner().family].map((value) => ({ value, label: WINDSCREEN_WORDS[value] })),
-  );
+  protected readonly windscreens = computed(() => this.windscreensShown().map((value) => ({ value, label: WINDSCREEN_WORDS[value] })));
+  private readonly windscreensShown = computed(() => {
+    const owned = this.owned();
+    const { windscreen } = this.kit();
+    return FAMILY_WINDSCREENS[this.burner().family].filter(
+      (w) => !owned || w === 'none' || w === windscreen || owned.some((p) => p.windscreen === w),
+    );
+  });
   /** Undefined for an imported pot that the catalogue does not hold. */
   protected readonly potId = computed(() => POTS.find((p) => p.name === this.kit().pot.name)?.id);
   protected readonly screenRound = computed(() => WINDSCREENS_ROUND.includes(this.kit().windscreen));
@@ -258,8 +264,21 @@ export class KitPanel {
       ? `${best} 100 % until burn tests of your own say otherwise.`
       : `${best} As it stands ${Math.round(100 * (1 - factor))} % less heat gets in.`;
   });
-  protected readonly burners = BURNERS.map((b) => ({ value: b.id, label: b.name }));
-  protected readonly pots = POTS.map((p) => ({ value: p.id, label: p.name }));
+  /** Under the switch only what is owned or lent can be chosen, and what is in use. */
+  private readonly owned = computed(() => {
+    const rack = this.store.rack();
+    return rack.onlyOwned ? choosable(rack) : undefined;
+  });
+  protected readonly burners = computed(() => {
+    const owned = this.owned();
+    const shown = BURNERS.filter((b) => !owned || b.id === this.kit().burnerId || owned.some((p) => p.burnerId === b.id));
+    return shown.map((b) => ({ value: b.id, label: b.name }));
+  });
+  protected readonly pots = computed(() => {
+    const owned = this.owned();
+    const shown = POTS.filter((p) => !owned || p.name === this.kit().pot.name || owned.some((o) => o.role === 'pot' && o.name === p.name));
+    return shown.map((p) => ({ value: p.id, label: p.name }));
+  });
   protected readonly L = LIMITS;
   protected readonly lidOptions = [
     { value: 'on', label: 'on' },

@@ -12,6 +12,7 @@ import { Units } from '../ui/units';
 import { createGpxWorker, fromWorker } from '../workers/create-gpx-worker';
 import type { LineSummary } from '../workers/gpx-reader';
 import { gpxProblemWords } from './gpx-words';
+import { chosenFile } from '../ui/chosen-file';
 
 /** Waypoints further off the track than this are not offered as stops at first, km. */
 const NEAR_KM = 5;
@@ -124,9 +125,7 @@ export class GpxTrip {
   protected readonly pace = signal<Pace>({ kind: 'km', kmPerDay: 20 });
 
   protected async choose(event: Event): Promise<void> {
-    const input = event.target as HTMLInputElement;
-    const file = input.files?.[0];
-    input.value = ''; // the same file may be chosen again once it is mended
+    const file = chosenFile(event);
     if (!file) return;
     const run = ++this.run;
     this.file.set(file.name);

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import {
+  build,
   dishOn,
   editDishOn,
   learntDoneMin,
@@ -22,6 +23,7 @@ import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../ui/units';
 import { cardWords } from './card-words';
 import { PART_WORDS } from './menu-words';
+import { takeName } from '../ui/take-name';
 
 /** One dish on the marked day: its numbers to change, and its card as it is read at the stove. */
 @Component({
@@ -94,6 +96,9 @@ import { PART_WORDS } from './menu-words';
           <li>{{ s }}</li>
         }
       </ul>
+      @for (q of quirks(); track q) {
+        <p class="quirk">{{ q }}</p>
+      }
       @if (c.cooked) {
         <p class="verdict">
           <span class="name">it was</span>
@@ -131,6 +136,10 @@ import { PART_WORDS } from './menu-words';
     }
     p {
       margin: 4px 0;
+      font-size: 13px;
+    }
+    .quirk {
+      margin: 2px 0;
       font-size: 13px;
     }
     .verdict {
@@ -194,6 +203,13 @@ export class DishPanel {
     });
   }
 
+  /** What to mind about the pieces of the kit that is carried, at the stove. */
+  protected readonly quirks = computed(() => {
+    const rack = this.store.rack();
+    const kit = rack.kits.find((k) => k.id === this.store.trip().rackKitId);
+    const pieces = kit && this.card()?.cooked ? build(rack, kit).pieces : [];
+    return pieces.flatMap((p) => (p.quirk && p.quirk.step !== 'packing' ? [`${p.quirk.step}, ${p.name}: ${p.quirk.words}`] : []));
+  });
   protected readonly steps = computed(() => {
     const c = this.card();
     return c ? cardWords(c, this.store.trip().kit, this.units) : [];
@@ -208,9 +224,8 @@ export class DishPanel {
   }
 
   protected rename(field: HTMLInputElement): void {
-    const name = field.value.trim();
-    field.value = name || this.usualMeal().name;
-    if (name) this.change('name', { name });
+    const name = takeName(field, this.usualMeal().name);
+    this.change('name', { name });
   }
 
   protected learn(verdict: DoneVerdict): void {

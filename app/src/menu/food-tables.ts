@@ -8,6 +8,7 @@ import { whenResting } from '../state/when-resting';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Units } from '../ui/units';
 import { METHOD_WORDS } from './menu-words';
+import { chosenFile } from '../ui/chosen-file';
 
 const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried', homeDried: 'dried at home', raw: 'raw', other: '' };
 
@@ -206,9 +207,7 @@ export class FoodTables {
   }
 
   protected async read(event: Event): Promise<void> {
-    const input = event.target as HTMLInputElement;
-    const file = input.files?.[0];
-    input.value = ''; // the same file may be chosen again once it is mended
+    const file = chosenFile(event);
     if (!file) return;
     const { good, bad, refused } = readDishCsv(await file.text());
     const nothing = { noColumns: 'it needs a heading with at least the columns name and method', empty: 'it holds no dish' };

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, type ElementRef, inject, signal, viewChild } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
-import type { Preferences, ShelvedTrip } from '@tinder/core';
+import { besideRack, type Preferences, type Rack, type ShelvedTrip } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NewTripDrawer } from '../library/new-trip-drawer';
 import { TripsDrawer } from '../library/trips-drawer';
@@ -14,11 +14,13 @@ import { CommandDrawer } from './command-drawer';
 import { Commands } from './commands';
 import { SettingsDrawer } from './settings-drawer';
 import { VerdictLine } from './verdict-line';
+import { chosenFile } from '../ui/chosen-file';
 
 /** A backup that was read and waits for a word. */
 interface Backup {
   file: string;
   trips: ShelvedTrip[];
+  rack: Rack | undefined;
   preferences: Preferences;
 }
 
@@ -52,6 +54,7 @@ export class AppShell {
   /** Views that are built; the navigation shows no others. */
   protected readonly views = [
     { path: '/trail', name: 'Trail' },
+    { path: '/kit', name: 'Kit' },
     { path: '/menu', name: 'Menu' },
     { path: '/carry', name: 'Carry' },
   ];
@@ -78,30 +81,41 @@ export class AppShell {
   }
 
   protected async importFile(event: Event): Promise<void> {
-    const input = event.target as HTMLInputElement;
-    const file = input.files?.[0];
-    input.value = ''; // the same file may be chosen again once it is mended
+    const file = chosenFile(event);
     if (!file) return;
     this.dismiss();
     const read = await readTripFile(file);
     if (!read.ok) this.refused.set({ file: file.name, sentences: importProblemWords(read.problem) });
-    else if (read.preferences) this.backup.set({ file: file.name, trips: read.trips, preferences: read.preferences });
-    else this.addTrips(file.name, read.trips);
+    else if (read.preferences) this.backup.set({ file: file.name, trips: read.trips, rack: read.rack, preferences: read.preferences });
+    else this.add(file.name, read.trips, read.rack);
   }
 
-  /** Trips of a file come to stand beside those that are here; the first of them is opened. */
-  protected addTrips(file: string, trips: readonly ShelvedTrip[]): void {
-    const added = besideExisting(this.store.workspace(), trips, () => crypto.randomUUID());
-    this.store.edit('import', (w) => withNewTrips(w, added));
+  /** What a file holds comes to stand beside what is here; the first trip of it is opened. */
+  protected add(file: string, trips: readonly ShelvedTrip[], rack: Rack | undefined): void {
+    const newId = () => crypto.randomUUID();
+    const added = besideExisting(this.store.workspace(), trips, newId);
+    this.store.edit('import', (w) => {
+      const racked = rack ? { ...w, rack: besideRack(w.rack, rack, newId) } : w;
+      return added.length ? withNewTrips(racked, added) : racked;
+    });
     this.dismiss();
+    if (!added.length) {
+      this.taken.set(`${file}: its pieces and kits are on the rack beside those that were there. Undo takes them off again.`);
+      return;
+    }
     this.taken.set(
       `${file}: ${added[0].trip.name} is open${added.length > 1 ? ` and ${added.length - 1} more were added` : ''}. Undo takes it out again.`,
     );
   }
 
   /** Everything here gives way to what the backup holds; one undo brings it back. */
-  protected restore({ file, trips, preferences }: Backup): void {
-    this.store.edit('restore', () => ({ library: trips, openId: trips[0].trip.id, preferences }));
+  protected restore({ file, trips, rack, preferences }: Backup): void {
+    this.store.edit('restore', (w) => ({
+      library: trips.length ? trips : w.library,
+      openId: trips[0]?.trip.id ?? w.openId,
+      preferences,
+      rack: rack ?? w.rack,
+    }));
     this.dismiss();
     this.taken.set(`${file}: everything is as it was backed up. Undo brings back what was here.`);
   }

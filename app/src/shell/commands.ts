@@ -1,8 +1,8 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { Router } from '@angular/router';
-import { DEMO_TRIP } from '@tinder/core';
+import { besideRack, DEMO_RACK, DEMO_TRIP } from '@tinder/core';
 import { Autosave } from '../state/autosave';
-import { downloadBackup, downloadCalendar, downloadTrip, downloadWaypoints } from '../state/trip-files';
+import { downloadBackup, downloadCalendar, downloadRack, downloadTrip, downloadWaypoints } from '../state/trip-files';
 import { withNewTrips, withTrip } from '../state/workspace';
 import { WorkspaceStore } from '../state/workspace-store';
 
@@ -56,8 +56,10 @@ export class Commands {
       side('theme', headlamp ? 'daylight' : 'headlamp', 't', () =>
         this.store.editPreferences('theme', { theme: headlamp ? 'day' : 'headlamp' }),
       ),
-      side('commands', 'all commands', '?', () => this.open('commands')),
+      side('commands', 'commands', '?', () => this.open('commands')),
       more('backup', 'back up every trip', 'b', () => this.backUp()),
+      more('rack', 'export the rack: pieces, kits, scores', 'r', () => downloadRack(this.store.rack())),
+      more('demoRack', 'put the demo’s pieces and kits on the rack', 'k', () => this.loadDemoRack()),
       more('calendar', 'resupply and posting days as a calendar', 'c', () => downloadCalendar(trip, new Date())),
       more(
         'waypoints',
@@ -68,8 +70,9 @@ export class Commands {
       ),
       more('demo', 'load the demo trip', 'd', () => this.loadDemo()),
       more('trail', 'go to Trail', '1', () => void this.router.navigateByUrl('/trail')),
-      more('menu', 'go to Menu', '2', () => void this.router.navigateByUrl('/menu')),
-      more('carry', 'go to Carry', '3', () => void this.router.navigateByUrl('/carry')),
+      more('kit', 'go to Kit', '2', () => void this.router.navigateByUrl('/kit')),
+      more('menu', 'go to Menu', '3', () => void this.router.navigateByUrl('/menu')),
+      more('carry', 'go to Carry', '4', () => void this.router.navigateByUrl('/carry')),
     ];
   });
 
@@ -105,6 +108,10 @@ export class Commands {
     const today = new Date().toISOString().slice(0, 10);
     downloadBackup(this.store.workspace(), today);
     void this.autosave.backedUp(today);
+  }
+
+  private loadDemoRack(): void {
+    this.store.editRack('the demo’s rack', (r) => besideRack(r, DEMO_RACK, () => crypto.randomUUID()));
   }
 
   /** The demo as it was written: in place of an edited one, or added where it is gone. */

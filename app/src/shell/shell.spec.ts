@@ -41,7 +41,7 @@ describe('the frame', () => {
   });
 
   it('shows only views that are built, a saved state and the verdict', () => {
-    expect([...element().querySelectorAll('nav a')].map((a) => a.textContent)).toEqual(['Trail', 'Menu', 'Carry']);
+    expect([...element().querySelectorAll('nav a')].map((a) => a.textContent)).toEqual(['Trail', 'Kit', 'Menu', 'Carry']);
     expect(textOf('.saved')).toBe('saved');
     expect(textOf('app-verdict-line')).toContain('Leave Nettle Hut with');
   });
@@ -67,7 +67,7 @@ describe('the frame', () => {
   it('asks what to do with a backup before it changes anything', async () => {
     const before = store().workspace();
     const other = { trip: { ...DEMO_TRIP, id: 'low-road', name: 'Low Road' }, archived: false };
-    await importText('all.json', exportArchive([other], { theme: 'day', units: { ...METRIC } }));
+    await importText('all.json', exportArchive([other], { preferences: { theme: 'day', units: { ...METRIC } } }));
     expect(textOf('.notice')).toContain('a backup of 1 trip. Nothing has changed yet');
     expect(store().workspace()).toBe(before);
     [...element().querySelectorAll<HTMLButtonElement>('.notice button')][1].click();

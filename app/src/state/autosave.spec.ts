@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { stretchLeg } from '@tinder/core';
+import { addRackKit, editPiece, removeRackKit, stretchLeg } from '@tinder/core';
 import { QuietChannel } from '../testing/quiet-channel';
 import { Autosave } from './autosave';
 import { withNewTrips, withoutTrip } from './workspace';
@@ -53,6 +53,29 @@ describe('autosave', () => {
     expect(autosave.state()).toBe('saved');
     expect(QuietChannel.last.sent).toEqual(['saved']);
     expect((await saved())[0].trip.legs[0].days).toHaveLength(12);
+  });
+
+  it('keeps the rack, merges another tab’s, and follows one changed there', async () => {
+    const weigh = (massG: number) => store.editRack('weight', (r) => editPiece(r, 'small-gas-burner', { massG }));
+    weigh(70);
+    TestBed.tick();
+    await settle();
+    const db = await WorkspaceDb.open(quiet);
+    const theirs = (await db.load()).rack;
+    if (!theirs) throw new Error('no rack was saved');
+    await db.saveRack(theirs, addRackKit(theirs, 'theirs'));
+    weigh(71);
+    TestBed.tick();
+    await settle();
+    await settle();
+    const both = store.rack();
+    expect(both.kits.at(-1)?.id).toBe('theirs');
+    expect(both.pieces.find((p) => p.id === 'small-gas-burner')?.massG).toBe(71);
+    const stored = (await db.load()).rack;
+    expect(stored).toEqual(both);
+    await db.saveRack(both, removeRackKit(both, 'theirs'));
+    await tell();
+    expect(store.rack().kits.at(-1)?.id).not.toBe('theirs');
   });
 
   it('follows another tab, keeps its own state one undo away, and does not echo', async () => {

@@ -1,8 +1,8 @@
 import { inject, Injectable, signal } from '@angular/core';
-import type { Preferences, ShelvedTrip } from '@tinder/core';
+import { EMPTY_RACK, type Preferences, type Rack, type ShelvedTrip } from '@tinder/core';
 import { debounceTime, Subject } from 'rxjs';
 import { filter } from 'rxjs/operators';
-import { mergeThree, same } from './merge';
+import { mergeRack, mergeThree, same } from './merge';
 import { demoWorkspace, type Workspace } from './workspace';
 import { WorkspaceDb, type Conflict, type Kept } from './workspace-db';
 import { WorkspaceStore } from './workspace-store';
@@ -41,6 +41,9 @@ export class Autosave {
   private db: WorkspaceDb | undefined;
   private known = new Map<string, Known>();
   private savedPreferences: Preferences | undefined;
+  private savedRack: Rack = EMPTY_RACK;
+  /** The demo's rack is written with the first thing saved. */
+  private rackStored = false;
   private savedOrder = '';
   private seen: Workspace | undefined;
   private saveFailed = false;
@@ -95,7 +98,7 @@ export class Autosave {
       this.lastBackup.set(loaded.lastBackup);
       if (loaded.unreadable)
         this.problemSignal.set(
-          `${loaded.unreadable === 1 ? 'A saved trip' : `${loaded.unreadable} saved trips`} could not be read. What was saved is kept aside untouched.`,
+          `${loaded.unreadable === 1 ? 'Something saved' : `${loaded.unreadable} things saved`} could not be read. What was saved is kept aside untouched.`,
         );
       const demo = demoWorkspace();
       const preferences = loaded.preferences ?? demo.preferences;
@@ -105,9 +108,13 @@ export class Autosave {
       library.forEach((shelved, i) => this.known.set(shelved.trip.id, { shelved, revision: loaded.trips[i].revision }));
       // the untouched demo of a first visit: clean until something is saved, then saved with it
       if (!library.length) this.known.set(demo.openId, { shelved: demo.library[0], revision: NEVER_SAVED });
+      // the demo's rack belongs to a first visit; who has trips and no rack yet starts with an empty one
+      const rack = loaded.rack ?? (library.length ? EMPTY_RACK : demo.rack);
       this.savedPreferences = preferences;
+      this.savedRack = rack;
+      this.rackStored = loaded.rack !== undefined;
       this.savedOrder = orderOf(library.length ? library : demo.library).join();
-      this.store.start(library.length ? { library, openId, preferences } : { ...demo, preferences });
+      this.store.start(library.length ? { library, openId, preferences, rack } : { ...demo, preferences, rack });
       this.writtenSignal.set(library.length > 0);
       this.stateSignal.set('saved');
     } catch {
@@ -119,6 +126,7 @@ export class Autosave {
   private isDirty(w: Workspace): boolean {
     return (
       w.preferences !== this.savedPreferences ||
+      w.rack !== this.savedRack ||
       orderOf(w.library).join() !== this.savedOrder ||
       w.library.some((s) => this.known.get(s.trip.id)?.shelved !== s)
     );
@@ -152,12 +160,14 @@ export class Autosave {
       const preferred = workspace.preferences !== this.savedPreferences;
       if (preferred) await this.db.setting('preferences', workspace.preferences);
       this.savedPreferences = workspace.preferences;
+      const racked = workspace.rack !== this.savedRack || !this.rackStored;
+      if (racked) await this.writeRack(workspace.rack);
       this.savedOrder = ids.join();
       this.writtenSignal.set(true);
       for (const id of removed) this.known.delete(id);
       for (const { shelved, expected } of changed)
         if (!conflicts.some((c) => c.id === shelved.trip.id)) this.known.set(shelved.trip.id, { shelved, revision: expected + 1 });
-      if (changed.length > conflicts.length || removed.length || preferred) this.otherTabs.postMessage('saved');
+      if (changed.length > conflicts.length || removed.length || preferred || racked) this.otherTabs.postMessage('saved');
       for (const conflict of conflicts) this.merge(conflict);
       if (this.saveFailed) this.problemSignal.set(undefined);
       this.saveFailed = false;
@@ -175,6 +185,15 @@ export class Autosave {
     }
   }
 
+  /** Where another tab was faster, both racks are merged; the next save writes what came of it. */
+  private async writeRack(mine: Rack): Promise<void> {
+    const theirs = await this.db?.saveRack(this.savedRack, mine);
+    const merged = theirs && mergeRack(this.savedRack, mine, theirs);
+    this.savedRack = theirs ?? mine;
+    this.rackStored = true;
+    if (merged) this.store.followRack(merged);
+  }
+
   /** Both tabs changed one trip: what each changed is kept, and the other's version is one undo away. */
   private merge({ id, trip, archived, revision }: Conflict): void {
     const base = this.known.get(id)?.shelved;
@@ -187,7 +206,7 @@ export class Autosave {
 
   private async followOtherTabs(): Promise<void> {
     if (!this.db) return;
-    const { trips, preferences } = await this.db.load();
+    const { trips, preferences, rack } = await this.db.load();
     for (const kept of trips) this.followTrip(kept);
     for (const [id, { shelved }] of [...this.known]) {
       if (trips.some((t) => t.trip.id === id)) continue;
@@ -198,6 +217,7 @@ export class Autosave {
     }
     this.savedOrder = orderOf(this.store.workspace().library).join();
     if (preferences) this.followPreferences(preferences);
+    if (rack) this.followRack(rack);
   }
 
   /** Another tab's theme and units, unless they were changed here too and are about to be saved. */
@@ -206,6 +226,13 @@ export class Autosave {
     if (mine !== this.savedPreferences || same(mine, theirs)) return;
     this.savedPreferences = theirs;
     this.store.followPreferences(theirs);
+  }
+
+  /** Another tab's rack, unless this tab has an edit under way: its own save will merge. */
+  private followRack(theirs: Rack): void {
+    if (this.store.rack() !== this.savedRack || same(this.savedRack, theirs)) return;
+    this.savedRack = theirs;
+    this.store.followRack(theirs);
   }
 
   private followTrip({ trip, archived, revision }: Kept): void {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { mergeThree } from './merge';
+import { DEMO_RACK, EMPTY_RACK } from '@tinder/core';
+import { mergeRack, mergeThree } from './merge';
 
 describe('three versions into one', () => {
   it('takes from each side what only that side changed, deep down', () => {
@@ -21,5 +22,23 @@ describe('three versions into one', () => {
         expect(mergeThree(base, other, base)).toEqual(other);
       }),
     );
+  });
+});
+
+describe('two racks', () => {
+  const piece = (id: string, massG = 10) => ({ ...DEMO_RACK.pieces[0], id, name: id, massG });
+  const of = (ids: readonly string[]) => ({ ...EMPTY_RACK, pieces: ids.map((id) => piece(id)) });
+
+  it('keep what both tabs added, and lose what one took away', () => {
+    const merged = mergeRack(of(['a', 'b']), of(['a', 'b', 'mine']), of(['a', 'theirs']));
+    expect(merged.pieces.map((p) => p.id)).toEqual(['a', 'mine', 'theirs']);
+  });
+
+  it('keep a piece that was changed here and taken away there, and no kit holds what is gone', () => {
+    const changed = { ...of(['a']), pieces: [piece('a', 12)] };
+    expect(mergeRack(of(['a']), changed, of([])).pieces[0].massG).toBe(12);
+    const kit = { ...DEMO_RACK.kits[0], pieceIds: ['a', 'b'] };
+    const base = { ...of(['a', 'b']), kits: [kit] };
+    expect(mergeRack(base, base, { ...base, pieces: [piece('a')], kits: [{ ...kit, pieceIds: ['a'] }] }).kits[0].pieceIds).toEqual(['a']);
   });
 });

@@ -5,6 +5,7 @@ import {
   writeGpxWaypoints,
   writeIcs,
   type ImportProblem,
+  type Rack,
   type Trip,
 } from '@tinder/core';
 import type { Workspace } from './workspace';
@@ -31,9 +32,13 @@ function download(name: string, text: string, type: string): void {
 export const downloadTrip = (trip: Trip): void =>
   download(tripFileName(trip), exportArchive([{ trip, archived: false }]), 'application/json');
 
-/** Every trip and the preferences. */
-export const downloadBackup = ({ library, preferences }: Workspace, isoDate: string): void =>
-  download(`restless-tinder-${isoDate}.json`, exportArchive(library, preferences), 'application/json');
+/** Every trip, the rack and the preferences. */
+export const downloadBackup = ({ library, preferences, rack }: Workspace, isoDate: string): void =>
+  download(`restless-tinder-${isoDate}.json`, exportArchive(library, { preferences, rack }), 'application/json');
+
+/** Pieces, kits and scores. */
+export const downloadRack = (rack: Rack): void => download('rack.json', exportArchive([], { rack }), 'application/json');
+export const downloadRackTable = (name: string, csv: string): void => download(`${name}.csv`, csv, 'text/csv');
 
 /** Resupply and posting days. */
 export const downloadCalendar = (trip: Trip, now: Date): void =>
@@ -64,7 +69,7 @@ export function importProblemWords(problem: ImportProblem): string[] {
     case 'notJson':
       return [`The file stops being JSON at line ${problem.line}, column ${problem.column}. Mend that place, or export the trip again.`];
     case 'otherFormat':
-      return ['The file is JSON, but not a trip: its "format" is not "restless-tinder". Choose a file exported from here.'];
+      return ['The file is JSON, but neither a trip nor a rack: its "format" is not "restless-tinder". Choose a file exported from here.'];
     case 'otherVersion':
       return [
         `The file says version ${JSON.stringify(problem.found) ?? 'nothing'}; this program reads up to version ${problem.expected}. Open it with the program that wrote it.`,

@@ -1,6 +1,16 @@
-import { preferencesSchema, tripSchema, tripV1Schema, migrateTripV1, type Preferences, type ShelvedTrip } from '@tinder/core';
+import {
+  preferencesSchema,
+  rackSchema,
+  tripSchema,
+  tripV1Schema,
+  migrateTripV1,
+  type Preferences,
+  type Rack,
+  type ShelvedTrip,
+} from '@tinder/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import * as z from 'zod';
+import { same } from './merge';
 
 /** A trip at rest. The revision counts its saves: a tab that knows an older one has something to merge. */
 interface StoredTrip {
@@ -10,7 +20,7 @@ interface StoredTrip {
 }
 interface TinderDb extends DBSchema {
   trips: { key: string; value: StoredTrip };
-  settings: { key: 'preferences' | 'order' | 'lastOpen' | 'lastBackup'; value: unknown };
+  settings: { key: 'preferences' | 'rack' | 'rackAside' | 'order' | 'lastOpen' | 'lastBackup'; value: unknown };
   /** Of version 1: one trip with the preferences, under `current`. */
   workspace: { key: string; value: unknown };
 }
@@ -30,10 +40,11 @@ export interface Loaded {
   /** In the order of the library; empty on a first visit. */
   trips: Kept[];
   preferences?: Preferences;
+  rack?: Rack;
   lastOpen?: string;
   /** ISO date of the last backup. */
   lastBackup?: string;
-  /** Trips that could not be read: they stay where they are, untouched. */
+  /** Trips, or a rack, that could not be read: they are kept aside, untouched. */
   unreadable: number;
 }
 
@@ -84,10 +95,11 @@ export class WorkspaceDb {
   async load(): Promise<Loaded> {
     const tx = this.db.transaction(['trips', 'settings', 'workspace']);
     const settings = tx.objectStore('settings');
-    const [keys, values, preferences, order, lastOpen, lastBackup, old] = await Promise.all([
+    const [keys, values, preferences, rawRack, order, lastOpen, lastBackup, old] = await Promise.all([
       tx.objectStore('trips').getAllKeys(),
       tx.objectStore('trips').getAll(),
       settings.get('preferences'),
+      settings.get('rack'),
       settings.get('order'),
       settings.get('lastOpen'),
       settings.get('lastBackup'),
@@ -98,12 +110,16 @@ export class WorkspaceDb {
     const trips = parsed.flatMap((p) => (p.kept ? [p.kept] : []));
     trips.sort((a, b) => (place.get(a.trip.id) ?? Infinity) - (place.get(b.trip.id) ?? Infinity));
     const prefs = preferencesSchema.safeParse(preferences);
+    const rack = rackSchema.safeParse(rawRack);
+    const lostRack = rawRack !== undefined && !rack.success;
+    if (lostRack) await this.db.put('settings', rawRack, 'rackAside');
     return {
       trips,
       ...(prefs.success ? { preferences: prefs.data } : {}),
+      ...(rack.success ? { rack: rack.data } : {}),
       ...(typeof lastOpen === 'string' ? { lastOpen } : {}),
       ...(typeof lastBackup === 'string' ? { lastBackup } : {}),
-      unreadable: parsed.length - trips.length + (old === undefined ? 0 : 1),
+      unreadable: parsed.length - trips.length + (old === undefined ? 0 : 1) + (lostRack ? 1 : 0),
     };
   }
 
@@ -125,6 +141,16 @@ export class WorkspaceDb {
     await tx.objectStore('settings').put([...order], 'order');
     await tx.done;
     return conflicts;
+  }
+
+  /** Writes the rack where the stored one is still `base` (or none); else gives back the stored one, and nothing of it is overwritten. */
+  async saveRack(base: Rack, mine: Rack): Promise<Rack | undefined> {
+    const tx = this.db.transaction('settings', 'readwrite');
+    const stored = rackSchema.safeParse(await tx.store.get('rack'));
+    const theirs = stored.success && !same(stored.data, base) ? stored.data : undefined;
+    if (!theirs) await tx.store.put(mine, 'rack');
+    await tx.done;
+    return theirs;
   }
 
   async setting(key: 'preferences' | 'lastOpen' | 'lastBackup', value: Preferences | string): Promise<void> {

@@ -1,6 +1,6 @@
 import { computed, Injectable, signal, type Signal } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
-import { fillClimate, type Kit, type Preferences, type ShelvedTrip, type Trip } from '@tinder/core';
+import { fillClimate, type Kit, type Preferences, type Rack, type ShelvedTrip, type Trip } from '@tinder/core';
 import type { Observable } from 'rxjs';
 import { editBase, endGesture, newHistory, rebase, record, redo, undo, type History } from './history';
 import { demoWorkspace, openTrip, withTrip, type Workspace } from './workspace';
@@ -22,6 +22,7 @@ export class WorkspaceStore {
   readonly workspace: Signal<Workspace> = computed(() => this.history().present);
   readonly trip: Signal<Trip> = computed(() => openTrip(this.workspace()));
   readonly preferences: Signal<Preferences> = computed(() => this.workspace().preferences);
+  readonly rack: Signal<Rack> = computed(() => this.workspace().rack);
   readonly undoLabel = computed(() => this.history().past.at(-1)?.label);
   readonly redoLabel = computed(() => this.history().future[0]?.label);
   readonly workspace$: Observable<Workspace> = toObservable(this.workspace);
@@ -66,6 +67,18 @@ export class WorkspaceStore {
     this.edit(label, (w) => ({ ...w, preferences: { ...w.preferences, ...change } }));
   }
 
+  editRack(label: string, change: (r: Rack) => Rack, gesture?: string): void {
+    this.edit(label, (w) => ({ ...w, rack: change(w.rack) }), gesture);
+  }
+
+  /** One step that changes the rack and the open trip together. */
+  editRackAndTrip(label: string, change: (rack: Rack, trip: Trip) => { rack: Rack; trip: Trip }): void {
+    this.edit(label, (w) => {
+      const { rack, trip } = change(w.rack, openTrip(w));
+      return withTrip({ ...w, rack }, trip.id, (s) => withChange(s, () => trip));
+    });
+  }
+
   /**
    * Takes in what another tab did to a trip. Where it is not the open one it happened everywhere in this tab's history, so that undo here
    * never takes it back; the open one changes as a step of its own.
@@ -85,6 +98,11 @@ export class WorkspaceStore {
   /** Takes in another tab's preferences, everywhere in this tab's history. */
   followPreferences(preferences: Preferences): void {
     this.history.update((h) => rebase(h, (w) => ({ ...w, preferences })));
+  }
+
+  /** Takes in another tab's rack, as preferences are. */
+  followRack(rack: Rack): void {
+    this.history.update((h) => rebase(h, (w) => ({ ...w, rack })));
   }
 
   endGesture(): void {

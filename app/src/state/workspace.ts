@@ -1,4 +1,4 @@
-import { DEMO_TRIP, METRIC, type Preferences, type ShelvedTrip, type Trip } from '@tinder/core';
+import { DEMO_RACK, DEMO_TRIP, METRIC, type Preferences, type Rack, type ShelvedTrip, type Trip } from '@tinder/core';
 
 /** Everything the walker can change, as one value: what undo steps through and what is saved. */
 export interface Workspace {
@@ -7,11 +7,18 @@ export interface Workspace {
   /** The one that is open in this tab. */
   openId: string;
   preferences: Preferences;
+  /** Pieces, kits and scores: the walker's, for every trip. */
+  rack: Rack;
 }
 
 /** What a first visit shows: the invented demo, metric units, daylight. */
 export function demoWorkspace(): Workspace {
-  return { library: [{ trip: DEMO_TRIP, archived: false }], openId: DEMO_TRIP.id, preferences: { theme: 'day', units: { ...METRIC } } };
+  return {
+    library: [{ trip: DEMO_TRIP, archived: false }],
+    openId: DEMO_TRIP.id,
+    preferences: { theme: 'day', units: { ...METRIC } },
+    rack: DEMO_RACK,
+  };
 }
 
 /** The open trip; the first one where the open one is gone (deleted in another tab). */

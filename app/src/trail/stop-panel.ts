@@ -8,6 +8,7 @@ import { Choice } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { packageName, STOP_KIND_WORDS } from './trail-words';
+import { takeName } from '../ui/take-name';
 
 /** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
 @Component({
@@ -170,9 +171,8 @@ export class StopPanel {
   }
 
   protected rename(field: HTMLInputElement): void {
-    const name = field.value.trim();
-    field.value = name || this.stop().name;
-    if (name) this.edit('name of the stop', { name });
+    const name = takeName(field, this.stop().name);
+    this.edit('name of the stop', { name });
   }
 
   /** What such a place usually sells comes with the kind, where nothing was noted yet. */

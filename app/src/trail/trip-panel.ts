@@ -6,6 +6,7 @@ import { Commands } from '../shell/commands';
 import { WorkspaceStore } from '../state/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../ui/units';
+import { takeName } from '../ui/take-name';
 
 /** The trip as a whole: its name, when and where; and the ways in and out of it. */
 @Component({
@@ -83,9 +84,8 @@ export class TripPanel {
   }
 
   protected rename(field: HTMLInputElement): void {
-    const name = field.value.trim();
-    field.value = name || this.store.trip().name;
-    if (name) this.store.editTrip('name', (t) => (t.name === name ? t : { ...t, name }));
+    const name = takeName(field, this.store.trip().name);
+    this.store.editTrip('name', (t) => (t.name === name ? t : { ...t, name }));
   }
 
   protected start(field: HTMLInputElement): void {

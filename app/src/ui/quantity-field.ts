@@ -63,6 +63,8 @@ export class QuantityField {
   readonly quantity = input.required<Quantity>();
   /** Null where nothing is known yet: the field is empty and asks by its placeholder. */
   readonly value = input.required<number | null>();
+  /** Just the number: its unit is said beside the field. */
+  readonly bare = input(false);
   readonly placeholder = input('');
   readonly limits = input.required<Limits>();
   /** Decimals shown; the unit's own where left out. */
@@ -72,7 +74,7 @@ export class QuantityField {
 
   private readonly shown = computed(() => {
     const value = this.value();
-    return value === null ? '' : this.units.text(value, this.quantity(), this.decimals());
+    return value === null ? '' : this.worded(value);
   });
   protected readonly text = linkedSignal(() => this.shown());
   protected readonly problem = linkedSignal<string, string | undefined>({ source: this.shown, computation: () => undefined });
@@ -96,7 +98,12 @@ export class QuantityField {
     if (!this.accept(parsed.value)) return;
     const other = parsed.unitTyped && parsed.unit.symbol !== unit.symbol;
     this.echo.set(other ? `${+fromCore(parsed.value, parsed.unit).toFixed(2)} ${parsed.unit.symbol}` : undefined);
-    this.text.set(this.units.text(parsed.value, this.quantity(), this.decimals()));
+    this.text.set(this.worded(parsed.value));
+  }
+
+  private worded(value: number): string {
+    const decimals = this.decimals();
+    return this.bare() ? this.units.number(value, this.quantity(), decimals) : this.units.text(value, this.quantity(), decimals);
   }
 
   protected key(event: KeyboardEvent): void {

@@ -6,8 +6,12 @@ import {
   habitLedger,
   flameCurve,
   inferBlend,
+  loseOne,
+  measureKits,
+  nestOf,
   perThousandKcal,
   planTrip,
+  upgradeLadder,
   type BurnFacts,
   type CanSeen,
   type CarryPlan,
@@ -18,10 +22,15 @@ import {
   type FlameCurve,
   type HabitLedger,
   type InferredBlend,
+  type Loss,
   type MealName,
+  type Nest,
   type PerKcal,
   type Plan,
+  type Rack,
+  type RackKit,
   type Trip,
+  type Upgrade,
 } from '@tinder/core';
 
 /** What the plan worker offers; runs the same on the main thread in tests. */
@@ -34,6 +43,12 @@ export interface Planner {
   habits(trip: Trip, plan: Plan): HabitLedger;
   perKcal(trip: Trip, day: number): PerKcal[];
   card(trip: Trip, plan: Plan, day: number, name: MealName): DishCard | undefined;
+  /** How a kit of the rack nests; undefined where nothing of it holds anything. */
+  nest(rack: Rack, kitId: string): Nest | undefined;
+  /** Kits of the rack planned on a trip. */
+  kits(rack: Rack, trip: Trip, ids: readonly string[]): ReturnType<typeof measureKits>;
+  ladder(rack: Rack, trip: Trip, kitId: string): Upgrade[];
+  losses(rack: Rack, trip: Trip, kitId: string, fromStop: number): Loss[];
 }
 
 export type CloserSubject = 'flame' | 'cold' | 'dose' | 'rest';
@@ -68,4 +83,14 @@ export const planner: Planner = {
   habits: (trip, plan) => habitLedger(trip, plan),
   perKcal: (trip, day) => perThousandKcal(trip, day),
   card: (trip, plan, day, name) => dishCard(trip, plan, day, name),
+  nest: (rack, kitId) => withRackKit(rack, kitId, (kit) => nestOf(rack, kit)),
+  kits: (rack, trip, ids) => measureKits(rack, trip, ids),
+  ladder: (rack, trip, kitId) => withRackKit(rack, kitId, (kit) => upgradeLadder(rack, trip, kit)) ?? [],
+  losses: (rack, trip, kitId, fromStop) => withRackKit(rack, kitId, (kit) => loseOne(rack, trip, kit, fromStop)) ?? [],
 };
+
+/** Something of the kit of that id; nothing where it has gone in the meantime. */
+function withRackKit<T>(rack: Rack, kitId: string, work: (kit: RackKit) => T): T | undefined {
+  const kit = rack.kits.find((k) => k.id === kitId);
+  return kit && work(kit);
+}

@@ -1,4 +1,4 @@
-import type { Role } from '../archive/rack-schema';
+import { pieceSchema, type Piece, type Role } from '../archive/rack-schema';
 import { parseQuantity } from '../units/parse';
 import { UNITS, type Unit } from '../units/units';
 
@@ -83,4 +83,29 @@ function readPart(part: string, fallback: Unit): PastedPiece | 'noWeight' | 'noN
   const parsed = parseQuantity(weight, 'mass', fallback);
   if (!parsed.ok || parsed.value < 0 || parsed.value > 20_000) return 'badWeight';
   return { name: name.trim().slice(0, 80), massG: parsed.value, role: roleOfName(name) };
+}
+
+/** Measures of a pot that nobody gave (assumption: the usual litre or less); the walker measures it. */
+const SOME_POT = { kind: 'vessel', diameterMm: 100, heightMm: 105, innerDiameterMm: 99, innerHeightMm: 104 } as const;
+
+/** A pasted piece with the least that its job needs, read from its name; the walker fills in the rest. */
+export function pieceOfPasted({ name, massG, role }: PastedPiece, id: string): Piece {
+  const says = (pattern: RegExp): boolean => pattern.test(name);
+  const needs = ((): Partial<Piece> => {
+    switch (role) {
+      case 'burner':
+        return {
+          burnerId: says(/alcohol|spirit/i) ? 'alcohol-open' : says(/tablet/i) ? 'tablet-single' : says(/wood/i) ? 'wood-box' : 'gas-micro',
+        };
+      case 'windscreen':
+        return { windscreen: says(/cone/i) ? 'cone' : says(/foil/i) ? 'foil' : 'folded' };
+      case 'ignition':
+        return { ignition: says(/match/i) ? 'match' : says(/spark|steel|striker/i) ? 'spark' : says(/piezo/i) ? 'piezo' : 'lighter' };
+      case 'pot':
+        return { shape: SOME_POT, material: says(/alu/i) ? 'aluminium' : says(/steel/i) ? 'stainless' : 'titanium' };
+      default:
+        return {};
+    }
+  })();
+  return pieceSchema.parse({ id, name, role, massG, ...needs });
 }

@@ -95,3 +95,22 @@ export function tripWithKit(trip: Trip, built: BuiltKit): Trip | NotPlannable {
   const kit = tripKitOf(built);
   return typeof kit === 'string' ? kit : { ...trip, kit, rackKitId: built.kit.id };
 }
+
+/** Is the trip planned with its kit of the rack as that is now? False where it has none. */
+export function isInStep(trip: Trip, rack: Pick<Rack, 'pieces' | 'kits'>): boolean {
+  const kit = rack.kits.find((k) => k.id === trip.rackKitId);
+  const now = kit && tripKitOf(build(rack, kit));
+  return now !== undefined && typeof now !== 'string' && equalKits(now, trip.kit);
+}
+const equalKits = (a: Kit, b: Kit): boolean => {
+  const sorted = (k: Kit): string => JSON.stringify(Object.entries(k).sort(([x], [y]) => x.localeCompare(y)));
+  return sorted(a) === sorted(b);
+};
+
+/** The trip after an edit of the rack: one that was in step with its kit stays so; one changed by hand is left alone. */
+export function tripAfterRackEdit(trip: Trip, before: Rack, after: Rack): Trip {
+  if (!isInStep(trip, before)) return trip;
+  const kit = after.kits.find((k) => k.id === trip.rackKitId);
+  const now = kit && tripKitOf(build(after, kit));
+  return now === undefined || typeof now === 'string' || equalKits(now, trip.kit) ? trip : { ...trip, kit: now };
+}

@@ -3,7 +3,7 @@ import { does, massOfG, type Piece, type Rack, type RackKit, type Role } from '.
 import type { Trip } from '../archive/trip-schema';
 import type { Container } from '../carry/containers';
 import { BOTTLE_TARE_PER_STEP_G, TABLET_WRAP_G } from '../carry/packages';
-import { burnerById, FAMILY_FUEL, type Burner } from '../catalogue/burners';
+import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS, wallsInCan, type Burner } from '../catalogue/burners';
 import { lightersOf } from '../kit/ignition';
 import { choosable } from '../kit/rack-edit';
 import { build, pieceFor, tripWithKit } from '../kit/trip-kit';
@@ -116,6 +116,7 @@ function mendOf(rack: Rack, burner: Burner, pieces: readonly Piece[], lost: Piec
   const works = (p: Piece): boolean => {
     if (p.role !== lost.role || pieces.includes(p)) return false;
     if (p.role === 'ignition') return lightersOf(rack, burner.family, [p]).some((l) => l.how === 'damp');
+    if (p.windscreen) return FAMILY_WINDSCREENS[burner.family].includes(p.windscreen) && !wallsInCan(p.windscreen, burner);
     if (p.role === 'burner') return FAMILY_FUEL[burnerById(p.burnerId ?? 'none').family] === FAMILY_FUEL[burner.family];
     return true;
   };

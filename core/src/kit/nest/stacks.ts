@@ -28,6 +28,9 @@ interface Stack {
 const NOTHING: Stack = { heightMm: 0, layers: [] };
 const DOES_NOT_FIT: Stack = { heightMm: Number.POSITIVE_INFINITY, layers: [] };
 
+/** What stands lower: the larger cylinder. */
+const bulkOf = (s: Stance): number => s.diameterMm ** 2 * s.heightMm;
+
 /** The pieces of a set, as indices. */
 function members(mask: number): number[] {
   const list: number[] = [];
@@ -132,9 +135,9 @@ export class Stacker {
     return best;
   }
 
-  /** Puts the bulkiest layer at the bottom, and in a pile the widest piece. */
+  /** Puts the bulkiest layer at the bottom, and in a pile the bulkiest piece. */
   private lay(layers: readonly Layer[], roomMm: number): Placed[] {
-    const bulk = (l: Layer): number => l.piles.reduce((sum, p) => sum + p.diameterMm ** 2 * p.heightMm, 0);
+    const bulk = (l: Layer): number => l.piles.reduce((sum, p) => sum + bulkOf(p), 0);
     const placed: Placed[] = [];
     let floorMm = 0;
     for (const layer of [...layers].sort((a, b) => bulk(b) - bulk(a))) {
@@ -149,7 +152,7 @@ export class Stacker {
           const stance = this.stanceWithin(piece, pile.diameterMm);
           return stance ? [{ piece, ...stance }] : [];
         });
-        for (const p of pieces.sort((a, b) => b.diameterMm - a.diameterMm)) {
+        for (const p of pieces.sort((a, b) => bulkOf(b) - bulkOf(a))) {
           placed.push({ ...p, ...spots[i], zMm });
           zMm += p.heightMm;
         }

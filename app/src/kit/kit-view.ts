@@ -1,0 +1,79 @@
+import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
+import { Choice } from '../ui/choice';
+import { ComparePanel } from './compare-panel';
+import { DiaryPanel } from './diary-panel';
+import { KitBuilder } from './kit-builder';
+import { KitsList } from './kits-list';
+import { LadderPanel } from './ladder-panel';
+import { LossesPanel } from './losses-panel';
+import { NestPanel } from './nest-panel';
+import { PiecesList } from './pieces-list';
+
+const SIDES = [
+  { value: 'build', label: 'build it' },
+  { value: 'compare', label: 'side by side' },
+  { value: 'lighter', label: 'make it lighter' },
+  { value: 'lose', label: 'lose one' },
+  { value: 'diary', label: 'diary' },
+] as const;
+type Side = (typeof SIDES)[number]['value'];
+
+/** Kit: weighed pieces become kits; kits are nested, compared, lightened and taken apart on this trip. */
+@Component({
+  selector: 'app-kit-view',
+  imports: [Choice, ComparePanel, DiaryPanel, KitBuilder, KitsList, LadderPanel, LossesPanel, NestPanel, PiecesList],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h1 class="hidden-text">Kit</h1>
+    <app-choice label="What to do with the kits" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+    @switch (side()) {
+      @case ('build') {
+        <div class="build">
+          <div>
+            <app-kits-list />
+            <app-pieces-list />
+          </div>
+          <app-kit-builder />
+          <app-nest-panel />
+        </div>
+      }
+      @case ('compare') {
+        <app-compare-panel />
+      }
+      @case ('lighter') {
+        <app-ladder-panel />
+      }
+      @case ('lose') {
+        <app-losses-panel />
+      }
+      @case ('diary') {
+        <app-diary-panel />
+      }
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+      padding-bottom: 24px;
+    }
+    app-choice {
+      display: block;
+      margin-bottom: 8px;
+      font: 600 17px/1.3 var(--signs);
+    }
+    .build {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr) minmax(0, 1fr);
+      gap: 16px 32px;
+    }
+    @media (max-width: 1000px) {
+      .build {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+})
+export class KitView {
+  protected readonly sides = SIDES;
+  protected readonly side = signal<Side>('build');
+}

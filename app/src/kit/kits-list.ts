@@ -1,0 +1,138 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { addRackKit, build, hardwareOfG, MOST_COMPARED, rackWithTripKit, removeRackKit, type RackKit } from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Units } from '../ui/units';
+import { KitStudy } from './kit-study';
+
+/** Every kit of the rack: open one, vary it, set it side by side with others. */
+@Component({
+  selector: 'app-kits-list',
+  imports: [NzButtonComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign">kits, without fuel and its containers</h2>
+    <ul>
+      @for (r of rows(); track r.kit.id) {
+        <li [class.on]="r.open">
+          <button type="button" class="open" [attr.aria-current]="r.open ? 'true' : null" (click)="study.open(r.kit.id)">
+            {{ r.kit.name }}
+          </button>
+          <span class="grams">{{ units.text(r.massG, 'mass') }}</span>
+          <label [title]="r.full ? 'six can stand side by side' : ''">
+            <input type="checkbox" [checked]="r.compared" [disabled]="r.full && !r.compared" (change)="compare(r.kit.id, r.compared)" />
+            <span class="hidden-text">{{ r.kit.name }} </span><span>side by side</span>
+          </label>
+          @if (r.carried; as words) {
+            <span class="carried">{{ words }}</span>
+          }
+        </li>
+      } @empty {
+        <li class="quiet">
+          No kit yet. Start a new one and add pieces by name, paste your own weights, or take the kit that this trip is planned with.
+        </li>
+      }
+    </ul>
+    <p class="acts">
+      <button nz-button class="word" type="button" (click)="add()">new kit</button>
+      @if (study.kit(); as k) {
+        <button nz-button class="word" type="button" (click)="add(k)">vary this one</button>
+        <button nz-button class="word" type="button" (click)="remove(k)">take it off</button>
+      }
+      <button nz-button class="word" type="button" (click)="fromTrip()">from this trip’s kit</button>
+    </p>
+  `,
+  styleUrl: '../carry/panel.less',
+  styles: `
+    ul {
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) max-content max-content;
+      gap: 0 12px;
+      align-items: center;
+      padding: 2px 0 2px 8px;
+      border-bottom: 1px solid var(--hairline);
+    }
+    li.on {
+      box-shadow: inset 3px 0 var(--ember);
+    }
+    .open {
+      padding: 0;
+      border: 0;
+      background: none;
+      color: inherit;
+      font: inherit;
+      font-weight: 600;
+      text-align: left;
+      cursor: pointer;
+    }
+    .open:hover {
+      text-decoration: underline;
+    }
+    label {
+      color: var(--ink-quiet);
+      font-size: 13px;
+    }
+    .carried {
+      grid-column: 1 / -1;
+      color: var(--ember-text);
+      font-size: 13px;
+    }
+    .acts {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 18px;
+      margin: 4px 0 10px;
+    }
+  `,
+})
+export class KitsList {
+  protected readonly study = inject(KitStudy);
+  protected readonly units = inject(Units);
+  private readonly store = inject(WorkspaceStore);
+
+  protected readonly rows = computed(() => {
+    const rack = this.study.rack();
+    const carried = this.study.carried();
+    const { compared } = rack.score;
+    return rack.kits.map((kit) => ({
+      kit,
+      open: kit.id === this.study.kit()?.id,
+      massG: hardwareOfG(build(rack, kit).pieces),
+      compared: compared.includes(kit.id),
+      full: compared.length >= MOST_COMPARED,
+      carried: carried?.id === kit.id && (carried.inStep ? 'carried on this trip' : 'carried on this trip, changed there since'),
+    }));
+  });
+
+  protected add(like?: RackKit): void {
+    const id = crypto.randomUUID();
+    this.study.editRack(like ? 'vary a kit' : 'new kit', (r) => addRackKit(r, id, like));
+    this.study.open(id);
+  }
+
+  protected remove(kit: RackKit): void {
+    this.study.editRack(`take ${kit.name} off`, (r) => removeRackKit(r, kit.id));
+  }
+
+  protected fromTrip(): void {
+    let opened = '';
+    this.study.editRack('the trip’s kit onto the rack', (r) => {
+      const { rack, kitId } = rackWithTripKit(r, this.store.trip(), () => crypto.randomUUID());
+      opened = kitId;
+      return rack;
+    });
+    this.study.open(opened);
+  }
+
+  protected compare(id: string, now: boolean): void {
+    this.study.editRack('side by side', (r) => {
+      const others = r.score.compared.filter((k) => k !== id);
+      return { ...r, score: { ...r.score, compared: now ? others : [...others, id] } };
+    });
+  }
+}

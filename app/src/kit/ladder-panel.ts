@@ -1,0 +1,123 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
+import { tripAfterRackEdit, type Upgrade } from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { whenResting } from '../state/when-resting';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Units } from '../ui/units';
+import { KitStudy } from './kit-study';
+
+/** What a lighter piece costs for each gram it saves on this trip: nothing spent first, then the cheapest gram. */
+@Component({
+  selector: 'app-ladder-panel',
+  imports: [NzButtonComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign" id="ladder-title">lighter, gram by gram: {{ study.kit()?.name }}</h2>
+    @if (rows(); as list) {
+      <div class="scroll" tabindex="0" role="group" aria-labelledby="ladder-title">
+        <table aria-labelledby="ladder-title">
+          <thead>
+            <tr>
+              <th scope="col">change</th>
+              <td></td>
+              <th scope="col" class="number">saves, on average</th>
+              <th scope="col" class="number">costs</th>
+              <th scope="col" class="number">a gram</th>
+              <td></td>
+            </tr>
+          </thead>
+          <tbody>
+            @for (r of list; track $index) {
+              <tr>
+                <th scope="row">{{ r.change }}</th>
+                <td class="saving"><span aria-hidden="true" [style.width.%]="r.share"></span></td>
+                <td class="number">{{ r.saved }}</td>
+                <td class="number">{{ r.price }}</td>
+                <td class="number">{{ r.perGram }}</td>
+                <td>
+                  <button
+                    nz-button
+                    class="word"
+                    type="button"
+                    [attr.aria-label]="r.change + ': do it'"
+                    (click)="adopt(r.upgrade, r.change)"
+                  >
+                    do it
+                  </button>
+                </td>
+              </tr>
+            } @empty {
+              <tr>
+                <td colspan="6" class="quiet">Nothing that could be chosen here is lighter without a gap or a meal lost.</td>
+              </tr>
+            }
+          </tbody>
+        </table>
+      </div>
+      <p class="quiet">
+        Grams are carried weight, mean over the days of this trip, each change planned by itself: two changes of burner, pot or windscreen
+        do not add up. What is owned, lent or left at home costs nothing.
+      </p>
+    } @else {
+      <p class="quiet">planning the trip with each…</p>
+    }
+  `,
+  styleUrl: '../trail/table.less',
+  styles: `
+    :host {
+      margin-top: 0;
+    }
+    th[scope='row'] {
+      white-space: normal;
+    }
+    .saving {
+      width: 140px;
+    }
+    .saving span {
+      display: block;
+      height: 6px;
+      background: var(--ink-quiet);
+    }
+  `,
+})
+export class LadderPanel {
+  protected readonly study = inject(KitStudy);
+  private readonly store = inject(WorkspaceStore);
+  private readonly units = inject(Units);
+  private readonly found = signal<Upgrade[] | undefined>(undefined);
+
+  protected readonly rows = computed(() => {
+    const list = this.found();
+    const most = Math.max(1, ...(list ?? []).map((u) => u.savedG));
+    return list?.map((upgrade) => {
+      const { from, to, savedG, price } = upgrade;
+      return {
+        upgrade,
+        change: to ? `${to.name}, for: ${from.name}` : `left at home: ${from.name}`,
+        saved: this.units.text(savedG, 'mass'),
+        share: (100 * savedG) / most,
+        price: price === undefined ? 'not known' : price === 0 ? 'nothing' : this.units.text(price, 'price'),
+        perGram: price === undefined || price === 0 ? '' : this.units.text(price / savedG, 'price'),
+      };
+    });
+  });
+
+  constructor() {
+    effect((onCleanup) => {
+      const kit = this.study.kit();
+      const rack = this.study.rack();
+      const trip = this.store.trip();
+      this.found.set(undefined);
+      if (!kit) return;
+      whenResting(onCleanup, () => {
+        void this.study.worker
+          .ladder(rack, trip, kit.id)
+          .then((list) => this.study.rack() === rack && this.store.trip() === trip && this.study.kit() === kit && this.found.set(list));
+      });
+    });
+  }
+
+  protected adopt({ rack: after }: Upgrade, label: string): void {
+    this.store.editRackAndTrip(label, (rack, trip) => ({ rack: after, trip: tripAfterRackEdit(trip, rack, after) }));
+  }
+}

@@ -1,0 +1,242 @@
+import { TestBed } from '@angular/core/testing';
+import { DEMO_RACK, DEMO_TRIP, EMPTY_RACK, importArchive, exportArchive, nestOf, type Rack } from '@tinder/core';
+import { KitPanel } from '../carry/kit-panel';
+import { PlanService } from '../state/plan-service';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Panel } from '../testing/panel';
+import { ComparePanel } from './compare-panel';
+import { cutaway } from './cutaway-geometry';
+import { DiaryPanel } from './diary-panel';
+import { KitBuilder } from './kit-builder';
+import { KitStudy } from './kit-study';
+import { KitsList } from './kits-list';
+import { LadderPanel } from './ladder-panel';
+import { LossesPanel } from './losses-panel';
+import { NestPanel } from './nest-panel';
+import { PieceEditor } from './piece-editor';
+import { PiecesList } from './pieces-list';
+
+const store = () => TestBed.inject(WorkspaceStore);
+const study = () => TestBed.inject(KitStudy);
+const rack = (): Rack => store().rack();
+
+async function planned<T>(panel: Panel<T>): Promise<Panel<T>> {
+  store().start(undefined);
+  TestBed.inject(PlanService).start();
+  for (let i = 0; i < 6; i++) await panel.settle();
+  return panel;
+}
+
+describe('building a kit', () => {
+  it('starts from nothing, adds pieces by name, and says what is still missing', () => {
+    store().edit('empty', (w) => ({ ...w, rack: EMPTY_RACK }));
+    const list = new Panel(KitsList);
+    expect(list.text).toContain('No kit yet.');
+    list.press('new kit');
+    const pieces = new Panel(PiecesList);
+    const builder = new Panel(KitBuilder);
+    pieces.press('add open-jet alcohol burner');
+    builder.fixture.detectChanges();
+    expect(builder.text).toContain('It cannot be carried yet: it has a burner and no pot.');
+    pieces.fixture.detectChanges();
+    pieces.press('add 0.55 L titanium mug');
+    builder.fixture.detectChanges();
+    expect(builder.text).toContain('Nothing in it lights this burner.');
+    expect(builder.text).toContain('No measure for the alcohol');
+    builder.press('add: book of matches');
+    builder.type('name of the kit', 'my first');
+    expect(study().kit()?.name).toBe('my first');
+    expect(
+      study()
+        .built()
+        ?.pieces.map((p) => p.name),
+    ).toEqual(['open-jet alcohol burner', '0.55 L titanium mug', 'book of matches']);
+    builder.press('carry it on Vesper Divide');
+    expect(store().trip().kit).toMatchObject({ burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', otherMassG: 5 });
+    expect(builder.text).toContain('edits here move its plan');
+  });
+
+  it('moves the plan of the trip that carries it, and leaves one changed by hand alone', () => {
+    const builder = new Panel(KitBuilder);
+    builder.press('take long titanium spoon out of the kit');
+    expect(store().trip().kit.otherMassG).toBe(46 - 17);
+    store().undo();
+    expect(store().trip().kit).toEqual(DEMO_TRIP.kit);
+    store().editKit('flame', { flameSetting: 0.4 });
+    builder.fixture.detectChanges();
+    expect(builder.text).toContain('changed there since');
+    builder.press('take its flame, measure and fuel here');
+    expect(study().kit()?.settings.flameSetting).toBe(0.4);
+    expect(builder.text).toContain('edits here move its plan');
+  });
+
+  it('takes pasted weights, names what it cannot read, and keeps the rest', () => {
+    const panel = new Panel(PiecesList);
+    panel.type('pieces with their weights', 'spork 20 g, mystery\nstring 0.5 oz');
+    expect(panel.text).toContain('Line 1, “mystery”: no weight in it.');
+    panel.press('put 2 into the open kit');
+    const [spork, string] = study().built()?.pieces.slice(-2) ?? [];
+    expect([spork.name, spork.role, spork.massG]).toEqual(['spork', 'spoon', 20]);
+    expect(string.massG).toBeCloseTo(14.17, 2);
+  });
+
+  it('finds pieces by name and job, and shows only what is owned under the switch, in Carry too', () => {
+    const panel = new Panel(PiecesList);
+    panel.type('find a piece by name', 'burner');
+    expect(panel.text).toContain('larger gas burner');
+    panel.tick('only what I own');
+    panel.fixture.detectChanges();
+    expect(panel.text).not.toContain('larger gas burner');
+    const carry = new Panel(KitPanel);
+    const burners = [...carry.element.querySelectorAll('select')[0].options].map((o) => o.text);
+    expect(burners).toContain('open-jet alcohol burner');
+    expect(burners).not.toContain('regulated gas burner'); // only wished for
+  });
+
+  it('edits a piece everywhere: weight by scale, form, job, quirk, life', () => {
+    const piece = () => rack().pieces.find((p) => p.id === 'small-gas-burner') ?? DEMO_RACK.pieces[0];
+    const panel = new Panel(PieceEditor, { piece: piece() });
+    const fresh = () => panel.give({ piece: piece() });
+    panel.type('weight by my own scale', '2.5 oz');
+    expect(piece().ownMassG).toBeCloseTo(70.87, 2);
+    expect(store().trip().kit.burnerMassG).toBeCloseTo(70.87, 2);
+    fresh();
+    panel.press('put it on the scale (simulated)');
+    expect(piece().ownMassG).not.toBeNull();
+    expect(Math.abs((piece().ownMassG ?? 0) / 73 - 1)).toBeLessThan(0.05);
+    fresh();
+    panel.choose('form', 'cylinder');
+    fresh();
+    panel.type('across, of the piece', '2 in');
+    expect(piece().shape).toMatchObject({ kind: 'cylinder', diameterMm: 50.8 });
+    fresh();
+    panel.type('trips it has seen', '150');
+    expect(piece().life).toEqual({ trips: 150, used: 150 });
+    fresh();
+    panel.tick('stand');
+    expect(piece().alsoRoles).toEqual(['support']);
+    fresh();
+    panel.press('off the rack');
+    expect(rack().kits.every((k) => !k.pieceIds.includes('small-gas-burner'))).toBe(true);
+  });
+
+  it('reads tables with a word before anything changes', async () => {
+    const panel = new Panel(PiecesList);
+    await panel.chooseFile('p.csv', 'name,role,massG\nmy pot pourri,bag,12\nodd,boat,1');
+    expect(panel.text).toContain('1 row of pieces can be taken, 1 cannot. Nothing has changed yet.');
+    expect(panel.text).toContain('line 3: role is “boat”');
+    panel.press('take the 1 good row');
+    expect(rack().pieces.at(-1)).toMatchObject({ name: 'my pot pourri', massG: 12 });
+    await panel.chooseFile('q.csv', 'what\n1');
+    expect(panel.text).toContain('q.csv was not taken: its heading needs');
+  });
+});
+
+describe('the nest', () => {
+  it('is drawn to scale, one scale for all, everything inside the walls', () => {
+    const kit = rack().kits[0];
+    const nest = nestOf(rack(), kit);
+    const drawing =
+      nest &&
+      cutaway(
+        nest,
+        rack().pieces,
+        nest.places.map((p) => p.id),
+        200,
+        210,
+      );
+    if (!nest || !drawing) throw new Error('no nest');
+    expect(drawing.root.height).toBeCloseTo(210, 6); // 112 mm high, the taller side
+    expect(drawing.root.innerWidth).toBeCloseTo((94 * 210) / 112, 6);
+    for (const p of drawing.pieces) {
+      expect(Math.abs(p.x + p.width / 2) + p.width / 2).toBeLessThanOrEqual(drawing.root.innerWidth / 2 + 1e-6);
+      expect(-p.y).toBeLessThanOrEqual(drawing.root.height + 1e-6);
+    }
+  });
+
+  it('says the order, what stays outside and by how much, and goes step by step', async () => {
+    const panel = await planned(new Panel(NestPanel));
+    expect(panel.text).toContain('1 100 g can');
+    expect(panel.text).toContain('Its steel foot rusts a wet pot');
+    expect(panel.text).toContain('small lighter too tall by 9.5 mm');
+    expect(panel.text).toContain('1.5 mm free');
+    panel.press('a step back');
+    panel.press('a step back');
+    panel.press('a step back');
+    expect(panel.element.querySelectorAll('.piece.away')).toHaveLength(1);
+    panel.press('keep 100 g can outside');
+    await panel.settle();
+    await panel.settle();
+    expect(panel.text).toContain('kept outside as you asked');
+    panel.press('let 100 g can in');
+    expect(study().kit()?.outside).toEqual([]);
+  });
+});
+
+describe('kits against each other', () => {
+  it('stand side by side with differences, and one is carried with a press', async () => {
+    const panel = await planned(new Panel(ComparePanel));
+    expect(panel.text).toContain('596 g');
+    expect(panel.text).toContain('−150 g'); // alcohol in a cone against the small can burner
+    expect(panel.text).toContain('10 hot meals stay cold');
+    panel.press('carry it: remote burner for the snow');
+    expect(store().trip().rackKitId).toBe('remote-snow');
+    expect(store().trip().kit.burnerId).toBe('gas-remote');
+  });
+
+  it('rank by the walker’s own weights and points, and say how firm that is', async () => {
+    const panel = await planned(new Panel(ComparePanel));
+    expect(panel.text).toMatch(/leads by \d\.\d\d of 5 points/);
+    const weigh = panel.element.querySelector<HTMLInputElement>('[aria-label="how much carried, on average counts"]');
+    if (!weigh) throw new Error('no weight');
+    for (const value of ['80', '100']) {
+      weigh.value = value;
+      weigh.dispatchEvent(new Event('input'));
+    }
+    weigh.dispatchEvent(new Event('change'));
+    expect(rack().score.weights.carriedG).toBe(100);
+    store().undo();
+    expect(rack().score.weights.carriedG).toBe(60); // one drag is one step
+    panel.type('little fuss of tablets under a mug, points out of five', '4.5');
+    expect(rack().score.judged['tablets-light']?.fuss).toBe(4.5);
+    panel.pick('Shown as', 'points');
+    panel.type('wind it stands of tablets under a mug, points out of five', '1');
+    expect(rack().score.judged['tablets-light']?.wind).toBe(1);
+  });
+
+  it('grow lighter gram by gram, owned things first', async () => {
+    const panel = await planned(new Panel(LadderPanel));
+    expect(panel.text).toMatch(/foil lid, for: lid of the 0\.75 L titanium, tall\s*14 g\s*nothing/);
+    panel.press('left at home: mesh bag for the pot: do it');
+    expect(store().trip().kit.otherMassG).toBe(46 - 9);
+  });
+
+  it('are lost piece by piece, by what lights what', async () => {
+    const panel = await planned(new Panel(LossesPanel));
+    expect(panel.text).toContain('Worst to lose, 10 hot meals each: small gas burner');
+    panel.choose('match on burner on a can', 'no');
+    await panel.settle();
+    await panel.settle();
+    expect(panel.text).toContain('small lighter');
+    expect(rack().ignites).toEqual({ canisterTop: { match: 'no' } });
+    const lighter = [...panel.element.querySelectorAll('tr')].find((r) => r.textContent?.includes('small lighter'));
+    expect(lighter?.textContent).toMatch(/10/);
+  });
+
+  it('are written down, and struck out', () => {
+    const panel = new Panel(DiaryPanel);
+    const field = panel.element.querySelector<HTMLInputElement>('input.left');
+    if (!field) throw new Error('no field');
+    field.value = 'lighter died in the rain';
+    field.dispatchEvent(new Event('input'));
+    panel.fixture.detectChanges();
+    panel.press('write it down');
+    expect(rack().diary.at(-1)).toMatchObject({ kitName: 'small can burner', words: 'lighter died in the rain' });
+    panel.press('strike out the entry of 2026-06-07');
+    expect(rack().diary.map((d) => d.id)).not.toContain('entry-1');
+  });
+});
+
+it('the rack goes out and comes in whole', () => {
+  expect(importArchive(exportArchive([], { rack: rack() }))).toMatchObject({ rack: DEMO_RACK });
+});

@@ -1,0 +1,389 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import {
+  BURNERS,
+  editPiece,
+  IGNITIONS,
+  LIMITS,
+  PIECE_MATERIALS,
+  pieceSchema,
+  QUIRK_STEPS,
+  removePiece,
+  ROLES,
+  simulatedReadingG,
+  type Piece,
+  type Role,
+  type Shape,
+} from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
+import { WINDSCREEN_WORDS } from '../carry/option-lists';
+import { optionsOf, PickField } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
+import { takeName } from '../ui/take-name';
+import { HAVE_WORDS, IGNITION_WORDS, ROLE_WORDS, SHAPE_WORDS } from './kit-words';
+import { KitStudy } from './kit-study';
+
+const same = <T extends string>(values: readonly T[]) => values.map((value) => ({ value, label: value }));
+const MEASURES: Record<Shape['kind'], { key: string; name: string }[]> = {
+  cylinder: [
+    { key: 'diameterMm', name: 'across' },
+    { key: 'heightMm', name: 'high' },
+  ],
+  vessel: [
+    { key: 'diameterMm', name: 'across' },
+    { key: 'heightMm', name: 'high' },
+    { key: 'innerDiameterMm', name: 'across inside' },
+    { key: 'innerHeightMm', name: 'high inside' },
+  ],
+  box: [
+    { key: 'lengthMm', name: 'long' },
+    { key: 'widthMm', name: 'wide' },
+    { key: 'heightMm', name: 'high' },
+  ],
+  sheet: [
+    { key: 'lengthMm', name: 'long' },
+    { key: 'heightMm', name: 'high' },
+    { key: 'thicknessMm', name: 'thick' },
+  ],
+  soft: [],
+};
+
+/** Everything about one piece: its weight by label and by scale, its measures, its jobs, price, life and quirks. */
+@Component({
+  selector: 'app-piece-editor',
+  imports: [NzButtonComponent, NzInputDirective, PickField, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @let p = piece();
+    <div class="grid" role="group" [attr.aria-label]="p.name + ', everything about it'">
+      <label class="name" [for]="'piece-name-' + p.id">name</label>
+      <input
+        [id]="'piece-name-' + p.id"
+        nz-input
+        class="left wide"
+        maxlength="80"
+        [value]="p.name"
+        (change)="rename($any($event.target))"
+      />
+      <app-pick-field label="job" [options]="roles" [value]="p.role" (valueChange)="role($event)" />
+      <app-pick-field label="have" [options]="haves" [value]="p.have" (valueChange)="set('whether it is owned', { have: $event })" />
+      <span class="name">by its label</span>
+      <app-quantity-field
+        label="weight by its label"
+        quantity="mass"
+        [decimals]="1"
+        [value]="p.massG"
+        [limits]="L.massG"
+        (valueChange)="set('weight', { massG: $event })"
+      />
+      <span class="name">by my scale</span>
+      <app-quantity-field
+        label="weight by my own scale"
+        quantity="mass"
+        [decimals]="1"
+        [value]="p.ownMassG"
+        placeholder="not weighed"
+        [limits]="L.massG"
+        (valueChange)="set('weighed', { ownMassG: $event })"
+      />
+      <span class="acts">
+        <button nz-button class="word" type="button" (click)="weigh()">put it on the scale (simulated)</button>
+        @if (p.ownMassG !== null) {
+          <button nz-button class="word" type="button" (click)="set('the label’s weight', { ownMassG: null })">back to the label</button>
+        }
+      </span>
+      <span class="name">price</span>
+      <app-quantity-field
+        label="price of the piece"
+        quantity="price"
+        [value]="p.price"
+        placeholder="not known"
+        [limits]="L.price"
+        (valueChange)="set('price', { price: $event })"
+      />
+      <app-pick-field label="form" [options]="shapes" [value]="p.shape.kind" (valueChange)="form($event)" />
+      @for (m of measures(); track m.key) {
+        <span class="name">{{ m.name }}</span>
+        <app-quantity-field
+          [label]="m.name + ', of the piece'"
+          quantity="length"
+          [decimals]="m.decimals"
+          [value]="m.value"
+          [limits]="m.limits"
+          (valueChange)="measure(m.key, $event)"
+        />
+      }
+      <app-pick-field label="material" [options]="materials" [value]="p.material" (valueChange)="set('material', { material: $event })" />
+      @if (p.role === 'burner') {
+        <app-pick-field
+          label="burns like"
+          [options]="burners"
+          [value]="p.burnerId"
+          (valueChange)="set('kind of burner', { burnerId: $event })"
+        />
+      }
+      @if (p.role === 'windscreen') {
+        <app-pick-field
+          label="kind"
+          [options]="screens"
+          [value]="p.windscreen"
+          (valueChange)="set('kind of windscreen', { windscreen: $event })"
+        />
+      }
+      @if (p.role === 'ignition') {
+        <app-pick-field
+          label="kind"
+          [options]="ignitions"
+          [value]="p.ignition"
+          (valueChange)="set('kind of ignition', { ignition: $event })"
+        />
+      }
+      @if (p.role === 'container' || p.role === 'measure' || p.role === 'cup') {
+        <span class="name">holds</span>
+        <app-quantity-field
+          label="what it holds"
+          quantity="volume"
+          [value]="p.holdsMl ?? null"
+          placeholder="not known"
+          [limits]="L.holdsMl"
+          (valueChange)="set('what it holds', { holdsMl: $event })"
+        />
+      }
+      @if (p.role === 'burner' || p.role === 'support' || p.role === 'canFoot') {
+        <span class="name">arms span</span>
+        <app-quantity-field
+          label="across its arms"
+          quantity="length"
+          [value]="p.spanMm ?? null"
+          placeholder="not known"
+          [limits]="L.sizeMm"
+          (valueChange)="set('span', { spanMm: $event })"
+        />
+      }
+      <span class="name">good for</span>
+      <span class="life wide">
+        <app-quantity-field
+          label="trips it is good for"
+          quantity="count"
+          [bare]="true"
+          [value]="p.life?.trips ?? null"
+          placeholder="trips?"
+          [limits]="L.lifeTrips"
+          (valueChange)="set('life', { life: { trips: $event, used: p.life?.used ?? 0 } })"
+        />
+        <span class="quiet">trips, seen</span>
+        <app-quantity-field
+          label="trips it has seen"
+          quantity="count"
+          [bare]="true"
+          [value]="p.life?.used ?? null"
+          placeholder="0"
+          [limits]="{ min: 0, max: L.lifeTrips.max }"
+          (valueChange)="set('trips seen', { life: { trips: p.life?.trips ?? 100, used: $event } })"
+        />
+      </span>
+      <label class="name" [for]="'piece-note-' + p.id">note</label>
+      <input
+        [id]="'piece-note-' + p.id"
+        nz-input
+        class="left wide"
+        maxlength="300"
+        [value]="p.note"
+        (change)="set('note', { note: $any($event.target).value.trim() })"
+      />
+      <app-pick-field
+        label="quirk when"
+        [options]="steps"
+        [value]="p.quirk?.step ?? 'cooking'"
+        (valueChange)="quirk($event, p.quirk?.words ?? '')"
+      />
+      <label class="name" [for]="'piece-quirk-' + p.id">it</label>
+      <input
+        [id]="'piece-quirk-' + p.id"
+        nz-input
+        class="left wide"
+        maxlength="300"
+        placeholder="what to mind then"
+        [value]="p.quirk?.words ?? ''"
+        (change)="quirk(p.quirk?.step ?? 'cooking', $any($event.target).value.trim())"
+      />
+    </div>
+    <details>
+      <summary>it does another job as well{{ also() }}</summary>
+      <p class="jobs">
+        @for (r of otherRoles(); track r.value) {
+          <label
+            ><input type="checkbox" [checked]="r.on" (change)="alsoDoes(r.value, !r.on)" /> <span>{{ r.label }}</span></label
+          >
+        }
+      </p>
+    </details>
+    <button nz-button class="word" type="button" (click)="remove()">off the rack and out of every kit</button>
+  `,
+  styles: `
+    :host {
+      display: block;
+      padding: 4px 0 8px 10px;
+      border-left: 2px solid var(--hairline);
+    }
+    .grid {
+      display: grid;
+      grid-template-columns: 76px minmax(0, 1fr) 76px minmax(0, 1fr);
+      gap: 3px 10px;
+      align-items: center;
+    }
+    .name {
+      color: var(--ink-quiet);
+    }
+    input.left {
+      width: 100%;
+      text-align: left;
+    }
+    .wide {
+      grid-column: 2 / -1;
+    }
+    .acts {
+      grid-column: 1 / -1;
+    }
+    .life app-quantity-field {
+      width: 64px;
+    }
+    .life {
+      display: flex;
+      gap: 6px;
+      align-items: center;
+    }
+    .life .quiet {
+      white-space: nowrap;
+    }
+    .jobs {
+      columns: 3;
+      margin: 0;
+    }
+    .jobs label {
+      display: block;
+    }
+    .acts button + button {
+      margin-left: 14px;
+    }
+    .acts {
+      line-height: 1.2;
+    }
+    summary {
+      color: var(--ink-quiet);
+      cursor: pointer;
+    }
+    @media (max-width: 480px) {
+      .grid {
+        grid-template-columns: 76px minmax(0, 1fr);
+      }
+      .jobs {
+        columns: 2;
+      }
+    }
+  `,
+})
+export class PieceEditor {
+  private readonly study = inject(KitStudy);
+  readonly piece = input.required<Piece>();
+
+  protected readonly L = LIMITS;
+  protected readonly roles = optionsOf(ROLE_WORDS);
+  protected readonly haves = optionsOf(HAVE_WORDS);
+  protected readonly shapes = optionsOf(SHAPE_WORDS);
+  protected readonly materials = same(PIECE_MATERIALS);
+  protected readonly burners = BURNERS.filter((b) => b.family !== 'none').map((b) => ({ value: b.id, label: b.name }));
+  protected readonly screens = optionsOf(WINDSCREEN_WORDS).filter((o) => o.value !== 'none');
+  protected readonly ignitions = IGNITIONS.map((value) => ({ value, label: IGNITION_WORDS[value] }));
+  protected readonly steps = same(QUIRK_STEPS);
+
+  protected readonly measures = computed(() => {
+    const { shape } = this.piece();
+    const values: Record<string, unknown> = shape;
+    return MEASURES[shape.kind].map((m) => {
+      const thin = m.key === 'thicknessMm';
+      return { ...m, value: values[m.key] as number, decimals: thin ? 2 : 0, limits: thin ? LIMITS.thicknessMm : LIMITS.sizeMm };
+    });
+  });
+  protected readonly otherRoles = computed(() =>
+    ROLES.filter((r) => r !== this.piece().role).map((value) => ({
+      value,
+      label: ROLE_WORDS[value],
+      on: this.piece().alsoRoles.includes(value),
+    })),
+  );
+  protected readonly also = computed(() => {
+    const names = this.piece().alsoRoles.map((r) => ROLE_WORDS[r]);
+    return names.length ? `: ${names.join(', ')}` : '';
+  });
+
+  protected rename(field: HTMLInputElement): void {
+    this.set('name of the piece', { name: takeName(field, this.piece().name) });
+  }
+
+  protected set(label: string, change: Partial<Piece>): void {
+    this.study.editRack(label, (r) => editPiece(r, this.piece().id, change));
+  }
+
+  /** Another job may need to know more: it starts with the commonest kind. */
+  protected role(role: Role): void {
+    const p = this.piece();
+    const needs: Partial<Piece> = {
+      ...(role === 'burner' && !p.burnerId ? { burnerId: 'gas-micro' } : {}),
+      ...(role === 'windscreen' && !p.windscreen ? { windscreen: 'folded' as const } : {}),
+      ...(role === 'ignition' && !p.ignition ? { ignition: 'lighter' as const } : {}),
+      ...(role === 'pot' && p.shape.kind !== 'vessel' ? { shape: shapeOfKind('vessel', p.shape) } : {}),
+    };
+    this.set('job', { role, alsoRoles: p.alsoRoles.filter((r) => r !== role), ...needs });
+  }
+
+  protected alsoDoes(role: Role, on: boolean): void {
+    const others = this.piece().alsoRoles.filter((r) => r !== role);
+    this.set('another job', { alsoRoles: on ? [...others, role].slice(0, 6) : others });
+  }
+
+  protected form(kind: Shape['kind']): void {
+    this.set('form', { shape: shapeOfKind(kind, this.piece().shape) });
+  }
+
+  /** A measure that would make it larger inside than outside moves the other one along. */
+  protected measure(key: string, value: number): void {
+    const shape = { ...this.piece().shape, [key]: value };
+    if (shape.kind === 'vessel') {
+      const outer = key === 'diameterMm' || key === 'heightMm';
+      if (shape.innerDiameterMm > shape.diameterMm) shape[outer ? 'innerDiameterMm' : 'diameterMm'] = value;
+      if (shape.innerHeightMm > shape.heightMm) shape[outer ? 'innerHeightMm' : 'heightMm'] = value;
+    }
+    if (pieceSchema.safeParse({ ...this.piece(), shape }).success) this.set('measures', { shape });
+  }
+
+  protected quirk(step: (typeof QUIRK_STEPS)[number], words: string): void {
+    this.set('quirk', { quirk: words ? { step, words } : null });
+  }
+
+  protected weigh(): void {
+    this.set('weighed on the simulated scale', { ownMassG: simulatedReadingG(this.piece()) });
+  }
+
+  protected remove(): void {
+    this.study.editRack(`${this.piece().name} off the rack`, (r) => removePiece(r, this.piece().id));
+  }
+}
+
+/** The same size in another form. */
+function shapeOfKind(kind: Shape['kind'], was: Shape): Shape {
+  const across = was.kind === 'cylinder' || was.kind === 'vessel' ? was.diameterMm : was.kind === 'box' ? was.lengthMm : 90;
+  const high = was.kind === 'soft' ? 60 : was.heightMm;
+  switch (kind) {
+    case 'cylinder':
+      return { kind, diameterMm: across, heightMm: high };
+    case 'vessel':
+      return { kind, diameterMm: across, heightMm: high, innerDiameterMm: Math.max(1, across - 1), innerHeightMm: Math.max(1, high - 1) };
+    case 'box':
+      return { kind, lengthMm: across, widthMm: across / 2, heightMm: high };
+    case 'sheet':
+      return { kind, lengthMm: 450, heightMm: high, thicknessMm: 0.1 };
+    case 'soft':
+      return { kind, volumeMl: 30 };
+  }
+}

@@ -1,0 +1,294 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import {
+  choosable,
+  massOfG,
+  pieceOfPasted,
+  readRackCsv,
+  readWeights,
+  ROLES,
+  writeKitsCsv,
+  writePiecesCsv,
+  writeScoresCsv,
+  type Piece,
+  type RackTable,
+  type Role,
+} from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
+import { downloadRack, downloadRackTable } from '../state/trip-files';
+import { chosenFile } from '../ui/chosen-file';
+import { PickField } from '../ui/pick-field';
+import { Units } from '../ui/units';
+import { HAVE_WORDS, ROLE_WORDS } from './kit-words';
+import { KitStudy } from './kit-study';
+
+/** Everything there is to build of: owned, lent, wished for and the catalogue; and the ways in and out by list and by file. */
+@Component({
+  selector: 'app-pieces-list',
+  imports: [NzButtonComponent, NzInputDirective, PickField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign" id="pieces-title">pieces</h2>
+    <label class="switch">
+      <input type="checkbox" [checked]="study.rack().onlyOwned" (change)="switchOwned()" />
+      <span>only what I own or was lent, everywhere</span>
+    </label>
+    <div class="line find">
+      <label class="hidden-text" for="find-piece">find a piece by name</label>
+      <input
+        id="find-piece"
+        nz-input
+        class="left"
+        type="search"
+        placeholder="find by name"
+        autocomplete="off"
+        [value]="sought()"
+        (input)="sought.set($any($event.target).value)"
+      />
+      <app-pick-field label="job" [quietly]="true" [options]="jobs" [value]="job()" (valueChange)="job.set($event)" />
+    </div>
+    <ul class="pieces" tabindex="0" aria-labelledby="pieces-title">
+      @for (r of rows(); track r.piece.id) {
+        <li [class.in]="r.inKit">
+          <span class="what">{{ r.piece.name }}</span>
+          <span class="quiet">{{ r.where }}</span>
+          <span class="grams">{{ units.text(r.massG, 'mass') }}</span>
+          @if (r.inKit) {
+            <span class="quiet in">in it</span>
+          } @else {
+            <button nz-button class="word" type="button" [attr.aria-label]="'add ' + r.piece.name" (click)="study.addPiece(r.piece)">
+              add
+            </button>
+          }
+        </li>
+      } @empty {
+        <li class="quiet">Nothing of that name{{ study.rack().onlyOwned ? ' among what you own' : '' }}.</li>
+      }
+    </ul>
+
+    <details>
+      <summary>paste a list of weights</summary>
+      <label class="hidden-text" for="paste-weights">pieces with their weights</label>
+      <textarea
+        id="paste-weights"
+        nz-input
+        rows="3"
+        placeholder="pot 3.5 oz, burner 2.5 oz&#10;lighter 11 g"
+        [value]="pasted()"
+        (input)="pasted.set($any($event.target).value)"
+      ></textarea>
+      @for (p of list().good; track $index) {
+        <p class="read">
+          {{ p.name }} <span class="quiet">{{ roles[p.role] }}</span> {{ units.text(p.massG, 'mass') }}
+        </p>
+      }
+      @for (b of list().bad; track $index) {
+        <p class="error">Line {{ b.line }}, “{{ b.text }}”: {{ whys[b.why] }}</p>
+      }
+      @if (list().good.length; as n) {
+        <button nz-button class="word" type="button" (click)="takePasted(true)">put {{ n === 1 ? 'it' : n }} into the open kit</button>
+        <button nz-button class="word" type="button" (click)="takePasted(false)">onto the rack only</button>
+      }
+    </details>
+    <details>
+      <summary>files: pieces, kits and scores</summary>
+      <p class="acts">
+        <button nz-button class="word" type="button" (click)="save('rack')">all of it, JSON</button>
+        <button nz-button class="word" type="button" (click)="save('pieces')">pieces, CSV</button>
+        <button nz-button class="word" type="button" (click)="save('kits')">kits, CSV</button>
+        <button nz-button class="word" type="button" (click)="save('scores')">scores, CSV</button>
+        <label class="file"
+          ><span>read CSV</span
+          ><input
+            class="hidden-text"
+            type="file"
+            accept=".csv,text/csv"
+            aria-label="CSV file of pieces, kits or scores"
+            (change)="read($event)"
+        /></label>
+      </p>
+      <p class="quiet">A rack in JSON comes in by “import” on the left.</p>
+    </details>
+    @if (offer(); as o) {
+      <div role="alert" class="offer">
+        <p>{{ o.words }}</p>
+        @if (o.table?.bad; as bad) {
+          <ul>
+            @for (b of bad.slice(0, 8); track b.line) {
+              <li>line {{ b.line }}: {{ b.reasons.join('; ') }}</li>
+            }
+          </ul>
+        }
+        @if (o.table?.count; as n) {
+          <button nz-button class="word" type="button" (click)="takeTable()">take the {{ n }} good {{ n === 1 ? 'row' : 'rows' }}</button>
+        }
+        <button nz-button class="word" type="button" (click)="offer.set(undefined)">leave it</button>
+      </div>
+    }
+  `,
+  styleUrl: '../carry/panel.less',
+  styles: `
+    .switch {
+      display: block;
+      padding: 3px 0;
+    }
+    .find {
+      grid-template-columns: minmax(0, 1fr) 104px;
+    }
+    input.left {
+      text-align: left;
+    }
+    .pieces {
+      height: 268px;
+      margin: 4px 0;
+      padding: 0;
+      overflow-y: auto;
+      list-style: none;
+    }
+    .pieces li {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) max-content 46px;
+      gap: 0 10px;
+      align-items: baseline;
+      padding: 2px 4px 2px 0;
+      border-bottom: 1px solid var(--hairline);
+      line-height: 1.25;
+    }
+    .pieces .what {
+      grid-area: 1 / 1;
+    }
+    .pieces .quiet:not(.in) {
+      grid-area: 2 / 1;
+      font-size: 13px;
+    }
+    .pieces .grams {
+      grid-area: 1 / 2;
+      font-weight: 600;
+    }
+    .pieces li > :last-child {
+      grid-area: 1 / 3;
+      text-align: right;
+    }
+    details {
+      margin-top: 4px;
+    }
+    summary {
+      color: var(--ink-quiet);
+      cursor: pointer;
+    }
+    .read,
+    .error {
+      margin: 0;
+    }
+    .acts {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 2px 18px;
+      margin: 4px 0;
+    }
+    .file span {
+      color: var(--ink-quiet);
+      font: 600 15px/1.4 var(--signs);
+      cursor: pointer;
+    }
+    .file:focus-within span {
+      outline: 2px solid var(--ink);
+    }
+    .offer {
+      margin-top: 6px;
+      padding: 6px 12px;
+      border-left: 3px solid var(--ember);
+      background: var(--ground-sunk);
+    }
+    .offer p,
+    .offer ul {
+      margin: 0;
+    }
+    button + button {
+      margin-left: 18px;
+    }
+    .acts button {
+      margin-left: 0;
+    }
+  `,
+})
+export class PiecesList {
+  protected readonly study = inject(KitStudy);
+  protected readonly units = inject(Units);
+  protected readonly roles = ROLE_WORDS;
+  protected readonly whys = {
+    noWeight: 'no weight in it. Write it as “pot 90 g”.',
+    noName: 'a weight without a name. Write what it is.',
+    badWeight: 'the weight cannot be read. Write it as “90 g” or “3.5 oz”.',
+  };
+  protected readonly jobs = [{ value: 'all', label: 'every job' }, ...ROLES.map((value) => ({ value, label: ROLE_WORDS[value] }))] as {
+    value: Role | 'all';
+    label: string;
+  }[];
+
+  protected readonly sought = signal('');
+  protected readonly job = signal<Role | 'all'>('all');
+  protected readonly pasted = signal('');
+  protected readonly list = computed(() => readWeights(this.pasted(), this.units.unit('mass')));
+  /** What a table would do, waiting for the walker's word. */
+  protected readonly offer = signal<{ words: string; table?: RackTable } | undefined>(undefined);
+
+  protected readonly rows = computed(() => {
+    const rack = this.study.rack();
+    const here = new Set(this.study.kit()?.pieceIds);
+    const words = this.sought().trim().toLowerCase();
+    const named = new Set(rack.pieces.map((p) => p.role + p.name));
+    const generic = (p: Piece): boolean => p.id.startsWith('generic-') && !rack.pieces.includes(p);
+    return choosable(rack)
+      .filter((p) => !generic(p) || !named.has(p.role + p.name))
+      .filter((p) => this.job() === 'all' || p.role === this.job() || p.alsoRoles.includes(this.job() as Role))
+      .filter((p) => !words || `${p.name} ${ROLE_WORDS[p.role]}`.toLowerCase().includes(words))
+      .sort((a, b) => ROLES.indexOf(a.role) - ROLES.indexOf(b.role))
+      .map((piece) => ({
+        piece,
+        massG: massOfG(piece),
+        inKit: here.has(piece.id),
+        where: `${ROLE_WORDS[piece.role]}, ${generic(piece) ? 'catalogue' : HAVE_WORDS[piece.have]}`,
+      }));
+  });
+
+  protected switchOwned(): void {
+    this.study.editRack('only what I own', (r) => ({ ...r, onlyOwned: !r.onlyOwned }));
+  }
+
+  protected takePasted(intoKit: boolean): void {
+    const fresh = this.list().good.map((p) => pieceOfPasted(p, crypto.randomUUID()));
+    this.study.editRack('a pasted list', (r) => ({
+      ...r,
+      pieces: [...r.pieces, ...fresh],
+      kits: r.kits.map((k) =>
+        intoKit && k.id === this.study.kit()?.id ? { ...k, pieceIds: [...k.pieceIds, ...fresh.map((p) => p.id)] } : k,
+      ),
+    }));
+    this.pasted.set('');
+  }
+
+  protected save(what: 'rack' | 'pieces' | 'kits' | 'scores'): void {
+    const rack = this.study.rack();
+    if (what === 'rack') downloadRack(rack);
+    else if (what === 'pieces') downloadRackTable('pieces', writePiecesCsv(rack.pieces));
+    else downloadRackTable(what, what === 'kits' ? writeKitsCsv(rack) : writeScoresCsv(rack));
+  }
+
+  protected async read(event: Event): Promise<void> {
+    const file = chosenFile(event);
+    if (!file) return;
+    const table = readRackCsv(await file.text(), this.study.rack(), () => crypto.randomUUID());
+    const headings = '“name, role, massG” for pieces, “kit, piece” for kits, “criterion, weight, kit, points” for scores';
+    if (!table) return this.offer.set({ words: `${file.name} was not taken: its heading needs ${headings}.` });
+    const left = table.bad.length ? `, ${table.bad.length} cannot` : '';
+    const rows = `${table.count} ${table.count === 1 ? 'row' : 'rows'} of ${table.kind} can be taken${left}`;
+    this.offer.set({ words: `${file.name}: ${rows}. Nothing has changed yet.`, table });
+  }
+
+  protected takeTable(): void {
+    const table = this.offer()?.table;
+    if (table) this.study.editRack(`${table.kind} from CSV`, () => table.rack);
+    this.offer.set(undefined);
+  }
+}

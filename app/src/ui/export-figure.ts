@@ -1,0 +1,66 @@
+/** Properties that a drawing takes from the page's styles and must bring along when it leaves it. */
+const KEPT = [
+  'fill',
+  'fill-opacity',
+  'stroke',
+  'stroke-width',
+  'stroke-dasharray',
+  'opacity',
+  'font',
+  'text-anchor',
+  'paint-order',
+  'display',
+] as const;
+const PNG_SCALE = 2;
+
+/** A drawing of the page as a file of its own: every style it takes from the page written into it, on the page's ground. */
+export function figureAsSvg(drawn: SVGSVGElement): string {
+  const { width, height } = drawn.getBoundingClientRect();
+  const copy = drawn.cloneNode(true) as SVGSVGElement;
+  const originals = [drawn, ...drawn.querySelectorAll<SVGElement>('*')];
+  const copies = [copy, ...copy.querySelectorAll<SVGElement>('*')];
+  originals.forEach((from, i) => {
+    const style = getComputedStyle(from);
+    copies[i].setAttribute('style', KEPT.map((p) => `${p}:${style.getPropertyValue(p)}`).join(';'));
+    copies[i].removeAttribute('class');
+  });
+  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
+  copy.setAttribute('width', String(width));
+  copy.setAttribute('height', String(height));
+  copy.removeAttribute('aria-hidden');
+  const ground = document.createElementNS('http://www.w3.org/2000/svg', 'rect');
+  ground.setAttribute('width', '100%');
+  ground.setAttribute('height', '100%');
+  ground.setAttribute('fill', getComputedStyle(document.body).backgroundColor);
+  copy.prepend(ground);
+  return new XMLSerializer().serializeToString(copy);
+}
+
+/** Hands a drawing to the browser as SVG. */
+export function downloadFigureSvg(drawn: SVGSVGElement, name: string): void {
+  save(`${name}.svg`, new Blob([figureAsSvg(drawn)], { type: 'image/svg+xml' }));
+}
+
+/** The same as a picture of twice the size. */
+export async function downloadFigurePng(drawn: SVGSVGElement, name: string): Promise<void> {
+  const { width, height } = drawn.getBoundingClientRect();
+  const image = new Image();
+  // a data address: the page's security policy lets no picture in from elsewhere
+  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(figureAsSvg(drawn))}`;
+  await image.decode();
+  const canvas = document.createElement('canvas');
+  canvas.width = width * PNG_SCALE;
+  canvas.height = height * PNG_SCALE;
+  canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
+  const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
+  if (blob) save(`${name}.png`, blob);
+}
+
+function save(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}

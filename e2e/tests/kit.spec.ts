@@ -1,0 +1,127 @@
+import type { Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+import { expect, expectNoViolations, open, SIZES, test, type, verdict } from './helpers';
+
+const SIDES = ['build it', 'side by side', 'make it lighter', 'lose one', 'diary'] as const;
+const side = (page: Page, name: (typeof SIDES)[number]) =>
+  page.getByRole('radiogroup', { name: 'What to do with the kits' }).getByText(name, { exact: true }).click();
+
+for (const size of SIZES)
+  test(`${size.name}: every side of the kits answers without violations and fits`, async ({ page }) => {
+    await page.setViewportSize({ width: size.width, height: size.height });
+    await open(page, '/kit');
+    await expect(page.getByRole('list', { name: 'packing order' })).toContainText('100 g can');
+    for (const name of SIDES) {
+      await side(page, name);
+      if (name === 'side by side') await expect(page.getByRole('table')).toContainText('596 g');
+      if (name === 'make it lighter') await expect(page.getByRole('table')).toContainText('foil lid');
+      if (name === 'lose one') await expect(page.getByRole('table').first()).toContainText('small gas burner');
+      await expectNoViolations(page);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
+    }
+  });
+
+test('a kit is built from nothing by keyboard', async ({ page }) => {
+  await open(page, '/kit');
+  await page.getByRole('button', { name: 'new kit' }).focus();
+  await page.keyboard.press('Enter');
+  await type(page, 'name of the kit', 'by hand');
+  const list = page.getByRole('list', { name: 'pieces of the kit' });
+  for (const [words, piece] of [
+    ['open-jet', 'open-jet alcohol burner'],
+    ['0.55 L', '0.55 L titanium mug'],
+    ['foil lid', 'foil lid'],
+    ['fitted cone', 'fitted cone for pot and alcohol burner'],
+  ]) {
+    await page.getByRole('searchbox', { name: 'find a piece by name' }).fill(words);
+    await page.getByRole('button', { name: `add ${piece}`, exact: true }).press('Enter');
+    await expect(list).toContainText(piece);
+  }
+  const builder = page.locator('app-kit-builder');
+  for (let left = 10; left > 0; left--) {
+    const mend = builder.getByRole('button', { name: /^(add|it is replaced)/ });
+    if ((await mend.count()) === 0) break;
+    await mend.first().press('Enter');
+    await page.waitForTimeout(150);
+  }
+  await expect(builder).toContainText('It lacks nothing that this trip and menu ask for.');
+  await builder.getByRole('button', { name: 'carry it on Vesper Divide' }).press('Enter');
+  await expect(verdict(page)).toContainText('mL of alcohol');
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'by hand', exact: true })).toBeVisible();
+  await expect(builder).toContainText('edits here move its plan');
+});
+
+test('three kits are compared, the winner is carried, and ribbon, taper and verdict follow', async ({ page }) => {
+  await open(page, '/kit');
+  await page.getByRole('checkbox', { name: /tablets under a mug/ }).uncheck();
+  await side(page, 'side by side');
+  const table = page.getByRole('table');
+  await expect(table.getByRole('columnheader')).toHaveCount(5);
+  await expect(page.locator('app-compare-panel')).toContainText('First by your weights');
+  const weight = page.getByRole('slider', { name: 'how much carried, on average counts' });
+  await weight.focus();
+  for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowRight');
+  for (const off of ['hot meals cooked', 'wind it stands', 'coldest it helps in', 'safe when tired', 'little fuss', 'turns down by']) {
+    await page.getByRole('slider', { name: `how much ${off} counts` }).focus();
+    await page.keyboard.press('Home');
+  }
+  await expect(page.locator('app-compare-panel')).toContainText('First by your weights: alcohol in a cone');
+  await page
+    .getByRole('button', { name: 'carry it : alcohol in a cone' })
+    .or(page.getByRole('button', { name: /carry it.*alcohol in a cone/ }))
+    .first()
+    .click();
+  await expect(verdict(page)).toContainText('mL of alcohol');
+  await page.getByRole('link', { name: 'Carry' }).click();
+  await expect(page.locator('app-loadout-panel')).toContainText('mL');
+  await page.keyboard.press('Control+z');
+  await expect(verdict(page)).toContainText('one 230 g can');
+});
+
+test('the rack goes out as JSON and CSV and comes in again, and the nest as a drawing', async ({ page }) => {
+  await open(page, '/kit');
+  await page.getByText('files: pieces, kits and scores').click();
+  const save = async (name: string) => {
+    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name, exact: true }).click()]);
+    return readFile(await download.path(), 'utf8');
+  };
+  const json = await save('all of it, JSON');
+  const pieces = await save('pieces, CSV');
+  expect(await save('kits, CSV')).toContain('cold soak,jar for soaking');
+  expect(await save('scores, CSV')).toContain('fuss,,small can burner,5');
+  expect(await save('SVG')).toMatch(/^<svg[\s\S]*94 mm inside/);
+  expect((await save('PNG')).slice(1, 4)).toBe('PNG');
+  const bad = `${pieces}bent pot,pot,90\r\nodd,boat,1\r\n`;
+  await page
+    .getByLabel('CSV file of pieces, kits or scores')
+    .setInputFiles({ name: 'p.csv', mimeType: 'text/csv', buffer: Buffer.from(bad) });
+  await expect(page.getByRole('alert')).toContainText('a pot needs outer and inner measures ("bent pot")');
+  await expect(page.getByRole('alert')).toContainText('role is “boat”');
+  await page.getByRole('button', { name: 'leave it' }).click();
+  const twisted = json.replace('"massG": 73', '"massG": -73');
+  await page
+    .getByLabel('Trip, rack or backup file to import')
+    .setInputFiles({ name: 'r.json', mimeType: 'application/json', buffer: Buffer.from(twisted) });
+  await expect(page.getByRole('alert')).toContainText('rack.pieces.0.massG');
+  await page
+    .getByLabel('Trip, rack or backup file to import')
+    .setInputFiles({ name: 'r.json', mimeType: 'application/json', buffer: Buffer.from(json) });
+  await expect(page.getByRole('status').filter({ hasText: 'r.json' })).toContainText('on the rack beside');
+});
+
+test('without motion the nest is packed step by step by hand, and two tabs keep each other’s kits', async ({ page, context }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await open(page, '/kit');
+  await expect(page.getByRole('img', { name: /The pot cut open/ })).toBeVisible();
+  await page.getByRole('button', { name: 'pack it from the start' }).click();
+  await expect(page.locator('.piece.away')).toHaveCount(2);
+  await page.getByRole('button', { name: 'next step' }).click();
+  await expect(page.locator('.piece.away')).toHaveCount(1);
+  const other = await context.newPage();
+  await open(other, '/kit');
+  await other.getByRole('button', { name: 'new kit' }).click();
+  await expect(page.getByRole('button', { name: 'new kit', exact: true }).first()).toBeVisible();
+  await expect(page.locator('app-kits-list')).toContainText('take it off');
+  await expect(page.locator('app-kits-list li')).toHaveCount(7);
+});
