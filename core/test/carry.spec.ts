@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { chooseContainers, fuelOfG, lightestCanisters, tareOfG } from '../src/carry/containers';
+import { fuelOfG, tareOfG } from '../src/carry/containers';
+import { containersFor, lightestCans } from '../src/carry/load-out/single';
 import { carryProfile } from '../src/carry/profile';
 import { FUELS } from '../src/fuel/fuels';
 import { DENATURED, MIXED_GAS } from './check-cases';
@@ -13,7 +14,7 @@ describe('canisters', () => {
     [330.1, [450]],
     [700, [450, 230, 100]], // 1,235 g, against 1,320 g for two large
   ])('%d g of gas', (needG, nets) => {
-    const chosen = lightestCanisters(needG);
+    const chosen = lightestCans(needG);
     const gross = chosen.reduce((s, c) => s + c.netG + c.tareG, 0);
     const given = nets.reduce((s, n) => s + n + { 100: 95, 230: 150, 450: 210 }[n as 100], 0);
     expect(gross).toBeLessThanOrEqual(given);
@@ -27,7 +28,7 @@ describe('canisters', () => {
         for (let a = 0; a <= 12; a++)
           for (let b = 0; b <= 6; b++)
             for (let c = 0; c <= 3; c++) if (100 * a + 230 * b + 450 * c >= needG) best = Math.min(best, 195 * a + 380 * b + 660 * c);
-        expect(lightestCanisters(needG).reduce((s, x) => s + x.netG + x.tareG, 0)).toBe(best);
+        expect(lightestCans(needG).reduce((s, x) => s + x.netG + x.tareG, 0)).toBe(best);
       }),
     );
   });
@@ -41,26 +42,26 @@ describe('containers of every fuel', () => {
         fc.double({ min: 0.1, max: 1500, noNaN: true }),
         fc.integer({ min: 1, max: 30 }),
         (fuel, needG, measureMl) => {
-          expect(fuelOfG(chooseContainers(fuel, needG, measureMl))).toBeGreaterThanOrEqual(needG - 1e-6);
-          expect(chooseContainers(fuel, 0, measureMl)).toEqual([]);
+          expect(fuelOfG(containersFor(fuel, needG, measureMl))).toBeGreaterThanOrEqual(needG - 1e-6);
+          expect(containersFor(fuel, 0, measureMl)).toEqual([]);
         },
       ),
     );
   });
 
   it('pour 264 g of alcohol as 330 mL into one 500 mL bottle of 40 g', () => {
-    expect(chooseContainers(DENATURED, 264, 5)).toEqual([{ kind: 'bottle', sizeMl: 500, fillMl: 330, tareG: 40, fuelG: 264 }]);
+    expect(containersFor(DENATURED, 264, 5)).toEqual([{ kind: 'bottle', sizeMl: 500, fillMl: 330, tareG: 40, fuelG: 264 }]);
   });
 
   it('split more than half a litre of alcohol, so that one leak does not end the trip', () => {
-    expect(chooseContainers(DENATURED, 500, 5)).toHaveLength(2);
+    expect(containersFor(DENATURED, 500, 5)).toHaveLength(2);
   });
 });
 
 describe('alcohol kit against canister kit (common practice: two hot meals a day of about 450 mL)', () => {
   // kits 65 g and 85 g without pot, 22 g and 8.7 g a meal, packages as sold, n days = 2n meals
   const startG = (days: number, fuel: (typeof FUELS)[number], kitG: number, mealG: number) => {
-    const c = chooseContainers(fuel, 2 * days * mealG, 5);
+    const c = containersFor(fuel, 2 * days * mealG, 5);
     return kitG + fuelOfG(c) + tareOfG(c);
   };
   const alcoholLighter = (days: number) => startG(days, DENATURED, 65, 22) < startG(days, MIXED_GAS, 85, 8.7);

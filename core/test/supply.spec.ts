@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import type { Sale, Stop } from '../src/archive/trip-schema';
-import { lightestCanisters } from '../src/carry/containers';
+import { lightestCans } from '../src/carry/load-out/single';
 import { CANISTER_SIZES, PACKAGE_IDS, packageById, USUAL_SALES, type PackageId } from '../src/carry/packages';
 import { DEMO_TRIP } from '../src/demo/vesper-divide';
 import { FUELS, type Fuel } from '../src/fuel/fuels';
 import { planTrip } from '../src/plan/plan';
-import { canSizesAt, supplyAt } from '../src/trail/supply';
+import { supplyAt } from '../src/trail/supply';
 
 const stop = (...ids: PackageId[]): Stop => ({
   ...DEMO_TRIP.stops[1],
@@ -32,11 +32,6 @@ describe('what a stop can fill up', () => {
     expect(supplyAt(stop('gel-200'), 2, fuel('gel'))).toBe('shop');
   });
 
-  it('is the cans a shop has, and every size from home', () => {
-    expect(canSizesAt(stop('can-450', 'can-100', 'alcohol-500'), 'shop').map((s) => s.netG)).toEqual([100, 450]);
-    expect(canSizesAt(stop(), 'home')).toEqual(CANISTER_SIZES);
-  });
-
   it('knows a kind of fuel for every package, and usual sales only of packages there are', () => {
     for (const id of PACKAGE_IDS) expect(FUELS.some((f) => f.kind === packageById(id).fuelKind)).toBe(true);
     for (const ids of Object.values(USUAL_SALES)) for (const id of ids) expect(PACKAGE_IDS).toContain(id);
@@ -48,7 +43,7 @@ describe('cans of the sizes on sale', () => {
     const sizes = fc.subarray([...CANISTER_SIZES], { minLength: 1 });
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1200 }), sizes, (needG, onSale) => {
-        const chosen = lightestCanisters(needG, onSale);
+        const chosen = lightestCans(needG, onSale);
         const gross = (list: typeof chosen) => list.reduce((sum, s) => sum + s.netG + s.tareG, 0);
         const net = (list: typeof chosen) => list.reduce((sum, s) => sum + s.netG, 0);
         expect(net(chosen)).toBeGreaterThanOrEqual(needG);

@@ -29,9 +29,13 @@ describe('the demo', () => {
     const quill = plan.carries.find((c) => c.from === 'Quill Landing');
     expect(quill?.to).toBe('Tarn House');
     expect(quill?.problems).toContainEqual({ code: 'passesStops', names: ['Marl Cross'] });
-    expect(plan.carries.find((c) => c.from === 'Harrow Junction')?.containers.every((c) => c.kind === 'canister' && c.netG === 230)).toBe(
-      true,
-    );
+    const atHarrow = {
+      ...DEMO_TRIP,
+      stops: DEMO_TRIP.stops.map((s, i) => (i === 0 ? { ...s, pinned: { kind: 'cans' as const, counts: [0, 1, 0] } } : s)),
+    };
+    const full = edit.paintDays(atHarrow, 6, 9, { supperAirC: -5, breakfastAirC: -9, source: 'snow' });
+    const bought = planTrip(full).carries.find((c) => c.from === 'Harrow Junction')?.bought ?? [];
+    expect(bought.map((c) => c.kind === 'canister' && c.netG)).toEqual([230]); // it sells no other
     expect(plan.carries.map((c) => c.supply)).toEqual(['home', 'shop', 'shop', 'box', 'shop']);
   });
 

@@ -76,7 +76,7 @@ test('three kits are compared, the winner is carried, and ribbon, taper and verd
   await page.getByRole('link', { name: 'Carry' }).click();
   await expect(page.locator('app-loadout-panel')).toContainText('mL');
   await page.keyboard.press('Control+z');
-  await expect(verdict(page)).toContainText('one 230 g can');
+  await expect(verdict(page)).toContainText('2 cans of 100 g');
 });
 
 test('the rack goes out as JSON and CSV and comes in again, and the nest as a drawing', async ({ page }) => {

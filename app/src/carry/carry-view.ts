@@ -28,7 +28,7 @@ import { WalkPanel } from './walk-panel';
         <app-kit-panel />
         <app-meals-panel [plan]="p.plan" />
         @if (plans.carry(); as carry) {
-          <app-loadout-panel [carry]="carry" />
+          <app-loadout-panel [carry]="carry" [plan]="p.plan" />
         }
       </div>
       <app-closer-look />

@@ -1,16 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { CarryPlan } from '@tinder/core';
+import { fuelOfG, type CarryPlan, type Container, type Plan } from '@tinder/core';
 import { containerWords } from '../ledger/derivation';
 import { Figure } from '../ledger/figure';
 import { Units } from '../ui/units';
 import { cautionWords } from './caution-words';
+import { ChoicePanel } from './choice-panel';
 import { ContainerShape } from './container-shape';
 import { problemWords } from './problem-words';
 
 /** What leaves the stop: containers as shapes, their sum, and what stands in the way. */
 @Component({
   selector: 'app-loadout-panel',
-  imports: [ContainerShape, Figure],
+  imports: [ChoicePanel, ContainerShape, Figure],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">out of {{ carry().from }}</h2>
@@ -28,6 +29,9 @@ import { problemWords } from './problem-words';
         <li class="quiet">No fuel: nothing hot is planned.</li>
       }
     </ul>
+    @if (moves(); as words) {
+      <p class="moves">{{ words }}</p>
+    }
     <dl>
       <dt>to burn</dt>
       <dd><app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', fromStop: carry().fromStop }" /></dd>
@@ -51,6 +55,7 @@ import { problemWords } from './problem-words';
     @if (carry().gatheredG > 0) {
       <p class="quiet">{{ units.text(carry().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
     }
+    <app-choice-panel [carry]="carry()" [plan]="plan()" />
     @if (carry().cautions.length) {
       <details>
         <summary>{{ carry().cautions.length }} {{ carry().cautions.length === 1 ? 'caution' : 'cautions' }} for this kit</summary>
@@ -67,6 +72,20 @@ import { problemWords } from './problem-words';
 export class LoadoutPanel {
   protected readonly units = inject(Units);
   readonly carry = input.required<CarryPlan>();
+  readonly plan = input.required<Plan>();
+
+  /** What is bought, carried on and left at this stop. */
+  protected readonly moves = computed(() => {
+    const { supply, bought, left, arrivedWith } = this.carry();
+    const list = (cs: readonly Container[]) => cs.map((c) => this.words(c)).join(', ');
+    const source = { home: 'Packed at home', box: 'Out of the box', shop: 'Bought here' }[supply];
+    const on = fuelOfG(arrivedWith) - fuelOfG(left);
+    return [
+      ...(bought.length ? [`${source}: ${list(bought)}.`] : on > 0.5 ? ['Nothing is bought here.'] : []),
+      ...(on > 0.5 ? [`Carried on: ${this.units.text(on, 'mass')} of fuel.`] : []),
+      ...(left.length ? [`Left here: ${list(left)}.`] : []),
+    ].join(' ');
+  });
 
   /** "day 15: 1,050 mL of water, 1,050 g". */
   protected readonly dryCamps = computed(() =>

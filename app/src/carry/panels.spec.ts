@@ -175,7 +175,7 @@ describe('the meals', () => {
 describe('the load-out', () => {
   it('opens its figures, draws every container and lists cautions', () => {
     store().editTrip('days', (t) => ({ ...stretchLeg(t, 0, 16), kit: withBurner(t.kit, 'alcohol-open') }));
-    show(LoadoutPanel, ['carry']);
+    show(LoadoutPanel, ['carry', 'plan']);
     const plan = planTrip(store().trip());
     expect(element().querySelectorAll('app-container-shape')).toHaveLength(plan.carries[0].containers.length);
     expect(textOf()).toContain('Methanol is poisonous');
@@ -185,10 +185,35 @@ describe('the load-out', () => {
 
   it('says what is gathered, and that cold food needs nothing', () => {
     store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'wood-box') }));
-    show(LoadoutPanel, ['carry']);
+    show(LoadoutPanel, ['carry', 'plan']);
     expect(textOf()).toMatch(/[\d,]+ g of dry wood to gather/);
     store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'none') }));
-    update(['carry']);
+    update(['carry', 'plan']);
     expect(textOf()).toContain('No fuel: nothing hot is planned.');
+  });
+
+  it('says what is bought, carried on and left, and what a pin costs', () => {
+    show(LoadoutPanel, ['carry', 'plan']);
+    expect(textOf()).toContain('Packed at home: 100 g can, new, 100 g can, new.');
+    panel.give({ carry: planTrip(store().trip()).carries[1] });
+    expect(textOf()).toMatch(/Nothing is bought here. Carried on: 81 g of fuel. Left here: 100 g can, empty./);
+    panel.give({ carry: planTrip(store().trip()).carries[0] });
+    panel.type('450 g cans to buy here, decided', '1');
+    expect(store().trip().stops[0].pinned).toEqual({ kind: 'cans', counts: [0, 0, 1] });
+    update(['carry', 'plan']);
+    expect(textOf()).toContain('Packed at home: 450 g can, new.');
+    expect(textOf()).toMatch(/What is pinned costs \d+ g carried all the way/);
+    panel.type('450 g cans to buy here, decided', '0');
+    update(['carry', 'plan']);
+    expect(textOf()).toMatch(/What is pinned is \d+ g too little out of Nettle Hut: the pins are not followed/);
+    panel.press('let it be chosen again');
+    expect(store().trip().stops[0].pinned).toBeNull();
+  });
+
+  it('counts another weight, and what money is worth', () => {
+    show(LoadoutPanel, ['carry', 'plan']);
+    panel.choose('least', 'gramKm');
+    panel.type('grams carried all the way that a unit of money is worth', '100');
+    expect(store().trip().loadOut).toEqual({ measure: 'gramKm', gramsPerPrice: 100 });
   });
 });

@@ -50,6 +50,8 @@ describe('words of a container', () => {
   it('say what it is and how full', () => {
     const format = units.text;
     expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 100 }, format)).toBe('100 g can, new');
+    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 41 }, format)).toBe('100 g can, 41 g in it');
+    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 0 }, format)).toBe('100 g can, empty');
     expect(containerWords({ kind: 'bottle', sizeMl: 500, fillMl: 320, tareG: 40, fuelG: 256 }, format)).toBe('500 mL bottle, 320 mL in it');
     expect(containerWords({ kind: 'tablets', count: 18, tabletG: 14, tareG: 9, fuelG: 252 }, format)).toBe('18 tablets of 14 g');
   });

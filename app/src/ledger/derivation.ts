@@ -181,7 +181,8 @@ function demandDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivat
 export function containerWords(c: Container, format: Format): string {
   switch (c.kind) {
     case 'canister':
-      return `${c.netG} g can, new`;
+      if (c.fuelG < 0.5) return `${c.netG} g can, empty`;
+      return c.fuelG > c.netG - 0.5 ? `${c.netG} g can, new` : `${c.netG} g can, ${format(c.fuelG, 'mass')} in it`;
     case 'bottle':
       return `${format(c.sizeMl, 'volume')} bottle, ${format(c.fillMl, 'volume')} in it`;
     case 'liquidBottle':
@@ -204,7 +205,7 @@ function loadoutDerivation(carry: CarryPlan, _trip: Trip, format: Format): Deriv
     })),
     how: [
       `Asked for: ${format(carry.demandG, 'mass')} to burn + ${format(carry.reserveG, 'mass')} reserve = ${format(carry.demandG + carry.reserveG, 'mass')}.`,
-      'Canisters: the lightest set of full ones that covers it. Alcohol: poured to the next whole measure, in the walker’s own bottles. Tablets: whole ones.',
+      'Chosen together with every other stop for the least carried weight by the measure asked for: what is bought, carried on and left. Alcohol: whole measures in the walker’s own bottles. Tablets: whole ones.',
       `Left over if all goes as expected: ${format(carry.fuelG - carry.demandG, 'mass')}.`,
     ],
     inputs: [],

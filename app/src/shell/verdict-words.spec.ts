@@ -17,7 +17,7 @@ const verdict = (trip: Trip): string => {
 describe('verdict', () => {
   it('says what to carry out, the dearest meal and what would help', () => {
     expect(verdict(DEMO_TRIP)).toMatch(
-      /^Leave Nettle Hut with one 230 g can: 5 days burn \d+ g, and \d+ g should be left at Harrow Junction\. The dearest meal is supper on day 3, .* takes \d+ g off your back/,
+      /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, and \d+ g should be left at Harrow Junction\. The dearest meal is supper on day 3, .* takes \d+ g off your back/,
     );
   });
 

@@ -48,9 +48,15 @@ export function containersInWords(carry: Pick<CarryPlan, 'containers'>, units: F
     return `${units.text(fillMl, 'volume')} of liquid fuel`;
   }
   if (first?.kind === 'gelTin') return carry.containers.length === 1 ? 'one tin of gel' : `${carry.containers.length} tins of gel`;
+  const cans = carry.containers.filter((c) => c.kind === 'canister' && c.fuelG > 0.5);
   const counts = new Map<number, number>();
-  for (const c of carry.containers) if (c.kind === 'canister') counts.set(c.netG, (counts.get(c.netG) ?? 0) + 1);
-  return [...counts].map(([netG, n]) => (n === 1 ? `one ${netG} g can` : `${n} cans of ${netG} g`)).join(' and ');
+  const used: string[] = [];
+  for (const c of cans) {
+    if (c.kind !== 'canister') continue;
+    if (c.fuelG > c.netG - 0.5) counts.set(c.netG, (counts.get(c.netG) ?? 0) + 1);
+    else used.push(`${units.text(c.fuelG, 'mass')} in the part-used ${c.netG} g can`);
+  }
+  return [...used, ...[...counts].map(([netG, n]) => (n === 1 ? `one ${netG} g can` : `${n} cans of ${netG} g`))].join(' and ');
 }
 
 function obstacle(carry: CarryPlan, units: Format): Segment[] {

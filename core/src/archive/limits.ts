@@ -40,6 +40,7 @@ export const LIMITS = {
   lifeTrips: { min: 1, max: 1000 },
   points: { min: 0, max: 5 },
   weight: { min: 0, max: 100 },
+  gramsPerPrice: { min: 0, max: 10_000 },
   fryMin: { min: 1, max: 60 },
 } as const;
 

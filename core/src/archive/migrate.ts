@@ -31,7 +31,7 @@ export function migrateTripV1({ id, name, leg, conditions: c, kit, menu, reserve
       simulated: [],
     };
   });
-  const stop = { kind: 'town' as const, sells: [], openNote: '', bin: false, box: null, detourKm: 0 };
+  const stop = { kind: 'town' as const, sells: [], openNote: '', bin: false, box: null, pinned: null, detourKm: 0 };
   return {
     id,
     name,
@@ -49,5 +49,6 @@ export function migrateTripV1({ id, name, leg, conditions: c, kit, menu, reserve
     oneLighting: true,
     appetite: 1,
     reservePercent,
+    loadOut: { measure: 'gramDays', gramsPerPrice: 0 },
   };
 }

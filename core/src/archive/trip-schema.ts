@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { PACKAGE_IDS } from '../carry/packages';
 import { dishesByMealSchema, dishSchema, kitSchema, menuSchema, rotationSchema } from './kit-schema';
+import { WEIGHT_MEASURES } from '../carry/load-out/stage';
 import { LIMITS } from './limits';
 import { label, remark, within } from './schema-parts';
 import { windSchema } from './wind-schema';
@@ -62,6 +63,14 @@ export const stopSchema = z.strictObject({
   bin: z.boolean(),
   /** A box posted ahead waits here: it can hold anything the post takes. */
   box: z.strictObject({ postBy: date.nullable(), note: remark }).nullable(),
+  /** What the walker has decided to buy here, whatever is lightest: cans by size (100, 230, 450 g), or measures or tablets by count. */
+  pinned: z
+    .discriminatedUnion('kind', [
+      z.strictObject({ kind: z.literal('cans'), counts: z.array(z.int().min(0).max(20)).length(3) }),
+      z.strictObject({ kind: z.literal('units'), count: z.int().min(0).max(2000) }),
+    ])
+    .nullable()
+    .default(null),
   /** There and back, off the trail. */
   detourKm: within(LIMITS.km),
   at: positionSchema.optional(),
@@ -97,6 +106,10 @@ export const tripSchema = z
     /** Factor on food and its water. */
     appetite: within(LIMITS.appetite).default(1),
     reservePercent: within(LIMITS.reservePercent),
+    /** Which weight the load-outs are the least of, and what a unit of money is worth in its grams. */
+    loadOut: z
+      .strictObject({ measure: z.enum(WEIGHT_MEASURES).default('gramDays'), gramsPerPrice: within(LIMITS.gramsPerPrice).default(0) })
+      .prefault({}),
   })
   .superRefine((trip, ctx) => {
     if (trip.legs.length !== trip.stops.length - 1)

@@ -1,13 +1,5 @@
 import type { Fuel } from '../fuel/fuels';
-import {
-  BOTTLE_STEP_ML,
-  BOTTLE_TARE_PER_STEP_G,
-  CANISTER_SIZES,
-  GEL_TIN,
-  LIQUID_BOTTLES,
-  TABLET_WRAP_G,
-  type CanisterSize,
-} from './packages';
+import { BOTTLE_STEP_ML, BOTTLE_TARE_PER_STEP_G, LIQUID_BOTTLES, TABLET_WRAP_G } from './packages';
 
 /** What leaves the stop: containers with how full they are. */
 export type Container =
@@ -22,60 +14,30 @@ export const fuelOfG = (containers: readonly Container[]): number => containers.
 /** Empty weight of a set of containers, g. */
 export const tareOfG = (containers: readonly Container[]): number => containers.reduce((sum, c) => sum + c.tareG, 0);
 
-/**
- * Fewest grams of packages that hold `needG` of fuel.
- * Canisters: lightest full set of the sizes on sale; alcohol: filled to the next `measureMl` in bottles of 250 mL steps; tablets: whole ones.
- */
-export function chooseContainers(fuel: Fuel, needG: number, measureMl: number, cans = CANISTER_SIZES): Container[] {
-  if (needG <= 0) return [];
+/** What holds so much of a fuel that is poured or counted out; empty for fuels that come in cans and tins. */
+export function holding(fuel: Fuel, fuelG: number): Container[] {
+  if (fuelG <= 1e-9) return [];
   switch (fuel.kind) {
-    case 'gas':
-      return lightestCanisters(needG, cans).map((s) => ({ kind: 'canister', ...s, fuelG: s.netG }));
     case 'alcohol':
-      return bottles(fuel.densityGPerMl, needG, measureMl);
+      return bottles(fuel.densityGPerMl, fuelG / fuel.densityGPerMl);
     case 'liquid':
-      return liquidBottles(fuel.densityGPerMl, needG);
+      return liquidBottles(fuel.densityGPerMl, fuelG / fuel.densityGPerMl);
+    case 'tablet': {
+      const count = Math.ceil(fuelG / fuel.tabletG - 1e-9);
+      return [{ kind: 'tablets', count, tabletG: fuel.tabletG, tareG: count * TABLET_WRAP_G, fuelG }];
+    }
+    case 'gas':
     case 'gel':
-      return Array.from({ length: Math.ceil(needG / GEL_TIN.netG - 1e-9) }, () => ({ kind: 'gelTin', ...GEL_TIN, fuelG: GEL_TIN.netG }));
-    case 'wood': // gathered
+    case 'wood':
     case 'none':
       return [];
-    case 'tablet': {
-      const count = Math.ceil(needG / fuel.tabletG - 1e-9);
-      return [{ kind: 'tablets', count, tabletG: fuel.tabletG, tareG: count * TABLET_WRAP_G, fuelG: count * fuel.tabletG }];
-    }
   }
-}
-
-/**
- * Lightest multiset of full canisters covering `needG`, by dynamic programming over grams of net mass in steps of 10 g
- * (all sizes are multiples of 10). Ties go to fewer canisters.
- */
-export function lightestCanisters(needG: number, sizes = CANISTER_SIZES): CanisterSize[] {
-  const STEP_G = 10;
-  const cells = Math.max(1, Math.ceil(needG / STEP_G - 1e-9));
-  const best: { grossG: number; count: number; last: CanisterSize | undefined; from: number }[] = [
-    { grossG: 0, count: 0, last: undefined, from: 0 },
-  ];
-  for (let i = 1; i <= cells; i++) {
-    const options = sizes.map((size) => {
-      const from = Math.max(0, i - size.netG / STEP_G);
-      return { grossG: best[from].grossG + size.netG + size.tareG, count: best[from].count + 1, last: size, from };
-    });
-    best[i] = options.reduce((a, b) => (b.grossG < a.grossG || (b.grossG === a.grossG && b.count < a.count) ? b : a));
-  }
-  const chosen: CanisterSize[] = [];
-  for (let i = cells; i > 0; i = best[i].from) {
-    const { last } = best[i];
-    if (last) chosen.push(last);
-  }
-  return chosen.sort((a, b) => b.netG - a.netG);
 }
 
 /** Alcohol in the walker's own bottles: at most 500 mL each, so that one leak does not end the trip. */
-function bottles(densityGPerMl: number, needG: number, measureMl: number): Container[] {
+function bottles(densityGPerMl: number, ml: number): Container[] {
   const LARGEST_ML = 2 * BOTTLE_STEP_ML;
-  let leftMl = Math.ceil(needG / densityGPerMl / measureMl - 1e-9) * measureMl;
+  let leftMl = ml;
   const out: Container[] = [];
   while (leftMl > 1e-9) {
     const fillMl = Math.min(LARGEST_ML, leftMl);
@@ -88,10 +50,10 @@ function bottles(densityGPerMl: number, needG: number, measureMl: number): Conta
 }
 
 /** Liquid fuel in pressure bottles, filled to the need: large ones while a small one would not do. */
-function liquidBottles(densityGPerMl: number, needG: number): Container[] {
+function liquidBottles(densityGPerMl: number, ml: number): Container[] {
   const [small, large] = LIQUID_BOTTLES;
   const out: Container[] = [];
-  let leftMl = needG / densityGPerMl;
+  let leftMl = ml;
   while (leftMl > 1e-9) {
     const bottle = leftMl > small.sizeMl ? large : small;
     const fillMl = Math.min(bottle.sizeMl, leftMl);

@@ -128,6 +128,8 @@ export function burnerById(id: string): Burner {
 
 /** Does it sit on or hang from a gas canister? */
 export const isGas = (b: Burner): b is GasBurner => 'feed' in b;
+/** Does a kit burn gas out of cans? */
+export const usesCans = (kit: { burnerId: string }): boolean => isGas(burnerById(kit.burnerId));
 /** Lowest steady power and full power, W; equal where the flame cannot be turned down. Tablets take theirs from the fuel. */
 export function powerRange(b: Burner, tabletW = 0): { ratedW: number; lowestW: number } {
   if (b.family === 'none') return { ratedW: 0, lowestW: 0 };

@@ -39,6 +39,7 @@ const stop = (id: string, name: string, kind: Stop['kind'], change: Partial<Stop
   openNote: '',
   bin: false,
   box: null,
+  pinned: null,
   detourKm: 0,
   ...change,
 });
@@ -181,4 +182,5 @@ export const DEMO_TRIP: Trip = {
   oneLighting: true,
   appetite: 1,
   reservePercent: 15,
+  loadOut: { measure: 'gramDays', gramsPerPrice: 0 },
 };

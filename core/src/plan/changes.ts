@@ -31,13 +31,17 @@ export const FLAMES_TO_TRY = [0.35, 0.5, 0.7, 1];
 /** Less than this is not worth a sentence, g. */
 const WORTH_G = 1;
 
-/** Plans one carry anew with every candidate (savings are never added up) and returns those that mend a meal or save fuel: mended meals first, then grams. */
-export function bestChanges(trip: Trip, now: CarryPlan): Change[] {
+/**
+ * Plans one carry anew by itself with every candidate (savings are never added up) and returns those that mend a meal or save fuel: mended
+ * meals first, then grams. Both sides of a difference choose their containers for this carry alone.
+ */
+export function bestChanges(trip: Trip, planned: CarryPlan): Change[] {
+  const now = replanCarry(trip, planned);
   const missing = unfinishedMeals(now);
   return candidates(trip)
     .map(({ kind, kit, menu }): Change => {
       const changed = { ...trip, kit, menu };
-      const then = replanCarry(changed, now);
+      const then = replanCarry(changed, planned);
       return {
         kind,
         trip: changed,

@@ -1,15 +1,17 @@
 import { MEALS, type Meal, type MealName } from '../archive/kit-schema';
 import type { Trip } from '../archive/trip-schema';
-import { chooseContainers, fuelOfG, tareOfG, type Container } from '../carry/containers';
+import { fuelOfG, tareOfG, type Container } from '../carry/containers';
 import { CANISTER_SIZES } from '../carry/packages';
 import { hasShutOff, hasValve } from '../catalogue/burners';
 import { isEatenOut, isHot, mealOn } from '../menu/day-menu';
 import { carryProfile, type CarryProfile } from '../carry/profile';
 import type { Can } from '../canister/thermal';
-import { canSizesAt, supplyAt, type Supply } from '../trail/supply';
+import type { Fuel } from '../fuel/fuels';
+import { supplyAt, type Supply } from '../trail/supply';
 import { cautions, type Caution } from './cautions';
 import { dayConditions, type DayConditions } from './day-conditions';
 import { FRESH_CAN } from './evenings';
+import { loadOutsOf, type CarryNeed, type LoadOut, type TripLoadOuts } from './load-outs';
 import { burnMeal, heldSetting, kitInUse, type KitInUse, type MealBurn } from './meal-burn';
 
 /** Everything a screen shows about a trip, derived from the trip alone. */
@@ -19,6 +21,20 @@ export interface Plan {
   carries: CarryPlan[];
   /** Pieces of the kit without fuel and its containers, g. */
   hardwareG: number;
+  /** What all fuel costs at the stops, usual prices standing in for unknown ones. */
+  price: number;
+  /** The load-outs are proven to be the least; false only on trips of dozens of stops. */
+  exact: boolean;
+  /** What the walker's pins cost more than the best without them: grams carried all the way, and money. */
+  pinCost?: { meanG: number; price: number };
+  /** The walker's pins leave too little: they were not followed. */
+  pinTooSmall?: PinTooSmall;
+}
+/** Where the pinned purchases fall short, and by how much. */
+export interface PinTooSmall {
+  stop: string;
+  needG: number;
+  mostG: number;
 }
 
 /** One food-and-fuel carry: what leaves a stop and how it goes until the next stop that can fill up. */
@@ -36,7 +52,12 @@ export interface CarryPlan {
   gatheredG: number;
   /** Fuel asked for above demand, g. */
   reserveG: number;
+  /** Leaving the stop, in the order of use; empties that found no bin yet come last. */
   containers: readonly Container[];
+  /** Bought or packed here, left here, and what was held on coming here. */
+  bought: readonly Container[];
+  left: readonly Container[];
+  arrivedWith: readonly Container[];
   /** Fuel leaving the stop and weight of the empty containers, g. */
   fuelG: number;
   tareG: number;
@@ -74,25 +95,52 @@ export type Problem =
   | { code: 'flameRaised'; setting: number };
 
 const LOADOUT_PASSES = 5;
+/** A part-used can this close to another burns the same. */
+const SAME_FUEL_G = 1;
 
 /**
  * The only door of the core: a valid trip in, its plan out. Pure; the same trip gives the same plan.
- * `guess`, by carry, is a load-out likely to fit: it saves a pass and changes nothing else.
+ * `guess`, by carry, is a load-out likely to fit: it saves a pass; part-used cans settle to a gram, so that the answer moves by less than a tenth of one.
  */
 export function planTrip(trip: Trip, guess?: readonly (readonly Container[])[]): Plan {
   const use = kitInUse(trip.kit);
   const conditions = dayConditions(trip);
-  const carries = carrySpans(trip, use).map((span, i) => {
-    const days = conditions.filter((d) => d.leg >= span.fromStop && d.leg < span.toStop);
-    return planCarry(trip, use, span, days, guess?.[i]);
-  });
-  return { days: carries.flatMap((c) => c.days), carries, hardwareG: hardwareMassG(trip) };
+  const spans = carrySpans(trip, use);
+  const { carries, short, price, pinCost, exact } = planCarries(trip, use, spans, conditions, guess ?? []);
+  return {
+    days: carries.flatMap((c) => c.days),
+    carries,
+    hardwareG: hardwareMassG(trip),
+    price,
+    exact,
+    ...(short ? { pinTooSmall: short } : {}),
+    ...(pinCost ? { pinCost } : {}),
+  };
 }
 
-/** One carry planned again for a trip with other gear or food; `carry` says where it leaves and with what it was planned last. */
-export function replanCarry(trip: Trip, carry: Pick<CarryPlan, 'fromStop' | 'toStop' | 'supply' | 'containers'>): CarryPlan {
-  const days = dayConditions(trip).filter((d) => d.leg >= carry.fromStop && d.leg < carry.toStop);
-  return planCarry(trip, kitInUse(trip.kit), carry, days, carry.containers);
+/** One carry planned again for a trip with other gear or food, coming to its stop with what the plan came with. */
+export function replanCarry(trip: Trip, carry: Pick<CarryPlan, 'fromStop' | 'toStop' | 'supply' | 'arrivedWith'>): CarryPlan {
+  const use = kitInUse(trip.kit);
+  const arrivedWith = use.fuel.kind === kindHeldIn(carry.arrivedWith) ? carry.arrivedWith : [];
+  return planCarries(trip, use, [carry], dayConditions(trip), [], arrivedWith).carries[0];
+}
+
+/** The kind of fuel that such containers hold; undefined for none. */
+function kindHeldIn([first]: readonly Container[]): Fuel['kind'] | undefined {
+  switch (first?.kind) {
+    case 'canister':
+      return 'gas';
+    case 'gelTin':
+      return 'gel';
+    case 'tablets':
+      return 'tablet';
+    case 'bottle':
+      return 'alcohol';
+    case 'liquidBottle':
+      return 'liquid';
+    case undefined:
+      return undefined;
+  }
 }
 
 interface Span {
@@ -114,27 +162,81 @@ function carrySpans(trip: Trip, { fuel }: KitInUse): Span[] {
   return spans;
 }
 
-function planCarry(
+/**
+ * The can decides the flame and the flame decides the cans: every carry is walked with a load-out until the load-outs chosen for its
+ * demand are the ones it was walked with. Only gas needs more than one round.
+ */
+function planCarries(
+  trip: Trip,
+  use: KitInUse,
+  spans: readonly Span[],
+  conditions: readonly DayConditions[],
+  guess: readonly (readonly Container[])[],
+  arrivedWith: readonly Container[] = [],
+): Pick<Plan, 'carries' | 'price' | 'exact' | 'pinCost'> & { short?: PinTooSmall } {
+  const daysOf = spans.map((s) => conditions.filter((d) => d.leg >= s.fromStop && d.leg < s.toStop));
+  let walkedWith: readonly (readonly Container[])[] = spans.map((_, i) => guess[i] ?? firstGuess(use));
+  let walks = spans.map((_, i) => walk(trip, use, daysOf[i], walkedWith[i]));
+  let chosen = chooseLoadOuts(trip, use, spans, walks, arrivedWith);
+  for (let pass = 1; pass < LOADOUT_PASSES && use.fuel.kind === 'gas'; pass++) {
+    const next = chosen.loadOuts.map((l) => l.containers);
+    const same = next.map((c, i) => sameContainers(c, walkedWith[i]));
+    if (same.every(Boolean)) break;
+    walks = walks.map((w, i) => (same[i] ? w : walk(trip, use, daysOf[i], next[i])));
+    walkedWith = next;
+    chosen = chooseLoadOuts(trip, use, spans, walks, arrivedWith);
+  }
+  const short = chosen.short && {
+    stop: trip.stops[spans[chosen.short.stage].fromStop].name,
+    needG: chosen.short.needG,
+    mostG: chosen.short.mostG,
+  };
+  let held: readonly Container[] = arrivedWith;
+  const carries = spans.map((span, i) => {
+    const carry = assemble(trip, use, span, walks[i], chosen.loadOuts[i], held);
+    held = drawnDown(carry.containers, carry.demandG);
+    return carry;
+  });
+  const { price, exact, pinCost } = chosen;
+  return { carries, price, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) };
+}
+
+function chooseLoadOuts(
+  trip: Trip,
+  use: KitInUse,
+  spans: readonly Span[],
+  walks: readonly PlanDay[][],
+  arrivedWith: readonly Container[],
+): TripLoadOuts {
+  const needs = spans.map((s, i): CarryNeed => ({
+    stop: trip.stops[s.fromStop],
+    supply: s.supply,
+    days: walks[i],
+    burntG: walks[i].map((d) => d.fuelG),
+  }));
+  return loadOutsOf(trip, use, needs, arrivedWith);
+}
+
+/** Containers after so much was burnt from them in their order. */
+function drawnDown(containers: readonly Container[], burntG: number): Container[] {
+  let left = burntG;
+  return containers.map((c) => {
+    const used = Math.min(c.fuelG, left);
+    left -= used;
+    return { ...c, fuelG: c.fuelG - used };
+  });
+}
+
+function assemble(
   trip: Trip,
   use: KitInUse,
   { fromStop, toStop, supply }: Span,
-  conditions: readonly DayConditions[],
-  guess: readonly Container[] | undefined,
+  days: PlanDay[],
+  loadOut: LoadOut,
+  arrivedWith: readonly Container[],
 ): CarryPlan {
-  const sizes = canSizesAt(trip.stops[fromStop], supply);
-  // The can decides the flame and the flame decides the cans: walk the carry with a load-out until it covers its own demand.
-  let containers: readonly Container[] = guess ?? firstGuess(use);
-  let days: PlanDay[] = [];
-  let demandG = 0;
-  for (let pass = 0; pass < LOADOUT_PASSES; pass++) {
-    days = walk(trip, use, conditions, containers);
-    demandG = days.reduce((sum, d) => sum + d.fuelG, 0);
-    const needG = demandG * (1 + trip.reservePercent / 100);
-    const next = chooseContainers(use.fuel, needG, trip.kit.measureMl, sizes);
-    const settled = sameContainers(next, containers);
-    containers = next;
-    if (settled || use.fuel.kind !== 'gas') break;
-  }
+  const { containers } = loadOut;
+  const demandG = days.reduce((sum, d) => sum + d.fuelG, 0);
   const gathered = use.fuel.kind === 'wood';
   const hardwareG = hardwareMassG(trip);
   const fuelG = fuelOfG(containers);
@@ -150,11 +252,12 @@ function planCarry(
     demandG: gathered ? 0 : demandG,
     gatheredG: gathered ? demandG : 0,
     reserveG: gathered ? 0 : (demandG * trip.reservePercent) / 100,
-    containers,
+    ...loadOut,
+    arrivedWith,
     fuelG,
     tareG,
     hardwareG,
-    profile: carryProfile(hardwareG, tareG, fuelG, burntG, conditions[0].day),
+    profile: carryProfile(hardwareG, tareG, fuelG, burntG, days[0].day),
     problems: findProblems(trip, use, fromStop, toStop, days),
     cautions: cautions(trip, days),
   };
@@ -182,7 +285,7 @@ function firstGuess(use: KitInUse): Container[] {
 }
 
 function sameContainers(a: readonly Container[], b: readonly Container[]): boolean {
-  return a.length === b.length && a.every((c, i) => c.fuelG === b[i].fuelG && c.tareG === b[i].tareG);
+  return a.length === b.length && a.every((c, i) => Math.abs(c.fuelG - b[i].fuelG) < SAME_FUEL_G && c.tareG === b[i].tareG);
 }
 
 /** Is this kit's flame forbidden there? Burners with a shut-off valve usually pass where open flames do not. */
@@ -242,7 +345,9 @@ function dryCampWaterMl(trip: Trip, day: DayConditions, next: DayConditions | un
 
 /** The canisters of a load-out in order of use; past the last one a middle-sized spare stands in, so that a first guess may be too small. */
 function canRack(containers: readonly Container[]) {
-  const cans: Can[] = containers.flatMap((c) => (c.kind === 'canister' ? [{ netG: c.netG, tareG: c.tareG, fuelLeftG: c.fuelG }] : []));
+  const cans: Can[] = containers.flatMap((c) =>
+    c.kind === 'canister' && c.fuelG > 0 ? [{ netG: c.netG, tareG: c.tareG, fuelLeftG: c.fuelG }] : [],
+  );
   let at = 0;
   const can = (i: number): Can => (cans[i] ??= FRESH_CAN);
   return {

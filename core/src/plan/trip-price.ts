@@ -1,6 +1,6 @@
 import type { Piece } from '../archive/rack-schema';
 import type { Trip } from '../archive/trip-schema';
-import type { Container } from '../carry/containers';
+import { fuelOfG, type Container } from '../carry/containers';
 import { CANISTER_SIZES, type PackageId } from '../carry/packages';
 import { cheapestVolume, EVERYTHING, priceOfPackages, TABLETS_A_BOX, type Offer, type Purchase } from '../carry/prices';
 import type { CarryPlan, Plan } from './plan';
@@ -25,11 +25,13 @@ export function tripPrice(trip: Trip, plan: Plan, pieces: readonly Piece[], spre
   const bought = plan.carries.map((c) => carryPrice(trip, c));
   const fuel = bought.reduce((sum, b) => sum + b.price, 0);
   const spread = pieces.reduce((sum, p) => sum + (p.price ?? 0) / (p.life?.trips ?? spreadTrips), 0);
+  const last = plan.carries.at(-1);
   return {
     fuel,
     pieces: spread,
     total: fuel + spread,
-    leftBehindG: plan.carries.reduce((sum, c) => sum + c.fuelG - c.demandG, 0) + bought.reduce((sum, b) => sum + b.overG, 0),
+    leftBehindG:
+      fuelOfG(plan.carries.flatMap((c) => c.left)) + (last ? last.fuelG - last.demandG : 0) + bought.reduce((sum, b) => sum + b.overG, 0),
     assumed: bought.some((b) => b.assumed),
     unpriced: pieces.filter((p) => p.price === null).map((p) => p.name),
   };
@@ -38,7 +40,7 @@ export function tripPrice(trip: Trip, plan: Plan, pieces: readonly Piece[], spre
 /** What the containers of one carry cost at the stop it leaves. Packs that hold more than is poured leave the rest behind. */
 function carryPrice(trip: Trip, carry: CarryPlan): { price: number; overG: number; assumed: boolean } {
   const offers: readonly Offer[] = carry.supply === 'shop' ? trip.stops[carry.fromStop].sells : EVERYTHING;
-  const bottles = carry.containers.filter((c) => c.kind === 'bottle' || c.kind === 'liquidBottle');
+  const bottles = carry.bought.filter((c) => c.kind === 'bottle' || c.kind === 'liquidBottle');
   const needMl = bottles.reduce((sum, c) => sum + c.fillMl, 0);
   const gPerMl = needMl > 0 ? bottles.reduce((sum, c) => sum + c.fuelG, 0) / needMl : 0;
   const poured = bottles[0]?.kind === 'liquidBottle' ? 'liquid' : 'alcohol';
@@ -51,7 +53,7 @@ function carryPrice(trip: Trip, carry: CarryPlan): { price: number; overG: numbe
           needMl,
         ))
       : undefined;
-  const dry = carry.containers.flatMap((c) => wholePackages(offers, c) ?? []);
+  const dry = carry.bought.flatMap((c) => wholePackages(offers, c) ?? []);
   const all: Purchase[] = [...(wet ? [wet] : []), ...dry];
   return {
     price: all.reduce((sum, p) => sum + p.price, 0),

@@ -92,15 +92,16 @@ export function insertStop(trip: Trip, day: number, id: string, name: string): T
 /** What such a kind of stop usually sells, prices unknown. */
 export const usualSales = (kind: Stop['kind']): Stop['sells'] => USUAL_SALES[kind].map((packageId) => ({ packageId, price: null }));
 
-/** A stop of which nothing is known but its kind. */
+/** A stop of which nothing is known but its kind; towns have a bin for empties (common practice). */
 export const newStop = (id: string, name: string, kind: Stop['kind']): Stop => ({
   id,
   name,
   kind,
   sells: usualSales(kind),
   openNote: '',
-  bin: false,
+  bin: kind === 'town',
   box: null,
+  pinned: null,
   detourKm: 0,
 });
 

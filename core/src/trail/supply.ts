@@ -1,6 +1,6 @@
 import type { Sale, Stop } from '../archive/trip-schema';
 import type { Fuel } from '../fuel/fuels';
-import { CANISTER_SIZES, packageById, type CanisterSize } from '../carry/packages';
+import { packageById } from '../carry/packages';
 
 /** Where the fuel of a carry comes from. */
 export type Supply = 'home' | 'box' | 'shop';
@@ -15,11 +15,4 @@ export function supplyAt(stop: Stop, index: number, fuel: Fuel): Supply | undefi
 function feeds(sale: Sale, fuel: Fuel): boolean {
   if (packageById(sale.packageId).fuelKind !== fuel.kind) return false;
   return fuel.kind !== 'tablet' || sale.packageId === (fuel.tabletG > 10 ? 'tablets-14' : 'tablets-4');
-}
-
-/** Can sizes to choose from: what a shop sells; all of them from home or out of a box. */
-export function canSizesAt(stop: Stop, supply: Supply): readonly CanisterSize[] {
-  if (supply !== 'shop') return CANISTER_SIZES;
-  const sold = stop.sells.map((s) => packageById(s.packageId)).filter((p) => p.fuelKind === 'gas');
-  return CANISTER_SIZES.filter((size) => sold.some((p) => p.netG === size.netG));
 }

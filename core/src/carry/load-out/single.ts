@@ -1,0 +1,32 @@
+import type { Fuel } from '../../fuel/fuels';
+import { holding, type Container } from '../containers';
+import { CANISTER_SIZES, GEL_TIN } from '../packages';
+import { bestCans, type CanSize } from './cans';
+
+/** The lightest set of full cans that holds `needG`, largest first. */
+export function lightestCans(needG: number, sizes: readonly CanSize[] = CANISTER_SIZES): CanSize[] {
+  const plan = bestCans(sizes, [{ burntG: [needG], weights: [1], needG, bin: false, prices: sizes.map(() => 0) }]);
+  const bought = 'steps' in plan ? plan.steps[0].bought : [];
+  return sizes.flatMap((s, k) => Array.from({ length: bought[k] ?? 0 }, () => s)).sort((a, b) => b.netG - a.netG);
+}
+
+/** What one carry by itself leaves with, the lightest that holds `needG`: alcohol in whole measures, tablets whole. Wood is gathered. */
+export function containersFor(fuel: Fuel, needG: number, measureMl: number): Container[] {
+  if (needG <= 0) return [];
+  switch (fuel.kind) {
+    case 'gas':
+      return lightestCans(needG).map((s) => ({ kind: 'canister', ...s, fuelG: s.netG }));
+    case 'gel':
+      return lightestCans(needG, [GEL_TIN]).map((s) => ({ kind: 'gelTin', ...s, fuelG: s.netG }));
+    case 'alcohol': {
+      const measureG = measureMl * fuel.densityGPerMl;
+      return holding(fuel, Math.ceil(needG / measureG - 1e-9) * measureG);
+    }
+    case 'tablet':
+      return holding(fuel, Math.ceil(needG / fuel.tabletG - 1e-9) * fuel.tabletG);
+    case 'liquid':
+    case 'wood':
+    case 'none':
+      return holding(fuel, needG);
+  }
+}

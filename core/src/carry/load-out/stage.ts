@@ -1,0 +1,51 @@
+/** Which weight a walker counts (domain section 7). */
+export const WEIGHT_MEASURES = ['start', 'gramDays', 'gramKm', 'gramClimb'] as const;
+export type WeightMeasure = (typeof WEIGHT_MEASURES)[number];
+/** A hundred metres of ascent weigh as much as this many kilometres on the flat (common practice). */
+export const KM_PER_100_M = 1;
+
+/** A day's walk as far as it counts for what is carried. */
+export interface DayWalk {
+  km: number;
+  ascentM: number;
+}
+
+/** What a gram on the back in the morning counts on each day of a carry. */
+export function dayWeights(measure: WeightMeasure, days: readonly DayWalk[]): number[] {
+  switch (measure) {
+    case 'start':
+      return days.map((_, i) => (i === 0 ? 1 : 0));
+    case 'gramDays':
+      return days.map(() => 1);
+    case 'gramKm':
+      return days.map((d) => d.km);
+    case 'gramClimb':
+      return days.map((d) => d.km + (KM_PER_100_M * d.ascentM) / 100);
+  }
+}
+
+/** One carry as the optimiser sees it: what is burnt, what must be on hand at the start, and what its stop offers. */
+export interface Stage {
+  /** Fuel burnt each day, g. */
+  burntG: readonly number[];
+  /** What a gram carried that morning counts, one a day. */
+  weights: readonly number[];
+  /** Fuel on hand when leaving must be at least this, g: demand and reserve. */
+  needG: number;
+  /** Containers can be left at its stop. */
+  bin: boolean;
+}
+
+export const burntOf = (s: Stage): number => s.burntG.reduce((sum, g) => sum + g, 0);
+export const weightOf = (s: Stage): number => s.weights.reduce((sum, w) => sum + w, 0);
+
+/** What it counts to leave with that much fuel in containers of that tare: every morning's load times its weight. */
+export function loadCost(stage: Stage, fuelG: number, tareG: number): number {
+  let left = fuelG;
+  let cost = 0;
+  stage.weights.forEach((w, i) => {
+    cost += w * (left + tareG);
+    left -= stage.burntG[i];
+  });
+  return cost;
+}

@@ -1,0 +1,167 @@
+import fc from 'fast-check';
+import type { Highs } from 'highs';
+import { bestCans, type CanPlan, type CanStage, type NoPlan } from '../src/carry/load-out/cans';
+import { bestPoured, type PouredStage } from '../src/carry/load-out/poured';
+import { dayWeights, loadCost } from '../src/carry/load-out/stage';
+import { CANISTER_SIZES } from '../src/carry/packages';
+import { cansLp, loadHighs, pouredLp, solve, type Bottles } from './load-out-mip';
+
+const isPlan = <T extends { steps: unknown }>(p: T | NoPlan): p is T => 'steps' in p;
+const costOf = (p: CanPlan | NoPlan): number | undefined => (isPlan(p) ? p.cost : undefined);
+
+const grams = (min: number, max: number) => fc.integer({ min, max });
+/** A carry of one to three days, counted by mornings. */
+const anyStage = fc
+  .record({
+    burntG: fc.array(grams(5, 90), { minLength: 1, maxLength: 3 }),
+    reserve: fc.constantFrom(0, 0.15, 0.4),
+    weights: fc.array(fc.constantFrom(0, 1, 8, 20), { minLength: 3, maxLength: 3 }),
+    bin: fc.boolean(),
+  })
+  .map(({ burntG, reserve, weights, bin }) => ({
+    burntG,
+    weights: burntG.map((_, i) => weights[i] + 0.5),
+    needG: burntG.reduce((a, b) => a + b, 0) * (1 + reserve),
+    bin,
+  }));
+const price = fc.option(grams(2, 20), { nil: undefined });
+const anyCans: fc.Arbitrary<CanStage[]> = fc
+  .array(fc.tuple(anyStage, fc.tuple(price, price, price)), { minLength: 1, maxLength: 4 })
+  .map((list) => list.map(([stage, prices], i) => ({ ...stage, prices: i === 0 ? prices.map((p) => p ?? 9) : prices })));
+const worth = fc.constantFrom(0, 5, 60);
+
+const BOTTLES: Bottles = { stepMl: 250, tareG: 20, densityGPerMl: 0.8 };
+const bottleTare = (fuelG: number): number => Math.ceil(fuelG / (BOTTLES.stepMl * BOTTLES.densityGPerMl) - 1e-9) * BOTTLES.tareG;
+
+let highs: Highs;
+beforeAll(async () => {
+  highs = await loadHighs();
+});
+
+describe('load-outs on cans', () => {
+  it('cost what HiGHS finds, over random trips of up to four stops', () => {
+    fc.assert(
+      fc.property(anyCans, worth, (stages, gramsPerPrice) => {
+        const ours = costOf(bestCans(CANISTER_SIZES, stages, gramsPerPrice));
+        const theirs = solve(highs, cansLp(CANISTER_SIZES, stages, gramsPerPrice));
+        expect(ours === undefined).toBe(theirs === undefined);
+        if (ours !== undefined && theirs !== undefined) expect(Math.abs(ours - theirs)).toBeLessThan(1e-4 * Math.max(1, theirs));
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('say at which stop there is not enough, and how much there could be', () => {
+    const shop = (prices: (number | undefined)[], needG: number): CanStage => ({ burntG: [needG], weights: [1], needG, bin: true, prices });
+    const nothing = [undefined, undefined, undefined];
+    const none = bestCans(CANISTER_SIZES, [shop(nothing, 50)]);
+    expect(none).toEqual({ stage: 0, needG: 50, mostG: 0 });
+    const pinned = bestCans(CANISTER_SIZES, [{ ...shop([9, 9, 9], 60), pinned: [1, 0, 0] }, shop(nothing, 80)]);
+    expect(pinned).toEqual({ stage: 1, needG: 80, mostG: 40 });
+  });
+
+  it('carry a part-used can on where that is lighter, by hand', () => {
+    // 60 g and 60 g: two small cans weigh 195 + (195) …, one 230 g can carried through 380; counted by mornings
+    const day = (prices: (number | undefined)[]): CanStage => ({ burntG: [60], weights: [1], needG: 60, bin: true, prices });
+    const plan = bestCans(CANISTER_SIZES, [day([6, 9, 14]), day([6, 9, 14])]);
+    if (!isPlan(plan)) throw new Error('no plan');
+    // 100 + 95 the first morning; then the part-used one (40 g left in 95 g) is left for a fresh one: 195 again
+    expect(plan.steps.map((s) => [s.bought, s.left, s.fuelG])).toEqual([
+      [[1, 0, 0], [0, 0, 0], 100],
+      [[1, 0, 0], [1, 0, 0], 100],
+    ]);
+    expect(plan.cost).toBeCloseTo(390, 6);
+    // where nothing is sold on the way: two small cans, the one in use left at the bin with 40 g in it (390 + 195), not one of 230 g (380 + 320)
+    const through = bestCans(CANISTER_SIZES, [day([6, 9, 14]), day([undefined, undefined, undefined])]);
+    expect(isPlan(through) && through.cost).toBeCloseTo(585, 6);
+    expect(isPlan(through) && through.steps[1]).toEqual({ bought: [0, 0, 0], left: [1, 0, 0], held: [1, 0, 0], fuelG: 100 });
+    // without a bin there both go through: 390 + 330
+    const binless = bestCans(CANISTER_SIZES, [day([6, 9, 14]), { ...day([undefined, undefined, undefined]), bin: false }]);
+    expect(isPlan(binless) && binless.cost).toBeCloseTo(700, 6); // then the one of 230 g is lighter: 380 + 320
+  });
+
+  it('never cost less for a pin, and keep every reserve', () => {
+    fc.assert(
+      fc.property(anyCans, worth, fc.tuple(grams(0, 2), grams(0, 2), grams(0, 1)), (stages, gramsPerPrice, pin) => {
+        const free = bestCans(CANISTER_SIZES, stages, gramsPerPrice);
+        const pinned = bestCans(CANISTER_SIZES, [{ ...stages[0], pinned: pin }, ...stages.slice(1)], gramsPerPrice);
+        if (!isPlan(free)) return;
+        free.steps.forEach((s, i) => expect(s.fuelG).toBeGreaterThanOrEqual(stages[i].needG - 1e-6));
+        if (isPlan(pinned)) expect(pinned.cost).toBeGreaterThanOrEqual(free.cost - 1e-4);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('cost what their steps come to', () => {
+    fc.assert(
+      fc.property(anyCans, (stages) => {
+        const plan = bestCans(CANISTER_SIZES, stages);
+        if (!isPlan(plan)) return;
+        const tare = (held: number[]) => held.reduce((sum, n, k) => sum + n * CANISTER_SIZES[k].tareG, 0);
+        const total = plan.steps.reduce((sum, s, i) => sum + loadCost(stages[i], s.fuelG, tare(s.held)), 0);
+        expect(plan.cost).toBeCloseTo(total, 3);
+      }),
+    );
+  });
+});
+
+describe('load-outs by the measure', () => {
+  const anyPoured = fc.array(fc.tuple(anyStage, price), { minLength: 1, maxLength: 4 });
+
+  it('cost what HiGHS finds, bottles and all', () => {
+    fc.assert(
+      fc.property(anyPoured, worth, (list, gramsPerPrice) => {
+        const unitG = 4;
+        const prices = list.map(([, p], i) => (i === 0 ? (p ?? 3) : p));
+        const stages = list.map(([stage], i): PouredStage => {
+          const each = prices[i];
+          return { ...stage, price: each === undefined ? undefined : (n) => each * n };
+        });
+        const ours = bestPoured(unitG, bottleTare, stages, gramsPerPrice);
+        const theirs = solve(highs, pouredLp(unitG, BOTTLES, stages, prices, gramsPerPrice));
+        if (!isPlan(ours)) return expect(theirs).toBeUndefined();
+        expect(Math.abs(ours.cost - (theirs ?? Number.NaN))).toBeLessThan(1e-4 * Math.max(1, ours.cost));
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('buy just enough where it is sold, more where the next stop sells none, and say where there is none', () => {
+    const stage = (needG: number, sold: boolean): PouredStage => ({
+      burntG: [needG],
+      weights: [1],
+      needG,
+      bin: true,
+      price: sold ? (n) => n : undefined,
+    });
+    const plan = bestPoured(4, bottleTare, [stage(40, true), stage(20, false), stage(40, true)]);
+    expect(isPlan(plan) && plan.steps.map((s) => s.boughtUnits)).toEqual([15, 0, 10]);
+    expect(bestPoured(4, bottleTare, [stage(40, false)])).toEqual({ stage: 0, needG: 40, mostG: 0 });
+  });
+
+  it('buys where it is cheap once a price weighs enough', () => {
+    const stage = (each: number): PouredStage => ({ burntG: [40], weights: [1], needG: 40, bin: true, price: (n) => each * n });
+    const light = bestPoured(4, bottleTare, [stage(1), stage(10)], 0);
+    const thrifty = bestPoured(4, bottleTare, [stage(1), stage(10)], 100);
+    expect(isPlan(light) && light.steps.map((s) => s.boughtUnits)).toEqual([10, 10]);
+    expect(isPlan(thrifty) && thrifty.steps.map((s) => s.boughtUnits)).toEqual([20, 0]);
+  });
+});
+
+describe('what is counted', () => {
+  it('is the start, the days, the kilometres, or those with their ascent', () => {
+    const days = [
+      { km: 20, ascentM: 500 },
+      { km: 10, ascentM: 1000 },
+    ];
+    expect(dayWeights('start', days)).toEqual([1, 0]);
+    expect(dayWeights('gramDays', days)).toEqual([1, 1]);
+    expect(dayWeights('gramKm', days)).toEqual([20, 10]);
+    expect(dayWeights('gramClimb', days)).toEqual([25, 20]);
+  });
+
+  it('falls with what burns', () => {
+    expect(loadCost({ burntG: [30, 20], weights: [1, 2], needG: 0, bin: false }, 100, 50)).toBe(150 + 2 * 120);
+  });
+});
