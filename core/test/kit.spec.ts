@@ -7,7 +7,7 @@ import { DEMO_TRIP } from '../src/demo/vesper-divide';
 import { DEMO_KIT_ID, DEMO_RACK } from '../src/demo/vesper-rack';
 import { addToKit, applyMend, hintsFor, type Hint } from '../src/kit/hints';
 import { ignitesOf } from '../src/kit/ignition';
-import { readWeights } from '../src/kit/paste-weights';
+import { pieceOfPasted, readWeights } from '../src/kit/paste-weights';
 import { PIECES } from '../src/kit/piece-catalogue';
 import { addRackKit, besideRack, editRackKit, EMPTY_RACK, rackWithTripKit, removePiece, removeRackKit } from '../src/kit/rack-edit';
 import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/kit/rack-csv';
@@ -76,6 +76,31 @@ describe('a pasted list of weights', () => {
   it('never throws and never invents a weight', () => {
     fc.assert(
       fc.property(fc.string(), (text) => readWeights(text).good.every((p) => p.massG >= 0 && p.massG <= 20_000 && p.name.length > 0)),
+    );
+  });
+});
+
+describe('a pasted list, any list', () => {
+  const name = fc.constantFrom('pot', 'small burner', 'lid', 'long spoon', 'wind screen', 'mesh bag', 'fire steel', 'tent pegs');
+  const entry = fc.record({ name, tenths: fc.integer({ min: 1, max: 9999 }), unit: fc.constantFrom(...UNITS.mass) });
+
+  it('gives every weight back in grams, before or behind its name, by lines or by commas', () => {
+    fc.assert(
+      fc.property(fc.array(entry, { minLength: 1, maxLength: 6 }), fc.boolean(), fc.constantFrom('\n', ', ', '; '), (list, before, gap) => {
+        const text = list
+          .map((e) => (before ? `${e.tenths / 10} ${e.unit.names[0]} ${e.name}` : `${e.name} ${e.tenths / 10} ${e.unit.names[0]}`))
+          .join(gap);
+        const { good, bad } = readWeights(text);
+        const heavy = list.filter((e) => (e.tenths / 10) * e.unit.factor > 20_000).length;
+        expect(good).toHaveLength(list.length - heavy);
+        expect(bad).toHaveLength(heavy);
+        const light = list.filter((e) => (e.tenths / 10) * e.unit.factor <= 20_000);
+        good.forEach((p, i) => {
+          expect(p.name).toBe(light[i].name);
+          expect(p.massG).toBeCloseTo((light[i].tenths / 10) * light[i].unit.factor, 6);
+          expect(pieceSchema.safeParse(pieceOfPasted(p, `id-${i}`)).success).toBe(true);
+        });
+      }),
     );
   });
 });

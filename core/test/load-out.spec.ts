@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import type { Highs } from 'highs';
 import { bestCans, type CanPlan, type CanStage, type NoPlan } from '../src/carry/load-out/cans';
 import { bestPoured, type PouredStage } from '../src/carry/load-out/poured';
+import { restBound } from '../src/carry/load-out/rest-bound';
 import { dayWeights, loadCost } from '../src/carry/load-out/stage';
 import { CANISTER_SIZES } from '../src/carry/packages';
 import { cansLp, loadHighs, pouredLp, solve, type Bottles } from './load-out-mip';
@@ -103,6 +104,68 @@ describe('load-outs on cans', () => {
         expect(plan.cost).toBeCloseTo(total, 3);
       }),
     );
+  });
+});
+
+describe('the bound that cuts the search short', () => {
+  it('never lies above what a plan really costs, at the start or after any of its steps', () => {
+    fc.assert(
+      fc.property(anyCans, worth, (stages, gramsPerPrice) => {
+        const plan = bestCans(CANISTER_SIZES, stages, gramsPerPrice);
+        if (!isPlan(plan)) return;
+        const bound = restBound(CANISTER_SIZES, stages, gramsPerPrice, 3000);
+        let spent = 0;
+        let fuelG = 0;
+        plan.steps.forEach((step, i) => {
+          expect(spent + bound.arriving(i, fuelG)).toBeLessThanOrEqual(plan.cost + 1e-6);
+          const tare = step.held.reduce((sum, n, k) => sum + n * CANISTER_SIZES[k].tareG, 0);
+          const paid = step.bought.reduce((sum, n, k) => sum + n * (stages[i].prices[k] ?? 0), 0);
+          spent += loadCost(stages[i], step.fuelG, tare) + paid * gramsPerPrice;
+          fuelG = step.fuelG - stages[i].burntG.reduce((a, b) => a + b, 0);
+        });
+        expect(plan.exact).toBe(true);
+        expect(plan.boundCost).toBe(plan.cost);
+      }),
+    );
+  });
+
+  it('lets a trip of sixty stops say that its plan is a search’s best, never under the bound', () => {
+    const stages = Array.from({ length: 60 }, (_, i): CanStage => {
+      const burntG = [20 + (i % 7), 25, 18 + (i % 5)];
+      const sold = (k: number) => (i === 0 || (i + k) % 3 > 0 ? 9 : undefined);
+      return {
+        burntG,
+        weights: [1, 1, 1],
+        needG: 1.15 * burntG.reduce((a, b) => a + b, 0),
+        bin: i % 2 === 0,
+        prices: [sold(0), sold(1), sold(2)],
+      };
+    });
+    const plan = bestCans(CANISTER_SIZES, stages);
+    if (!isPlan(plan)) throw new Error('no plan');
+    expect(plan.steps).toHaveLength(60);
+    expect(plan.cost).toBeGreaterThanOrEqual(plan.boundCost - 1e-6);
+    plan.steps.forEach((s, i) => expect(s.fuelG).toBeGreaterThanOrEqual(stages[i].needG - 1e-6));
+  });
+});
+
+describe('coming to the first stop with something in hand', () => {
+  const shop = (needG: number, bin = true): CanStage => ({ burntG: [needG], weights: [1], needG, bin, prices: [6, 9, 14] });
+  const inHand = { held: [0, 1, 0], fuelG: 120 };
+
+  it('buys nothing while it lasts, and leaves it where a smaller one is lighter', () => {
+    const keeps = bestCans(CANISTER_SIZES, [shop(110)], 0, inHand);
+    expect(isPlan(keeps) && keeps.steps[0]).toEqual({ bought: [0, 0, 0], left: [0, 0, 0], held: [0, 1, 0], fuelG: 120 }); // 270 g
+    const swaps = bestCans(CANISTER_SIZES, [shop(90)], 0, inHand);
+    expect(isPlan(swaps) && swaps.steps[0]).toEqual({ bought: [1, 0, 0], left: [0, 1, 0], held: [1, 0, 0], fuelG: 100 }); // 195 g
+    const stays = bestCans(CANISTER_SIZES, [shop(90, false)], 0, inHand);
+    expect(isPlan(stays) && stays.steps[0].bought).toEqual([0, 0, 0]); // no bin: it cannot be left
+  });
+
+  it('pours on top of what is in the bottle', () => {
+    const stage: PouredStage = { burntG: [100], weights: [1], needG: 100, bin: true, price: (n) => n };
+    const plan = bestPoured(4, bottleTare, [stage], 0, 30);
+    expect(isPlan(plan) && plan.steps[0]).toEqual({ boughtUnits: 18, fuelG: 102, tareG: 20 });
   });
 });
 

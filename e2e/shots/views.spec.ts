@@ -40,7 +40,7 @@ test('kit', async ({ page }) => {
   await page.screenshot(shot('kit-phone'));
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.getByText('side by side', { exact: true }).first().click();
-  await expect(page.getByRole('table')).toContainText('596 g');
+  await expect(page.getByRole('table')).toContainText('590 g');
   await page.screenshot(shot('kit-side-by-side'));
 });
 

@@ -196,3 +196,20 @@ test('shows every figure in the units asked for', async ({ page }) => {
   await expect(page.getByRole('textbox', { name: 'air at supper, typed' })).toHaveValue('46 °F');
   await expect(page.getByRole('textbox', { name: 'altitude, typed' })).toHaveValue('7,264 ft'); // 2,214 m on average
 });
+
+test('a bad purchase is pinned, its price is seen, and one that is too small is refused with a reason', async ({ page }) => {
+  await open(page);
+  await page.getByRole('slider', { name: 'Day marker' }).focus();
+  for (let day = 1; day < 10; day++) await page.keyboard.press('ArrowRight');
+  await expect(loadout(page)).toContainText('out of Quill Landing');
+  await page.getByText('how it is chosen').click();
+  await type(page, '450 g cans to buy here, decided', '1');
+  await expect(loadout(page)).toContainText('Bought here: 450 g can, new');
+  await expect(loadout(page)).toContainText(/What is pinned costs \d+ g carried all the way/);
+  await type(page, '450 g cans to buy here, decided', '0');
+  await expect(loadout(page)).toContainText('too little out of Quill Landing: the pins are not followed');
+  await page.getByRole('button', { name: 'let it be chosen again' }).click();
+  await expect(loadout(page)).toContainText('Bought here: 230 g can, new');
+  await page.getByRole('combobox', { name: 'least' }).selectOption('gramKm');
+  await expect(loadout(page)).toContainText('out of Quill Landing');
+});

@@ -13,7 +13,7 @@ for (const size of SIZES)
     await expect(page.getByRole('list', { name: 'packing order' })).toContainText('100 g can');
     for (const name of SIDES) {
       await side(page, name);
-      if (name === 'side by side') await expect(page.getByRole('table')).toContainText('596 g');
+      if (name === 'side by side') await expect(page.getByRole('table')).toContainText('590 g');
       if (name === 'make it lighter') await expect(page.getByRole('table')).toContainText('foil lid');
       if (name === 'lose one') await expect(page.getByRole('table').first()).toContainText('small gas burner');
       await expectNoViolations(page);
@@ -124,4 +124,52 @@ test('without motion the nest is packed step by step by hand, and two tabs keep 
   await expect(page.getByRole('button', { name: 'new kit', exact: true }).first()).toBeVisible();
   await expect(page.locator('app-kits-list')).toContainText('take it off');
   await expect(page.locator('app-kits-list li')).toHaveCount(7);
+});
+
+test('weights are pasted, a piece is measured, and the nest answers', async ({ page }) => {
+  await open(page, '/kit');
+  await page.getByText('paste a list of weights').click();
+  await page.getByLabel('pieces with their weights').fill('tiny pot 2.1 oz, bent spoon\nstring 4 g');
+  await expect(page.locator('app-pieces-list')).toContainText('Line 1, “bent spoon”: no weight in it');
+  await page.getByRole('button', { name: 'put 2 into the open kit' }).click();
+  const list = page.getByRole('list', { name: 'pieces of the kit' });
+  await expect(list).toContainText('tiny pot');
+  await list.getByRole('button', { name: '100 g can', exact: true }).click();
+  await type(page, 'across, of the piece', '4 in');
+  await expect(page.locator('app-nest-panel')).toContainText('too wide by 7.6 mm');
+  await type(page, 'across, of the piece', 'wide');
+  await expect(page.locator('app-piece-editor').getByRole('alert')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('list', { name: 'packing order' })).toContainText('100 g can');
+  await page.getByRole('button', { name: 'put it on the scale (simulated)' }).click();
+  await expect(page.getByRole('textbox', { name: 'weight by my own scale' })).toHaveValue(/^9\d\.0 g$/);
+});
+
+test('a lighter is lost, its row turns bad by the walker’s own table, and the diary keeps why', async ({ page }) => {
+  await open(page, '/kit');
+  await side(page, 'lose one');
+  const row = page.getByRole('row', { name: /small lighter/ });
+  await expect(row).toContainText('none');
+  await page.getByRole('combobox', { name: 'match on burner on a can' }).selectOption('not');
+  await expect(row).toContainText('10');
+  await side(page, 'diary');
+  await page.getByRole('textbox', { name: /with small can burner, because/ }).fill('matches got wet');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('listitem').filter({ hasText: 'matches got wet' })).toBeVisible();
+  await page.reload();
+  await side(page, 'diary');
+  await expect(page.getByRole('listitem').filter({ hasText: 'matches got wet' })).toBeVisible();
+});
+
+test('the switch for what is owned hides the catalogue on the rack and in Carry', async ({ page }) => {
+  await open(page, '/kit');
+  const burners = page.locator('app-kit-panel').getByLabel('burner', { exact: true });
+  await page.getByRole('checkbox', { name: /only what I own/ }).check();
+  await page.getByRole('searchbox', { name: 'find a piece by name' }).fill('larger gas');
+  await expect(page.locator('app-pieces-list')).toContainText('Nothing of that name among what you own');
+  await page.getByRole('link', { name: 'Carry' }).click();
+  expect(await burners.locator('option').allInnerTexts()).not.toContain('larger gas burner');
+  await page.keyboard.press('Control+z');
+  await expect(burners.locator('option', { hasText: 'larger gas burner' })).toHaveCount(1);
 });

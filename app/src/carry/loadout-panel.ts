@@ -7,11 +7,12 @@ import { cautionWords } from './caution-words';
 import { ChoicePanel } from './choice-panel';
 import { ContainerShape } from './container-shape';
 import { problemWords } from './problem-words';
+import { RiskPanel } from './risk-panel';
 
 /** What leaves the stop: containers as shapes, their sum, and what stands in the way. */
 @Component({
   selector: 'app-loadout-panel',
-  imports: [ChoicePanel, ContainerShape, Figure],
+  imports: [ChoicePanel, ContainerShape, Figure, RiskPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">out of {{ carry().from }}</h2>
@@ -55,6 +56,7 @@ import { problemWords } from './problem-words';
     @if (carry().gatheredG > 0) {
       <p class="quiet">{{ units.text(carry().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
     }
+    <app-risk-panel [carry]="carry()" />
     <app-choice-panel [carry]="carry()" [plan]="plan()" />
     @if (carry().cautions.length) {
       <details>

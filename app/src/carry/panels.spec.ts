@@ -8,7 +8,10 @@ import { KitPanel } from './kit-panel';
 import { withBurner } from './kit-edits';
 import { LoadoutPanel } from './loadout-panel';
 import { MealsPanel } from './meals-panel';
+import { RiskPanel } from './risk-panel';
 import { WalkPanel } from './walk-panel';
+import { PlanService } from '../state/plan-service';
+import { RiskService } from '../state/risk-service';
 
 let panel: Panel<unknown>;
 const store = () => TestBed.inject(WorkspaceStore);
@@ -216,4 +219,24 @@ describe('the load-out', () => {
     panel.type('grams carried all the way that a unit of money is worth', '100');
     expect(store().trip().loadOut).toEqual({ measure: 'gramKm', gramsPerPrice: 100 });
   });
+});
+
+describe('the risk', () => {
+  it('is drawn for the carry that is looked at, and rises with what else might happen', async () => {
+    store().start(undefined);
+    TestBed.inject(PlanService).start();
+    show(RiskPanel, ['carry']);
+    const settled = async () => {
+      for (let i = 0; i < 8; i++) await panel.settle();
+    };
+    await settled();
+    panel.give({ carry: TestBed.inject(PlanService).carry() });
+    expect(textOf()).toMatch(/Runs out fewer than 1 in [\d,]+ times\. Nine trips in ten burn \d+ g to \d+ g\./);
+    const reserve = () => Number(/a reserve of (\d+) g would do/.exec(textOf())?.[1]);
+    const before = reserve();
+    panel.tick('a day longer');
+    await settled();
+    expect(TestBed.inject(RiskService).mishaps().slowDay).toBeGreaterThan(0);
+    expect(reserve()).toBeGreaterThan(before);
+  }, 40_000); // ten thousand trips on the page's own thread, where tests have no worker
 });

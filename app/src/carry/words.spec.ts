@@ -1,5 +1,6 @@
 import { DEMO_TRIP, formatQuantity, METRIC, planTrip, type Burn, type PlannedMeal, type Quantity } from '@tinder/core';
 import { containerWords } from '../ledger/derivation';
+import { chanceWords, riskWords } from './risk-words';
 import { cautionWords } from './caution-words';
 import { doseWords, outcomeWords } from './meal-words';
 import { problemWords } from './problem-words';
@@ -54,5 +55,28 @@ describe('words of a container', () => {
     expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 0 }, format)).toBe('100 g can, empty');
     expect(containerWords({ kind: 'bottle', sizeMl: 500, fillMl: 320, tareG: 40, fuelG: 256 }, format)).toBe('500 mL bottle, 320 mL in it');
     expect(containerWords({ kind: 'tablets', count: 18, tabletG: 14, tareG: 9, fuelG: 252 }, format)).toBe('18 tablets of 14 g');
+  });
+});
+
+describe('words of a risk', () => {
+  const risk = (runOut: number, fuelForLimitG: number) => ({
+    runOut,
+    standardError: runOut === 0 ? 0.0001 : Math.sqrt((runOut * (1 - runOut)) / 10_000),
+    meanG: 120,
+    sdG: 5,
+    quantilesG: { 5: 112, 25: 117, 50: 120, 75: 123, 95: 128, 98: 131 },
+    fuelForLimitG,
+  });
+
+  it('say it in times, with how sure it is, and what the limit asks for', () => {
+    expect(chanceWords(risk(0.0625, 0))).toBe('1 in 16');
+    expect(chanceWords(risk(0.74, 0))).toBe('74 in 100');
+    expect(chanceWords(risk(0, 0))).toBe('fewer than 1 in 3,333');
+    expect(riskWords(risk(0.0625, 131), { demandG: 120, fuelG: 126 }, units)).toEqual([
+      'Runs out 1 in 16 times (6.3 % ± 0.2 %).',
+      'Nine trips in ten burn 112 g to 128 g.',
+      'For 1 in 50 it takes 5 g more than leaves.',
+    ]);
+    expect(riskWords(risk(0, 131), { demandG: 120, fuelG: 200 }, units).at(-1)).toBe('For 1 in 50 a reserve of 11 g would do.');
   });
 });

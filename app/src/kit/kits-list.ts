@@ -132,7 +132,7 @@ export class KitsList {
   protected compare(id: string, now: boolean): void {
     this.study.editRack('side by side', (r) => {
       const others = r.score.compared.filter((k) => k !== id);
-      return { ...r, score: { ...r.score, compared: now ? others : [...others, id] } };
+      return { ...r, score: { ...r.score, compared: now ? others : [...others, id].slice(0, MOST_COMPARED) } };
     });
   }
 }

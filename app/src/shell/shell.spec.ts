@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { DEMO_TRIP, exportArchive, METRIC, stretchLeg, type Trip } from '@tinder/core';
+import { DEMO_TRIP, exportArchive, METRIC, stretchLeg, type Trip, DEMO_RACK, EMPTY_RACK } from '@tinder/core';
 import { LedgerService } from '../ledger/ledger-service';
 import { WorkspaceStore } from '../state/workspace-store';
 import { AppShell } from './app-shell';
@@ -79,6 +79,35 @@ describe('the frame', () => {
     ).toEqual(['Low Road']);
     store().undo();
     expect(store().workspace().library).toEqual(before.library);
+  });
+
+  it('puts a rack read from a file beside the one here, names what is broken in it, and gives it back with undo', async () => {
+    store().edit('empty', (w) => ({ ...w, rack: EMPTY_RACK }));
+    const file = exportArchive([], { rack: DEMO_RACK });
+    await importText('rack.json', file.replace('"massG": 73', '"massG": "heavy"'));
+    expect(textOf('.notice')).toMatch(/rack\.json was not taken.*rack\.pieces\.0\.massG/);
+    expect(store().rack()).toBe(EMPTY_RACK);
+    await importText('rack.json', file);
+    expect(textOf('.notice')).toContain('on the rack beside those that were there');
+    expect(
+      store()
+        .rack()
+        .kits.map((k) => k.name),
+    ).toEqual(DEMO_RACK.kits.map((k) => k.name));
+    await importText('rack.json', file);
+    expect(store().rack().pieces).toHaveLength(DEMO_RACK.pieces.length); // a second time adds nothing
+    store().undo();
+    store().undo();
+    expect(store().rack()).toBe(EMPTY_RACK);
+  });
+
+  it('puts the rack of a backup back as well', async () => {
+    const rack = { ...DEMO_RACK, spreadTrips: 4 };
+    const trips = [{ trip: DEMO_TRIP, archived: false }];
+    await importText('all.json', exportArchive(trips, { rack, preferences: { theme: 'day', units: { ...METRIC } } }));
+    [...element().querySelectorAll<HTMLButtonElement>('.notice button')][1].click();
+    await settle();
+    expect(store().rack().spreadTrips).toBe(4);
   });
 
   it('turns the page to the headlamp and back', async () => {

@@ -1,4 +1,4 @@
-import { DEMO_TRIP, METRIC } from '@tinder/core';
+import { DEMO_RACK, DEMO_TRIP, EMPTY_RACK, METRIC } from '@tinder/core';
 import { openDB } from 'idb';
 import { WorkspaceDb } from './workspace-db';
 
@@ -61,5 +61,28 @@ describe('the saved library', () => {
     const loaded = await db.load();
     expect(loaded).toMatchObject({ trips: [{ trip: { name: 'Old Walk' }, revision: 1 }], unreadable: 0 });
     expect(loaded.trips[0].trip.legs[0].days).toHaveLength(4);
+  });
+
+  it('keeps the rack as it is saved, and overwrites none that another tab has saved since', async () => {
+    const db = await WorkspaceDb.open(quiet, `db-${n++}`);
+    expect(await db.saveRack(EMPTY_RACK, DEMO_RACK)).toBeUndefined();
+    expect((await db.load()).rack).toEqual(DEMO_RACK);
+    const theirs = { ...DEMO_RACK, onlyOwned: true };
+    expect(await db.saveRack(DEMO_RACK, theirs)).toBeUndefined();
+    const mine = { ...DEMO_RACK, spreadTrips: 3 };
+    expect(await db.saveRack(DEMO_RACK, mine)).toEqual(theirs);
+    expect((await db.load()).rack).toEqual(theirs);
+  });
+
+  it('keeps a rack that it cannot read aside, untouched, while a new one is saved', async () => {
+    const name = `db-${n++}`;
+    const db = await WorkspaceDb.open(quiet, name);
+    const raw = await openDB(name);
+    const odd = { pieces: 'from some other day' };
+    await raw.put('settings', odd, 'rack');
+    expect(await db.load()).toEqual({ trips: [], unreadable: 1 });
+    await db.saveRack(EMPTY_RACK, DEMO_RACK);
+    expect(await raw.get('settings', 'rackAside')).toEqual(odd);
+    expect((await db.load()).rack).toEqual(DEMO_RACK);
   });
 });

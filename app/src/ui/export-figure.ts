@@ -24,7 +24,6 @@ export function figureAsSvg(drawn: SVGSVGElement): string {
     copies[i].setAttribute('style', KEPT.map((p) => `${p}:${style.getPropertyValue(p)}`).join(';'));
     copies[i].removeAttribute('class');
   });
-  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
   copy.setAttribute('width', String(width));
   copy.setAttribute('height', String(height));
   copy.removeAttribute('aria-hidden');

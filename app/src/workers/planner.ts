@@ -5,16 +5,19 @@ import {
   doseTable,
   habitLedger,
   flameCurve,
+  fuelForRisk,
   inferBlend,
   loseOne,
   measureKits,
   nestOf,
+  planRisk,
   perThousandKcal,
   planTrip,
   upgradeLadder,
   type BurnFacts,
   type CanSeen,
   type CarryPlan,
+  type CarryRisk,
   type Change,
   type ColdView,
   type DishCard,
@@ -24,6 +27,7 @@ import {
   type InferredBlend,
   type Loss,
   type MealName,
+  type Mishaps,
   type Nest,
   type PerKcal,
   type Plan,
@@ -47,9 +51,14 @@ export interface Planner {
   nest(rack: Rack, kitId: string): Nest | undefined;
   /** Kits of the rack planned on a trip. */
   kits(rack: Rack, trip: Trip, ids: readonly string[]): ReturnType<typeof measureKits>;
+  /** How likely each carry runs out, and what would keep it to `limit`; undefined where nothing can run out. */
+  risk(trip: Trip, plan: Plan, mishaps: Mishaps, limit: number): (RiskOfCarry | undefined)[];
   ladder(rack: Rack, trip: Trip, kitId: string): Upgrade[];
   losses(rack: Rack, trip: Trip, kitId: string, fromStop: number): Loss[];
 }
+
+/** A carry's risk without the thousands of trips behind it. */
+export type RiskOfCarry = Omit<CarryRisk, 'demandsG'> & { fuelForLimitG: number };
 
 export type CloserSubject = 'flame' | 'cold' | 'dose' | 'rest';
 
@@ -85,6 +94,12 @@ export const planner: Planner = {
   card: (trip, plan, day, name) => dishCard(trip, plan, day, name),
   nest: (rack, kitId) => withRackKit(rack, kitId, (kit) => nestOf(rack, kit)),
   kits: (rack, trip, ids) => measureKits(rack, trip, ids),
+  risk: (trip, plan, mishaps, limit) =>
+    planRisk(trip, plan, mishaps).map((r) => {
+      if (!r) return undefined;
+      const { demandsG: _many, ...rest } = r;
+      return { ...rest, fuelForLimitG: fuelForRisk(r, limit) };
+    }),
   ladder: (rack, trip, kitId) => withRackKit(rack, kitId, (kit) => upgradeLadder(rack, trip, kit)) ?? [],
   losses: (rack, trip, kitId, fromStop) => withRackKit(rack, kitId, (kit) => loseOne(rack, trip, kit, fromStop)) ?? [],
 };

@@ -11,23 +11,25 @@ import { choosable } from './rack-edit';
 import { build, pieceFor, tripKitOf } from './trip-kit';
 
 /** What is missing in a kit for this trip: data, put into words at the edge. */
-export type HintCode =
-  | 'noBurner'
-  | 'noPot'
-  | 'noLid'
-  | 'nothingLights'
-  | 'noSpareIgnition'
-  | 'failsDamp'
-  | 'noOpener'
-  | 'cannotSimmer'
-  | 'notSold'
-  | 'noMeasure'
-  | 'scratches'
-  | 'noSupport'
-  | 'noContainer'
-  | 'noSpoon'
-  | 'noCozy'
-  | 'wornOut';
+export const HINT_CODES = [
+  'noBurner',
+  'noPot',
+  'noLid',
+  'nothingLights',
+  'noSpareIgnition',
+  'failsDamp',
+  'noOpener',
+  'cannotSimmer',
+  'notSold',
+  'noMeasure',
+  'scratches',
+  'noSupport',
+  'noContainer',
+  'noSpoon',
+  'noCozy',
+  'wornOut',
+] as const;
+export type HintCode = (typeof HINT_CODES)[number];
 
 export type Mend =
   /** Adds a piece, in place of another where one is named. */

@@ -43,7 +43,10 @@ export const writePiecesCsv = (pieces: readonly Piece[]): string =>
 
 export function writeKitsCsv(rack: Rack): string {
   const name = new Map(rack.pieces.map((p) => [p.id, p.name]));
-  const rows = rack.kits.flatMap((k) => k.pieceIds.map((id) => [k.name, name.get(id) ?? '', k.outside.includes(id) ? 'yes' : '']));
+  const rows = rack.kits.flatMap((k) =>
+    // an empty kit keeps its name
+    k.pieceIds.length ? k.pieceIds.map((id) => [k.name, name.get(id) ?? '', k.outside.includes(id) ? 'yes' : '']) : [[k.name, '', '']],
+  );
   return writeCsv(KIT_COLUMNS, rows);
 }
 
@@ -128,13 +131,15 @@ function shapeOf(values: Record<string, number>): { shape: Shape | undefined; re
 
 interface KitRow {
   kit: string;
-  pieceId: string;
+  /** Undefined for a kit without pieces. */
+  pieceId?: string;
   outside: boolean;
 }
 function readKitRow(row: Record<string, string>, rack: Rack): RowRead<KitRow> {
   const name = row['piece']?.trim() ?? '';
   const piece = rack.pieces.find((p) => p.name === name);
   const kit = row['kit']?.trim() ?? '';
+  if (kit && !name) return { value: { kit, outside: false } };
   const reasons = [...(kit ? [] : ['kit is empty']), ...(piece ? [] : [`no piece on the rack is called “${name}”: read the pieces first`])];
   return piece && kit ? { value: { kit, pieceId: piece.id, outside: row['outside']?.trim() === 'yes' } } : { reasons };
 }
@@ -144,7 +149,8 @@ function withKitRows(rack: Rack, rows: readonly KitRow[], newId: () => string): 
   const kits = [...rack.kits];
   for (const name of new Set(rows.map((r) => r.kit))) {
     const own = rows.filter((r) => r.kit === name);
-    const pieces = { pieceIds: own.map((r) => r.pieceId), outside: own.filter((r) => r.outside).map((r) => r.pieceId) };
+    const ids = (list: readonly KitRow[]): string[] => list.flatMap((r) => r.pieceId ?? []);
+    const pieces = { pieceIds: ids(own), outside: ids(own.filter((r) => r.outside)) };
     const at = kits.findIndex((k) => k.name === name);
     if (at >= 0) kits[at] = { ...kits[at], ...pieces };
     else kits.push(newKit(newId(), name.slice(0, 80), STARTING_SETTINGS, pieces));

@@ -43,13 +43,12 @@ export function tripKitOf({ kit, pieces }: BuiltKit): Kit | NotPlannable {
   if (!pot && burner.family !== 'none') return 'noPot';
   const lid = pieceFor(pieces, 'lid');
   const screen = pieces.find((p) => p.windscreen && FAMILY_WINDSCREENS[burner.family].includes(p.windscreen));
-  const own = (p: Piece | undefined): number => (p ? massOfG(p) : 0);
   // a piece that does two of these jobs is weighed at the first
   const counted = new Set<Piece>();
   const once = (p: Piece | undefined): number => {
-    if (!p || counted.has(p)) return 0;
+    if (!p || counted.has(p) || weighedWithFuel(p)) return 0;
     counted.add(p);
-    return own(p);
+    return massOfG(p);
   };
   const burnerMassG = once(burnerPiece);
   const potMassG = once(pot);

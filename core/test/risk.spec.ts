@@ -1,0 +1,145 @@
+import fc from 'fast-check';
+import { DEMO_TRIP } from '../src/demo/vesper-divide';
+import { simulateBurn } from '../src/burn/burn';
+import { fuelForRisk, NO_MISHAPS, runOutRisk, SPREADS, type UncertainBurn, type UncertainCarry } from '../src/risk/monte-carlo';
+import { normals, seededRandom } from '../src/risk/random';
+import { FRESH_CAN, onEvening } from '../src/plan/evenings';
+import { dosed, kitInUse, sourceFor } from '../src/plan/meal-burn';
+import { planTrip } from '../src/plan/plan';
+import { planRisk, uncertainBurn, uncertainCarry } from '../src/plan/risk';
+
+/** Probability that a normal number is above `z` (Abramowitz and Stegun 26.2.17, error below 7.5e-8). */
+function above(z: number): number {
+  if (z < 0) return 1 - above(-z);
+  const t = 1 / (1 + 0.2316419 * z);
+  const poly = t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  return (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) * poly;
+}
+const still: UncertainBurn = { fuelG: 10, perWaterK: 0, perAirK: 0, windDown: 1, windUp: 1, airSdK: 0 };
+const carry = (burn: UncertainBurn, days: number, fuelG: number): UncertainCarry => ({
+  fuelG,
+  days: Array.from({ length: days }, () => [burn, burn]),
+});
+
+describe('seeded numbers', () => {
+  it('are the same for the same seed, even, and normal', () => {
+    const draw = (seed: number, n: number) => {
+      const random = seededRandom(seed);
+      return Array.from({ length: n }, random);
+    };
+    expect(draw(7, 5)).toEqual(draw(7, 5));
+    expect(draw(7, 5)).not.toEqual(draw(8, 5));
+    const even = draw(3, 20_000);
+    expect(even.every((x) => x >= 0 && x < 1)).toBe(true);
+    expect(even.reduce((a, b) => a + b, 0) / even.length).toBeCloseTo(0.5, 2);
+    const normal = normals(seededRandom(3));
+    const bell = Array.from({ length: 20_000 }, normal);
+    expect(bell.reduce((a, b) => a + b, 0) / bell.length).toBeCloseTo(0, 1);
+    expect(bell.reduce((a, b) => a + b * b, 0) / bell.length).toBeCloseTo(1, 1);
+  });
+});
+
+describe('the risk of running out', () => {
+  it('agrees with sums of normal numbers where those are exact', () => {
+    // 20 burns of 10 g, 5 % each: mean 200, sd 0.5·√20
+    const sd = 10 * SPREADS.quantityShare * Math.sqrt(20);
+    for (const z of [0, 1, 2]) {
+      const [risk] = runOutRisk([carry(still, 10, 200 + z * sd)], 8000, 11);
+      expect(Math.abs(risk.runOut - above(z))).toBeLessThan(4 * risk.standardError);
+      expect(Math.abs(risk.sdG / sd - 1)).toBeLessThan(0.03);
+      expect(risk.meanG).toBeCloseTo(200, 0);
+    }
+  });
+
+  it('adds water and air in quadrature', () => {
+    const burn = { ...still, perWaterK: -0.2, perAirK: -0.1 };
+    const [risk] = runOutRisk([carry(burn, 8, 1000)], 8000, 5);
+    const each = Math.hypot(0.2 * SPREADS.waterK, 0.1 * SPREADS.airK, 10 * SPREADS.quantityShare);
+    expect(Math.abs(risk.sdG / (4 * each) - 1)).toBeLessThan(0.03);
+  });
+
+  it('never rises with more fuel, never falls with mishaps, and repeats itself with its seed', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 6 }), fc.integer({ min: 30, max: 260 }), fc.nat(1000), (days, fuelG, seed) => {
+        const burn = { ...still, windUp: 1.3, windDown: 0.9, perWaterK: -0.15 };
+        const at = (g: number, mishaps = NO_MISHAPS) => runOutRisk([carry(burn, days, g)], 100, seed, mishaps)[0];
+        expect(at(fuelG + 20).runOut).toBeLessThanOrEqual(at(fuelG).runOut);
+        expect(at(fuelG)).toEqual(at(fuelG));
+        const worse = at(fuelG, { slowDay: 1, stormDay: 1, drinkMore: 1 });
+        expect(worse.meanG).toBeGreaterThan(at(fuelG).meanG);
+        expect(worse.runOut).toBeGreaterThanOrEqual(at(fuelG).runOut - 1e-9);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('names the fuel for a limit: with it that share runs out, no more', () => {
+    const [risk] = runOutRisk([carry({ ...still, windUp: 1.4 }, 5, 0)], 2000, 2);
+    for (const limit of [0.02, 0.1, 0.5]) {
+      const [with_] = runOutRisk([carry({ ...still, windUp: 1.4 }, 5, fuelForRisk(risk, limit))], 2000, 2);
+      expect(with_.runOut).toBeLessThanOrEqual(limit);
+      expect(with_.runOut).toBeGreaterThan(limit - 0.002);
+    }
+  });
+
+  it('tells how sure it is: the error shrinks with the root of the trips', () => {
+    const at = (trips: number) => runOutRisk([carry(still, 5, 100)], trips, 4)[0].standardError;
+    expect(at(4000) / at(1000)).toBeCloseTo(0.5, 1);
+  });
+});
+
+describe('the risk of the demo', () => {
+  const plan = planTrip(DEMO_TRIP);
+
+  it('has one answer a carry, about the plan’s own demand, higher where less is spare', () => {
+    const risks = planRisk(DEMO_TRIP, plan, NO_MISHAPS, 1, 1500);
+    expect(risks).toHaveLength(plan.carries.length);
+    risks.forEach((r, i) => {
+      if (!r) throw new Error('no risk');
+      expect(Math.abs(r.meanG / plan.carries[i].demandG - 1)).toBeLessThan(0.12);
+      expect(r.quantilesG[5]).toBeLessThan(r.quantilesG[95]);
+      expect(r.runOut).toBeGreaterThanOrEqual(0);
+    });
+    const tight = planRisk(
+      { ...DEMO_TRIP, reservePercent: 0 },
+      { ...plan, carries: plan.carries.map((c) => ({ ...c, fuelG: c.demandG })) },
+      NO_MISHAPS,
+      1,
+      1500,
+    );
+    tight.forEach((r, i) => expect(r && r.runOut).toBeGreaterThanOrEqual((risks[i]?.runOut ?? 0) - 0.01));
+  });
+
+  it('cannot run out of wood, nor of nothing', () => {
+    const wood = { ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, burnerId: 'wood-box', fuelId: 'wood' } };
+    expect(planRisk(wood, planTrip(wood), NO_MISHAPS).every((r) => r === undefined)).toBe(true);
+  });
+
+  it('stands on straight lines that stay close to the full burn model over the usual spreads', () => {
+    const use = kitInUse(DEMO_TRIP.kit);
+    const meals = plan.days.slice(0, 6).flatMap((d) => Object.values(d.meals));
+    let worst = 0;
+    for (const meal of meals) {
+      const line = uncertainBurn(use, meal, 0);
+      for (const [waterK, airK] of [
+        [3, 4],
+        [-3, -4],
+        [3, -4],
+      ]) {
+        const facts = { ...onEvening(meal.facts, waterK, 1), airC: meal.facts.airC + airK };
+        const can = { ...FRESH_CAN, fuelLeftG: (meal.canFraction ?? 1) * FRESH_CAN.netG };
+        const full = dosed(use, simulateBurn({ ...facts, source: sourceFor(use, facts, can) }), facts).burn;
+        const base = dosed(use, simulateBurn({ ...meal.facts, source: sourceFor(use, meal.facts, can) }), meal.facts).burn.fuelG;
+        if (full.outcome.kind !== 'done') continue;
+        worst = Math.max(worst, Math.abs(base + line.perWaterK * waterK + line.perAirK * airK - full.fuelG) / full.fuelG);
+      }
+    }
+    expect(worst).toBeLessThan(0.04);
+  });
+
+  it('holds a burn for every hot meal of the carry', () => {
+    const [first] = plan.carries;
+    const meals = first.days.reduce((n, d) => n + Object.keys(d.meals).length, 0);
+    expect(uncertainCarry(DEMO_TRIP, first).days.flat()).toHaveLength(meals);
+  });
+});
