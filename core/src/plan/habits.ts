@@ -59,10 +59,7 @@ type Edit = (t: Trip) => Trip;
 /** Every habit alone and the best together over the trip as it stands. */
 export function habitLedger(trip: Trip, now: Plan): HabitLedger {
   const measure = (changed: Trip): Omit<Habit, 'kind'> => {
-    const then = planTrip(
-      changed,
-      now.carries.map((c) => c.containers),
-    );
+    const then = planTrip(changed);
     return {
       trip: changed,
       fuelG: demandOfG(then) - demandOfG(now),

@@ -25,6 +25,8 @@ export interface CarryNeed {
   supply: Supply;
   days: readonly DayConditions[];
   burntG: readonly number[];
+  /** What must last, g: what is burnt, or more where another load-out burnt more. */
+  demandG: number;
 }
 export interface TripLoadOuts {
   loadOuts: LoadOut[];
@@ -74,10 +76,10 @@ function choose(
 ): TripLoadOuts | NoPlan {
   const { fuel } = use;
   const factor = 1 + trip.reservePercent / 100;
-  const stages = needs.map(({ days, burntG, stop }): Stage => ({
+  const stages = needs.map(({ days, burntG, demandG, stop }): Stage => ({
     burntG,
     weights: dayWeights(trip.loadOut.measure, days),
-    needG: factor * burntG.reduce((a, b) => a + b, 0),
+    needG: factor * demandG,
     bin: stop.bin,
   }));
   // money is worth grams carried the whole way: in the measure's own unit, that many times its weight

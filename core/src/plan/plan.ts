@@ -100,13 +100,12 @@ const SAME_FUEL_G = 1;
 
 /**
  * The only door of the core: a valid trip in, its plan out. Pure; the same trip gives the same plan.
- * `guess`, by carry, is a load-out likely to fit: it saves a pass; part-used cans settle to a gram, so that the answer moves by less than a tenth of one.
  */
-export function planTrip(trip: Trip, guess?: readonly (readonly Container[])[]): Plan {
+export function planTrip(trip: Trip): Plan {
   const use = kitInUse(trip.kit);
   const conditions = dayConditions(trip);
   const spans = carrySpans(trip, use);
-  const { carries, short, price, pinCost, exact } = planCarries(trip, use, spans, conditions, guess ?? []);
+  const { carries, short, price, pinCost, exact } = planCarries(trip, use, spans, conditions);
   return {
     days: carries.flatMap((c) => c.days),
     carries,
@@ -122,7 +121,7 @@ export function planTrip(trip: Trip, guess?: readonly (readonly Container[])[]):
 export function replanCarry(trip: Trip, carry: Pick<CarryPlan, 'fromStop' | 'toStop' | 'supply' | 'arrivedWith'>): CarryPlan {
   const use = kitInUse(trip.kit);
   const arrivedWith = use.fuel.kind === kindHeldIn(carry.arrivedWith) ? carry.arrivedWith : [];
-  return planCarries(trip, use, [carry], dayConditions(trip), [], arrivedWith).carries[0];
+  return planCarries(trip, use, [carry], dayConditions(trip), arrivedWith).carries[0];
 }
 
 /** The kind of fuel that such containers hold; undefined for none. */
@@ -171,20 +170,22 @@ function planCarries(
   use: KitInUse,
   spans: readonly Span[],
   conditions: readonly DayConditions[],
-  guess: readonly (readonly Container[])[],
   arrivedWith: readonly Container[] = [],
 ): Pick<Plan, 'carries' | 'price' | 'exact' | 'pinCost'> & { short?: PinTooSmall } {
   const daysOf = spans.map((s) => conditions.filter((d) => d.leg >= s.fromStop && d.leg < s.toStop));
-  let walkedWith: readonly (readonly Container[])[] = spans.map((_, i) => guess[i] ?? firstGuess(use));
+  let walkedWith: readonly (readonly Container[])[] = spans.map(() => firstGuess(use));
   let walks = spans.map((_, i) => walk(trip, use, daysOf[i], walkedWith[i]));
-  let chosen = chooseLoadOuts(trip, use, spans, walks, arrivedWith);
+  let demands = walks.map(demandOfDaysG);
+  let chosen = chooseLoadOuts(trip, use, spans, walks, demands, arrivedWith);
   for (let pass = 1; pass < LOADOUT_PASSES && use.fuel.kind === 'gas'; pass++) {
     const next = chosen.loadOuts.map((l) => l.containers);
     const same = next.map((c, i) => sameContainers(c, walkedWith[i]));
     if (same.every(Boolean)) break;
     walks = walks.map((w, i) => (same[i] ? w : walk(trip, use, daysOf[i], next[i])));
     walkedWith = next;
-    chosen = chooseLoadOuts(trip, use, spans, walks, arrivedWith);
+    // two load-outs may each ask for the other: from here on the larger demand counts, which comes to an end
+    demands = walks.map((w, i) => (pass > 1 ? Math.max(demands[i], demandOfDaysG(w)) : demandOfDaysG(w)));
+    chosen = chooseLoadOuts(trip, use, spans, walks, demands, arrivedWith);
   }
   const short = chosen.short && {
     stop: trip.stops[spans[chosen.short.stage].fromStop].name,
@@ -206,6 +207,7 @@ function chooseLoadOuts(
   use: KitInUse,
   spans: readonly Span[],
   walks: readonly PlanDay[][],
+  demandsG: readonly number[],
   arrivedWith: readonly Container[],
 ): TripLoadOuts {
   const needs = spans.map((s, i): CarryNeed => ({
@@ -213,9 +215,12 @@ function chooseLoadOuts(
     supply: s.supply,
     days: walks[i],
     burntG: walks[i].map((d) => d.fuelG),
+    demandG: demandsG[i],
   }));
   return loadOutsOf(trip, use, needs, arrivedWith);
 }
+
+const demandOfDaysG = (days: readonly PlanDay[]): number => days.reduce((sum, d) => sum + d.fuelG, 0);
 
 /** Containers after so much was burnt from them in their order. */
 function drawnDown(containers: readonly Container[], burntG: number): Container[] {
@@ -236,7 +241,7 @@ function assemble(
   arrivedWith: readonly Container[],
 ): CarryPlan {
   const { containers } = loadOut;
-  const demandG = days.reduce((sum, d) => sum + d.fuelG, 0);
+  const demandG = demandOfDaysG(days);
   const gathered = use.fuel.kind === 'wood';
   const hardwareG = hardwareMassG(trip);
   const fuelG = fuelOfG(containers);
