@@ -30,7 +30,7 @@ test('exports a trip, takes it back, and the numbers agree with the core', async
   await type(page, 'days, typed', '2');
   await expect(verdict(page)).toContainText('2 days burn');
   await page
-    .getByLabel('Trip or backup file to import')
+    .getByLabel('Trip, rack or backup file to import')
     .setInputFiles({ name: 'nine.json', mimeType: 'application/json', buffer: Buffer.from(text) });
   await expect(page.getByText('nine.json: Vesper Divide, imported is open.')).toBeVisible();
   await expect(verdict(page)).toContainText('9 days burn');
@@ -51,7 +51,9 @@ test('refuses broken files with the place and the mend, and changes nothing', as
     ['noise.json', 'x'.repeat(10_000_000), /line 1, column 1/],
   ];
   for (const [name, body, sentence] of cases) {
-    await page.getByLabel('Trip or backup file to import').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
+    await page
+      .getByLabel('Trip, rack or backup file to import')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
     await expect(page.getByRole('alert')).toContainText(`${name} was not taken. Nothing here has changed.`);
     await expect(page.getByRole('alert')).toContainText(sentence);
     await expect(verdict(page)).toContainText('6 days burn');
@@ -107,7 +109,7 @@ test('two tabs hold two trips side by side without harm, and both are backed up 
   await page.getByRole('button', { name: 'delete The Copy' }).click();
   await expect(page.getByRole('dialog').getByRole('textbox')).toHaveCount(1);
   await page.keyboard.press('Escape');
-  await page.getByLabel('Trip or backup file to import').setInputFiles(await download.path());
+  await page.getByLabel('Trip, rack or backup file to import').setInputFiles(await download.path());
   await page.getByRole('button', { name: 'put everything back as it was' }).click();
   await page.keyboard.press('l');
   await expect(page.getByRole('dialog').getByRole('textbox')).toHaveCount(2);
