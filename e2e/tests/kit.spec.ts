@@ -47,6 +47,7 @@ test('a kit is built from nothing by keyboard', async ({ page }) => {
   await expect(builder).toContainText('It lacks nothing that this trip and menu ask for.');
   await builder.getByRole('button', { name: 'carry it on Vesper Divide' }).press('Enter');
   await expect(verdict(page)).toContainText('mL of alcohol');
+  await expect(page.locator('.saved')).toHaveText('saved');
   await page.reload();
   await expect(page.getByRole('button', { name: 'by hand', exact: true })).toBeVisible();
   await expect(builder).toContainText('edits here move its plan');
@@ -151,12 +152,13 @@ test('a lighter is lost, its row turns bad by the walker’s own table, and the 
   await side(page, 'lose one');
   const row = page.getByRole('row', { name: /small lighter/ });
   await expect(row).toContainText('none');
-  await page.getByRole('combobox', { name: 'match on burner on a can' }).selectOption('not');
+  await page.getByRole('combobox', { name: 'match on burner on a can', exact: true }).selectOption('not');
   await expect(row).toContainText('10');
   await side(page, 'diary');
   await page.getByRole('textbox', { name: /with small can burner, because/ }).fill('matches got wet');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('listitem').filter({ hasText: 'matches got wet' })).toBeVisible();
+  await expect(page.locator('.saved')).toHaveText('saved');
   await page.reload();
   await side(page, 'diary');
   await expect(page.getByRole('listitem').filter({ hasText: 'matches got wet' })).toBeVisible();
