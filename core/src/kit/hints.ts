@@ -4,7 +4,8 @@ import type { Trip } from '../archive/trip-schema';
 import { burnerById, FAMILY_FUEL, hasValve, type Burner } from '../catalogue/burners';
 import { fuelById, type Fuel } from '../fuel/fuels';
 import { menuMeals } from '../menu/day-menu';
-import { withMethod } from '../menu/methods';
+import { everyMeal } from '../menu/edit';
+import { isSimmered, isTinned, REHYDRATE_ML_PER_G, withMethod } from '../menu/methods';
 import { supplyAt } from '../trail/supply';
 import { lightersOf } from './ignition';
 import { choosable } from './rack-edit';
@@ -56,8 +57,7 @@ function lightest(rack: Rack, fits: (p: Piece) => boolean, taken: readonly Piece
   return byMass(shown.filter((p) => p.have !== 'wish')) ?? byMass(shown);
 }
 
-const isTinned = (m: Meal): boolean => /\btin(s|ned)?\b/i.test(m.name);
-const isHeld = (m: Meal): boolean => m.hot && (m.method === 'simmer' || m.method === 'pastaPot');
+const isHeld = (m: Meal): boolean => m.hot && isSimmered(m);
 const isCozied = (m: Meal): boolean => m.hot && m.method === 'boilCozy';
 
 /** Plain hints about what a kit lacks on this trip, each with a mend where one press can do it. */
@@ -173,9 +173,8 @@ export function applyMend(rack: Rack, trip: Trip, kitId: string, mend: Mend, new
       return { rack: addToKit(rack, kitId, mend.piece, newId, mend.insteadOf), trip };
     case 'cozyDishes': {
       const cozied = (m: Meal): Meal =>
-        isHeld(m) ? { ...withMethod(m, 'boilCozy'), waterMl: m.method === 'pastaPot' ? 2.3 * m.dryG : m.waterMl } : m;
-      const menu = Object.fromEntries(Object.entries(trip.menu).map(([k, m]) => [k, cozied(m)])) as Trip['menu'];
-      return { rack, trip: { ...trip, menu, dishes: trip.dishes.map((d) => ({ ...d, meal: cozied(d.meal) })) } };
+        isHeld(m) ? { ...withMethod(m, 'boilCozy'), waterMl: m.method === 'pastaPot' ? REHYDRATE_ML_PER_G * m.dryG : m.waterMl } : m;
+      return { rack, trip: everyMeal(trip, cozied) };
     }
     case 'postBox': {
       const stops = trip.stops.map((s) => (s.id === mend.stopId ? { ...s, box: { postBy: null, note: '' } } : s));

@@ -46,6 +46,12 @@ export function editDishOn(trip: Trip, day: number, name: MealName, own: Day['di
   return { ...trip, menu: { ...trip.menu, [name]: change(trip.menu[name]) } };
 }
 
+/** Changes every dish of the trip: the usual ones and those kept for it. */
+export function everyMeal(trip: Trip, change: (m: Meal) => Meal): Trip {
+  const menu = Object.fromEntries(MEALS.map((name) => [name, change(trip.menu[name])])) as Trip['menu'];
+  return { ...trip, menu, dishes: trip.dishes.map((d) => ({ ...d, meal: change(d.meal) })) };
+}
+
 /** Adds dishes to those kept; one of a name that is there takes its place. */
 export function addDishes(trip: Trip, meals: readonly Meal[], newId: () => string): Trip {
   const dishes = trip.dishes.map((d) => ({ ...d, meal: meals.find((m) => m.name === d.meal.name) ?? d.meal }));

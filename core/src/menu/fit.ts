@@ -1,6 +1,7 @@
 import type { Kit, Meal, Method } from '../archive/kit-schema';
 import { potVolumeMl } from '../burn/pot';
 import { burnerById, hasValve, isGas } from '../catalogue/burners';
+import { isSimmered } from './methods';
 
 /** Water and food may fill a pot to this share of its brim (domain section 6). */
 export const HEADSPACE = { plain: 0.85, foaming: 0.7 };
@@ -33,7 +34,7 @@ export const swollenMl = (dryG: number): number => dryG * SWOLLEN.dryMlPerG * SW
 export function methodProblems(kit: Kit, meal: Meal): MethodProblem[] {
   const list: MethodProblem[] = [];
   const burner = burnerById(kit.burnerId);
-  const held = meal.simmerMin > 0 || meal.method === 'simmer' || meal.method === 'pastaPot';
+  const held = meal.simmerMin > 0 || isSimmered(meal);
   if (!meal.hot) return list;
   if (burner.family === 'none') return [{ code: 'noBurner', instead: ['coldSoak', 'noCook'] }];
   if (held && !hasValve(burner)) list.push({ code: 'noSimmer', instead: ['boilCozy', 'homeDried'] });

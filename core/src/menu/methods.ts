@@ -9,9 +9,14 @@ const RAW_SIMMER_MIN = 10;
 /** Plenty of water: 5 L for 450 g (domain section 6). */
 export const PASTA_ML_PER_G = 5000 / 450;
 /** What a pre-cooked, home-dried dish drinks, mL a gram (common practice). */
-const REHYDRATE_ML_PER_G = 2.3;
+export const REHYDRATE_ML_PER_G = 2.3;
 /** A pan of food, minutes (common practice). */
 export const FRY_MIN = 6;
+
+/** Is it cooked from raw by being kept at the heat, in little water or plenty? */
+export const isSimmered = (m: Pick<Meal, 'method'>): boolean => m.method === 'simmer' || m.method === 'pastaPot';
+/** Does it come in a tin? Its name says so. */
+export const isTinned = (m: Pick<Meal, 'name'>): boolean => /\btin(s|ned)?\b/i.test(m.name);
 
 const BOIL = { kind: 'boil' } as const;
 const cook = { hot: true, simmerMin: 0, makeSafe: 'none', lidOff: false, drainedMl: 0 } as const;

@@ -4,7 +4,8 @@ import { potVolumeMl } from '../burn/pot';
 import { burnerById, FAMILY_WINDSCREENS, hasValve, isGas, wallsInCan } from '../catalogue/burners';
 import { asKitPot, POTS, WINDSCREEN_MASS_G } from '../catalogue/pots';
 import { headspaceOf, potFillMl } from '../menu/fit';
-import { REST_TARGET_C, withMethod } from '../menu/methods';
+import { everyMeal } from '../menu/edit';
+import { isSimmered, REST_TARGET_C, withMethod } from '../menu/methods';
 import { dayCount, paintDays } from '../trail/edit';
 import { cookingTimeS, FLAMES_TO_TRY } from './changes';
 import { demandOfG, planTrip, unfinishedMeals, type Plan } from './plan';
@@ -92,11 +93,6 @@ export function habitLedger(trip: Trip, now: Plan): HabitLedger {
 
 const containersOfG = (plan: Plan): number => plan.carries.reduce((sum, c) => sum + c.fuelG + c.tareG, 0);
 
-/** Changes every dish of the trip: the usual ones and those kept for it. */
-function everyMeal(trip: Trip, change: (m: Meal) => Meal): Trip {
-  const menu = Object.fromEntries(MEALS.map((name) => [name, change(trip.menu[name])])) as Trip['menu'];
-  return { ...trip, menu, dishes: trip.dishes.map((d) => ({ ...d, meal: change(d.meal) })) };
-}
 const mealsOf = (trip: Trip): Meal[] => [...MEALS.map((name) => trip.menu[name]), ...trip.dishes.map((d) => d.meal)].filter((m) => m.hot);
 const usual =
   (name: MealName, change: Partial<Meal>): Edit =>
@@ -105,7 +101,7 @@ const kitEdit =
   (change: Partial<Trip['kit']>): Edit =>
   (t) => ({ ...t, kit: { ...t.kit, ...change } });
 
-const isRaw = (m: Meal): boolean => m.hot && m.dryG > 0 && (m.method === 'simmer' || m.method === 'pastaPot');
+const isRaw = (m: Meal): boolean => m.hot && m.dryG > 0 && isSimmered(m);
 const isPlainBoil = (m: Meal): boolean => m.hot && m.target.kind === 'boil' && m.simmerMin === 0 && m.makeSafe === 'none';
 const isBelowBoil = (m: Meal): boolean => m.hot && m.dryG > 0 && m.target.kind === 'stopAt';
 

@@ -8,6 +8,7 @@ import { lightersOf } from '../kit/ignition';
 import { choosable } from '../kit/rack-edit';
 import { build, pieceFor, tripWithKit } from '../kit/trip-kit';
 import { isEatenOut, isHot, mealOn } from '../menu/day-menu';
+import { isSimmered, isTinned } from '../menu/methods';
 import { planTrip, replanCarry, type CarryPlan, type PlanDay } from './plan';
 
 /** What is gone on the first evening of a carry, and what that leaves. */
@@ -103,13 +104,13 @@ function foodOn(trip: Trip, carry: CarryPlan) {
     hot: carry.days.reduce((n, d) => n + MEALS.filter((m) => d.meals[m]?.burn.outcome.kind === 'done').length, 0),
     kcal: sum((m) => m.meal.kcal),
     coldKcal: sum((m) => (isEdibleCold(m.meal) ? m.meal.kcal : 0)),
-    tinnedKcal: sum((m) => (/\btin(s|ned)?\b/i.test(m.meal.name) ? m.meal.kcal : 0)),
+    tinnedKcal: sum((m) => (isTinned(m.meal) ? m.meal.kcal : 0)),
     unsafeMl: sum((m) => (m.day.meals[m.name] && (m.day.snow || m.day.boilRule) ? m.meal.waterMl : 0)),
   };
 }
 
 /** Raw pasta, rice and dough need a flame; what only drinks hot water also drinks cold, slowly. */
-const isEdibleCold = (m: Meal): boolean => !isHot(m) || !(m.method === 'simmer' || m.method === 'pastaPot' || m.target.kind === 'fry');
+const isEdibleCold = (m: Meal): boolean => !isHot(m) || !(isSimmered(m) || m.target.kind === 'fry');
 
 /** A second piece of the same job, the lightest that works. */
 function mendOf(rack: Rack, burner: Burner, pieces: readonly Piece[], lost: Piece): Loss['mend'] {

@@ -1,6 +1,7 @@
 import type { Meal } from '../archive/kit-schema';
 import type { Trip } from '../archive/trip-schema';
 import { isHot } from '../menu/day-menu';
+import { isSimmered } from '../menu/methods';
 import { DISHES } from '../menu/dish-catalogue';
 import { methodProblems } from '../menu/fit';
 import { dayConditions } from './day-conditions';
@@ -53,5 +54,5 @@ export function perThousandKcal(trip: Trip, day: number): PerKcal[] {
 function kindOf(meal: Meal): PerKcal['kind'] {
   if (meal.method === 'homeDried') return 'homeDried';
   if (meal.vessel === 'bag' && meal.method === 'boilPour') return 'freezeDried';
-  return meal.method === 'simmer' || meal.method === 'pastaPot' ? 'raw' : 'other';
+  return isSimmered(meal) ? 'raw' : 'other';
 }
