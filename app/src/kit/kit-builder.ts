@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import {
   applyMend,
-  hardwareShareG,
+  hardwareOfG,
   hintsFor,
   massOfG,
   settingsOf,
@@ -197,7 +197,7 @@ export class KitBuilder {
       role: [piece.role, ...piece.alsoRoles].map((r) => ROLE_WORDS[r]).join(' and '),
     })),
   );
-  protected readonly totalG = computed(() => this.rows().reduce((sum, r) => sum + hardwareShareG(r.piece), 0));
+  protected readonly totalG = computed(() => hardwareOfG(this.rows().map((r) => r.piece)));
   protected readonly hints = computed(() => {
     const kit = this.study.kit();
     if (!kit) return [];

@@ -45,6 +45,11 @@ export const PACKAGES = {
 } as const satisfies Record<string, Package>;
 export type PackageId = keyof typeof PACKAGES;
 export const PACKAGE_IDS = Object.keys(PACKAGES) as [PackageId, ...PackageId[]];
+/** The package that a can of that content is sold as; undefined for no usual size. */
+export const canPackage = (netG: number): PackageId | undefined =>
+  PACKAGE_IDS.find((id) => packageById(id).fuelKind === 'gas' && packageById(id).netG === netG);
+/** The box that tablets of that size are sold in. */
+export const tabletPackage = (tabletG: number): 'tablets-14' | 'tablets-4' => (tabletG > 10 ? 'tablets-14' : 'tablets-4');
 export const packageById = (id: PackageId): Package => PACKAGES[id];
 
 /** What kinds of stop usually sell where nothing else is known (domain section 7, common practice): an editable default. */

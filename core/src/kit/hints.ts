@@ -1,15 +1,15 @@
-import { does, massOfG, type Piece, type Rack, type RackKit, type Role } from '../archive/rack-schema';
+import { does, type Piece, type Rack, type RackKit, type Role } from '../archive/rack-schema';
 import type { Meal } from '../archive/kit-schema';
 import type { Trip } from '../archive/trip-schema';
-import { burnerById, FAMILY_FUEL, hasValve, type Burner } from '../catalogue/burners';
+import { burnerById, hasValve, type Burner } from '../catalogue/burners';
 import { fuelById, type Fuel } from '../fuel/fuels';
 import { menuMeals } from '../menu/day-menu';
 import { everyMeal } from '../menu/edit';
 import { isSimmered, isTinned, REHYDRATE_ML_PER_G, withMethod } from '../menu/methods';
 import { supplyAt } from '../trail/supply';
 import { lightersOf } from './ignition';
-import { choosable } from './rack-edit';
-import { build, pieceFor, tripKitOf } from './trip-kit';
+import { choosable, lightestOf } from './rack-edit';
+import { build, fuelKindOf, pieceFor, tripKitOf } from './trip-kit';
 
 /** What is missing in a kit for this trip: data, put into words at the edge. */
 export const HINT_CODES = [
@@ -52,9 +52,8 @@ export interface Hint {
 /** What would be a mend: something owned before something to buy, then the lightest. */
 function lightest(rack: Rack, fits: (p: Piece) => boolean, taken: readonly Piece[]): Piece | undefined {
   const free = (p: Piece): boolean => fits(p) && !taken.some((t) => t.id === p.id || t.name === p.name);
-  const byMass = (list: readonly Piece[]): Piece | undefined => [...list].sort((a, b) => massOfG(a) - massOfG(b))[0];
   const shown = choosable(rack).filter(free);
-  return byMass(shown.filter((p) => p.have !== 'wish')) ?? byMass(shown);
+  return lightestOf(shown.filter((p) => p.have !== 'wish')) ?? lightestOf(shown);
 }
 
 const isHeld = (m: Meal): boolean => m.hot && isSimmered(m);
@@ -88,7 +87,7 @@ export function hintsFor(rack: Rack, trip: Trip, kit: RackKit): Hint[] {
   const held = meals.find(isHeld);
   if (burnerPiece && held && !hasValve(burner)) add('cannotSimmer', { about: held.name, mend: { kind: 'cozyDishes' } });
   if (meals.some(isCozied) && !has('cozy')) add('noCozy', { about: meals.find(isCozied)?.name ?? '', ...mendWith(role('cozy')) });
-  const fuelKind = FAMILY_FUEL[burner.family];
+  const fuelKind = fuelKindOf(burnerPiece);
   if (burnerPiece) {
     const planned = tripKitOf(built);
     const dry = typeof planned === 'string' ? undefined : longestUnsold(trip, fuelById(planned.fuelId));

@@ -1,18 +1,7 @@
 import { csvColumns, numbersOf, readCsv, writeCsv, type CsvRows, type RowRead } from '../archive/csv';
-import {
-  CRITERIA,
-  IGNITIONS,
-  pieceSchema,
-  ROLES,
-  type Criterion,
-  type Piece,
-  type Rack,
-  type RackKit,
-  type Shape,
-} from '../archive/rack-schema';
-import type { KitSettings } from '../archive/kit-schema';
+import { CRITERIA, IGNITIONS, pieceSchema, ROLES, type Criterion, type Piece, type Rack, type Shape } from '../archive/rack-schema';
 import { BURNERS } from '../catalogue/burners';
-import { STARTING_SETTINGS } from './rack-edit';
+import { emptyKit } from './rack-edit';
 
 /** Tables of the rack: pieces, which kit holds which, and the scores. A file is told by its heading. */
 
@@ -153,18 +142,10 @@ function withKitRows(rack: Rack, rows: readonly KitRow[], newId: () => string): 
     const pieces = { pieceIds: ids(own), outside: ids(own.filter((r) => r.outside)) };
     const at = kits.findIndex((k) => k.name === name);
     if (at >= 0) kits[at] = { ...kits[at], ...pieces };
-    else kits.push(newKit(newId(), name.slice(0, 80), STARTING_SETTINGS, pieces));
+    else kits.push({ ...emptyKit(newId(), name.slice(0, 80)), ...pieces });
   }
   return { ...rack, kits };
 }
-const newKit = (id: string, name: string, settings: KitSettings, pieces: Pick<RackKit, 'pieceIds' | 'outside'>): RackKit => ({
-  id,
-  name,
-  settings,
-  ...pieces,
-  keepBecause: '',
-});
-
 type ScoreRow = { criterion: Criterion; weight: number } | { criterion: Criterion; kitId: string; points: number };
 function readScoreRow(row: Record<string, string>, rack: Rack): RowRead<ScoreRow> {
   const { values, reasons } = numbersOf(row, ['weight', 'points']);

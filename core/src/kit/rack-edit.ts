@@ -1,5 +1,5 @@
 import type { Kit, KitSettings } from '../archive/kit-schema';
-import { pieceSchema, rackSchema, type Piece, type Rack, type RackKit } from '../archive/rack-schema';
+import { massOfG, pieceSchema, rackSchema, type Piece, type Rack, type RackKit } from '../archive/rack-schema';
 import type { Trip } from '../archive/trip-schema';
 import { burnerById } from '../catalogue/burners';
 import { WINDSCREEN_MASS_G } from '../catalogue/pots';
@@ -11,6 +11,9 @@ export const EMPTY_RACK: Rack = rackSchema.parse({ pieces: [], kits: [] });
 /** What can be chosen from, the rack first: under the switch only what is owned or lent, else the catalogue as well. */
 export const choosable = (rack: Rack): readonly Piece[] =>
   rack.onlyOwned ? rack.pieces.filter((p) => p.have !== 'wish') : [...rack.pieces, ...PIECES];
+
+/** The lightest of some pieces; undefined where there is none. */
+export const lightestOf = (pieces: readonly Piece[]): Piece | undefined => [...pieces].sort((a, b) => massOfG(a) - massOfG(b))[0];
 
 /** Habits that a new kit starts with: a flame turned down to what spares fuel, 5 mL measures (common practice). */
 export const STARTING_SETTINGS: KitSettings = {
@@ -52,10 +55,19 @@ export function freeKitName(rack: Rack, wanted: string): string {
   return `${wanted} ${n}`;
 }
 
+/** A kit with nothing in it and the usual habits. */
+export const emptyKit = (id: string, name: string): RackKit => ({
+  id,
+  name,
+  pieceIds: [],
+  outside: [],
+  settings: STARTING_SETTINGS,
+  keepBecause: '',
+});
+
 /** Adds an empty kit, or a copy of another to be varied. */
 export function addRackKit(rack: Rack, id: string, like?: RackKit): Rack {
-  const fresh: RackKit = { id, name: '', pieceIds: [], outside: [], settings: STARTING_SETTINGS, keepBecause: '' };
-  const kit = { ...(like ?? fresh), id, name: freeKitName(rack, like ? `${like.name}, varied` : 'new kit'), keepBecause: '' };
+  const kit = { ...(like ?? emptyKit(id, '')), id, name: freeKitName(rack, like ? `${like.name}, varied` : 'new kit'), keepBecause: '' };
   return { ...rack, kits: [...rack.kits, kit] };
 }
 

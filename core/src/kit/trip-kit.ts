@@ -3,7 +3,7 @@ import type { Kit } from '../archive/kit-schema';
 import type { Trip } from '../archive/trip-schema';
 import type { PotMaterial } from '../burn/constants';
 import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue/burners';
-import { FUELS } from '../fuel/fuels';
+import { FUELS, type Fuel } from '../fuel/fuels';
 
 /** A kit of the rack with its pieces at hand. */
 export interface BuiltKit {
@@ -24,9 +24,12 @@ export const pieceFor = (pieces: readonly Piece[], role: Role): Piece | undefine
 /** Containers are weighed by the load-out of each stop, with what is in them: they are no part of the hardware. */
 const weighedWithFuel = (p: Piece): boolean => p.role === 'container';
 
-/** Weight of a kit's pieces without fuel and its containers, each piece once, g. */
+/** Weight of some pieces without fuel and its containers, each piece once, g. */
 export const hardwareOfG = (pieces: readonly Piece[]): number =>
   pieces.filter((p) => !weighedWithFuel(p)).reduce((sum, p) => sum + massOfG(p), 0);
+
+/** What a piece burns: nothing where it is no burner. */
+export const fuelKindOf = (p: Piece | undefined): Fuel['kind'] => FAMILY_FUEL[burnerById(p?.burnerId ?? 'none').family];
 
 /** Why a kit of the rack cannot be planned with. */
 export type NotPlannable = 'noBurner' | 'noPot';

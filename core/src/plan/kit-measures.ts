@@ -1,4 +1,4 @@
-import { massOfG, type Piece, type Rack, type RackKit } from '../archive/rack-schema';
+import type { Piece, Rack, RackKit } from '../archive/rack-schema';
 import { LIMITS } from '../archive/limits';
 import type { Trip } from '../archive/trip-schema';
 import { FLAMES, WINDSCREENS } from '../burn/constants';
@@ -6,7 +6,7 @@ import { lowestAirC } from '../canister/strength';
 import { hasValve, powerRange } from '../catalogue/burners';
 import { bestNest, packedMl, type Nest, type NestPiece } from '../kit/nest/nest';
 import type { Measures } from '../kit/score';
-import { build, hardwareOfG, tripWithKit, type NotPlannable } from '../kit/trip-kit';
+import { build, hardwareOfG, tripWithKit, type BuiltKit, type NotPlannable } from '../kit/trip-kit';
 import type { Fuel } from '../fuel/fuels';
 import { supplyAt } from '../trail/supply';
 import { cookingTimeS } from './changes';
@@ -43,18 +43,37 @@ export const nestPieces = (pieces: readonly Piece[]): NestPiece[] =>
 /** A kit's nest. */
 export const nestOf = (rack: Rack, kit: RackKit): Nest | undefined => bestNest(nestPieces(build(rack, kit).pieces), kit.outside);
 
-/** Plans the trip with a kit and fills in every criterion that can be measured; says what is missing where it cannot be planned. */
-export function measureKit(rack: Rack, trip: Trip, kit: RackKit): KitOnTrip | NotPlannable {
+/** The trip planned with a kit, and what a lighter piece is judged by. */
+export interface KitPlan {
+  built: BuiltKit;
+  trip: Trip;
+  plan: Plan;
+  /** Mean over the days of the morning load, g. */
+  carriedG: number;
+  /** Hot meals that a ban, the cold, the wind or the pot leaves cold. */
+  mealsMissed: number;
+}
+
+/** Plans the trip with a kit; says what is missing where it cannot be planned. */
+export function planKit(rack: Rack, trip: Trip, kit: RackKit): KitPlan | NotPlannable {
   const built = build(rack, kit);
   const changed = tripWithKit(trip, built);
   if (typeof changed === 'string') return changed;
   const plan = planTrip(changed);
+  const carriedG = plan.carries.reduce((sum, c) => sum + c.profile.gramDays, 0) / plan.days.length;
+  return { built, trip: changed, plan, carriedG, mealsMissed: missedMeals(changed, plan) };
+}
+
+/** Plans the trip with a kit and fills in every criterion that can be measured. */
+export function measureKit(rack: Rack, trip: Trip, kit: RackKit): KitOnTrip | NotPlannable {
+  const planned = planKit(rack, trip, kit);
+  if (typeof planned === 'string') return planned;
+  const { built, trip: changed, plan, carriedG, mealsMissed } = planned;
   const use = kitInUse(changed.kit);
   const price = tripPrice(changed, plan, built.pieces, rack.spreadTrips);
   const toBuy = built.pieces.filter((p) => p.have === 'wish');
-  const days = plan.days.length;
-  const mealsMissed = missedMeals(changed, plan);
   const wanted = hotMealsWanted(changed, plan);
+  const packing = nestPieces(built.pieces);
   return {
     id: kit.id,
     name: kit.name,
@@ -65,12 +84,12 @@ export function measureKit(rack: Rack, trip: Trip, kit: RackKit): KitOnTrip | No
     price,
     measures: {
       hotMeals: wanted ? (100 * (wanted - mealsMissed)) / wanted : 100,
-      carriedG: plan.carries.reduce((sum, c) => sum + c.profile.gramDays, 0) / days,
+      carriedG,
       fuelG: demandOfG(plan),
       minutes: cookingTimeS(plan) / 60,
       ...(toBuy.every((p) => p.price !== null) ? { priceToBuy: toBuy.reduce((sum, p) => sum + (p.price ?? 0), 0) } : {}),
       pricePerTrip: price.total,
-      packedMl: packedMl(nestPieces(built.pieces), nestOf(rack, kit)),
+      packedMl: packedMl(packing, bestNest(packing, kit.outside)),
       simmer: turnsDownPercent(use),
       ...(use.burner.family === 'none' ? {} : { wind: standsWindMps(use) }),
       cold: coldestC(changed, use),
@@ -122,6 +141,3 @@ export function measureKits(
   }
   return { kits, unplannable };
 }
-
-/** Weight a piece adds to the hardware, g: containers are weighed with the fuel. */
-export const hardwareShareG = (p: Piece): number => (p.role === 'container' ? 0 : massOfG(p));

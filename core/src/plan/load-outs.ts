@@ -4,10 +4,10 @@ import { bestCans, type CanPlan, type CanStage, type Held, type NoPlan } from '.
 import { fillCans } from '../carry/load-out/fills';
 import { bestPoured, type PouredPlan, type PouredStage } from '../carry/load-out/poured';
 import { dayWeights, weightOf, type Stage } from '../carry/load-out/stage';
-import { CANISTER_SIZES, GEL_TIN, type PackageId } from '../carry/packages';
-import { cheapestVolume, EVERYTHING, TABLETS_A_BOX, USUAL_PRICES, type Offer } from '../carry/prices';
+import { CANISTER_SIZES, canPackage, GEL_TIN, tabletPackage } from '../carry/packages';
+import { cheapestVolume, priceOfPackages, TABLETS_A_BOX, type Offer } from '../carry/prices';
 import type { Fuel } from '../fuel/fuels';
-import type { Supply } from '../trail/supply';
+import { offersAt, type Supply } from '../trail/supply';
 import type { DayConditions } from './day-conditions';
 import type { KitInUse } from './meal-burn';
 
@@ -43,14 +43,7 @@ export interface TripLoadOuts {
 
 /** Liquid fuel is counted in steps of this, mL. */
 const LIQUID_STEP_ML = 10;
-const CAN_PACKAGES: readonly PackageId[] = ['can-100', 'can-230', 'can-450'];
 const GEL_SIZES = [GEL_TIN];
-
-const offersAt = ({ stop, supply }: CarryNeed): readonly Offer[] => (supply === 'shop' ? stop.sells : EVERYTHING);
-const priceIn = (offers: readonly Offer[], id: PackageId): number | undefined => {
-  const offer = offers.find((o) => o.packageId === id);
-  return offer && (offer.price ?? USUAL_PRICES[id]);
-};
 
 /**
  * The load-outs of a whole trip, the least by the walker's measure: what is carried on, bought and left at every stop that can fill up.
@@ -99,10 +92,14 @@ function onCans(
 ): TripLoadOuts | NoPlan {
   const gas = fuel.kind === 'gas';
   const sizes = gas ? CANISTER_SIZES : GEL_SIZES;
-  const packages: readonly PackageId[] = gas ? CAN_PACKAGES : ['gel-200'];
   const canStages = stages.map((stage, i): CanStage => {
-    const { pinned } = needs[i].stop;
-    const prices = packages.map((id) => priceIn(offersAt(needs[i]), id));
+    const { stop, supply } = needs[i];
+    const { pinned } = stop;
+    const offers = offersAt(stop, supply);
+    const prices = sizes.map((s) => {
+      const id = gas ? canPackage(s.netG) : 'gel-200';
+      return id && priceOfPackages(offers, id, 1)?.price;
+    });
     const counts = pinned?.kind === 'cans' && gas ? pinned.counts : undefined;
     return { ...stage, prices, ...(follow && counts ? { pinned: counts } : {}) };
   });
@@ -146,10 +143,11 @@ function poured(
   const unitMl = fuel.kind === 'alcohol' ? measureMl : LIQUID_STEP_ML;
   const unitG = fuel.kind === 'tablet' ? fuel.tabletG : unitMl * fuel.densityGPerMl;
   const pouredStages = stages.map((stage, i): PouredStage => {
-    const { pinned } = needs[i].stop;
+    const { stop, supply } = needs[i];
+    const { pinned } = stop;
     return {
       ...stage,
-      price: unitPrice(fuel, unitMl, offersAt(needs[i])),
+      price: unitPrice(fuel, unitMl, offersAt(stop, supply)),
       ...(follow && pinned?.kind === 'units' ? { pinned: pinned.count } : {}),
     };
   });
@@ -178,8 +176,8 @@ function unitPrice(
   offers: readonly Offer[],
 ): ((units: number) => number) | undefined {
   if (fuel.kind === 'tablet') {
-    const id = fuel.tabletG > 10 ? 'tablets-14' : 'tablets-4';
-    const box = priceIn(offers, id);
+    const id = tabletPackage(fuel.tabletG);
+    const box = priceOfPackages(offers, id, 1)?.price;
     return box === undefined ? undefined : (units) => box * Math.ceil(units / TABLETS_A_BOX[id]);
   }
   const sold = offers.filter((o) => o.packageId.startsWith(fuel.kind));

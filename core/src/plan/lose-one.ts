@@ -5,11 +5,11 @@ import type { Container } from '../carry/containers';
 import { BOTTLE_TARE_PER_STEP_G, TABLET_WRAP_G } from '../carry/packages';
 import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS, wallsInCan, type Burner } from '../catalogue/burners';
 import { lightersOf } from '../kit/ignition';
-import { choosable } from '../kit/rack-edit';
-import { build, pieceFor, tripWithKit } from '../kit/trip-kit';
+import { choosable, lightestOf } from '../kit/rack-edit';
+import { build, fuelKindOf, pieceFor, tripWithKit } from '../kit/trip-kit';
 import { isEatenOut, isHot, mealOn } from '../menu/day-menu';
 import { isSimmered, isTinned } from '../menu/methods';
-import { planTrip, replanCarry, type CarryPlan, type PlanDay } from './plan';
+import { doneMeals, planTrip, replanCarry, type CarryPlan, type PlanDay } from './plan';
 
 /** What is gone on the first evening of a carry, and what that leaves. */
 export interface Loss {
@@ -88,7 +88,7 @@ function cookedWithin(days: readonly PlanDay[], fuelG: number): number {
 function flameWithout(rack: Rack, burner: Burner, pieces: readonly Piece[], lost: Piece): boolean {
   const rest = pieces.filter((p) => p !== lost);
   const again = (role: Role): boolean => !does(lost, role) || pieceFor(rest, role) !== undefined;
-  const sameFuel = rest.some((p) => p.burnerId && FAMILY_FUEL[burnerById(p.burnerId).family] === FAMILY_FUEL[burner.family]);
+  const sameFuel = rest.some((p) => p.burnerId && fuelKindOf(p) === FAMILY_FUEL[burner.family]);
   if (does(lost, 'burner') && !sameFuel) return false;
   if (!again('pot') || !again('pump') || !again('adapter')) return false;
   return lightersOf(rack, burner.family, rest).length > 0;
@@ -101,7 +101,7 @@ function foodOn(trip: Trip, carry: CarryPlan) {
   );
   const sum = (of: (m: (typeof meals)[number]) => number): number => meals.reduce((s, m) => s + of(m), 0);
   return {
-    hot: carry.days.reduce((n, d) => n + MEALS.filter((m) => d.meals[m]?.burn.outcome.kind === 'done').length, 0),
+    hot: doneMeals(carry),
     kcal: sum((m) => m.meal.kcal),
     coldKcal: sum((m) => (isEdibleCold(m.meal) ? m.meal.kcal : 0)),
     tinnedKcal: sum((m) => (isTinned(m.meal) ? m.meal.kcal : 0)),
@@ -118,12 +118,10 @@ function mendOf(rack: Rack, burner: Burner, pieces: readonly Piece[], lost: Piec
     if (p.role !== lost.role || pieces.includes(p)) return false;
     if (p.role === 'ignition') return lightersOf(rack, burner.family, [p]).some((l) => l.how === 'damp');
     if (p.windscreen) return FAMILY_WINDSCREENS[burner.family].includes(p.windscreen) && !wallsInCan(p.windscreen, burner);
-    if (p.role === 'burner') return FAMILY_FUEL[burnerById(p.burnerId ?? 'none').family] === FAMILY_FUEL[burner.family];
+    if (p.role === 'burner') return fuelKindOf(p) === FAMILY_FUEL[burner.family];
     return true;
   };
-  const piece = choosable(rack)
-    .filter(works)
-    .sort((a, b) => massOfG(a) - massOfG(b))[0];
+  const piece = lightestOf(choosable(rack).filter(works));
   return piece ? { words: 'spare', piece, massG: massOfG(piece) } : undefined;
 }
 
@@ -135,7 +133,6 @@ function splitMend(c: Container): Loss['mend'] {
     case 'tablets':
       return { words: 'split', massG: 10 * TABLET_WRAP_G };
     case 'canister':
-      return { words: 'spareCan', massG: c.fuelG + c.tareG };
     case 'liquidBottle':
     case 'gelTin':
       return { words: 'spareCan', massG: c.fuelG + c.tareG };

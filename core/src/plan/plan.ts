@@ -422,9 +422,12 @@ function restrictionProblems(trip: Trip, use: KitInUse, days: readonly PlanDay[]
 
 /** Hot meals wanted on the trip that stay cold: forbidden, without a burner, or beyond what the burn can do. */
 export function missedMeals(trip: Trip, plan: Pick<Plan, 'days'>): number {
-  const done = plan.days.reduce((n, d) => n + MEALS.filter((m) => d.meals[m]?.burn.outcome.kind === 'done').length, 0);
-  return hotMealsWanted(trip, plan) - done;
+  return hotMealsWanted(trip, plan) - doneMeals(plan);
 }
+
+/** Hot meals that their burns finish. */
+export const doneMeals = (plan: Pick<Plan, 'days'>): number =>
+  plan.days.reduce((n, d) => n + MEALS.filter((m) => d.meals[m]?.burn.outcome.kind === 'done').length, 0);
 
 /** Dishes of the trip that want heat and are not bought. */
 export const hotMealsWanted = (trip: Trip, plan: Pick<Plan, 'days'>): number => plan.days.reduce((n, d) => n + wantedOn(trip, d).length, 0);

@@ -8,7 +8,7 @@ import type { CarryPlan, Plan, PlannedMeal } from './plan';
 
 /** Kelvin by which water and air are moved to see what they do to a burn. */
 const STEP_K = 3;
-/** The wind up or down may put a flame out: then it is lit again in a lull, as dear as the expected burn in a class less (assumption). */
+/** A wind may cost at most so many times the expected; one that blows the flame out is waited for, at the expected fuel (assumption). */
 const LONGEST_FACTOR = 3;
 
 /** The fuel of a burn on another evening, g; undefined where it would not be finished. */

@@ -1,8 +1,9 @@
 import type { Piece } from '../archive/rack-schema';
 import type { Trip } from '../archive/trip-schema';
 import { fuelOfG, type Container } from '../carry/containers';
-import { CANISTER_SIZES, type PackageId } from '../carry/packages';
+import { canPackage, tabletPackage, type PackageId } from '../carry/packages';
 import { cheapestVolume, EVERYTHING, priceOfPackages, TABLETS_A_BOX, type Offer, type Purchase } from '../carry/prices';
+import { offersAt } from '../trail/supply';
 import type { CarryPlan, Plan } from './plan';
 
 /** What one trip costs with a kit. */
@@ -39,7 +40,7 @@ export function tripPrice(trip: Trip, plan: Plan, pieces: readonly Piece[], spre
 
 /** What the containers of one carry cost at the stop it leaves. Packs that hold more than is poured leave the rest behind. */
 function carryPrice(trip: Trip, carry: CarryPlan): { price: number; overG: number; assumed: boolean } {
-  const offers: readonly Offer[] = carry.supply === 'shop' ? trip.stops[carry.fromStop].sells : EVERYTHING;
+  const offers = offersAt(trip.stops[carry.fromStop], carry.supply);
   const bottles = carry.bought.filter((c) => c.kind === 'bottle' || c.kind === 'liquidBottle');
   const needMl = bottles.reduce((sum, c) => sum + c.fillMl, 0);
   const gPerMl = needMl > 0 ? bottles.reduce((sum, c) => sum + c.fuelG, 0) / needMl : 0;
@@ -67,11 +68,11 @@ function wholePackages(offers: readonly Offer[], c: Container): Purchase | undef
     priceOfPackages(offers, id, count) ?? priceOfPackages(EVERYTHING, id, count);
   switch (c.kind) {
     case 'canister': {
-      const id = CAN_PACKAGES[CANISTER_SIZES.findIndex((s) => s.netG === c.netG)];
+      const id = canPackage(c.netG);
       return id ? buy(id, 1) : undefined;
     }
     case 'tablets': {
-      const id = c.tabletG > 10 ? 'tablets-14' : 'tablets-4';
+      const id = tabletPackage(c.tabletG);
       return buy(id, Math.ceil(c.count / TABLETS_A_BOX[id]));
     }
     case 'gelTin':
@@ -81,4 +82,3 @@ function wholePackages(offers: readonly Offer[], c: Container): Purchase | undef
       return undefined; // by volume, all bottles together
   }
 }
-const CAN_PACKAGES: readonly PackageId[] = ['can-100', 'can-230', 'can-450'];

@@ -1,10 +1,9 @@
-import { does, massOfG, type Piece, type Rack, type RackKit, type Role } from '../archive/rack-schema';
+import { does, type Piece, type Rack, type RackKit, type Role } from '../archive/rack-schema';
 import type { Trip } from '../archive/trip-schema';
-import { burnerById, FAMILY_FUEL } from '../catalogue/burners';
 import { hintsFor, type HintCode } from '../kit/hints';
 import { choosable } from '../kit/rack-edit';
-import { build } from '../kit/trip-kit';
-import { hardwareShareG, measureKit, type KitOnTrip } from './kit-measures';
+import { fuelKindOf, hardwareOfG } from '../kit/trip-kit';
+import { planKit, type KitPlan } from './kit-measures';
 
 /** One piece changed or left at home. */
 export interface Upgrade {
@@ -46,9 +45,9 @@ function swapped(rack: Rack, kit: RackKit, from: readonly Piece[], to: readonly 
  * in the kit are left out.
  */
 export function upgradeLadder(rack: Rack, trip: Trip, kit: RackKit): Upgrade[] {
-  const now = measureKit(rack, trip, kit);
+  const now = planKit(rack, trip, kit);
   if (typeof now === 'string') return [];
-  const { pieces } = build(rack, kit);
+  const { pieces } = now.built;
   const gapsNow = new Set(hintsFor(rack, trip, kit).map((h) => h.code));
   const list = pieces.flatMap((from) => {
     const ways = [...others(rack, pieces, from), undefined].flatMap((to) => tryOne(rack, trip, kit, now, gapsNow, from, to) ?? []);
@@ -65,13 +64,12 @@ export const perGram = (u: Pick<Upgrade, 'price' | 'savedG'>): number =>
 
 /** Pieces of the same job and kind that could stand in its place. */
 function others(rack: Rack, pieces: readonly Piece[], from: Piece): Piece[] {
-  const fuelOf = (p: Piece): string => (p.burnerId ? FAMILY_FUEL[burnerById(p.burnerId).family] : '');
   return choosable(rack).filter(
     (p) =>
       p.id !== from.id &&
       p.role === from.role &&
       !pieces.includes(p) &&
-      fuelOf(p) === fuelOf(from) &&
+      fuelKindOf(p) === fuelKindOf(from) &&
       p.windscreen === from.windscreen &&
       !(p.role === 'container') &&
       from.alsoRoles.every((r) => does(p, r)),
@@ -82,31 +80,29 @@ function tryOne(
   rack: Rack,
   trip: Trip,
   kit: RackKit,
-  now: KitOnTrip,
+  now: KitPlan,
   gapsNow: ReadonlySet<HintCode>,
   from: Piece,
   to: Piece | undefined,
 ): Upgrade | undefined {
-  const { pieces } = build(rack, kit);
+  const { pieces } = now.built;
   if (!to && (from.role === 'container' || HEATS.includes(from.role))) return undefined;
   const lidNow = from.role === 'pot' ? pieces.find((p) => p.role === 'lid') : undefined;
   const lid = lidNow && to ? lidOf(to, rack) : undefined;
   if (lidNow && to && !lid) return undefined;
   const outs = [from, ...(lidNow ? [lidNow] : [])];
   const ins = [...(to ? [to] : []), ...(lid ? [lid] : [])];
-  if (!HEATS.includes(from.role) && sum(outs, hardwareShareG) - sum(ins, hardwareShareG) < WORTH_G) return undefined;
+  if (!HEATS.includes(from.role) && hardwareOfG(outs) - hardwareOfG(ins) < WORTH_G) return undefined;
   const next = swapped(rack, kit, outs, ins);
   if (hintsFor(next.rack, trip, next.kit).some((h) => !gapsNow.has(h.code))) return undefined;
-  const then = HEATS.includes(from.role) ? measureKit(next.rack, trip, next.kit) : undefined;
+  const then = HEATS.includes(from.role) ? planKit(next.rack, trip, next.kit) : undefined;
   if (typeof then === 'string' || (then && then.mealsMissed > now.mealsMissed)) return undefined;
-  const savedG = then ? (now.measures.carriedG ?? 0) - (then.measures.carriedG ?? 0) : sum(outs, massOfG) - sum(ins, massOfG);
+  const savedG = then ? now.carriedG - then.carriedG : hardwareOfG(outs) - hardwareOfG(ins);
   if (savedG < WORTH_G) return undefined;
   const toBuy = ins.filter((p) => p.have === 'wish');
-  const price = toBuy.every((p) => p.price !== null) ? sum(toBuy, (p) => p.price ?? 0) : undefined;
+  const price = toBuy.every((p) => p.price !== null) ? toBuy.reduce((sum, p) => sum + (p.price ?? 0), 0) : undefined;
   return { from, ...(to ? { to } : {}), ...(lid ? { with: lid } : {}), savedG, price, rack: next.rack };
 }
-
-const sum = (list: readonly Piece[], of: (p: Piece) => number): number => list.reduce((s, p) => s + of(p), 0);
 
 /** The lid that belongs to a pot: named after it, or foil. */
 function lidOf(pot: Piece, rack: Rack): Piece | undefined {

@@ -1,6 +1,7 @@
 import type { Sale, Stop } from '../archive/trip-schema';
 import type { Fuel } from '../fuel/fuels';
-import { packageById } from '../carry/packages';
+import { packageById, tabletPackage } from '../carry/packages';
+import { EVERYTHING, type Offer } from '../carry/prices';
 
 /** Where the fuel of a carry comes from. */
 export type Supply = 'home' | 'box' | 'shop';
@@ -14,5 +15,8 @@ export function supplyAt(stop: Stop, index: number, fuel: Fuel): Supply | undefi
 
 function feeds(sale: Sale, fuel: Fuel): boolean {
   if (packageById(sale.packageId).fuelKind !== fuel.kind) return false;
-  return fuel.kind !== 'tablet' || sale.packageId === (fuel.tabletG > 10 ? 'tablets-14' : 'tablets-4');
+  return fuel.kind !== 'tablet' || sale.packageId === tabletPackage(fuel.tabletG);
 }
+
+/** What can be had there: what a shop sells at its prices, everything at usual ones from home or out of a box. */
+export const offersAt = (stop: Stop, supply: Supply): readonly Offer[] => (supply === 'shop' ? stop.sells : EVERYTHING);

@@ -64,16 +64,11 @@ function roomOf(shape: Vessel, sheets: readonly Extract<Shape, { kind: 'sheet' }
 export function bestNest(pieces: readonly NestPiece[], keepOut: readonly string[] = []): Nest | undefined {
   const willing = pieces.filter((p) => !keepOut.includes(p.id));
   const roots = willing.filter((p): p is NestPiece & { shape: Vessel } => p.shape.kind === 'vessel');
-  const candidates = roots.map((root) => nestIn(root, pieces, willing));
-  candidates.sort((a, b) => a.packMl - b.packMl);
-  return candidates[0]?.nest;
+  const nests = roots.map((root) => nestIn(root, pieces, willing));
+  return nests.sort((a, b) => packedMl(pieces, a) - packedMl(pieces, b))[0];
 }
 
-function nestIn(
-  root: NestPiece & { shape: Vessel },
-  all: readonly NestPiece[],
-  willing: readonly NestPiece[],
-): { nest: Nest; packMl: number } {
+function nestIn(root: NestPiece & { shape: Vessel }, all: readonly NestPiece[], willing: readonly NestPiece[]): Nest {
   const bySize = willing
     .filter((p): p is NestPiece & { shape: Firm } => p !== root && isFirm(p.shape))
     .sort((a, b) => volumeMl(b.shape) - volumeMl(a.shape));
@@ -163,19 +158,14 @@ function nestIn(
     const byMm = roomAt(rootRoom.diameterMm).lowestMm(maskOf(0) | (1 << i)) - rootRoom.heightMm;
     return { id: p.id, why: 'height', byMm };
   };
-  const outside = all.filter((p) => !inside.has(p.id)).map(misfit);
-  const outsideMl = all.filter((p) => !inside.has(p.id)).reduce((sum, p) => sum + volumeMl(p.shape), 0);
   return {
-    packMl: volumeMl(root.shape) + outsideMl,
-    nest: {
-      root: root.id,
-      places,
-      rolled: rolledIn.map((s, i) => ({ id: s.id, holder: root.id, ...rootRoom.rolled[i] })),
-      stuffed,
-      outside,
-      freeHeightMm: rootRoom.heightMm - chosen.heightMm,
-      freeMl,
-    },
+    root: root.id,
+    places,
+    rolled: rolledIn.map((s, i) => ({ id: s.id, holder: root.id, ...rootRoom.rolled[i] })),
+    stuffed,
+    outside: all.filter((p) => !inside.has(p.id)).map(misfit),
+    freeHeightMm: rootRoom.heightMm - chosen.heightMm,
+    freeMl,
   };
 }
 
