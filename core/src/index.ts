@@ -99,6 +99,8 @@ export * from './plan/load-outs';
 export * from './plan/meal-burn';
 export * from './plan/evenings';
 export * from './plan/changes';
+export * from './plan/cook-days';
+export * from './plan/problems';
 export * from './plan/plan';
 export * from './plan/best-flame';
 export * from './plan/best-dose';

@@ -62,3 +62,31 @@ function liquidBottles(densityGPerMl: number, ml: number): Container[] {
   }
   return out;
 }
+
+/** The kind of fuel that such containers hold; undefined for none. */
+export function kindHeldIn([first]: readonly Container[]): Fuel['kind'] | undefined {
+  switch (first?.kind) {
+    case 'canister':
+      return 'gas';
+    case 'gelTin':
+      return 'gel';
+    case 'tablets':
+      return 'tablet';
+    case 'bottle':
+      return 'alcohol';
+    case 'liquidBottle':
+      return 'liquid';
+    case undefined:
+      return undefined;
+  }
+}
+
+/** Containers after so much was burnt from them in their order. */
+export function drawnDown(containers: readonly Container[], burntG: number): Container[] {
+  let left = burntG;
+  return containers.map((c) => {
+    const used = Math.min(c.fuelG, left);
+    left -= used;
+    return { ...c, fuelG: c.fuelG - used };
+  });
+}

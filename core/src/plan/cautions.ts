@@ -5,7 +5,7 @@ import { HOTTEST_CAN_C } from '../canister/warming';
 import { isGas, wallsInCan } from '../catalogue/burners';
 import { HEADSPACE } from '../menu/fit';
 import { kitInUse } from './meal-burn';
-import type { PlanDay } from './plan';
+import type { PlanDay } from './cook-days';
 
 /** What can hurt someone here: data, raised by conditions, put into words beside the thing. */
 export type Caution =

@@ -4,7 +4,8 @@ import type { WindscreenKind } from '../burn/constants';
 import { burnerById, FAMILY_WINDSCREENS, hasValve, wallsInCan } from '../catalogue/burners';
 import { WINDSCREEN_MASS_G } from '../catalogue/pots';
 import { REST_TARGET_C } from '../menu/methods';
-import { replanCarry, unfinishedMeals, type CarryPlan, type Plan } from './plan';
+import { unfinishedMeals } from './cook-days';
+import { replanCarry, type CarryPlan, type Plan } from './plan';
 
 /** One thing the walker could do differently, measured by planning again. */
 export interface Change {

@@ -9,7 +9,8 @@ import { potFillMl, swollenMl } from '../menu/fit';
 import { mealOn } from '../menu/day-menu';
 import { FRESH_CAN, onEvening, WATER_SD_C, WIND_CLASS } from './evenings';
 import { kitInUse, sourceFor } from './meal-burn';
-import type { Plan, PlannedMeal } from './plan';
+import type { PlannedMeal } from './cook-days';
+import type { Plan } from './plan';
 
 /** How one dish of one day is cooked, as it is read at the stove. */
 export interface DishCard {

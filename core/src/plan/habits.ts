@@ -8,7 +8,8 @@ import { everyMeal } from '../menu/edit';
 import { isSimmered, REST_TARGET_C, withMethod } from '../menu/methods';
 import { dayCount, paintDays } from '../trail/edit';
 import { cookingTimeS, FLAMES_TO_TRY } from './changes';
-import { demandOfG, planTrip, unfinishedMeals, type Plan } from './plan';
+import { unfinishedMeals } from './cook-days';
+import { demandOfG, planTrip, type Plan } from './plan';
 
 /** One thing a walker does, done the other way. */
 export type HabitKind =

@@ -12,7 +12,8 @@ import { supplyAt } from '../trail/supply';
 import { cookingTimeS } from './changes';
 import { coldSetup } from './cold';
 import { kitInUse, type KitInUse } from './meal-burn';
-import { demandOfG, hotMealsWanted, missedMeals, planTrip, type Plan } from './plan';
+import { hotMealsWanted, missedMeals } from './cook-days';
+import { demandOfG, planTrip, type Plan } from './plan';
 import { tripPrice, type TripPrice } from './trip-price';
 
 /** A kit of the rack planned on a trip and measured. */

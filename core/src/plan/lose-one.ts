@@ -9,7 +9,8 @@ import { choosable, lightestOf } from '../kit/rack-edit';
 import { build, fuelKindOf, pieceFor, tripWithKit } from '../kit/trip-kit';
 import { isEatenOut, isHot, mealOn } from '../menu/day-menu';
 import { isSimmered, isTinned } from '../menu/methods';
-import { doneMeals, planTrip, replanCarry, type CarryPlan, type PlanDay } from './plan';
+import { doneMeals, type PlanDay } from './cook-days';
+import { planTrip, replanCarry, type CarryPlan } from './plan';
 
 /** What is gone on the first evening of a carry, and what that leaves. */
 export interface Loss {

@@ -4,7 +4,8 @@ import { simulateBurn } from '../burn/burn';
 import { runOutRisk, type CarryRisk, type Mishaps, type UncertainBurn, type UncertainCarry } from '../risk/monte-carlo';
 import { FRESH_CAN, onEvening, WIND_CLASS } from './evenings';
 import { dosed, kitInUse, sourceFor, type BurnFacts, type KitInUse } from './meal-burn';
-import type { CarryPlan, Plan, PlannedMeal } from './plan';
+import type { PlannedMeal } from './cook-days';
+import type { CarryPlan, Plan } from './plan';
 
 /** Kelvin by which water and air are moved to see what they do to a burn. */
 const STEP_K = 3;

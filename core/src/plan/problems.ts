@@ -1,0 +1,68 @@
+import { MEALS, type MealName } from '../archive/kit-schema';
+import type { Trip } from '../archive/trip-schema';
+import { hasValve } from '../catalogue/burners';
+import { isBanned, wantedOn, type PlanDay, type PlannedMeal } from './cook-days';
+import { heldSetting, type KitInUse } from './meal-burn';
+
+/** What stands in the way of a meal or needs saying: data, put into words at the edge. */
+export type Problem =
+  | { code: 'stalls'; meal: MealName; days: number[]; atC: number; targetC: number }
+  | { code: 'mayBlowOut'; meal: MealName; days: number[]; flameWindMps: number; limitMps: number }
+  | { code: 'wontRun'; meal: MealName; days: number[]; airC: number }
+  | { code: 'boilsFirst'; meal: MealName; onDays: number[]; targetC: number; boilC: number }
+  | { code: 'banned'; onDays: number[]; restriction: 'noOpenFlame' | 'noFlame' }
+  | { code: 'unknownRestriction'; onDays: number[] }
+  | { code: 'passesStops'; names: string[] }
+  | { code: 'flameRaised'; setting: number };
+
+/** Everything that stands in the way on a carry between two stops. */
+export function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop: number, days: readonly PlanDay[]): Problem[] {
+  const problems: Problem[] = restrictionProblems(trip, use, days);
+  const passed = trip.stops.slice(fromStop + 1, toStop).map((s) => s.name);
+  if (passed.length) problems.push({ code: 'passesStops', names: passed });
+  for (const name of MEALS) {
+    const planned = days.flatMap((d) => d.meals[name] ?? []);
+    const ending = <K extends string>(kind: K) => planned.filter((m) => m.burn.outcome.kind === kind);
+    const daysOf = (list: readonly PlannedMeal[]): number[] => list.map((m) => m.day);
+    const stalls = ending('stalls');
+    const blown = ending('mayBlowOut');
+    const dead = ending('wontRun');
+    if (stalls.length) {
+      const atC = Math.min(...stalls.map((m) => (m.burn.outcome.kind === 'stalls' ? m.burn.outcome.atC : 0)));
+      problems.push({ code: 'stalls', meal: name, days: daysOf(stalls), atC, targetC: stalls[0].burn.targetC });
+    }
+    for (const m of blown.slice(0, 1))
+      if (m.burn.outcome.kind === 'mayBlowOut') {
+        const flameWindMps = Math.max(...blown.map((b) => b.facts.flameWindMps));
+        problems.push({ code: 'mayBlowOut', meal: name, days: daysOf(blown), flameWindMps, limitMps: m.burn.outcome.limitMps });
+      }
+    if (dead.length) problems.push({ code: 'wontRun', meal: name, days: daysOf(dead), airC: Math.max(...dead.map((m) => m.facts.airC)) });
+    const capped = planned.filter((m) => m.facts.target.kind === 'stopAt' && m.burn.boilC < m.facts.target.targetC);
+    const target = capped[0]?.facts.target;
+    if (target?.kind === 'stopAt')
+      problems.push({
+        code: 'boilsFirst',
+        meal: name,
+        onDays: daysOf(capped),
+        targetC: target.targetC,
+        boilC: Math.min(...capped.map((m) => m.burn.boilC)),
+      });
+  }
+  const held = heldSetting(trip.kit, use.burner);
+  if (hasValve(use.burner) && held > trip.kit.flameSetting) problems.push({ code: 'flameRaised', setting: held });
+  return problems;
+}
+
+/** Days on which a ban leaves hot meals cold, and days whose rules nobody has looked up. */
+function restrictionProblems(trip: Trip, use: KitInUse, days: readonly PlanDay[]): Problem[] {
+  if (use.burner.family === 'none') return [];
+  const cooking = days.filter((d) => wantedOn(trip, d).length > 0);
+  const list: Problem[] = [];
+  for (const restriction of ['noFlame', 'noOpenFlame'] as const) {
+    const onDays = cooking.filter((d) => d.restriction === restriction && isBanned(use, restriction)).map((d) => d.day);
+    if (onDays.length) list.push({ code: 'banned', onDays, restriction });
+  }
+  const unknown = cooking.filter((d) => d.restriction === 'unknown').map((d) => d.day);
+  if (unknown.length) list.push({ code: 'unknownRestriction', onDays: unknown });
+  return list;
+}
