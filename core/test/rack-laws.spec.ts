@@ -17,11 +17,7 @@ import { build, hardwareOfG, isInStep, tripAfterRackEdit, tripKitOf, tripWithKit
 import { nestOf, nestPieces } from '../src/plan/kit-measures';
 import { hardwareMassG } from '../src/plan/plan';
 import { anyRack } from './any-rack';
-
-const counter = () => {
-  let n = 0;
-  return () => `fresh-${++n}`;
-};
+import { counter } from './rack-in-hand';
 
 describe('any rack', () => {
   it('comes back from a file as it went out', () => {

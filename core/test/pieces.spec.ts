@@ -1,0 +1,71 @@
+import fc from 'fast-check';
+import { pieceSchema } from '../src/archive/rack-schema';
+import { pieceOfPasted, readWeights } from '../src/kit/paste-weights';
+import { PIECES } from '../src/kit/piece-catalogue';
+import { UNITS } from '../src/units/units';
+
+describe('the catalogue of pieces', () => {
+  it('holds some eighty of different names, each valid, of every job', () => {
+    expect(PIECES.length).toBeGreaterThanOrEqual(80);
+    expect(new Set(PIECES.map((p) => p.name)).size).toBe(PIECES.length);
+    for (const p of PIECES) expect(pieceSchema.safeParse(p).success).toBe(true);
+    expect(new Set(PIECES.map((p) => p.role)).size).toBe(22);
+  });
+});
+
+describe('a pasted list of weights', () => {
+  it('is read with names, any unit and the jobs that the names speak of', () => {
+    const { good, bad } = readWeights(
+      'pot 3.5 oz, burner 2.5 oz\n12 g small lighter\npot support: 14\ntitanium spoon\t17g; 1 lb 2 oz fuel bottle',
+    );
+    expect(bad).toEqual([]);
+    expect(good.map((p) => [p.name, Math.round(p.massG), p.role])).toEqual([
+      ['pot', 99, 'pot'],
+      ['burner', 71, 'burner'],
+      ['small lighter', 12, 'ignition'],
+      ['pot support', 14, 'support'],
+      ['titanium spoon', 17, 'spoon'],
+      ['fuel bottle', 510, 'container'],
+    ]);
+  });
+
+  it('takes a bare number in the unit preferred, and names what it cannot read', () => {
+    const { good, bad } = readWeights('pot 3,5\nmystery\n40 g', UNITS.mass[1]);
+    expect(good[0].massG).toBeCloseTo(99.2, 1);
+    expect(bad).toEqual([
+      { line: 2, text: 'mystery', why: 'noWeight' },
+      { line: 3, text: '40 g', why: 'noName' },
+    ]);
+  });
+
+  it('never throws and never invents a weight', () => {
+    fc.assert(
+      fc.property(fc.string(), (text) => readWeights(text).good.every((p) => p.massG >= 0 && p.massG <= 20_000 && p.name.length > 0)),
+    );
+  });
+});
+
+describe('a pasted list, any list', () => {
+  const name = fc.constantFrom('pot', 'small burner', 'lid', 'long spoon', 'wind screen', 'mesh bag', 'fire steel', 'tent pegs');
+  const entry = fc.record({ name, tenths: fc.integer({ min: 1, max: 9999 }), unit: fc.constantFrom(...UNITS.mass) });
+
+  it('gives every weight back in grams, before or behind its name, by lines or by commas', () => {
+    fc.assert(
+      fc.property(fc.array(entry, { minLength: 1, maxLength: 6 }), fc.boolean(), fc.constantFrom('\n', ', ', '; '), (list, before, gap) => {
+        const text = list
+          .map((e) => (before ? `${e.tenths / 10} ${e.unit.names[0]} ${e.name}` : `${e.name} ${e.tenths / 10} ${e.unit.names[0]}`))
+          .join(gap);
+        const { good, bad } = readWeights(text);
+        const heavy = list.filter((e) => (e.tenths / 10) * e.unit.factor > 20_000).length;
+        expect(good).toHaveLength(list.length - heavy);
+        expect(bad).toHaveLength(heavy);
+        const light = list.filter((e) => (e.tenths / 10) * e.unit.factor <= 20_000);
+        good.forEach((p, i) => {
+          expect(p.name).toBe(light[i].name);
+          expect(p.massG).toBeCloseTo((light[i].tenths / 10) * light[i].unit.factor, 6);
+          expect(pieceSchema.safeParse(pieceOfPasted(p, `id-${i}`)).success).toBe(true);
+        });
+      }),
+    );
+  });
+});
