@@ -4,7 +4,7 @@ import { DEMO_KIT_ID, DEMO_RACK } from '../src/demo/vesper-rack';
 import { besideRack, EMPTY_RACK } from '../src/kit/rack-edit';
 import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/kit/rack-csv';
 import { build } from '../src/kit/trip-kit';
-import { counter, without, zero } from './rack-in-hand';
+import { counter, zero } from './rack-in-hand';
 
 describe('the rack in files', () => {
   it('goes out as JSON and comes in again, alone or in a backup', () => {

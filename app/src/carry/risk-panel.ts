@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { NO_MISHAPS, type CarryPlan, type Mishaps } from '@tinder/core';
+import { PlanService } from '../state/plan-service';
 import { RISK_LIMIT, RiskService } from '../state/risk-service';
+import { answerWhenResting } from '../state/when-resting';
 import { Units } from '../ui/units';
 import { riskWords } from './risk-words';
 
@@ -62,13 +64,26 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
 })
 export class RiskPanel {
   protected readonly risk = inject(RiskService);
+  private readonly plans = inject(PlanService);
   private readonly units = inject(Units);
   readonly carry = input.required<CarryPlan>();
 
   protected readonly switches = SWITCHES;
-  protected readonly over = computed(() => (this.risk.ofCarry()?.runOut ?? 0) > RISK_LIMIT);
+  private readonly risks = answerWhenResting(
+    () => {
+      const planned = this.plans.current();
+      return planned && { planned, mishaps: this.risk.mishaps() };
+    },
+    ({ planned, mishaps }) => this.risk.risks(planned, mishaps),
+  );
+  /** Of this carry; undefined while it is worked out, and where nothing can run out: never one of an older plan. */
+  private readonly ofCarry = computed(() => {
+    const found = this.risks.fresh() ? this.risks.last() : undefined;
+    return found?.answer[found.of.planned.plan.carries.indexOf(this.carry())];
+  });
+  protected readonly over = computed(() => (this.ofCarry()?.runOut ?? 0) > RISK_LIMIT);
   protected readonly lines = computed(() => {
-    const risk = this.risk.ofCarry();
+    const risk = this.ofCarry();
     return risk && riskWords(risk, this.carry(), this.units);
   });
 

@@ -1,31 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
-import {
-  CRITERIA,
-  JUDGED,
-  LIMITS,
-  rank,
-  toBeat,
-  type Criterion,
-  type KitOnTrip,
-  type NotPlannable,
-  type RackKit,
-  type Trip,
-} from '@tinder/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { CRITERIA, JUDGED, LIMITS, rank, toBeat, type Criterion, type KitOnTrip, type RackKit } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../state/plan-service';
-import { whenResting } from '../state/when-resting';
+import { answerWhenResting } from '../state/when-resting';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Choice } from '../ui/choice';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../ui/units';
 import { CRITERION_WORDS, differenceText, measureText, NOT_PLANNABLE_WORDS } from './kit-words';
 import { KitStudy } from './kit-study';
-
-interface Measured {
-  of: Trip;
-  kits: KitOnTrip[];
-  unplannable: { id: string; why: NotPlannable }[];
-}
 
 /** Two to six kits side by side on this trip: measured, judged, weighed by the walker, ranked, with how firm the order is. */
 @Component({
@@ -281,15 +264,23 @@ export class ComparePanel {
     { value: 'points', label: 'points out of five' },
   ] as const;
 
-  private readonly found = signal<Measured | undefined>(undefined);
-  protected readonly measured = this.found.asReadonly();
-  protected readonly stale = computed(() => this.found()?.of !== this.store.trip());
+  /** Weights and points of the score are no part of it: dragging them measures nothing anew. */
+  private readonly studies = answerWhenResting(
+    () => {
+      const trip = this.plans.current()?.trip;
+      const { pieces, kits, spreadTrips, score } = this.study.rack();
+      return trip && { trip, pieces, kits, spreadTrips, compared: score.compared };
+    },
+    ({ trip, compared }) => this.study.worker.kits(this.study.rack(), trip, compared),
+  );
+  protected readonly measured = computed(() => this.studies.last()?.answer);
+  protected readonly stale = computed(() => !this.studies.fresh());
   protected readonly score = computed(() => this.study.rack().score);
 
   /** The kits side by side that could be planned, in the walker's order. */
   private readonly kits = computed((): KitOnTrip[] => {
     const { compared } = this.score();
-    return compared.flatMap((id) => this.found()?.kits.find((k) => k.id === id) ?? []);
+    return compared.flatMap((id) => this.measured()?.kits.find((k) => k.id === id) ?? []);
   });
   private readonly ranking = computed(() => rank(this.kits(), this.score()));
   protected readonly columns = computed(() => {
@@ -379,18 +370,6 @@ export class ComparePanel {
       return `${k.name}: fuel ${this.units.text(fuel, 'price')}${usual}, wear of pieces ${this.units.text(pieces, 'price')}${left}.`;
     }),
   );
-
-  constructor() {
-    effect((onCleanup) => {
-      const trip = this.store.trip();
-      const rack = this.study.rack();
-      const { compared } = rack.score;
-      if (this.plans.stale()) return;
-      whenResting(onCleanup, () => {
-        void this.study.worker.kits(rack, trip, compared).then((m) => this.store.trip() === trip && this.found.set({ of: trip, ...m }));
-      });
-    });
-  }
 
   protected nameOf(id: string): string {
     return this.study.rack().kits.find((k) => k.id === id)?.name ?? '';

@@ -12,17 +12,16 @@ import {
   type RackKit,
 } from '@tinder/core';
 import { WorkspaceStore } from '../state/workspace-store';
-import { createPlanWorker } from '../workers/create-plan-worker';
+import { StudyWorker } from '../state/study-worker';
 
 /**
- * The kit that is looked at, and every edit of the rack. A trip that carries a kit as it is on the rack follows its edits. The studies of
- * kits have a worker of their own, so that planning never waits for them.
+ * The kit that is looked at, and every edit of the rack. A trip that carries a kit as it is on the rack follows its edits.
  */
 @Injectable({ providedIn: 'root' })
 export class KitStudy {
   private readonly store = inject(WorkspaceStore);
   private readonly chosen = signal<string | undefined>(undefined);
-  readonly worker = createPlanWorker();
+  readonly worker = inject(StudyWorker).worker;
 
   readonly rack = this.store.rack;
   readonly kit = computed((): RackKit | undefined => {

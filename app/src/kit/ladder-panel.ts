@@ -1,7 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { tripAfterRackEdit, type Upgrade } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { whenResting } from '../state/when-resting';
+import { answerWhenResting } from '../state/when-resting';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Units } from '../ui/units';
 import { KitStudy } from './kit-study';
@@ -84,10 +84,16 @@ export class LadderPanel {
   protected readonly study = inject(KitStudy);
   private readonly store = inject(WorkspaceStore);
   private readonly units = inject(Units);
-  private readonly found = signal<Upgrade[] | undefined>(undefined);
+  private readonly ladder = answerWhenResting(
+    () => {
+      const kitId = this.study.kit()?.id;
+      return kitId === undefined ? undefined : { rack: this.study.rack(), trip: this.store.trip(), kitId };
+    },
+    ({ rack, trip, kitId }) => this.study.worker.ladder(rack, trip, kitId),
+  );
 
   protected readonly rows = computed(() => {
-    const list = this.found();
+    const list = this.ladder.fresh() ? this.ladder.last()?.answer : undefined;
     const most = Math.max(1, ...(list ?? []).map((u) => u.savedG));
     return list?.map((upgrade) => {
       const { from, to, savedG, price } = upgrade;
@@ -101,21 +107,6 @@ export class LadderPanel {
       };
     });
   });
-
-  constructor() {
-    effect((onCleanup) => {
-      const kit = this.study.kit();
-      const rack = this.study.rack();
-      const trip = this.store.trip();
-      this.found.set(undefined);
-      if (!kit) return;
-      whenResting(onCleanup, () => {
-        void this.study.worker
-          .ladder(rack, trip, kit.id)
-          .then((list) => this.study.rack() === rack && this.store.trip() === trip && this.study.kit() === kit && this.found.set(list));
-      });
-    });
-  }
 
   protected adopt({ rack: after }: Upgrade, label: string): void {
     this.store.editRackAndTrip(label, (rack, trip) => ({ rack: after, trip: tripAfterRackEdit(trip, rack, after) }));

@@ -1,17 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
-import {
-  burnerById,
-  ignitesOf,
-  IGNITES,
-  IGNITIONS,
-  pieceFor,
-  type BurnerFamily,
-  type Ignites,
-  type Ignition,
-  type Loss,
-} from '@tinder/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { burnerById, ignitesOf, IGNITES, IGNITIONS, pieceFor, type BurnerFamily, type Ignites, type Ignition } from '@tinder/core';
 import { PlanService } from '../state/plan-service';
-import { whenResting } from '../state/when-resting';
+import { answerWhenResting } from '../state/when-resting';
 import { WorkspaceStore } from '../state/workspace-store';
 import { PickField } from '../ui/pick-field';
 import { Units } from '../ui/units';
@@ -134,7 +124,15 @@ export class LossesPanel {
   private readonly store = inject(WorkspaceStore);
   private readonly plans = inject(PlanService);
   private readonly units = inject(Units);
-  private readonly found = signal<Loss[] | undefined>(undefined);
+  private readonly losses = answerWhenResting(
+    () => {
+      const kitId = this.study.kit()?.id;
+      return kitId === undefined ? undefined : { rack: this.study.rack(), trip: this.store.trip(), kitId, fromStop: this.fromStop() };
+    },
+    ({ rack, trip, kitId, fromStop }) => this.study.worker.losses(rack, trip, kitId, fromStop),
+  );
+  /** Nothing where no kit is open. */
+  private readonly found = computed(() => (this.study.kit() ? this.losses.last()?.answer : undefined));
 
   protected readonly ignitions = IGNITIONS;
   protected readonly ignitionWords = IGNITION_WORDS;
@@ -173,21 +171,6 @@ export class LossesPanel {
       cells: IGNITIONS.map((ignition) => ({ ignition, value: ignitesOf(rack, family, ignition) })),
     }));
   });
-
-  constructor() {
-    effect((onCleanup) => {
-      const kit = this.study.kit();
-      const rack = this.study.rack();
-      const trip = this.store.trip();
-      const fromStop = this.fromStop();
-      if (!kit) return this.found.set(undefined);
-      whenResting(onCleanup, () => {
-        void this.study.worker
-          .losses(rack, trip, kit.id, fromStop)
-          .then((list) => this.study.rack() === rack && this.store.trip() === trip && this.study.kit() === kit && this.found.set(list));
-      });
-    });
-  }
 
   protected lights(family: BurnerFamily, ignition: Ignition, value: Ignites): void {
     this.study.editRack('what lights what', (r) => ({

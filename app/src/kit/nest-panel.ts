@@ -1,8 +1,8 @@
 import type { ElementRef } from '@angular/core';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal, viewChild } from '@angular/core';
-import { packingSteps, type BuiltKit, type Nest, type RackKit } from '@tinder/core';
+import { packingSteps, type RackKit } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { whenResting } from '../state/when-resting';
+import { answerWhenResting } from '../state/when-resting';
 import { downloadFigurePng, downloadFigureSvg } from '../ui/export-figure';
 import { Units } from '../ui/units';
 import { cutaway, type DrawnPiece } from './cutaway-geometry';
@@ -238,17 +238,23 @@ export class NestPanel {
   private readonly study = inject(KitStudy);
   private readonly units = inject(Units);
   private readonly figure = viewChild<ElementRef<SVGSVGElement>>('figure');
-  private readonly found = signal<{ of: BuiltKit; nest: Nest | undefined } | undefined>(undefined);
+  private readonly nests = answerWhenResting(
+    () => {
+      const built = this.study.built();
+      return built && { built, rack: this.study.rack() };
+    },
+    ({ built, rack }) => this.study.worker.nest(rack, built.kit.id),
+  );
   private timer: ReturnType<typeof setInterval> | undefined;
 
   protected readonly D = DRAWING;
   protected readonly boxWidth = DRAWING.left + DRAWING.width + DRAWING.right;
   protected readonly playing = signal(false);
-  protected readonly busy = computed(() => this.found()?.of.kit.id !== this.study.kit()?.id);
+  protected readonly busy = computed(() => this.nests.last()?.of.built.kit.id !== this.study.kit()?.id);
 
-  private readonly nest = computed(() => (this.busy() ? undefined : this.found()?.nest));
+  private readonly nest = computed(() => (this.busy() ? undefined : this.nests.last()?.answer));
   /** Those that the nest was found for: while an edit is being worked out the drawing stays whole. */
-  private readonly pieces = computed(() => this.found()?.of.pieces ?? []);
+  private readonly pieces = computed(() => this.nests.last()?.of.built.pieces ?? []);
   private readonly order = computed(() => {
     const nest = this.nest();
     return nest ? packingSteps(nest) : [];
@@ -315,14 +321,10 @@ export class NestPanel {
     return steps.length ? `The pot cut open, from the bottom: ${steps.join(', ')}` : 'The pot cut open, empty';
   });
   constructor() {
+    // what plays stops with an edit, and with the panel
     effect((onCleanup) => {
-      const built = this.study.built();
-      const rack = this.study.rack();
+      this.study.built();
       onCleanup(() => this.stop());
-      if (!built) return this.found.set(undefined);
-      whenResting(onCleanup, () => {
-        void this.study.worker.nest(rack, built.kit.id).then((nest) => this.study.built() === built && this.found.set({ of: built, nest }));
-      });
     });
   }
 

@@ -7,6 +7,7 @@ import { Commands } from '../shell/commands';
 import { Autosave, REMIND_AFTER_DAYS } from '../state/autosave';
 import { withNewTrips, withoutTrip, withTrip } from '../state/workspace';
 import { WorkspaceStore } from '../state/workspace-store';
+import { takeName } from '../ui/take-name';
 
 /** Every trip of this browser: open, rename, duplicate, put away, delete. All of it can be undone. */
 @Component({
@@ -147,9 +148,8 @@ export class TripsDrawer {
   }
 
   protected rename({ trip }: ShelvedTrip, field: HTMLInputElement): void {
-    const name = field.value.trim();
-    field.value = name || trip.name;
-    if (name && name !== trip.name) this.store.edit('rename', (w) => withTrip(w, trip.id, (s) => ({ ...s, trip: { ...s.trip, name } })));
+    const name = takeName(field, trip.name);
+    if (name !== trip.name) this.store.edit('rename', (w) => withTrip(w, trip.id, (s) => ({ ...s, trip: { ...s.trip, name } })));
   }
 
   protected duplicate({ trip }: ShelvedTrip): void {

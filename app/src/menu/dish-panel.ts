@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import {
   build,
   dishOn,
@@ -7,7 +7,6 @@ import {
   LIMITS,
   planDayOf,
   type Day,
-  type DishCard,
   type DoneVerdict,
   type Meal,
   type MealName,
@@ -16,7 +15,7 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { DayMarker } from '../state/day-marker';
 import { PlanService } from '../state/plan-service';
-import { whenResting } from '../state/when-resting';
+import { answerWhenResting } from '../state/when-resting';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Choice } from '../ui/choice';
 import { QuantityField } from '../ui/quantity-field';
@@ -187,21 +186,16 @@ export class DishPanel {
     { key: 'price', name: 'price', quantity: 'price', limits: LIMITS.price },
   ] as const;
 
+  private readonly cards = answerWhenResting(
+    () => {
+      const planned = this.plans.current();
+      return planned && { planned, day: this.marker.day(), part: this.part() };
+    },
+    ({ planned, day, part }) => this.plans.card(planned, day, part),
+  );
   /** An older card stays until the newer one is there. */
-  protected readonly card = signal<DishCard | undefined>(undefined);
+  protected readonly card = computed(() => this.cards.last()?.answer);
   protected readonly learnt = signal('');
-
-  constructor() {
-    effect((onCleanup) => {
-      const planned = this.plans.planned();
-      const day = this.marker.day();
-      const part = this.part();
-      if (!planned || this.plans.stale()) return;
-      whenResting(onCleanup, () => {
-        void this.plans.card(planned, day, part).then((c) => this.plans.planned() === planned && this.card.set(c));
-      });
-    });
-  }
 
   /** What to mind about the pieces of the kit that is carried, at the stove. */
   protected readonly quirks = computed(() => {

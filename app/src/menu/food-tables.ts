@@ -1,10 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { addDishes, foodOf, readDishCsv, removeDish, writeDishCsv, type Meal, type PerKcal, type Plan } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { DayMarker } from '../state/day-marker';
 import { PlanService } from '../state/plan-service';
 import { downloadDishes } from '../state/trip-files';
-import { whenResting } from '../state/when-resting';
+import { answerWhenResting } from '../state/when-resting';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Units } from '../ui/units';
 import { METHOD_WORDS } from './menu-words';
@@ -165,7 +165,14 @@ export class FoodTables {
   readonly plan = input.required<Plan>();
   /** What a file holds, waiting for the walker's word. */
   protected readonly offer = signal<{ words: string; good: Meal[]; bad: { line: number; reasons: string[] }[] } | undefined>(undefined);
-  protected readonly compared = signal<PerKcal[]>([]);
+  private readonly perKcal = answerWhenResting(
+    () => {
+      const trip = this.plans.current()?.trip;
+      return trip && { trip, day: this.marker.day() };
+    },
+    ({ trip, day }) => this.plans.perKcal(trip, day),
+  );
+  protected readonly compared = computed(() => this.perKcal.last()?.answer ?? []);
 
   protected readonly carries = computed(() =>
     this.plan().carries.map((c) => {
@@ -179,17 +186,6 @@ export class FoodTables {
       };
     }),
   );
-
-  constructor() {
-    effect((onCleanup) => {
-      const planned = this.plans.planned();
-      const day = this.marker.day();
-      if (!planned || this.plans.stale()) return;
-      whenResting(onCleanup, () => {
-        void this.plans.perKcal(planned.trip, day).then((rows) => this.marker.day() === day && this.compared.set(rows));
-      });
-    });
-  }
 
   /** A new dish that starts as the usual supper; choose it for some days, then change its numbers. */
   protected own(): void {

@@ -1,7 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, signal } from '@angular/core';
-import { formatDuration, type Habit, type HabitLedger, type Trip } from '@tinder/core';
-import { PlanService, type Planned } from '../state/plan-service';
-import { whenResting } from '../state/when-resting';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { formatDuration, type Habit, type Trip } from '@tinder/core';
+import { PlanService } from '../state/plan-service';
+import { answerWhenResting } from '../state/when-resting';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Units } from '../ui/units';
 import { habitWords, schoolWords } from './menu-words';
@@ -107,10 +107,13 @@ export class HabitPanel {
   private readonly units = inject(Units);
   private readonly store = inject(WorkspaceStore);
   private readonly plans = inject(PlanService);
-  private readonly found = signal<{ of: Planned; ledger: HabitLedger } | undefined>(undefined);
+  private readonly habits = answerWhenResting(
+    () => this.plans.current(),
+    (planned) => this.plans.habits(planned),
+  );
 
-  protected readonly ledger = computed(() => this.found()?.ledger);
-  protected readonly stale = computed(() => this.found()?.of !== this.plans.planned());
+  protected readonly ledger = computed(() => this.habits.last()?.answer);
+  protected readonly stale = computed(() => !this.habits.fresh());
   protected readonly rows = computed(() => {
     const habits = this.ledger()?.habits ?? [];
     const most = Math.max(1, ...habits.map((h) => Math.abs(h.fuelG)));
@@ -133,16 +136,6 @@ export class HabitPanel {
   });
   protected readonly schools = computed(() => [...new Set(this.rows().flatMap((r) => (r.school ? [r.school] : [])))]);
   protected readonly togetherWords = computed(() => this.ledger()?.together?.kinds.map(habitWords).join('; ') ?? '');
-
-  constructor() {
-    effect((onCleanup) => {
-      const planned = this.plans.planned();
-      if (!planned || this.plans.stale()) return;
-      whenResting(onCleanup, () => {
-        void this.plans.habits(planned).then((ledger) => this.plans.planned() === planned && this.found.set({ of: planned, ledger }));
-      });
-    });
-  }
 
   /** "−24 g", "+105 g": of fuel over the trip. */
   protected signed(massG: number): string {

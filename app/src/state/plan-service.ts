@@ -50,6 +50,8 @@ export class PlanService {
   readonly changes = computed(() => (this.advice()?.of === this.carry() ? this.advice()?.changes : undefined));
   /** True while the screen shows an answer for an older trip. */
   readonly stale = computed(() => this.planned()?.trip !== this.store.trip());
+  /** The plan of the trip as it is now; undefined while an older one is shown. */
+  readonly current = computed(() => (this.stale() ? undefined : this.planned()));
   readonly failed = this.failedSignal.asReadonly();
 
   constructor() {

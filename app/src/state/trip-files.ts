@@ -8,6 +8,7 @@ import {
   type Rack,
   type Trip,
 } from '@tinder/core';
+import { download } from '../ui/download';
 import type { Workspace } from './workspace';
 
 /** "vesper-divide.json": a file name a walker can find again. */
@@ -19,38 +20,30 @@ export function tripFileName(trip: Trip, ending = 'json'): string {
   return `${slug || 'trip'}.${ending}`;
 }
 
-/** Hands a text to the browser as a download. */
-function download(name: string, text: string, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(url);
-}
+const downloadText = (name: string, text: string, type: string): void => download(name, new Blob([text], { type }));
 
 export const downloadTrip = (trip: Trip): void =>
-  download(tripFileName(trip), exportArchive([{ trip, archived: false }]), 'application/json');
+  downloadText(tripFileName(trip), exportArchive([{ trip, archived: false }]), 'application/json');
 
 /** Every trip, the rack and the preferences. */
 export const downloadBackup = ({ library, preferences, rack }: Workspace, isoDate: string): void =>
-  download(`restless-tinder-${isoDate}.json`, exportArchive(library, { preferences, rack }), 'application/json');
+  downloadText(`restless-tinder-${isoDate}.json`, exportArchive(library, { preferences, rack }), 'application/json');
 
 /** Pieces, kits and scores. */
-export const downloadRack = (rack: Rack): void => download('rack.json', exportArchive([], { rack }), 'application/json');
-export const downloadRackTable = (name: string, csv: string): void => download(`${name}.csv`, csv, 'text/csv');
+export const downloadRack = (rack: Rack): void => downloadText('rack.json', exportArchive([], { rack }), 'application/json');
+export const downloadRackTable = (name: string, csv: string): void => downloadText(`${name}.csv`, csv, 'text/csv');
 
 /** Resupply and posting days. */
 export const downloadCalendar = (trip: Trip, now: Date): void =>
-  download(tripFileName(trip, 'ics'), writeIcs(trip, now.toISOString().replace(/[-:]|\.\d+/g, '')), 'text/calendar');
+  downloadText(tripFileName(trip, 'ics'), writeIcs(trip, now.toISOString().replace(/[-:]|\.\d+/g, '')), 'text/calendar');
 
 /** Stops and camps; only for trips along a track. */
 export function downloadWaypoints(trip: Trip): void {
   const text = writeGpxWaypoints(trip);
-  if (text) download(tripFileName(trip, 'gpx'), text, 'application/gpx+xml');
+  if (text) downloadText(tripFileName(trip, 'gpx'), text, 'application/gpx+xml');
 }
 
-export const downloadDishes = (trip: Trip, csv: string): void => download(tripFileName(trip, 'csv'), csv, 'text/csv');
+export const downloadDishes = (trip: Trip, csv: string): void => downloadText(tripFileName(trip, 'csv'), csv, 'text/csv');
 
 /** Reads a chosen file; refuses a huge one before reading it. */
 export async function readTripFile(file: File): Promise<ReturnType<typeof importArchive>> {

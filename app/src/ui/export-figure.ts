@@ -1,3 +1,5 @@
+import { download } from './download';
+
 /** Properties that a drawing takes from the page's styles and must bring along when it leaves it. */
 const KEPT = [
   'fill',
@@ -37,7 +39,7 @@ export function figureAsSvg(drawn: SVGSVGElement): string {
 
 /** Hands a drawing to the browser as SVG. */
 export function downloadFigureSvg(drawn: SVGSVGElement, name: string): void {
-  save(`${name}.svg`, new Blob([figureAsSvg(drawn)], { type: 'image/svg+xml' }));
+  download(`${name}.svg`, new Blob([figureAsSvg(drawn)], { type: 'image/svg+xml' }));
 }
 
 /** The same as a picture of twice the size. */
@@ -52,14 +54,5 @@ export async function downloadFigurePng(drawn: SVGSVGElement, name: string): Pro
   canvas.height = height * PNG_SCALE;
   canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
   const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
-  if (blob) save(`${name}.png`, blob);
-}
-
-function save(name: string, blob: Blob): void {
-  const url = URL.createObjectURL(blob);
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(url);
+  if (blob) download(`${name}.png`, blob);
 }
