@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { fuelOfG, tareOfG } from '../src/carry/containers';
+import { fuelOfG, holding, leakProofMl, tareOfG } from '../src/carry/containers';
 import { containersFor, lightestCans } from '../src/carry/load-out/single';
 import { carryProfile } from '../src/carry/profile';
 import { FUELS } from '../src/fuel/fuels';
@@ -49,12 +49,24 @@ describe('containers of every fuel', () => {
     );
   });
 
-  it('pour 264 g of alcohol as 330 mL into one 500 mL bottle of 40 g', () => {
-    expect(containersFor(DENATURED, 264, 5)).toEqual([{ kind: 'bottle', sizeMl: 500, fillMl: 330, tareG: 40, fuelG: 264 }]);
+  it('pour 264 g of alcohol as 330 mL into two small bottles of 20 g, half each: one leak takes no more', () => {
+    const bottle = { kind: 'bottle', sizeMl: 250, fillMl: 165, tareG: 20, fuelG: 132 };
+    expect(containersFor(DENATURED, 264, 5)).toEqual([bottle, bottle]);
   });
 
-  it('split more than half a litre of alcohol, so that one leak does not end the trip', () => {
-    expect(containersFor(DENATURED, 500, 5)).toHaveLength(2);
+  it('split alcohol so that the rest lasts when any one bottle leaks, at the least weight', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 30, max: 1500, noNaN: true }), (demandMl) => {
+        const { densityGPerMl } = DENATURED;
+        const ml = leakProofMl(densityGPerMl, demandMl);
+        const bottles = holding(DENATURED, ml * densityGPerMl, demandMl * densityGPerMl);
+        const leftG = fuelOfG(bottles) - Math.max(...bottles.map((b) => b.fuelG));
+        expect(leftG).toBeGreaterThanOrEqual(demandMl * densityGPerMl - 1e-6);
+        // two bottles, each with all of it, would do as well: never heavier than that
+        const twice = 2 * (demandMl * densityGPerMl + 20 * Math.ceil(demandMl / 250));
+        expect(fuelOfG(bottles) + tareOfG(bottles)).toBeLessThanOrEqual(twice + 1e-6);
+      }),
+    );
   });
 });
 

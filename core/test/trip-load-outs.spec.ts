@@ -12,7 +12,7 @@ import { anyTrip } from './any-trip';
 const nets = (list: readonly Container[]): number[] => list.map((c) => ('netG' in c ? c.netG : 0));
 const withMeasure = (measure: Trip['loadOut']['measure'], gramsPerPrice = 0): Trip => ({
   ...DEMO_TRIP,
-  loadOut: { measure, gramsPerPrice },
+  loadOut: { ...DEMO_TRIP.loadOut, measure, gramsPerPrice },
 });
 /** Mean over all walking days of the morning load, g. */
 const averageG = (plan: Plan): number => plan.carries.reduce((sum, c) => sum + c.profile.gramDays, 0) / plan.days.length;

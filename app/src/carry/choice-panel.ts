@@ -2,7 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import {
   CANISTER_SIZES,
   editStop,
+  fuelById,
   LIMITS,
+  tripOnLeg,
   usesCans,
   WEIGHT_MEASURES,
   type CarryPlan,
@@ -61,11 +63,11 @@ const MEASURE_WORDS: Record<WeightMeasure, string> = {
             />
           }
         </fieldset>
-      } @else {
+      } @else if (unitName(); as unit) {
         <div class="line typed">
-          <span class="name">I buy at {{ stop().name }}, in {{ unitName() }}</span>
+          <span class="name">I buy at {{ stop().name }}, in {{ unit }}</span>
           <app-quantity-field
-            [label]="unitName() + ' to buy here, decided'"
+            [label]="unit + ' to buy here, decided'"
             quantity="count"
             [bare]="true"
             [value]="pinnedUnits()"
@@ -129,13 +131,12 @@ export class ChoicePanel {
   protected readonly sizes = CANISTER_SIZES;
   protected readonly measures = WEIGHT_MEASURES.map((value) => ({ value, label: MEASURE_WORDS[value] }));
   protected readonly stop = computed((): Stop => this.store.trip().stops[this.carry().fromStop] ?? this.store.trip().stops[0]);
-  protected readonly cans = computed(() => usesCans(this.store.trip().kit));
-  protected readonly unitName = computed(() =>
-    this.store.trip().kit.fuelId.startsWith('tablet')
-      ? 'tablets'
-      : this.store.trip().kit.fuelId.startsWith('alcohol')
-        ? 'measures'
-        : 'steps of 10 mL',
+  protected readonly cans = computed(() => usesCans(this.kit()));
+  private readonly kit = computed(() => tripOnLeg(this.store.trip(), this.carry().fromStop).kit);
+  private readonly fuelKind = computed(() => fuelById(this.kit().fuelId).kind);
+  /** What it is bought in, where it is counted; undefined where nothing can be decided here. */
+  protected readonly unitName = computed(
+    () => ({ tablet: 'tablets', alcohol: 'measures', liquid: 'steps of 10 mL' })[this.fuelKind() as string],
   );
   protected readonly moneyWords = computed(() => `one ${this.units.unit('price').symbol} is worth carrying, all the way`);
   protected readonly pinnedUnits = computed(() => {

@@ -20,6 +20,7 @@ import {
   type Fuel,
   type Kit,
 } from '@tinder/core';
+import { PlanService } from '../state/plan-service';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Choice } from '../ui/choice';
 import { QuantityField } from '../ui/quantity-field';
@@ -234,8 +235,9 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
 })
 export class KitPanel {
   protected readonly store = inject(WorkspaceStore);
+  private readonly plans = inject(PlanService);
   private readonly units = inject(Units);
-  protected readonly kit = computed(() => this.store.trip().kit);
+  protected readonly kit = computed(() => this.plans.tripHere().kit);
   protected readonly burner = computed(() => burnerById(this.kit().burnerId));
   protected readonly valve = computed(() => hasValve(this.burner()));
   protected readonly gas = computed(() => isGas(this.burner()));
@@ -298,7 +300,7 @@ export class KitPanel {
   protected readonly withWindscreen = withWindscreen;
 
   protected change(label: string, change: Partial<Kit>, gesture?: string): void {
-    this.store.editKit(label, change, gesture);
+    this.store.editKit(label, this.plans.leg(), change, gesture);
   }
 
   protected reserve(reservePercent: number, gesture?: string): void {

@@ -115,7 +115,7 @@ describe('the kit', () => {
   it('brings the finned pot with a locked burner and keeps an imported pot by its name', () => {
     choose('burner', 'gas-locked');
     expect(store().trip().kit.pot.base).toBe('finned');
-    store().editKit('pot', { pot: { ...store().trip().kit.pot, name: 'grandmother’s kettle' } });
+    store().editKit('pot', 0, { pot: { ...store().trip().kit.pot, name: 'grandmother’s kettle' } });
     panel.fixture.detectChanges();
     expect(options('[id^=pick-pot]').at(-1)).toBe('grandmother’s kettle');
   });

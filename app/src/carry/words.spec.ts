@@ -64,6 +64,7 @@ describe('words of a risk', () => {
     standardError: runOut === 0 ? 0.0001 : Math.sqrt((runOut * (1 - runOut)) / 10_000),
     meanG: 120,
     sdG: 5,
+    outByDay: [runOut],
     quantilesG: { 5: 112, 25: 117, 50: 120, 75: 123, 95: 128, 98: 131 },
     fuelForLimitG,
   });

@@ -39,7 +39,7 @@ export function weightGeometry(plan: Plan, axis: TimeAxis, height: number, unitG
   const points = plan.carries.flatMap((c) =>
     c.profile.days.map((d): Carried => ({
       x: axis.x(d.day - 1),
-      grams: { hardware: plan.hardwareG, containers: c.tareG, fuel: Math.max(0, d.fuelG) },
+      grams: { hardware: c.hardwareG, containers: c.tareG, fuel: Math.max(0, d.fuelG) },
     })),
   );
   const sums = points.map((p) => p.grams.hardware + p.grams.containers + p.grams.fuel);

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { kitInUse, strengthName, type ColdView, type Strength } from '@tinder/core';
-import { WorkspaceStore } from '../state/workspace-store';
+import { PlanService } from '../state/plan-service';
 import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../ui/units';
 import { CloserService } from './closer-service';
@@ -62,7 +62,7 @@ const STRENGTH_WORDS: Record<Strength, string> = { strong: 'strong', reduced: 'r
           filled: suppers · rings: breakfasts · hatched: won’t run. Altitude, fuel blend, burner and what is done for the can are set above.
         </p>
         <p class="quiet key">
-          {{ store.trip().kit.ownBlend ? 'From your own can' : 'Assumed' }}: {{ blend() }}, Raoult’s law, drawn down at 5 °C. A can of
+          {{ plans.tripHere().kit.ownBlend ? 'From your own can' : 'Assumed' }}: {{ blend() }}, Raoult’s law, drawn down at 5 °C. A can of
           another mix, or your own burner in your own hand, overrules it.
         </p>
         <app-own-can />
@@ -76,7 +76,7 @@ const STRENGTH_WORDS: Record<Strength, string> = { strong: 'strong', reduced: 'r
 export class ColdPanel {
   protected readonly units = inject(Units);
   private readonly service = inject(CloserService);
-  protected readonly store = inject(WorkspaceStore);
+  protected readonly plans = inject(PlanService);
   private readonly width = measuredWidth(1000);
 
   protected readonly H = 210;
@@ -89,7 +89,7 @@ export class ColdPanel {
     return v && coldGeometry(v, this.mapWidth(), this.H);
   });
   protected readonly blend = computed(() => {
-    const { fuel } = kitInUse(this.store.trip().kit);
+    const { fuel } = kitInUse(this.plans.tripHere().kit);
     return fuel.kind === 'gas' ? blendWords(fuel.blend) : '';
   });
   /** Class names stand in the middle of their band on the topmost row, where there is room. */

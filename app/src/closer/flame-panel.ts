@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { formatDuration } from '@tinder/core';
+import { PlanService } from '../state/plan-service';
 import { WorkspaceStore } from '../state/workspace-store';
 import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../ui/units';
@@ -89,6 +90,7 @@ const FAIL_WORDS = { stalls: 'stalls', mayBlowOut: 'may blow out', wontRun: 'won
 })
 export class FlamePanel {
   protected readonly units = inject(Units);
+  private readonly plans = inject(PlanService);
   private readonly store = inject(WorkspaceStore);
   private readonly service = inject(CloserService);
   private readonly width = measuredWidth(1000);
@@ -101,7 +103,7 @@ export class FlamePanel {
     const c = this.curve();
     return c && flameGeometry(c, this.service.closer().flameBare, Math.max(200, this.width() - 80), this.H);
   });
-  protected readonly setting = computed(() => Math.max(this.store.trip().kit.flameSetting, this.curve()?.points[0].setting ?? 0));
+  protected readonly setting = computed(() => Math.max(this.plans.tripHere().kit.flameSetting, this.curve()?.points[0].setting ?? 0));
 
   protected readonly says = computed(() => {
     const c = this.curve();
@@ -155,6 +157,6 @@ export class FlamePanel {
   }
 
   private set(setting: number, gesture?: string): void {
-    this.store.editKit('flame', { flameSetting: Math.round(setting * 100) / 100 }, gesture);
+    this.store.editKit('flame', this.plans.leg(), { flameSetting: Math.round(setting * 100) / 100 }, gesture);
   }
 }

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { FUELS, type BlendByMass, type InferredBlend } from '@tinder/core';
+import { editKitOnLeg, FUELS, type BlendByMass, type InferredBlend } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../state/plan-service';
 import { WorkspaceStore } from '../state/workspace-store';
@@ -112,7 +112,7 @@ export class OwnCan {
   protected readonly percentLeft = signal(50);
   protected readonly waterMl = signal(500);
   protected readonly minutes = signal(14);
-  protected readonly own = computed(() => this.store.trip().kit.ownBlend);
+  protected readonly own = computed(() => this.plans.tripHere().kit.ownBlend);
   protected readonly blend = computed(() => {
     const f = this.found()?.blend;
     return f?.kind === 'found' ? f.blend : undefined;
@@ -143,7 +143,7 @@ export class OwnCan {
 
   protected async infer(): Promise<void> {
     const seen = { airC: this.airC(), fractionLeft: this.percentLeft() / 100, waterMl: this.waterMl(), minutes: this.minutes() };
-    this.found.set({ blend: await this.plans.inferBlend(this.store.trip(), seen) });
+    this.found.set({ blend: await this.plans.inferBlend(this.plans.tripHere(), seen) });
   }
 
   protected clear(): void {
@@ -151,10 +151,10 @@ export class OwnCan {
   }
 
   protected use(blend: BlendByMass | undefined): void {
-    this.store.editTrip('the can’s blend', ({ kit: { ownBlend: _old, ...kit }, ...trip }) => ({
-      ...trip,
-      kit: blend ? { ...kit, ownBlend: blend } : kit,
-    }));
+    const leg = this.plans.leg();
+    this.store.editTrip('the can’s blend', (trip) =>
+      editKitOnLeg(trip, leg, ({ ownBlend: _old, ...kit }) => (blend ? { ...kit, ownBlend: blend } : kit)),
+    );
     this.clear();
   }
 }

@@ -62,7 +62,7 @@ describe('building a kit', () => {
     expect(store().trip().kit.otherMassG).toBe(46 - 17);
     store().undo();
     expect(store().trip().kit).toEqual(DEMO_TRIP.kit);
-    store().editKit('flame', { flameSetting: 0.4 });
+    store().editKit('flame', 0, { flameSetting: 0.4 });
     builder.fixture.detectChanges();
     expect(builder.text).toContain('changed there since');
     builder.press('take its flame, measure and fuel here');

@@ -1,7 +1,7 @@
 import {
   burnerById,
   FLAMES,
-  FUELS,
+  fuelById,
   heatToFuelG,
   MEALS,
   PHASES,
@@ -16,6 +16,7 @@ import {
   type PlannedMeal,
   type Quantity,
   type Sink,
+  tripOnLeg,
   type Trip,
 } from '@tinder/core';
 import { formatDuration } from '@tinder/core';
@@ -63,11 +64,11 @@ export function derive(ref: FigureRef, trip: Trip, plan: Plan, format: Format): 
   switch (ref.kind) {
     case 'meal': {
       const meal = plan.days[ref.day - 1]?.meals[ref.meal];
-      return meal && mealDerivation(meal, trip, format);
+      return meal && mealDerivation(meal, tripOnLeg(trip, plan.days[ref.day - 1].leg), format);
     }
     default: {
       const carry = plan.carries.find((c) => c.fromStop === ref.fromStop);
-      return carry && CARRY_DERIVATIONS[ref.kind](carry, trip, format);
+      return carry && CARRY_DERIVATIONS[ref.kind](carry, tripOnLeg(trip, carry.fromStop), format);
     }
   }
 }
@@ -99,7 +100,7 @@ export function ledgerParts(ledgers: readonly Ledger[]): Part[] {
 function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation {
   const { burn, facts } = m;
   const burner = burnerById(trip.kit.burnerId);
-  const fuel = FUELS.find((f) => f.id === trip.kit.fuelId);
+  const fuel = fuelById(trip.kit.fuelId);
   const { couple, windDecayPerMps } = FLAMES[facts.flame];
   const { etaMax, fluxScaleWPerM2 } = POT_BASE[facts.pot.base];
   const watts = (w: number) => `${Math.round(w).toLocaleString('en-US')} W`;
@@ -127,7 +128,7 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation 
         value: `Ø ${format(facts.pot.diameterMm, 'length')}, ${format(facts.pot.heightMm, 'length')} high, ${facts.pot.material}, lid ${facts.lidOn ? 'on' : 'off'}`,
       },
       { name: 'burner', value: `${burner.name}, ${watts(burn.meanPowerW)} on average` },
-      { name: 'fuel', value: fuel?.name ?? '' },
+      { name: 'fuel', value: fuel.name },
       ...(burn.canEndC === undefined
         ? []
         : [

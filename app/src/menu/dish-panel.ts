@@ -200,13 +200,13 @@ export class DishPanel {
   /** What to mind about the pieces of the kit that is carried, at the stove. */
   protected readonly quirks = computed(() => {
     const rack = this.store.rack();
-    const kit = rack.kits.find((k) => k.id === this.store.trip().rackKitId);
+    const kit = rack.kits.find((k) => k.id === this.plans.tripHere().rackKitId);
     const pieces = kit && this.card()?.cooked ? build(rack, kit).pieces : [];
     return pieces.flatMap((p) => (p.quirk && p.quirk.step !== 'packing' ? [`${p.quirk.step}, ${p.name}: ${p.quirk.words}`] : []));
   });
   protected readonly steps = computed(() => {
     const c = this.card();
-    return c ? cardWords(c, this.store.trip().kit, this.units) : [];
+    return c ? cardWords(c, this.plans.tripHere().kit, this.units) : [];
   });
 
   protected own(key: (typeof this.fields)[number]['key']): number | null {

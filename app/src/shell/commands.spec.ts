@@ -16,7 +16,7 @@ describe('commands', () => {
   it('name what undo and redo would do, and do it', () => {
     const { commands, store } = setup();
     expect(commands.list().find((c) => c.id === 'undo')?.enabled).toBe(false);
-    store.editKit('lid', { lidOn: false });
+    store.editKit('lid', 0, { lidOn: false });
     expect(labelOf(commands, 'undo')).toBe('undo lid');
     press(commands, 'z', { ctrlKey: true });
     expect(store.trip().kit.lidOn).toBe(true);

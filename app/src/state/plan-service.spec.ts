@@ -35,7 +35,7 @@ describe('plan service', () => {
     const plans = TestBed.inject(PlanService);
     store.start(undefined);
     plans.start();
-    store.editKit('burner', { burnerId: 'not-in-the-catalogue' });
+    store.editKit('burner', 0, { burnerId: 'not-in-the-catalogue' });
     await settle();
     expect(plans.failed()).toContain('not-in-the-catalogue');
     store.undo();

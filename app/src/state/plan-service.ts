@@ -1,6 +1,9 @@
 import { computed, effect, inject, Injectable, signal } from '@angular/core';
 import {
   carryOfDay,
+  placeOfDay,
+  planDayOf,
+  tripOnLeg,
   type BurnFacts,
   type CanSeen,
   type CarryPlan,
@@ -46,6 +49,9 @@ export class PlanService {
     const plan = this.plan();
     return plan && carryOfDay(plan, this.marker.day());
   });
+  /** The leg of the marked day, and the trip with the kit that is carried there. */
+  readonly leg = computed(() => placeOfDay(this.store.trip(), this.marker.day()).leg);
+  readonly tripHere = computed(() => tripOnLeg(this.store.trip(), this.leg()));
   /** What could be done differently on that carry; undefined until it is worked out. */
   readonly changes = computed(() => (this.advice()?.of === this.carry() ? this.advice()?.changes : undefined));
   /** True while the screen shows an answer for an older trip. */
@@ -77,7 +83,7 @@ export class PlanService {
 
   /** The closer look at one meal, worked out beside the plan. */
   closer(subject: CloserSubject, planned: Planned, facts: BurnFacts, unscreened: BurnFacts, altitudeM: number): Promise<Closer> {
-    return this.worker.closer(subject, planned.trip, planned.plan, facts, unscreened, altitudeM);
+    return this.worker.closer(subject, this.tripHere(), planned.plan, facts, unscreened, altitudeM);
   }
 
   /** What a boil seen tells of the can's blend. */
@@ -90,11 +96,11 @@ export class PlanService {
   }
 
   perKcal(trip: Trip, day: number): Promise<PerKcal[]> {
-    return this.worker.perKcal(trip, day);
+    return this.worker.perKcal(tripOnLeg(trip, placeOfDay(trip, day).leg), day);
   }
 
   card({ trip, plan }: Planned, day: number, name: MealName): Promise<DishCard | undefined> {
-    return this.worker.card(trip, plan, day, name);
+    return this.worker.card(tripOnLeg(trip, planDayOf(plan, day).leg), plan, day, name);
   }
 
   private async run(): Promise<void> {

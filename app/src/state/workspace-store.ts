@@ -1,6 +1,6 @@
 import { computed, Injectable, signal, type Signal } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
-import { fillClimate, type Kit, type Preferences, type Rack, type ShelvedTrip, type Trip } from '@tinder/core';
+import { editKitOnLeg, fillClimate, type Kit, type Preferences, type Rack, type ShelvedTrip, type Trip } from '@tinder/core';
 import type { Observable } from 'rxjs';
 import { editBase, endGesture, newHistory, rebase, record, redo, undo, type History } from './history';
 import { demoWorkspace, openTrip, withTrip, type Workspace } from './workspace';
@@ -54,8 +54,9 @@ export class WorkspaceStore {
     );
   }
 
-  editKit(label: string, change: Partial<Kit>, gesture?: string): void {
-    this.editTrip(label, (t) => ({ ...t, kit: { ...t.kit, ...change } }), gesture);
+  /** Changes the kit that is carried on a leg. */
+  editKit(label: string, leg: number, change: Partial<Kit>, gesture?: string): void {
+    this.editTrip(label, (t) => editKitOnLeg(t, leg, (kit) => ({ ...kit, ...change })), gesture);
   }
 
   /** Sets some of the trip's own values. */

@@ -41,6 +41,8 @@ export const LIMITS = {
   points: { min: 0, max: 5 },
   weight: { min: 0, max: 100 },
   gramsPerPrice: { min: 0, max: 10_000 },
+  riskLimitPercent: { min: 0.1, max: 50 },
+  colderK: { min: 1, max: 25 },
   fryMin: { min: 1, max: 60 },
 } as const;
 

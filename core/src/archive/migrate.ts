@@ -1,7 +1,7 @@
 import { unscreenedWindMps } from '../burn/wind';
 import { hold, LIMITS } from './limits';
 import type { TripV1 } from './trip-v1';
-import type { Day, Trip } from './trip-schema';
+import { COMFORTS, USUAL_WHAT_IFS, type Day, type Trip } from './trip-schema';
 
 /** A day without a shape of its own in version 1. */
 const PLAIN = { km: 18, altitudeDeltaM: 0, airDeltaC: 0, windFactor: 1 };
@@ -49,6 +49,8 @@ export function migrateTripV1({ id, name, leg, conditions: c, kit, menu, reserve
     oneLighting: true,
     appetite: 1,
     reservePercent,
-    loadOut: { measure: 'gramDays', gramsPerPrice: 0 },
+    loadOut: { measure: 'gramDays', gramsPerPrice: 0, leakProof: false, riskLimitPercent: 2 },
+    comforts: [...COMFORTS],
+    whatIfs: USUAL_WHAT_IFS,
   };
 }

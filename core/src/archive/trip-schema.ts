@@ -78,10 +78,27 @@ export const stopSchema = z.strictObject({
 
 export const legSchema = z.strictObject({
   days: z.array(daySchema).min(LIMITS.dayCount.min).max(LIMITS.dayCount.max),
+  /** A kit of the rack that is carried on this leg in place of the trip's own: posted ahead, sent home again. */
+  kit: z.strictObject({ rackKitId: z.string().min(1).max(64), kit: kitSchema }).optional(),
   restriction: z.enum(RESTRICTIONS),
   /** Where the walker checked, and when. */
   restrictionNote: remark,
 });
+
+/** Small comforts that fuel which is over may go into, dearest wish first. */
+export const COMFORTS = ['drink', 'boil', 'wash'] as const;
+export type Comfort = (typeof COMFORTS)[number];
+
+/** What might come otherwise, kept beside the plan. */
+export const whatIfSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('colder'), byK: within(LIMITS.colderK) }),
+  z.strictObject({ kind: z.literal('windier') }),
+  z.strictObject({ kind: z.literal('slower') }),
+  z.strictObject({ kind: z.literal('closed'), stopId: z.string().min(1).max(64) }),
+]);
+export type WhatIf = z.infer<typeof whatIfSchema>;
+/** What is looked at until the walker asks for something else (domain section 8: colder, windier, slower). */
+export const USUAL_WHAT_IFS: WhatIf[] = [{ kind: 'colder', byK: 8 }, { kind: 'windier' }, { kind: 'slower' }];
 
 export const tripSchema = z
   .strictObject({
@@ -108,8 +125,20 @@ export const tripSchema = z
     reservePercent: within(LIMITS.reservePercent),
     /** Which weight the load-outs are the least of, and what a unit of money is worth in its grams. */
     loadOut: z
-      .strictObject({ measure: z.enum(WEIGHT_MEASURES).default('gramDays'), gramsPerPrice: within(LIMITS.gramsPerPrice).default(0) })
+      .strictObject({
+        measure: z.enum(WEIGHT_MEASURES).default('gramDays'),
+        gramsPerPrice: within(LIMITS.gramsPerPrice).default(0),
+        /** Alcohol is split so that any one bottle may leak and the rest still lasts. */
+        leakProof: z.boolean().default(false),
+        /** The chance of running out on a carry that the walker would live with. */
+        riskLimitPercent: within(LIMITS.riskLimitPercent).default(2),
+      })
       .prefault({}),
+    comforts: z
+      .array(z.enum(COMFORTS))
+      .max(COMFORTS.length)
+      .default([...COMFORTS]),
+    whatIfs: z.array(whatIfSchema).max(5).default(USUAL_WHAT_IFS),
   })
   .superRefine((trip, ctx) => {
     if (trip.legs.length !== trip.stops.length - 1)

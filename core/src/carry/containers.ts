@@ -14,12 +14,15 @@ export const fuelOfG = (containers: readonly Container[]): number => containers.
 /** Empty weight of a set of containers, g. */
 export const tareOfG = (containers: readonly Container[]): number => containers.reduce((sum, c) => sum + c.tareG, 0);
 
-/** What holds so much of a fuel that is poured or counted out; empty for fuels that come in cans and tins. */
-export function holding(fuel: Fuel, fuelG: number): Container[] {
+/**
+ * What holds so much of a fuel that is poured or counted out; empty for fuels that come in cans and tins. Alcohol is split so that
+ * `afterLeakG` are left when any one bottle is lost.
+ */
+export function holding(fuel: Fuel, fuelG: number, afterLeakG = 0): Container[] {
   if (fuelG <= 1e-9) return [];
   switch (fuel.kind) {
     case 'alcohol':
-      return bottles(fuel.densityGPerMl, fuelG / fuel.densityGPerMl);
+      return bottles(fuel.densityGPerMl, fuelG / fuel.densityGPerMl, afterLeakG / fuel.densityGPerMl);
     case 'liquid':
       return liquidBottles(fuel.densityGPerMl, fuelG / fuel.densityGPerMl);
     case 'tablet': {
@@ -34,19 +37,29 @@ export function holding(fuel: Fuel, fuelG: number): Container[] {
   }
 }
 
-/** Alcohol in the walker's own bottles: at most 500 mL each, so that one leak does not end the trip. */
-function bottles(densityGPerMl: number, ml: number): Container[] {
-  const LARGEST_ML = 2 * BOTTLE_STEP_ML;
-  let leftMl = ml;
-  const out: Container[] = [];
-  while (leftMl > 1e-9) {
-    const fillMl = Math.min(LARGEST_ML, leftMl);
-    const sizeMl = Math.ceil(fillMl / BOTTLE_STEP_ML - 1e-9) * BOTTLE_STEP_ML;
-    const tareG = (sizeMl / BOTTLE_STEP_ML) * BOTTLE_TARE_PER_STEP_G;
-    out.push({ kind: 'bottle', sizeMl, fillMl, tareG, fuelG: fillMl * densityGPerMl });
-    leftMl -= fillMl;
-  }
-  return out;
+/** More bottles than this nobody fills. */
+const MOST_BOTTLES = 12;
+
+/**
+ * Alcohol in the walker's own bottles, shared out evenly over small ones so that one leak takes as little as it can: small bottles weigh
+ * no more than large ones. Where `afterLeakMl` is asked for, as many as leave that much when any one is lost.
+ */
+function bottles(densityGPerMl: number, ml: number, afterLeakMl = 0): Container[] {
+  const fewest = Math.ceil(ml / BOTTLE_STEP_ML - 1e-9);
+  const leakProof = ml > afterLeakMl && afterLeakMl > 0 ? Math.ceil(ml / (ml - afterLeakMl) - 1e-9) : 1;
+  const count = Math.max(fewest, Math.min(MOST_BOTTLES, leakProof));
+  const fillMl = ml / count;
+  const tareG = BOTTLE_TARE_PER_STEP_G;
+  return Array.from({ length: count }, () => ({ kind: 'bottle', sizeMl: BOTTLE_STEP_ML, fillMl, tareG, fuelG: fillMl * densityGPerMl }));
+}
+
+/** The least alcohol that still is `afterLeakMl` when any one of its bottles is lost, bottles counted as weight, mL. */
+export function leakProofMl(densityGPerMl: number, afterLeakMl: number): number {
+  const ways = Array.from({ length: MOST_BOTTLES - 1 }, (_, i) => {
+    const ml = (afterLeakMl * (i + 2)) / (i + 1);
+    return { ml, massG: ml * densityGPerMl + tareOfG(bottles(densityGPerMl, ml, afterLeakMl)) };
+  });
+  return ways.reduce((a, b) => (b.massG < a.massG ? b : a)).ml;
 }
 
 /** Liquid fuel in pressure bottles, filled to the need: large ones while a small one would not do. */

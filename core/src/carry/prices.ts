@@ -18,7 +18,7 @@ export const USUAL_PRICES: Record<PackageId, number> = {
 /** Tablets in a box (common practice). */
 export const TABLETS_A_BOX = { 'tablets-14': 6, 'tablets-4': 20 } as const;
 /** Millilitres in what alcohol is sold in; what is poured is paid by the litre. */
-const SOLD_ML: Partial<Record<PackageId, number>> = { 'alcohol-500': 500, 'alcohol-1000': 1000 };
+export const SOLD_ML: Partial<Record<PackageId, number>> = { 'alcohol-500': 500, 'alcohol-1000': 1000 };
 const POURED: readonly PackageId[] = ['alcohol-poured', 'liquid-poured'];
 
 /** A package on offer, with its price where the stop's own is known. */

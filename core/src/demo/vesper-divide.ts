@@ -1,4 +1,4 @@
-import type { Day, Leg, Stop, Trip } from '../archive/trip-schema';
+import { COMFORTS, USUAL_WHAT_IFS, type Day, type Leg, type Stop, type Trip } from '../archive/trip-schema';
 import type { Wind } from '../burn/wind';
 import type { PackageId } from '../carry/packages';
 import { menuSchema } from '../archive/kit-schema';
@@ -182,5 +182,7 @@ export const DEMO_TRIP: Trip = {
   oneLighting: true,
   appetite: 1,
   reservePercent: 15,
-  loadOut: { measure: 'gramDays', gramsPerPrice: 0 },
+  loadOut: { measure: 'gramDays', gramsPerPrice: 0, leakProof: false, riskLimitPercent: 2 },
+  comforts: [...COMFORTS],
+  whatIfs: [...USUAL_WHAT_IFS, { kind: 'closed', stopId: 'quill-landing' }],
 };

@@ -4,6 +4,8 @@ import { hold, LIMITS } from '../archive/limits';
 /** Most rehydrated food is content with this, °C (domain section 6, common practice). */
 export const REST_TARGET_C = 88;
 const DRINK_TARGET_C = 80;
+/** A mug (common practice). */
+export const DRINK_ML = 300;
 /** Pasta and rice from raw, minutes (packets say 8 to 12). */
 const RAW_SIMMER_MIN = 10;
 /** Plenty of water: 5 L for 450 g (domain section 6). */

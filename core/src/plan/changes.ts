@@ -4,6 +4,7 @@ import type { WindscreenKind } from '../burn/constants';
 import { burnerById, FAMILY_WINDSCREENS, hasValve, wallsInCan } from '../catalogue/burners';
 import { WINDSCREEN_MASS_G } from '../catalogue/pots';
 import { REST_TARGET_C } from '../menu/methods';
+import { editKitOnLeg, tripOnLeg } from '../trail/leg-kit';
 import { unfinishedMeals } from './cook-days';
 import { replanCarry, type CarryPlan, type Plan } from './plan';
 
@@ -39,9 +40,10 @@ const WORTH_G = 1;
 export function bestChanges(trip: Trip, planned: CarryPlan): Change[] {
   const now = replanCarry(trip, planned);
   const missing = unfinishedMeals(now);
-  return candidates(trip)
+  const here = tripOnLeg(trip, planned.fromStop);
+  return candidates(here)
     .map(({ kind, kit, menu }): Change => {
-      const changed = { ...trip, kit, menu };
+      const changed = kit === here.kit ? { ...trip, menu } : { ...editKitOnLeg(trip, planned.fromStop, () => kit), menu };
       const then = replanCarry(changed, planned);
       return {
         kind,

@@ -112,6 +112,21 @@ export function missedMeals(trip: Trip, plan: Cooked): number {
 export const doneMeals = (plan: Cooked): number =>
   plan.days.reduce((n, d) => n + MEALS.filter((m) => d.meals[m]?.burn.outcome.kind === 'done').length, 0);
 
+/** Hot meals, in order, that are done before so much fuel is used up. */
+export function cookedWithin(days: readonly PlanDay[], fuelG: number): number {
+  let left = fuelG + 1e-9;
+  let cooked = 0;
+  for (const day of days)
+    for (const name of MEALS) {
+      const meal = day.meals[name];
+      if (!meal) continue;
+      left -= meal.burn.fuelG;
+      if (left < 0) return cooked;
+      if (meal.burn.outcome.kind === 'done') cooked++;
+    }
+  return cooked;
+}
+
 /** Dishes of the trip that want heat and are not bought. */
 export const hotMealsWanted = (trip: Trip, plan: Cooked): number => plan.days.reduce((n, d) => n + wantedOn(trip, d).length, 0);
 

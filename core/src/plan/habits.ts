@@ -5,7 +5,7 @@ import { burnerById, FAMILY_WINDSCREENS, hasValve, isGas, wallsInCan } from '../
 import { asKitPot, POTS, WINDSCREEN_MASS_G } from '../catalogue/pots';
 import { headspaceOf, potFillMl } from '../menu/fit';
 import { everyMeal } from '../menu/edit';
-import { isSimmered, REST_TARGET_C, withMethod } from '../menu/methods';
+import { DRINK_ML, isSimmered, REST_TARGET_C, withMethod } from '../menu/methods';
 import { dayCount, paintDays } from '../trail/edit';
 import { cookingTimeS, FLAMES_TO_TRY } from './changes';
 import { unfinishedMeals } from './cook-days';
@@ -50,7 +50,6 @@ export interface HabitLedger {
 }
 
 const WASH_UP_ML = 250;
-const DRINK_ML = 300;
 /** Less than this is noise, g. */
 const NOISE_G = 0.5;
 /** Habits whose other way is another meal, another dish or another walk: they are shown, but not part of the best together. */

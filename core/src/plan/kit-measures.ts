@@ -8,6 +8,7 @@ import { bestNest, packedMl, type Nest, type NestPiece } from '../kit/nest/nest'
 import type { Measures } from '../kit/score';
 import { build, hardwareOfG, tripWithKit, type BuiltKit, type NotPlannable } from '../kit/trip-kit';
 import type { Fuel } from '../fuel/fuels';
+import { withoutLegKits } from '../trail/leg-kit';
 import { supplyAt } from '../trail/supply';
 import { cookingTimeS } from './changes';
 import { coldSetup } from './cold';
@@ -58,7 +59,7 @@ export interface KitPlan {
 /** Plans the trip with a kit; says what is missing where it cannot be planned. */
 export function planKit(rack: Rack, trip: Trip, kit: RackKit): KitPlan | NotPlannable {
   const built = build(rack, kit);
-  const changed = tripWithKit(trip, built);
+  const changed = tripWithKit(withoutLegKits(trip), built);
   if (typeof changed === 'string') return changed;
   const plan = planTrip(changed);
   const carriedG = plan.carries.reduce((sum, c) => sum + c.profile.gramDays, 0) / plan.days.length;

@@ -1,5 +1,5 @@
 import type { Stop, Trip } from '../archive/trip-schema';
-import { fuelOfG, holding, tareOfG, type Container } from '../carry/containers';
+import { fuelOfG, holding, leakProofMl, tareOfG, type Container } from '../carry/containers';
 import { bestCans, type CanPlan, type CanStage, type Held, type NoPlan } from '../carry/load-out/cans';
 import { fillCans } from '../carry/load-out/fills';
 import { bestPoured, type PouredPlan, type PouredStage } from '../carry/load-out/poured';
@@ -79,7 +79,7 @@ function choose(
   const gramsPerPrice = trip.loadOut.gramsPerPrice * stages.reduce((sum, s) => sum + weightOf(s), 0);
   if (fuel.kind === 'gas' || fuel.kind === 'gel') return onCans(fuel, needs, stages, gramsPerPrice, arrivedWith, follow);
   if (fuel.kind === 'wood' || fuel.kind === 'none') return nothingFor(needs);
-  return poured(fuel, trip.kit.measureMl, needs, stages, gramsPerPrice, arrivedWith, follow);
+  return poured(fuel, trip, needs, stages, gramsPerPrice, arrivedWith, follow);
 }
 
 function onCans(
@@ -133,28 +133,40 @@ function onCans(
 
 function poured(
   fuel: Extract<Fuel, { kind: 'alcohol' | 'liquid' | 'tablet' }>,
-  measureMl: number,
+  { kit, loadOut }: Trip,
   needs: readonly CarryNeed[],
   stages: readonly Stage[],
   gramsPerPrice: number,
   arrivedWith: readonly Container[],
   follow: boolean,
 ): TripLoadOuts | NoPlan {
-  const unitMl = fuel.kind === 'alcohol' ? measureMl : LIQUID_STEP_ML;
+  const unitMl = fuel.kind === 'alcohol' ? kit.measureMl : LIQUID_STEP_ML;
   const unitG = fuel.kind === 'tablet' ? fuel.tabletG : unitMl * fuel.densityGPerMl;
+  const afterLeakG = (i: number): number => (loadOut.leakProof && fuel.kind === 'alcohol' ? needs[i].demandG : 0);
+  const leakNeedG = (i: number): number =>
+    fuel.kind === 'alcohol' && afterLeakG(i) > 0
+      ? fuel.densityGPerMl * leakProofMl(fuel.densityGPerMl, afterLeakG(i) / fuel.densityGPerMl)
+      : 0;
   const pouredStages = stages.map((stage, i): PouredStage => {
     const { stop, supply } = needs[i];
     const { pinned } = stop;
     return {
       ...stage,
+      needG: Math.max(stage.needG, leakNeedG(i)),
       price: unitPrice(fuel, unitMl, offersAt(stop, supply)),
       ...(follow && pinned?.kind === 'units' ? { pinned: pinned.count } : {}),
     };
   });
-  const plan: PouredPlan | NoPlan = bestPoured(unitG, (g) => tareOfG(holding(fuel, g)), pouredStages, gramsPerPrice, fuelOfG(arrivedWith));
+  const plan: PouredPlan | NoPlan = bestPoured(
+    unitG,
+    (g, i) => tareOfG(holding(fuel, g, afterLeakG(i))),
+    pouredStages,
+    gramsPerPrice,
+    fuelOfG(arrivedWith),
+  );
   if (!('steps' in plan)) return plan;
-  const loadOuts = plan.steps.map((s): LoadOut => ({
-    containers: holding(fuel, s.fuelG),
+  const loadOuts = plan.steps.map((s, i): LoadOut => ({
+    containers: holding(fuel, s.fuelG, afterLeakG(i)),
     bought: holding(fuel, s.boughtUnits * unitG),
     left: [],
   }));

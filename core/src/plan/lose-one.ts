@@ -7,9 +7,10 @@ import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS, wallsInCan, type Burner } 
 import { lightersOf } from '../kit/ignition';
 import { choosable, lightestOf } from '../kit/rack-edit';
 import { build, fuelKindOf, pieceFor, tripWithKit } from '../kit/trip-kit';
+import { withoutLegKits } from '../trail/leg-kit';
 import { isEatenOut, isHot, mealOn } from '../menu/day-menu';
 import { isSimmered, isTinned } from '../menu/methods';
-import { doneMeals, type PlanDay } from './cook-days';
+import { cookedWithin, doneMeals } from './cook-days';
 import { planTrip, replanCarry, type CarryPlan } from './plan';
 
 /** What is gone on the first evening of a carry, and what that leaves. */
@@ -33,7 +34,8 @@ const LOOKED_AT: readonly Role[] = ['burner', 'pump', 'adapter', 'windscreen', '
  * Takes away each piece, bottle and ignition of a kit in turn on the first evening of the carry that leaves stop `fromStop`, and plans
  * what is left. Worst first.
  */
-export function loseOne(rack: Rack, trip: Trip, kit: RackKit, fromStop: number): Loss[] {
+export function loseOne(rack: Rack, planned: Trip, kit: RackKit, fromStop: number): Loss[] {
+  const trip = withoutLegKits(planned);
   const { pieces } = build(rack, kit);
   const withKit = tripWithKit(trip, { kit, pieces });
   if (typeof withKit === 'string') return [];
@@ -68,21 +70,6 @@ export function loseOne(rack: Rack, trip: Trip, kit: RackKit, fromStop: number):
     losses.push({ what: { kind: 'container', container, index }, ...after({ cooked, flame: cooked > 0 }), ...(mend ? { mend } : {}) });
   });
   return losses.sort((a, b) => b.hotMealsLost - a.hotMealsLost || a.kcalLeft - b.kcalLeft);
-}
-
-/** Hot meals that are done before the fuel is used up. */
-function cookedWithin(days: readonly PlanDay[], fuelG: number): number {
-  let left = fuelG + 1e-9;
-  let cooked = 0;
-  for (const day of days)
-    for (const name of MEALS) {
-      const meal = day.meals[name];
-      if (!meal) continue;
-      left -= meal.burn.fuelG;
-      if (left < 0) return cooked;
-      if (meal.burn.outcome.kind === 'done') cooked++;
-    }
-  return cooked;
 }
 
 /** Does a flame under a pot remain without that piece? */

@@ -2,6 +2,8 @@ import type { Trip } from '../archive/trip-schema';
 import { drawnDown, fuelOfG, kindHeldIn, tareOfG, type Container } from '../carry/containers';
 import { CANISTER_SIZES } from '../carry/packages';
 import { carryProfile, type CarryProfile } from '../carry/profile';
+import type { Fuel } from '../fuel/fuels';
+import { kitRuns, tripOnLeg, type KitRun } from '../trail/leg-kit';
 import { supplyAt, type Supply } from '../trail/supply';
 import { cautions, type Caution } from './cautions';
 import { cookDays, type PlanDay } from './cook-days';
@@ -15,8 +17,6 @@ export interface Plan {
   days: PlanDay[];
   /** From each stop that can fill up to the next one, in order; together they hold every day once. */
   carries: CarryPlan[];
-  /** Pieces of the kit without fuel and its containers, g. */
-  hardwareG: number;
   /** What all fuel costs at the stops, usual prices standing in for unknown ones. */
   price: number;
   /** The load-outs are proven to be the least; false only on trips of dozens of stops. */
@@ -72,23 +72,40 @@ const SAME_FUEL_G = 1;
  * The only door of the core: a valid trip in, its plan out. Pure; the same trip gives the same plan.
  */
 export function planTrip(trip: Trip): Plan {
-  const use = kitInUse(trip.kit);
   const conditions = dayConditions(trip);
-  const spans = carrySpans(trip, use);
-  const { carries, short, price, pinCost, exact } = planCarries(trip, use, spans, conditions);
+  let held: Held = { kind: undefined, containers: [] };
+  const parts = kitRuns(trip).map((run) => {
+    const use = kitInUse(run.trip.kit);
+    // another kit of the same fuel takes over the containers as well; others are sent home
+    const part = planCarries(run.trip, use, carrySpans(run, use), conditions, held.kind === use.fuel.kind ? held.containers : []);
+    const last = part.carries[part.carries.length - 1];
+    held = { kind: use.fuel.kind, containers: drawnDown(last.containers, last.demandG) };
+    return part;
+  });
+  const carries = parts.flatMap((p) => p.carries);
+  const short = parts.find((p) => p.short)?.short;
+  const pinCosts = parts.flatMap((p) => p.pinCost ?? []);
   return {
     days: carries.flatMap((c) => c.days),
     carries,
-    hardwareG: hardwareMassG(trip),
-    price,
-    exact,
+    price: parts.reduce((sum, p) => sum + p.price, 0),
+    exact: parts.every((p) => p.exact),
     ...(short ? { pinTooSmall: short } : {}),
-    ...(pinCost ? { pinCost } : {}),
+    ...(pinCosts.length
+      ? { pinCost: { meanG: pinCosts.reduce((g, c) => g + c.meanG, 0), price: pinCosts.reduce((s, c) => s + c.price, 0) } }
+      : {}),
   };
 }
 
+/** Containers on hand where one kit is followed by another, and what they hold. */
+interface Held {
+  kind: Fuel['kind'] | undefined;
+  containers: readonly Container[];
+}
+
 /** One carry planned again for a trip with other gear or food, coming to its stop with what the plan came with. */
-export function replanCarry(trip: Trip, carry: Pick<CarryPlan, 'fromStop' | 'toStop' | 'supply' | 'arrivedWith'>): CarryPlan {
+export function replanCarry(whole: Trip, carry: Pick<CarryPlan, 'fromStop' | 'toStop' | 'supply' | 'arrivedWith'>): CarryPlan {
+  const trip = tripOnLeg(whole, carry.fromStop);
   const use = kitInUse(trip.kit);
   const arrivedWith = use.fuel.kind === kindHeldIn(carry.arrivedWith) ? carry.arrivedWith : [];
   return planCarries(trip, use, [carry], dayConditions(trip), arrivedWith).carries[0];
@@ -100,14 +117,17 @@ interface Span {
   supply: Supply;
 }
 
-/** Stretches between stops that can fill up; where nothing is carried every leg is one. */
-function carrySpans(trip: Trip, { fuel }: KitInUse): Span[] {
+/**
+ * Stretches between stops that can fill up; where nothing is carried every leg is one. A kit that takes over on the way comes by post, and
+ * its fuel with it where the stop sells none.
+ */
+function carrySpans({ trip, fromLeg, toLeg }: KitRun, { fuel }: KitInUse): Span[] {
   const carried = fuel.kind !== 'wood' && fuel.kind !== 'none';
   const spans: Span[] = [];
-  for (let leg = 0; leg < trip.legs.length; leg++) {
+  for (let leg = fromLeg; leg < toLeg; leg++) {
     const supply = supplyAt(trip.stops[leg], leg, fuel) ?? (carried ? undefined : 'shop');
     const last = spans.at(-1);
-    if (supply || !last) spans.push({ fromStop: leg, toStop: leg + 1, supply: supply ?? 'home' });
+    if (supply || !last) spans.push({ fromStop: leg, toStop: leg + 1, supply: supply ?? 'box' });
     else last.toStop = leg + 1;
   }
   return spans;

@@ -1,6 +1,7 @@
 import { MEALS, type MealName } from '../archive/kit-schema';
 import type { Trip } from '../archive/trip-schema';
 import { simulateBurn } from '../burn/burn';
+import { tripOnLeg } from '../trail/leg-kit';
 import { runOutRisk, type CarryRisk, type Mishaps, type UncertainBurn, type UncertainCarry } from '../risk/monte-carlo';
 import { FRESH_CAN, onEvening, WIND_CLASS } from './evenings';
 import { dosed, kitInUse, sourceFor, type BurnFacts, type KitInUse } from './meal-burn';
@@ -41,7 +42,7 @@ export function uncertainBurn(use: KitInUse, meal: PlannedMeal, airSdK: number):
 
 /** A planned carry made ready for the draw. */
 export function uncertainCarry(trip: Trip, carry: CarryPlan): UncertainCarry {
-  const use = kitInUse(trip.kit);
+  const use = kitInUse(tripOnLeg(trip, carry.fromStop).kit);
   const spreads = trip.legs.flatMap((l) => l.days.map((d) => d.spreadC));
   return {
     fuelG: carry.fuelG,

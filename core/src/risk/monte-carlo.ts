@@ -50,6 +50,8 @@ export interface CarryRisk {
   standardError: number;
   meanG: number;
   sdG: number;
+  /** Probability that it is out by the end of each day. */
+  outByDay: number[];
   /** Demand that so many of a hundred trips stay below, g: the 5th, 25th, 50th, 75th, 95th and 98th. */
   quantilesG: Record<5 | 25 | 50 | 75 | 95 | 98, number>;
   /** Demands of every trip tried, sorted, g. */
@@ -65,15 +67,19 @@ export function runOutRisk(carries: readonly UncertainCarry[], trips: number, se
     const random = seededRandom(seed + 7919 * i);
     const normal = normals(random);
     const demandsG = new Float64Array(trips);
+    const outOn = carry.days.map(() => 0);
     for (let t = 0; t < trips; t++) {
       let total = 0;
-      for (const day of carry.days) total += dayDemandG(day, random, normal, mishaps);
+      carry.days.forEach((day, d) => {
+        total += dayDemandG(day, random, normal, mishaps);
+        if (isOver(total, carry.fuelG)) outOn[d]++;
+      });
       const last = carry.days[carry.days.length - 1];
       if (last && mishaps.slowDay > 0 && random() < mishaps.slowDay) total += dayDemandG(last, random, normal, mishaps);
       demandsG[t] = total;
     }
     demandsG.sort();
-    return summary(demandsG, carry.fuelG);
+    return { ...summary(demandsG, carry.fuelG), outByDay: outOn.map((n) => n / trips) };
   });
 }
 
@@ -93,13 +99,21 @@ function dayDemandG(day: readonly UncertainBurn[], random: () => number, normal:
   return drinkMore > 0 && random() < drinkMore ? total + DRINK_SHARE * dearest : total;
 }
 
-function summary(sorted: Float64Array, fuelG: number): CarryRisk {
+/** A hair above what is carried is not run out. */
+const isOver = (demandG: number, fuelG: number): boolean => demandG > fuelG + 1e-9;
+
+/** Share of the trips tried that burn more than `fuelG`. */
+export const chanceOfMoreThan = ({ demandsG }: Pick<CarryRisk, 'demandsG'>, fuelG: number): number =>
+  demandsG.length ? (demandsG.length - countUpTo(demandsG, fuelG + 1e-9)) / demandsG.length : 0;
+
+/** Chance that at least one of several carries runs out, their weather taken as independent. */
+export const chanceOfAny = (chances: readonly number[]): number => 1 - chances.reduce((kept, p) => kept * (1 - p), 1);
+
+function summary(sorted: Float64Array, fuelG: number): Omit<CarryRisk, 'outByDay'> {
   const n = sorted.length;
   const mean = sorted.reduce((a, b) => a + b, 0) / n;
   const variance = sorted.reduce((a, b) => a + (b - mean) ** 2, 0) / Math.max(1, n - 1);
-  // a hair above what is carried is not run out
-  const over = n - countUpTo(sorted, fuelG + 1e-9);
-  const runOut = over / n;
+  const runOut = chanceOfMoreThan({ demandsG: sorted }, fuelG);
   const at = (percent: number): number => sorted[Math.min(n - 1, Math.floor((percent / 100) * n))] ?? 0;
   return {
     runOut,

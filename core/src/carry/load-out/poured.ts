@@ -28,11 +28,11 @@ const EPS = 1e-9;
  * The load-outs of a trip on fuel that comes in units, exactly: nothing is poured away, so what is on hand follows from the units bought
  * so far; that number is the state. Where money counts nothing, no more is bought than lasts to the next stop that sells any (less is never
  * heavier); else every number is tried that lasts through the next dozen shops. `tareOf` is the weight of what holds so many
- * grams, without regard to the stop before; `startG` is on hand on coming to the first stop.
+ * grams on leaving a stage, without regard to the stop before; `startG` is on hand on coming to the first stop.
  */
 export function bestPoured(
   unitG: number,
-  tareOf: (fuelG: number) => number,
+  tareOf: (fuelG: number, stage: number) => number,
   stages: readonly PouredStage[],
   gramsPerPrice = 0,
   startG = 0,
@@ -63,7 +63,7 @@ export function bestPoured(
     const spend = Array.from({ length: most + 1 }, (_, n) => (n === 0 || !price ? 0 : price(n) * (gramsPerPrice + TIE)));
     const load = Array.from({ length: most + 1 }, (_, units) => {
       const fuelG = fuelAt(i, units);
-      return fuelG < stage.needG - EPS ? undefined : loadCost(stage, fuelG, tareOf(fuelG));
+      return fuelG < stage.needG - EPS ? undefined : loadCost(stage, fuelG, tareOf(fuelG, i));
     });
     for (const [had, cost] of costs) {
       const atMost = price === undefined ? had : stage.pinned === undefined ? Math.max(had, worthwhile[i]) : had + stage.pinned;
@@ -89,7 +89,7 @@ export function bestPoured(
   for (let i = stages.length - 1; i >= 0; i--) {
     const had = trail[i].get(units) ?? 0;
     const fuelG = fuelAt(i, units);
-    steps.unshift({ boughtUnits: units - had, fuelG, tareG: tareOf(fuelG) });
+    steps.unshift({ boughtUnits: units - had, fuelG, tareG: tareOf(fuelG, i) });
     units = had;
   }
   const price = steps.reduce((sum, s, i) => sum + (s.boughtUnits > 0 ? (stages[i].price?.(s.boughtUnits) ?? 0) : 0), 0);
