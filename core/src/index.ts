@@ -122,3 +122,4 @@ export * from './plan/balance';
 export * from './plan/what-if';
 export * from './plan/shelf';
 export * from './plan/slack';
+export * from './plan/mend-pins';

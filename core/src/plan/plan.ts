@@ -29,6 +29,9 @@ export interface Plan {
 /** Where the pinned purchases fall short, and by how much. */
 export interface PinTooSmall {
   stop: string;
+  fromStop: number;
+  /** The next stop that can fill up. */
+  toStop: number;
   needG: number;
   mostG: number;
 }
@@ -161,6 +164,8 @@ function planCarries(
   }
   const short = chosen.short && {
     stop: trip.stops[spans[chosen.short.stage].fromStop].name,
+    fromStop: spans[chosen.short.stage].fromStop,
+    toStop: spans[chosen.short.stage].toStop,
     needG: chosen.short.needG,
     mostG: chosen.short.mostG,
   };

@@ -1,0 +1,91 @@
+import type { Rack } from '../archive/rack-schema';
+import type { Trip } from '../archive/trip-schema';
+import { CANISTER_SIZES, canPackage } from '../carry/packages';
+import { build, tripWithKit } from '../kit/trip-kit';
+import { dishOn, isHot } from '../menu/day-menu';
+import { setDish } from '../menu/edit';
+import { editStop, stopDays } from '../trail/edit';
+import { offersAt } from '../trail/supply';
+import { weightSums } from './kit-lines';
+import { planTrip, type Plan } from './plan';
+
+/** A way out where what is pinned leaves too little: the nearest plans that hold, each one planned. */
+export interface PinMend {
+  kind: MendKind;
+  trip: Trip;
+  /** Mean of the mornings with it, g. */
+  averageG: number;
+}
+export type MendKind =
+  | { code: 'more'; stop: string; netG: number }
+  | { code: 'box'; stop: string }
+  | { code: 'coldSuppers'; nights: number }
+  | { code: 'kit'; name: string }
+  | { code: 'unpin'; stop: string };
+
+/** Ways out, the least change first; empty where nothing is too small. Kits of the rack are tried one by one. */
+export function mendPins(rack: Rack, trip: Trip, plan: Plan): PinMend[] {
+  const short = plan.pinTooSmall;
+  if (!short) return [];
+  const holds = (kind: MendKind, changed: Trip): PinMend[] => {
+    const then = planTrip(changed);
+    return then.pinTooSmall ? [] : [{ kind, trip: changed, averageG: weightSums(then).averageG }];
+  };
+  return [
+    ...oneMore(trip, short)
+      .flatMap(({ netG, changed }) => holds({ code: 'more', stop: short.stop, netG }, changed))
+      .slice(0, 1),
+    ...coldSuppers(trip, short)
+      .flatMap(({ nights, changed }) => holds({ code: 'coldSuppers', nights }, changed))
+      .slice(0, 1),
+    ...boxes(trip, short).flatMap(({ stop, changed }) => holds({ code: 'box', stop }, changed)),
+    ...holds({ code: 'unpin', stop: short.stop }, editStop(trip, short.fromStop, { pinned: null })),
+    ...rack.kits
+      .filter((k) => k.id !== trip.rackKitId)
+      .flatMap((k) => {
+        const changed = tripWithKit(trip, build(rack, k));
+        return typeof changed === 'string' ? [] : holds({ code: 'kit', name: k.name }, changed);
+      }),
+  ];
+}
+
+type Short = NonNullable<Plan['pinTooSmall']>;
+
+/** One more can of each size that is sold there, the smallest first. */
+function oneMore(trip: Trip, { fromStop }: Short): { netG: number; changed: Trip }[] {
+  const stop = trip.stops[fromStop];
+  const { pinned } = stop;
+  if (pinned?.kind !== 'cans') return [];
+  const offers = offersAt(stop, fromStop === 0 ? 'home' : stop.box ? 'box' : 'shop');
+  return CANISTER_SIZES.flatMap(({ netG }, k) => {
+    if (!offers.some((o) => o.packageId === canPackage(netG))) return [];
+    const counts = pinned.counts.map((n, i) => (i === k ? n + 1 : n));
+    return [{ netG, changed: editStop(trip, fromStop, { pinned: { kind: 'cans', counts } }) }];
+  });
+}
+
+/** A box posted to one of the stops passed without filling up. */
+const boxes = (trip: Trip, { fromStop, toStop }: Short): { stop: string; changed: Trip }[] =>
+  trip.stops.slice(fromStop + 1, toStop).map((stop, i) => ({
+    stop: stop.name,
+    changed: editStop(trip, fromStop + 1 + i, { box: { postBy: null, note: '' } }),
+  }));
+
+/** The last one, two, three … suppers of the carry eaten cold. */
+function coldSuppers(trip: Trip, { fromStop, toStop }: Short): { nights: number; changed: Trip }[] {
+  const at = stopDays(trip);
+  const [first, last] = [at[fromStop] + 1, at[toStop]];
+  const days = trip.legs.flatMap((l) => l.days);
+  const ways: { nights: number; changed: Trip }[] = [];
+  let changed = trip;
+  let nights = 0;
+  for (let day = last; day >= first; day--) {
+    const { dishes, eatsOut } = days[day - 1];
+    const supper = dishOn(changed, day, 'supper', dishes);
+    if (eatsOut.supper || !isHot(supper)) continue;
+    const cold = { ...supper, hot: false, name: `${supper.name}, cold`.slice(0, 80) };
+    changed = setDish(changed, 'supper', cold, { kind: 'days', from: day, to: day }, `cold-supper-${day}`);
+    ways.push({ nights: ++nights, changed });
+  }
+  return ways;
+}
