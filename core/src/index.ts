@@ -123,3 +123,5 @@ export * from './plan/what-if';
 export * from './plan/shelf';
 export * from './plan/slack';
 export * from './plan/mend-pins';
+export * from './plan/leg-kits';
+export * from './plan/load-out-csv';

@@ -1,37 +1,96 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild } from '@angular/core';
 import { DayRule } from '../charts/day-rule';
 import { Ribbon } from '../charts/ribbon';
 import { WeightChart } from '../charts/weight-chart';
 import { CloserLook } from '../closer/closer-look';
 import { PlanService } from '../state/plan-service';
+import { Choice } from '../ui/choice';
+import { downloadFigureSvg } from '../ui/export-figure';
+import { BalancePanel } from './balance-panel';
+import { CrossingsPanel } from './crossings-panel';
+import { KitLines } from './kit-lines-service';
 import { KitPanel } from './kit-panel';
+import { LegsPanel } from './legs-panel';
 import { LoadoutPanel } from './loadout-panel';
 import { MealsPanel } from './meals-panel';
+import { ShelfPanel } from './shelf-panel';
 import { WalkPanel } from './walk-panel';
+import { WeightCounting } from './weight-counting';
+import { WeightSumsLine } from './weight-sums';
+import { WhatIfPanel } from './what-if-panel';
+
+const SIDES = [
+  { value: 'stop', label: 'out of the stop' },
+  { value: 'legs', label: 'leg by leg' },
+  { value: 'shelf', label: 'at the shelf' },
+  { value: 'crossings', label: 'other lengths' },
+  { value: 'balance', label: 'weight and risk' },
+  { value: 'whatIf', label: 'what if' },
+] as const;
+type Side = (typeof SIDES)[number]['value'];
 
 /** Carry: what leaves the stop, what it weighs along the way, and everything that moves it. */
 @Component({
   selector: 'app-carry-view',
-  imports: [CloserLook, DayRule, KitPanel, LoadoutPanel, MealsPanel, Ribbon, WalkPanel, WeightChart],
+  imports: [
+    BalancePanel,
+    Choice,
+    CloserLook,
+    CrossingsPanel,
+    DayRule,
+    KitPanel,
+    LegsPanel,
+    LoadoutPanel,
+    MealsPanel,
+    Ribbon,
+    ShelfPanel,
+    WalkPanel,
+    WeightChart,
+    WeightCounting,
+    WeightSumsLine,
+    WhatIfPanel,
+  ],
+  providers: [KitLines],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Carry</h1>
     @if (plans.planned(); as p) {
       <div class="axis">
         <app-ribbon [plan]="p.plan" />
-        <h2 class="sign">carried weight, morning by morning</h2>
-        <app-weight-chart [plan]="p.plan" />
+        <app-weight-counting (export)="save()" />
+        <app-weight-chart #chart [plan]="p.plan" [others]="others()" [height]="150" />
         <app-day-rule />
       </div>
-      <div class="panels">
-        <app-walk-panel />
-        <app-kit-panel />
-        <app-meals-panel [plan]="p.plan" />
-        @if (plans.carry(); as carry) {
-          <app-loadout-panel [carry]="carry" [plan]="p.plan" />
+      <app-weight-sums />
+      <app-choice class="sides" label="What to look at" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+      @switch (side()) {
+        @case ('stop') {
+          <div class="panels">
+            <app-walk-panel />
+            <app-kit-panel />
+            <app-meals-panel [plan]="p.plan" />
+            @if (plans.carry(); as carry) {
+              <app-loadout-panel [carry]="carry" [plan]="p.plan" />
+            }
+          </div>
+          <app-closer-look />
         }
-      </div>
-      <app-closer-look />
+        @case ('legs') {
+          <app-legs-panel />
+        }
+        @case ('shelf') {
+          <app-shelf-panel />
+        }
+        @case ('crossings') {
+          <app-crossings-panel />
+        }
+        @case ('balance') {
+          <app-balance-panel />
+        }
+        @case ('whatIf') {
+          <app-what-if-panel />
+        }
+      }
     }
   `,
   styles: `
@@ -42,8 +101,14 @@ import { WalkPanel } from './walk-panel';
       position: relative;
       margin-left: var(--gutter);
     }
-    .axis h2 {
-      margin: 6px 0 0;
+    app-weight-sums {
+      display: block;
+      margin: 2px 0 0 var(--gutter);
+    }
+    .sides {
+      display: block;
+      margin: 8px 0 6px;
+      font: 600 17px/1.3 var(--signs);
     }
     .panels {
       display: grid;
@@ -71,4 +136,14 @@ import { WalkPanel } from './walk-panel';
 })
 export class CarryView {
   protected readonly plans = inject(PlanService);
+  private readonly kitLines = inject(KitLines);
+  private readonly chart = viewChild<WeightChart>('chart');
+  protected readonly sides = SIDES;
+  protected readonly side = signal<Side>('stop');
+  protected readonly others = computed(() => (this.kitLines.shown() ? (this.kitLines.lines()?.slice(1) ?? []) : []));
+
+  protected save(): void {
+    const drawn = this.chart()?.figure().nativeElement;
+    if (drawn) downloadFigureSvg(drawn, 'carried-weight');
+  }
 }

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import {
   CANISTER_SIZES,
+  cookedWithin,
   editStop,
   fuelById,
   LIMITS,
@@ -8,15 +9,20 @@ import {
   usesCans,
   WEIGHT_MEASURES,
   type CarryPlan,
+  type PinMend,
   type Plan,
   type Stop,
   type WeightMeasure,
 } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { PlanService } from '../state/plan-service';
+import { StudyWorker } from '../state/study-worker';
+import { answerWhenResting } from '../state/when-resting';
 import { WorkspaceStore } from '../state/workspace-store';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../ui/units';
+import { mendWords } from './mend-words';
 
 const MEASURE_WORDS: Record<WeightMeasure, string> = {
   start: 'weight leaving the stops',
@@ -83,6 +89,26 @@ const MEASURE_WORDS: Record<WeightMeasure, string> = {
       @if (pinWords(); as words) {
         <p>{{ words }}</p>
       }
+      @if (mends(); as list) {
+        <p class="quiet">The nearest plans that hold:</p>
+        <ul>
+          @for (m of list; track $index) {
+            <li>
+              <button nz-button class="word" type="button" (click)="mend(m)">{{ m.words }}</button>
+              <span class="quiet">{{ m.weight }}</span>
+            </li>
+          }
+        </ul>
+      }
+      @if (fuelKind() === 'alcohol') {
+        <label class="leak">
+          <input type="checkbox" [checked]="store.trip().loadOut.leakProof" (change)="leakProof(!store.trip().loadOut.leakProof)" />
+          any one bottle may leak and the rest still lasts
+        </label>
+      }
+      @if (leakWords(); as words) {
+        <p class="quiet">{{ words }}</p>
+      }
       <p class="quiet">
         Average over the days is the start: it counts what is on the back every morning, so that a part-used can carried on is seen, which
         the weight at the stops alone is not.
@@ -114,6 +140,15 @@ const MEASURE_WORDS: Record<WeightMeasure, string> = {
       border: 0;
       font: inherit;
     }
+    ul {
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    .leak {
+      display: block;
+      margin-top: 4px;
+    }
     p {
       margin: 4px 0;
       font-size: 13px;
@@ -124,6 +159,8 @@ const MEASURE_WORDS: Record<WeightMeasure, string> = {
 export class ChoicePanel {
   protected readonly store = inject(WorkspaceStore);
   private readonly units = inject(Units);
+  private readonly plans = inject(PlanService);
+  private readonly worker = inject(StudyWorker).worker;
   readonly carry = input.required<CarryPlan>();
   readonly plan = input.required<Plan>();
 
@@ -133,7 +170,7 @@ export class ChoicePanel {
   protected readonly stop = computed((): Stop => this.store.trip().stops[this.carry().fromStop] ?? this.store.trip().stops[0]);
   protected readonly cans = computed(() => usesCans(this.kit()));
   private readonly kit = computed(() => tripOnLeg(this.store.trip(), this.carry().fromStop).kit);
-  private readonly fuelKind = computed(() => fuelById(this.kit().fuelId).kind);
+  protected readonly fuelKind = computed(() => fuelById(this.kit().fuelId).kind);
   /** What it is bought in, where it is counted; undefined where nothing can be decided here. */
   protected readonly unitName = computed(
     () => ({ tablet: 'tablets', alcohol: 'measures', liquid: 'steps of 10 mL' })[this.fuelKind() as string],
@@ -157,6 +194,35 @@ export class ChoicePanel {
         : ` and ${this.units.text(Math.abs(pinCost.price), 'price')} ${pinCost.price > 0 ? 'more' : 'less'}`;
     return `What is pinned costs ${weight}${money}, against the best without it.`;
   });
+
+  /** What any one leak would leave, of several bottles or one. */
+  protected readonly leakWords = computed(() => {
+    const { containers, days, fuelG } = this.carry();
+    if (this.fuelKind() !== 'alcohol' || !containers.length) return '';
+    const leftG = fuelG - Math.max(...containers.map((c) => c.fuelG));
+    const all = cookedWithin(days, fuelG);
+    return `If one bottle leaks, ${this.units.text(leftG, 'mass')} are left: ${cookedWithin(days, leftG)} of ${all} hot meals.`;
+  });
+  private readonly asked = answerWhenResting(
+    () => {
+      const planned = this.plans.current();
+      return planned?.plan.pinTooSmall ? { planned, rack: this.store.rack() } : undefined;
+    },
+    ({ planned, rack }) => this.worker.mends(rack, planned.trip, planned.plan),
+  );
+  /** Ways out where what is pinned is too little; undefined where it is not. */
+  protected readonly mends = computed(() => {
+    const found = this.plan().pinTooSmall && this.asked.fresh() ? this.asked.last()?.answer : undefined;
+    return found?.map((m) => ({ ...m, words: mendWords(m.kind), weight: `${this.units.text(m.averageG, 'mass')} on average` }));
+  });
+
+  protected mend({ trip, kind }: PinMend): void {
+    this.store.editTrip(mendWords(kind), () => trip);
+  }
+
+  protected leakProof(leakProof: boolean): void {
+    this.store.editTrip('bottles against a leak', (t) => ({ ...t, loadOut: { ...t.loadOut, leakProof } }));
+  }
 
   protected pinnedCount(size: number): number | null {
     const { pinned } = this.stop();

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { NO_MISHAPS, type CarryPlan, type Mishaps } from '@tinder/core';
-import { PlanService } from '../state/plan-service';
-import { RISK_LIMIT, RiskService } from '../state/risk-service';
-import { answerWhenResting } from '../state/when-resting';
+import { LIMITS, NO_MISHAPS, type CarryPlan, type Mishaps } from '@tinder/core';
+import { WorkspaceStore } from '../state/workspace-store';
+import { QuantityField } from '../ui/quantity-field';
+import { RiskService } from '../state/risk-service';
 import { Units } from '../ui/units';
 import { riskWords } from './risk-words';
 
@@ -17,6 +17,7 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
 /** The risk of running out before the next stop that fills up, and what else might happen. */
 @Component({
   selector: 'app-risk-panel',
+  imports: [QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (lines(); as said) {
@@ -26,7 +27,23 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
         }
       </p>
       <details>
-        <summary>what else might happen</summary>
+        <summary>what else might happen, and what I live with</summary>
+        <div class="limit">
+          <span>running out on one carry, at most</span>
+          <app-quantity-field
+            label="chance of running out on one carry that I live with"
+            quantity="percent"
+            [decimals]="1"
+            [value]="store.trip().loadOut.riskLimitPercent"
+            [limits]="L.riskLimitPercent"
+            (valueChange)="limit($event)"
+          />
+        </div>
+        @if (reserveAsked(); as percent) {
+          <button type="button" class="word-link" (click)="ask(percent)">
+            ask for a reserve of {{ percent }} %: it keeps every carry to that
+          </button>
+        }
         @for (s of switches; track s.key) {
           <label
             ><input type="checkbox" [checked]="risk.mishaps()[s.key] > 0" (change)="toggle(s.key)" /> <span>{{ s.words }}</span></label
@@ -54,6 +71,22 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
       color: var(--ink-quiet);
       cursor: pointer;
     }
+    .limit {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) 64px;
+      gap: 10px;
+      align-items: center;
+    }
+    .word-link {
+      padding: 0;
+      border: 0;
+      border-bottom: 1px dotted var(--ember);
+      background: none;
+      color: inherit;
+      font: inherit;
+      text-align: left;
+      cursor: pointer;
+    }
     label {
       display: block;
     }
@@ -64,28 +97,34 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
 })
 export class RiskPanel {
   protected readonly risk = inject(RiskService);
-  private readonly plans = inject(PlanService);
+  protected readonly store = inject(WorkspaceStore);
+  protected readonly L = LIMITS;
   private readonly units = inject(Units);
   readonly carry = input.required<CarryPlan>();
 
   protected readonly switches = SWITCHES;
-  private readonly risks = answerWhenResting(
-    () => {
-      const planned = this.plans.current();
-      return planned && { planned, mishaps: this.risk.mishaps() };
-    },
-    ({ planned, mishaps }) => this.risk.risks(planned, mishaps),
-  );
-  /** Of this carry; undefined while it is worked out, and where nothing can run out: never one of an older plan. */
-  private readonly ofCarry = computed(() => {
-    const found = this.risks.fresh() ? this.risks.last() : undefined;
-    return found?.answer[found.of.planned.plan.carries.indexOf(this.carry())];
-  });
-  protected readonly over = computed(() => (this.ofCarry()?.runOut ?? 0) > RISK_LIMIT);
+  private readonly ofCarry = computed(() => this.risk.of(this.carry()));
+  protected readonly over = computed(() => (this.ofCarry()?.runOut ?? 0) > this.risk.limit());
   protected readonly lines = computed(() => {
     const risk = this.ofCarry();
-    return risk && riskWords(risk, this.carry(), this.units);
+    return risk && riskWords(risk, this.carry(), this.risk.limit(), this.units);
   });
+
+  /** The reserve, in whole per cent, that would keep every carry to the limit; undefined where the present one does. */
+  protected readonly reserveAsked = computed(() => {
+    const risks = this.risk.risks();
+    if (!risks?.some((r) => r && r.runOut > this.risk.limit())) return undefined;
+    const most = Math.max(...risks.map((r) => (r ? r.fuelForLimitG / r.meanG - 1 : 0)));
+    return Math.min(LIMITS.reservePercent.max, Math.ceil(100 * most) + 1);
+  });
+
+  protected limit(riskLimitPercent: number): void {
+    this.store.editTrip('the risk I live with', (t) => ({ ...t, loadOut: { ...t.loadOut, riskLimitPercent } }));
+  }
+
+  protected ask(reservePercent: number): void {
+    this.store.editTripWith('reserve', { reservePercent });
+  }
 
   protected toggle(key: keyof Mishaps): void {
     this.risk.mishaps.update((m) => ({ ...m, [key]: m[key] > 0 ? NO_MISHAPS[key] : SOMETIMES[key] }));

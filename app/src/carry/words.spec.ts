@@ -72,12 +72,12 @@ describe('words of a risk', () => {
   it('say it in times, with how sure it is, and what the limit asks for', () => {
     expect(chanceWords(risk(0.0625, 0))).toBe('1 in 16');
     expect(chanceWords(risk(0.74, 0))).toBe('74 in 100');
-    expect(chanceWords(risk(0, 0))).toBe('fewer than 1 in 3,333');
-    expect(riskWords(risk(0.0625, 131), { demandG: 120, fuelG: 126 }, units)).toEqual([
-      'Runs out 1 in 16 times (6.3 % ± 0.2 %).',
+    expect(chanceWords(risk(0, 0))).toBe('under 1 in 3,333');
+    expect(riskWords(risk(0.0625, 131), { demandG: 120, fuelG: 126 }, 0.02, units)).toEqual([
+      'The chance of running out is 1 in 16 (6.3 % ± 0.2 %).',
       'Nine trips in ten burn 112 g to 128 g.',
       'For 1 in 50 it takes 5 g more than leaves.',
     ]);
-    expect(riskWords(risk(0, 131), { demandG: 120, fuelG: 200 }, units).at(-1)).toBe('For 1 in 50 a reserve of 11 g would do.');
+    expect(riskWords(risk(0, 131), { demandG: 120, fuelG: 200 }, 0.02, units).at(-1)).toBe('For 1 in 50 a reserve of 11 g would do.');
   });
 });

@@ -1,5 +1,6 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { DayMarker } from '../state/day-marker';
+import { TrailAxis } from '../state/trail-axis';
 
 /** The dotted day marker through ribbon and charts, with its name on top. Lies over a block whose width is the time axis. */
 @Component({
@@ -32,5 +33,5 @@ import { DayMarker } from '../state/day-marker';
 })
 export class DayRule {
   protected readonly marker = inject(DayMarker);
-  protected readonly left = computed(() => (100 * (this.marker.day() - 0.5)) / this.marker.dayCount());
+  protected readonly left = inject(TrailAxis).markedPercent;
 }

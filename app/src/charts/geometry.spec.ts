@@ -1,15 +1,28 @@
 import { carryOfDay, DEMO_TRIP, planTrip } from '@tinder/core';
 import { RIBBON, ribbonGeometry } from './ribbon-geometry';
-import { timeAxis } from './time-axis';
+import { dayWidths, timeAxis } from './time-axis';
 import { weightGeometry } from './weight-geometry';
 
 const plan = planTrip(DEMO_TRIP);
-const axis = timeAxis(23, 1150);
+const equal = (width: number) =>
+  timeAxis(
+    plan.days.map(() => 1),
+    width,
+  );
+const axis = equal(1150);
 
 describe('time axis', () => {
   it('finds the day under a pixel and never leaves the leg', () => {
     expect([-20, 0, 49, 50, 1149, 1150, 4000].map(axis.dayAt)).toEqual([1, 1, 1, 2, 23, 23, 23]);
     expect(axis.middle(3)).toBe(125);
+    expect([0, 24, 26, 74, 76, 1150].map(axis.boundaryAt)).toEqual([0, 0, 1, 1, 2, 23]);
+  });
+
+  it('runs by kilometre: a day twice as far is twice as wide, a day off is still seen', () => {
+    const byKm = timeAxis(dayWidths([10, 20, 0], 'km'), 320);
+    expect([0, 1, 2, 3].map((b) => Math.round(byKm.x(b)))).toEqual([0, 100, 300, 320]);
+    expect([50, 150, 310].map(byKm.dayAt)).toEqual([1, 2, 3]);
+    expect(dayWidths([0, 0], 'km')).toEqual([1, 1]);
   });
 });
 
@@ -26,7 +39,7 @@ describe('ribbon', () => {
   });
 
   it('cuts a stop’s name before the next stop, and leaves it out where nothing would be left', () => {
-    const narrow = ribbonGeometry(DEMO_TRIP, plan, timeAxis(23, 300));
+    const narrow = ribbonGeometry(DEMO_TRIP, plan, equal(300));
     expect(narrow.stops[1].name).toMatch(/^H.*…$/);
     narrow.stops.slice(0, -1).forEach((s, i) => expect(s.x + s.name.length * 7.2).toBeLessThan(narrow.stops[i + 1].x + 1));
   });

@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { dayCount, moveStop, planDayOf, stopDays, stretchLeg, type Plan, type Trip } from '@tinder/core';
 import { DayMarker } from '../state/day-marker';
+import { TrailAxis } from '../state/trail-axis';
+import { RiskService } from '../state/risk-service';
 import { WorkspaceStore } from '../state/workspace-store';
 import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../ui/units';
 import { RIBBON, ribbonGeometry } from './ribbon-geometry';
-import { timeAxis } from './time-axis';
 
 const BAN_WORDS = { noOpenFlame: 'no open flame', noFlame: 'no flame', unknown: 'flame rules unknown' };
 
@@ -22,6 +23,8 @@ const BAN_WORDS = { noOpenFlame: 'no open flame', noFlame: 'no flame', unknown: 
 export class Ribbon {
   protected readonly units = inject(Units);
   protected readonly marker = inject(DayMarker);
+  protected readonly risk = inject(RiskService);
+  private readonly trail = inject(TrailAxis);
   private readonly store = inject(WorkspaceStore);
   protected readonly R = RIBBON;
   protected readonly banWords = BAN_WORDS;
@@ -32,7 +35,7 @@ export class Ribbon {
   private readonly width = measuredWidth(1080);
   /** The trip as it is now; while a plan is on its way its length may differ, then the planned days stand. */
   private readonly trip = this.store.trip;
-  protected readonly axis = computed(() => timeAxis(this.plan().days.length, this.width()));
+  protected readonly axis = computed(() => this.trail.of(this.plan(), this.width()));
   protected readonly shape = computed(() => ribbonGeometry(this.trip(), this.plan(), this.axis()));
   /** Day numbers that have room to be written. */
   protected readonly numbered = computed(() => {
@@ -54,6 +57,7 @@ export class Ribbon {
     return (
       `day ${d.day}: camp at ${this.units.text(d.altitudeM, 'altitude')}, supper ${this.units.text(d.supperAirC, 'temperature')}, ` +
       `breakfast ${this.units.text(d.breakfastAirC, 'temperature')}, fuel ${this.units.text(slice.startG, 'mass')} to ${this.units.text(slice.endG, 'mass')}` +
+      (this.risk.daysOverLimit().has(d.day) ? ', may have run out by then more often than the limit allows' : '') +
       (this.marker.brushed() ? `; days ${from} to ${to} brushed` : '')
     );
   });
@@ -91,7 +95,7 @@ export class Ribbon {
       return;
     }
     const box = (event.currentTarget as Element).getBoundingClientRect();
-    const boundary = Math.round(((event.clientX - box.left) / this.width()) * this.axis().dayCount);
+    const boundary = this.axis().boundaryAt(event.clientX - box.left);
     this.putStop(this.dragging.stop, boundary, this.dragging.stretch, this.dragging.gesture);
   }
 

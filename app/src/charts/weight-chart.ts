@@ -1,9 +1,9 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { Plan } from '@tinder/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, viewChild, type ElementRef } from '@angular/core';
+import type { KitLine, Plan } from '@tinder/core';
 import { DayMarker } from '../state/day-marker';
+import { TrailAxis } from '../state/trail-axis';
 import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../ui/units';
-import { timeAxis } from './time-axis';
 import { weightGeometry, type Layer } from './weight-geometry';
 
 /** Carried weight day by day, stacked: pieces, empty containers, fuel. Its table twin is read by screen readers. */
@@ -11,22 +11,32 @@ import { weightGeometry, type Layer } from './weight-geometry';
   selector: 'app-weight-chart',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <svg width="100%" [attr.height]="height + 4" aria-hidden="true" (pointermove)="hover($event)" (pointerdown)="hover($event)">
+    <svg #figure width="100%" [attr.height]="height() + 4" aria-hidden="true" (pointermove)="hover($event)" (pointerdown)="hover($event)">
       <defs>
         <pattern id="containers" width="6" height="6" patternUnits="userSpaceOnUse">
           <circle cx="3" cy="3" r="1" class="dot" />
         </pattern>
       </defs>
-      <rect class="catch" width="100%" [attr.height]="height" />
+      <rect class="catch" width="100%" [attr.height]="height()" />
       @for (layer of shape().layers; track layer.name) {
         <path [attr.d]="layer.path" [class]="layer.name" />
         @if (layer.name === 'containers') {
           <path [attr.d]="layer.path" fill="url(#containers)" />
         }
       }
+      @for (w of shape().water; track w.x) {
+        <rect class="water" [attr.x]="w.x" [attr.width]="w.width" [attr.y]="w.y" [attr.height]="w.height" />
+        <text class="water" [attr.x]="w.x + w.width / 2" [attr.y]="w.y + 12" text-anchor="middle">
+          {{ units.text(w.massG, 'mass') }} water
+        </text>
+      }
       @for (g of shape().ticksG; track g) {
         <line class="grid" x1="0" [attr.x2]="axis().width" [attr.y1]="y(g)" [attr.y2]="y(g)" />
         <text class="quiet" x="-8" [attr.y]="y(g) + 4" text-anchor="end">{{ tick(g, $last) }}</text>
+      }
+      @for (o of shape().others; track o.id) {
+        <path class="other" [attr.d]="o.path" />
+        <text class="other" [attr.x]="o.labelX" [attr.y]="o.labelY - 3">{{ o.name }}</text>
       }
       <path class="total" [attr.d]="shape().total" />
       @for (layer of shape().layers; track layer.name) {
@@ -36,7 +46,7 @@ import { weightGeometry, type Layer } from './weight-geometry';
       }
       @for (s of shape().starts; track s.x) {
         @if ($index > 0) {
-          <line class="rule" [attr.x1]="s.x" [attr.x2]="s.x" y1="0" [attr.y2]="height" />
+          <line class="rule" [attr.x1]="s.x" [attr.x2]="s.x" y1="0" [attr.y2]="height()" />
         }
         @if (s.room) {
           <text class="sum" [attr.x]="s.x + 8" [attr.y]="y(s.g) - 5">{{ units.text(s.g, 'mass') }}</text>
@@ -90,6 +100,34 @@ import { weightGeometry, type Layer } from './weight-geometry';
       fill: var(--ember);
       opacity: 0.86;
     }
+    .reserve {
+      fill: var(--ember-pale);
+      opacity: 0.8;
+    }
+    rect.water {
+      fill: var(--glacier);
+      opacity: 0.35;
+    }
+    text.water {
+      fill: var(--glacier);
+      font-weight: 600;
+      paint-order: stroke;
+      stroke: var(--ground);
+      stroke-width: 3px;
+    }
+    path.other {
+      fill: none;
+      stroke: var(--ink-quiet);
+      stroke-width: 1;
+      stroke-dasharray: 5 2;
+    }
+    text.other {
+      fill: var(--ink-quiet);
+      font-size: 12px;
+      paint-order: stroke;
+      stroke: var(--ground);
+      stroke-width: 3px;
+    }
     .dot {
       fill: var(--control-line);
     }
@@ -122,14 +160,18 @@ import { weightGeometry, type Layer } from './weight-geometry';
 export class WeightChart {
   protected readonly units = inject(Units);
   private readonly marker = inject(DayMarker);
-  protected readonly height = 138;
-
+  private readonly trail = inject(TrailAxis);
   readonly plan = input.required<Plan>();
+  /** Other kits on the same trip. */
+  readonly others = input<readonly KitLine[]>([]);
+  readonly height = input(138);
+  /** The drawing, for those who export it. */
+  readonly figure = viewChild.required<ElementRef<SVGSVGElement>>('figure');
 
   private readonly width = measuredWidth(1080);
   private readonly unitG = computed(() => this.units.unit('mass').factor);
-  protected readonly axis = computed(() => timeAxis(this.plan().days.length, this.width()));
-  protected readonly shape = computed(() => weightGeometry(this.plan(), this.axis(), this.height, this.unitG()));
+  protected readonly axis = computed(() => this.trail.of(this.plan(), this.width()));
+  protected readonly shape = computed(() => weightGeometry(this.plan(), this.axis(), this.height(), this.unitG(), this.others()));
 
   protected y(massG: number): number {
     return this.shape().y(massG / this.unitG());
@@ -143,8 +185,8 @@ export class WeightChart {
 
   protected label(layer: Layer): string {
     const start = this.units.text(layer.startG, 'mass');
-    const names = { hardware: 'burner, pot and the rest', containers: 'empty containers', fuel: 'fuel' };
-    return layer.name === 'fuel' ? 'fuel' : `${names[layer.name]} ${start}`;
+    const names = { hardware: 'burner, pot and the rest', containers: 'empty containers', reserve: 'reserve', fuel: 'fuel to burn' };
+    return layer.name === 'fuel' ? names.fuel : `${names[layer.name]} ${start}`;
   }
 
   protected hover(event: PointerEvent): void {

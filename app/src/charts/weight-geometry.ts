@@ -1,10 +1,10 @@
-import type { Plan } from '@tinder/core';
+import type { KitLine, Plan } from '@tinder/core';
 import { ticks } from 'd3-array';
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import type { TimeAxis } from './time-axis';
 
-export type LayerName = 'hardware' | 'containers' | 'fuel';
+export type LayerName = 'hardware' | 'containers' | 'reserve' | 'fuel';
 export interface Layer {
   name: LayerName;
   path: string;
@@ -24,6 +24,10 @@ export interface WeightGeometry {
   endG: number;
   /** Weight on leaving each stop that fills up, with where its label stands. */
   starts: { x: number; g: number; room: boolean }[];
+  /** Water carried to a dry camp, on top of the day's load; cut off at the top of the chart. */
+  water: { x: number; width: number; y: number; height: number; massG: number }[];
+  /** The other kits, each a line with its name where there is room for it. */
+  others: { id: string; name: string; path: string; labelX: number; labelY: number }[];
 }
 
 /** A day boundary with what is carried there; a stop that fills up has two, before and after. */
@@ -31,24 +35,32 @@ interface Carried {
   x: number;
   grams: Record<LayerName, number>;
 }
+const LAYERS: readonly LayerName[] = ['hardware', 'containers', 'reserve', 'fuel'];
+/** Height of a line of words, px. */
+const LINE = 13;
 /** Width that a weight's label takes, px. */
 const LABEL = 52;
 
 /** Stacked carried weight over the whole trip, a sawtooth; foot at `height`, in grams or in multiples of `unitG` for round ticks. */
-export function weightGeometry(plan: Plan, axis: TimeAxis, height: number, unitG: number): WeightGeometry {
+export function weightGeometry(plan: Plan, axis: TimeAxis, height: number, unitG: number, others: readonly KitLine[] = []): WeightGeometry {
   const points = plan.carries.flatMap((c) =>
     c.profile.days.map((d): Carried => ({
       x: axis.x(d.day - 1),
-      grams: { hardware: c.hardwareG, containers: c.tareG, fuel: Math.max(0, d.fuelG) },
+      grams: {
+        hardware: c.hardwareG,
+        containers: c.tareG,
+        reserve: Math.max(0, Math.min(c.reserveG, d.fuelG)),
+        fuel: Math.max(0, d.fuelG - c.reserveG),
+      },
     })),
   );
-  const sums = points.map((p) => p.grams.hardware + p.grams.containers + p.grams.fuel);
+  const sums = points.map((p) => LAYERS.reduce((sum, name) => sum + p.grams[name], 0));
   const y = scaleLinear()
-    .domain([0, Math.max((Math.max(...sums) / unitG) * 1.08, 1)])
+    .domain([0, Math.max((Math.max(...sums, ...others.flatMap((o) => o.carries.flatMap((c) => c.loadsG))) / unitG) * 1.08, 1)])
     .nice(4)
     .range([height, 14]);
   const base = points.map(() => 0);
-  const layers = (['hardware', 'containers', 'fuel'] as const).map((name): Layer => {
+  const layers = LAYERS.map((name): Layer => {
     const low = [...base];
     points.forEach((p, i) => (base[i] += p.grams[name]));
     const path = area<number>()
@@ -68,6 +80,7 @@ export function weightGeometry(plan: Plan, axis: TimeAxis, height: number, unitG
   const total = line<number>()
     .x((_, i) => points[i].x)
     .y((g) => y(g / unitG))(base);
+  const longest = plan.carries.reduce((a, b) => (b.days.length > a.days.length ? b : a));
   let free = -Infinity;
   const starts = plan.carries.map((c) => {
     const x = axis.x(c.days[0].day - 1);
@@ -83,5 +96,36 @@ export function weightGeometry(plan: Plan, axis: TimeAxis, height: number, unitG
     startG: base[0],
     endG: base[base.length - 1],
     starts,
+    water: plan.days.flatMap((d) => {
+      if (d.carriedWaterMl <= 0) return [];
+      const load = plan.carries.flatMap((c) => c.profile.days.filter((p, i) => p.day === d.day && c.days[i]))[0];
+      const foot = y((load?.totalG ?? 0) / unitG);
+      const top = Math.max(0, y(((load?.totalG ?? 0) + d.carriedWaterMl) / unitG));
+      return [{ x: axis.x(d.day - 1), width: axis.x(d.day) - axis.x(d.day - 1), y: top, height: foot - top, massG: d.carriedWaterMl }];
+    }),
+    others: withRoom(others.map((o) => otherLine(o, axis, longest.days[0].day, (g) => y(g / unitG)))),
   };
+}
+
+/** Named where the plan carries longest without filling up: there the kits lie furthest apart. */
+function otherLine(
+  { id, name, carries }: KitLine,
+  axis: TimeAxis,
+  namedOn: number,
+  y: (g: number) => number,
+): WeightGeometry['others'][number] {
+  const points = carries.flatMap((c) => c.loadsG.map((g, i): [number, number] => [axis.x(c.firstDay - 1 + i), y(g)]));
+  const named = points.findLast(([x]) => x <= axis.x(namedOn)) ?? points[0];
+  return { id, name, path: line<[number, number]>()(points) ?? '', labelX: axis.x(namedOn) + 4, labelY: named?.[1] ?? 0 };
+}
+
+/** Names moved apart where lines end close together. */
+function withRoom(lines: WeightGeometry['others']): WeightGeometry['others'] {
+  let taken = Number.POSITIVE_INFINITY;
+  return [...lines]
+    .sort((a, b) => b.labelY - a.labelY)
+    .map((l) => {
+      taken = Math.min(l.labelY, taken - LINE);
+      return { ...l, labelY: taken };
+    });
 }

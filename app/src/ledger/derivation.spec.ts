@@ -13,7 +13,7 @@ describe('derivations', () => {
     [{ kind: 'loadout', fromStop: 2 }],
     [{ kind: 'start', fromStop: 4 }],
   ] as [FigureRef][])('%j: its parts sum to the figure', (ref) => {
-    const d = derive(ref, DEMO_TRIP, plan, format);
+    const d = derive(ref, DEMO_TRIP, plan, format, () => undefined);
     expect(d).toBeDefined();
     const sum = d?.parts.reduce((s, p) => s + p.massG, 0) ?? 0;
     expect(Math.abs(sum - (d?.totalG ?? 0))).toBeLessThan(0.05);
@@ -28,13 +28,13 @@ describe('derivations', () => {
 
   it('gives what burns on after an alcohol meal a line of its own, and says what is poured', () => {
     const trip = { ...DEMO_TRIP, kit: withBurner(DEMO_TRIP.kit, 'alcohol-open') };
-    const d = derive({ kind: 'meal', day: 1, meal: 'supper' }, trip, planTrip(trip), format);
+    const d = derive({ kind: 'meal', day: 1, meal: 'supper' }, trip, planTrip(trip), format, () => undefined);
     expect(d?.parts.map((p) => p.label)).toContain('burnt on after the pot was done');
     expect(d?.how.join(' ')).toMatch(/Poured: \d+ mL/);
   });
 
   it('has nothing to show for a day that is gone', () => {
-    expect(derive({ kind: 'meal', day: 99, meal: 'supper' }, DEMO_TRIP, plan, format)).toBeUndefined();
-    expect(derive({ kind: 'demand', fromStop: 3 }, DEMO_TRIP, plan, format)).toBeUndefined(); // Marl Cross is carried past
+    expect(derive({ kind: 'meal', day: 99, meal: 'supper' }, DEMO_TRIP, plan, format, () => undefined)).toBeUndefined();
+    expect(derive({ kind: 'demand', fromStop: 3 }, DEMO_TRIP, plan, format, () => undefined)).toBeUndefined(); // Marl Cross is carried past
   });
 });

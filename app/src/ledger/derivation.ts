@@ -6,6 +6,7 @@ import {
   MEALS,
   PHASES,
   POT_BASE,
+  riskLimit,
   SINKS,
   type CarryPlan,
   type Container,
@@ -20,6 +21,7 @@ import {
   type Trip,
 } from '@tinder/core';
 import { formatDuration } from '@tinder/core';
+import type { RiskOfCarry } from '../workers/planner';
 import type { FigureRef } from './figure-ref';
 import { PART_WORDS } from '../menu/menu-words';
 
@@ -60,11 +62,22 @@ const PRIMING = 'burnt to prime';
 const HELD = 'held at heat: ';
 
 /** Takes a figure apart; undefined when the plan no longer holds it (a day that was cut off, a meal now cold). */
-export function derive(ref: FigureRef, trip: Trip, plan: Plan, format: Format): Derivation | undefined {
+export function derive(
+  ref: FigureRef,
+  trip: Trip,
+  plan: Plan,
+  format: Format,
+  riskOf: (carry: CarryPlan) => RiskOfCarry | undefined,
+): Derivation | undefined {
   switch (ref.kind) {
     case 'meal': {
       const meal = plan.days[ref.day - 1]?.meals[ref.meal];
       return meal && mealDerivation(meal, tripOnLeg(trip, plan.days[ref.day - 1].leg), format);
+    }
+    case 'risk': {
+      const carry = plan.carries.find((c) => c.fromStop === ref.fromStop);
+      const risk = carry && riskOf(carry);
+      return risk && riskDerivation(carry, risk, trip, format);
     }
     default: {
       const carry = plan.carries.find((c) => c.fromStop === ref.fromStop);
@@ -210,6 +223,38 @@ function loadoutDerivation(carry: CarryPlan, _trip: Trip, format: Format): Deriv
       `Left over if all goes as expected: ${format(carry.fuelG - carry.demandG, 'mass')}.`,
     ],
     inputs: [],
+  };
+}
+
+/** The fuel that leaves a stop, cut by what it is there for. */
+function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format: Format): Derivation {
+  const limit = riskLimit(trip);
+  const forLimitG = Math.max(0, Math.min(carry.fuelG, risk.fuelForLimitG) - risk.meanG);
+  const parts: Part[] = [
+    { label: 'burnt on the mean of all trips drawn', massG: Math.min(risk.meanG, carry.fuelG) },
+    { label: `kept so that no more than ${(100 * limit).toFixed(1)} % run out`, massG: forLimitG },
+    { label: 'beyond that', massG: Math.max(0, carry.fuelG - Math.max(risk.fuelForLimitG, risk.meanG)) },
+  ];
+  const percent = (p: number): string => `${(100 * p).toFixed(2)} %`;
+  return {
+    title: `how likely it runs out, ${carry.from} to ${carry.to}`,
+    totalG: carry.fuelG,
+    parts: parts.filter((p) => p.massG > 0.005).sort((a, b) => b.massG - a.massG),
+    how: [
+      `Of 10,000 trips drawn ${percent(risk.runOut)} burn more than the ${format(carry.fuelG, 'mass')} that leave ${carry.from} (± ${percent(risk.standardError)} for the number drawn).`,
+      'Each burn is drawn about the planned one: water and air move it in a straight line, the quantity in proportion, the wind by its class; all from the burn model itself.',
+      `By day: ${carry.days.map((d, i) => `${d.day}: ${percent(risk.outByDay[i] ?? 0)}`).join('; ')} have run out by its end.`,
+    ],
+    inputs: [
+      { name: 'mean, standard deviation', value: `${format(risk.meanG, 'mass', 1)}, ${format(risk.sdG, 'mass', 1)}` },
+      { name: 'nine in ten burn', value: `${format(risk.quantilesG[5], 'mass')} to ${format(risk.quantilesG[95], 'mass')}` },
+      {
+        name: 'left on arrival, nine in ten',
+        value: `${format(carry.fuelG - risk.quantilesG[95], 'mass')} to ${format(carry.fuelG - risk.quantilesG[5], 'mass')}`,
+      },
+      { name: 'needed for the limit', value: format(risk.fuelForLimitG, 'mass') },
+      { name: 'spreads', value: 'water 3 °C, air 4 °C or the day’s own, quantity 5 %, wind a class down / same / up 25 / 50 / 25 %' },
+    ],
   };
 }
 

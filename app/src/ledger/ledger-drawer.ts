@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { PlanService } from '../state/plan-service';
+import { RiskService } from '../state/risk-service';
 import { Units } from '../ui/units';
 import { derive } from './derivation';
 import { LedgerService } from './ledger-service';
@@ -147,12 +148,23 @@ import { LedgerService } from './ledger-service';
 export class LedgerDrawer {
   protected readonly ledger = inject(LedgerService);
   protected readonly units = inject(Units);
+  private readonly risk = inject(RiskService);
   private readonly plans = inject(PlanService);
 
   protected readonly derivation = computed(() => {
     const ref = this.ledger.open();
     const planned = this.plans.planned();
-    return ref && planned && derive(ref, planned.trip, planned.plan, (v, q, d) => this.units.text(v, q, d));
+    return (
+      ref &&
+      planned &&
+      derive(
+        ref,
+        planned.trip,
+        planned.plan,
+        (v, q, d) => this.units.text(v, q, d),
+        (c) => this.risk.of(c),
+      )
+    );
   });
 
   protected share(massG: number, totalG: number): string {

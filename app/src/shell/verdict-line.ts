@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import type { Change } from '@tinder/core';
 import { Figure } from '../ledger/figure';
 import { PlanService } from '../state/plan-service';
+import { RiskService } from '../state/risk-service';
 import { WorkspaceStore } from '../state/workspace-store';
 import { Units } from '../ui/units';
 import { changeWords, verdictWords } from './verdict-words';
@@ -58,13 +59,14 @@ import { changeWords, verdictWords } from './verdict-words';
 export class VerdictLine {
   protected readonly plans = inject(PlanService);
   private readonly store = inject(WorkspaceStore);
+  private readonly risk = inject(RiskService);
   private readonly units = inject(Units);
 
   protected readonly segments = computed(() => {
     const failed = this.plans.failed();
     if (failed) return [{ text: `The plan could not be worked out: ${failed}. Undo the last change.` }];
     const carry = this.plans.carry();
-    return carry ? verdictWords(carry, this.plans.changes(), this.units) : [];
+    return carry ? verdictWords(carry, this.plans.changes(), this.risk.tightest(), this.units) : [];
   });
 
   protected adopt(change: Change): void {

@@ -1,24 +1,39 @@
 import { bestChanges, DEMO_TRIP, editLeg, formatQuantity, METRIC, paintDays, planTrip, type Quantity, type Trip } from '@tinder/core';
 import { dayWords } from '../carry/problem-words';
 import { withBurner } from '../carry/kit-edits';
+import type { RiskOfCarry } from '../workers/planner';
 import { verdictWords } from './verdict-words';
 
 const units = {
   text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METRIC[q], d),
   mealMass: (g: number) => formatQuantity(g, 'mass', 'g', 1),
 };
-const verdict = (trip: Trip): string => {
+const quantilesG = { 5: 112, 25: 117, 50: 120, 75: 123, 95: 128, 98: 131 };
+const verdict = (trip: Trip, risk?: RiskOfCarry): string => {
   const [carry] = planTrip(trip).carries;
-  return verdictWords(carry, bestChanges(trip, carry), units)
+  const tightest = risk && { carry, risk };
+  return verdictWords(carry, bestChanges(trip, carry), tightest, units)
     .map((s) => s.text)
     .join('');
 };
 
 describe('verdict', () => {
-  it('says what to carry out, the dearest meal and what would help', () => {
-    expect(verdict(DEMO_TRIP)).toMatch(
-      /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, and \d+ g should be left at Harrow Junction\. The dearest meal is supper on day 3, .* takes \d+ g off your back/,
+  it('says what to carry out, how tight it is and what would help', () => {
+    const risk = { runOut: 0.0625, standardError: 0.002, meanG: 120, sdG: 5, outByDay: [], quantilesG, fuelForLimitG: 131 };
+    expect(verdict(DEMO_TRIP, risk)).toMatch(
+      /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, and \d+ g should be left at Harrow Junction\. No carry of the trip is tighter: its chance of running out is 1 in 16\. .* takes \d+ g off your back/,
     );
+  });
+
+  it('names the tightest carry where it is another, and says nothing of risk while it is drawn', () => {
+    const { carries } = planTrip(DEMO_TRIP);
+    const risk = { runOut: 0, standardError: 0.0001, meanG: 70, sdG: 5, outByDay: [], quantilesG, fuelForLimitG: 80 };
+    const said = verdictWords(carries[0], [], { carry: carries[4], risk }, units);
+    expect(said.map((s) => s.text).join('')).toContain(
+      'Tightest is Lantern Ferry to Saltfell: its chance of running out is under 1 in 3,333.',
+    );
+    expect(said.find((s) => s.ref?.kind === 'risk')?.ref).toEqual({ kind: 'risk', fromStop: carries[4].fromStop });
+    expect(verdict(DEMO_TRIP)).not.toContain('running out');
   });
 
   it('counts bottles and tablets in their own words', () => {

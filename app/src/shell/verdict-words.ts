@@ -1,7 +1,9 @@
-import { MEALS, unfinishedMeals, type CarryPlan, type Change } from '@tinder/core';
+import { unfinishedMeals, type CarryPlan, type Change } from '@tinder/core';
 import { formatDuration } from '@tinder/core';
 import { dayWords } from '../carry/problem-words';
 import { WINDSCREEN_WORDS } from '../carry/option-lists';
+import { chanceWords } from '../carry/risk-words';
+import type { CarryAtRisk } from '../state/risk-service';
 import type { FigureRef } from '../ledger/figure-ref';
 import type { Units } from '../ui/units';
 import { PART_WORDS } from '../menu/menu-words';
@@ -14,9 +16,14 @@ export interface Segment {
 }
 type Format = Pick<Units, 'text' | 'mealMass'>;
 
-/** What a friend who knows would say: the load-out, the dearest meal or what stands in the way, the change that helps most. */
-export function verdictWords(carry: CarryPlan, changes: readonly Change[] | undefined, units: Format): Segment[] {
-  return [...loadout(carry, units), ...obstacle(carry, units), ...advice(changes, units)];
+/** What a friend who knows would say: the load-out, what stands in the way or where it is tightest, the change that helps most. */
+export function verdictWords(
+  carry: CarryPlan,
+  changes: readonly Change[] | undefined,
+  tightest: CarryAtRisk | undefined,
+  units: Format,
+): Segment[] {
+  return [...loadout(carry, units), ...(obstacle(carry) ?? risk(carry, tightest)), ...advice(changes, units)];
 }
 
 function loadout(carry: CarryPlan, units: Format): Segment[] {
@@ -59,7 +66,8 @@ export function containersInWords(carry: Pick<CarryPlan, 'containers'>, units: F
   return [...used, ...[...counts].map(([netG, n]) => (n === 1 ? `one ${netG} g can` : `${n} cans of ${netG} g`))].join(' and ');
 }
 
-function obstacle(carry: CarryPlan, units: Format): Segment[] {
+/** What keeps a meal from getting hot; undefined where nothing does. */
+function obstacle(carry: CarryPlan): Segment[] | undefined {
   const banned = carry.problems.find((q) => q.code === 'banned');
   if (banned)
     return [
@@ -76,14 +84,17 @@ function obstacle(carry: CarryPlan, units: Format): Segment[] {
     const others = failing > p.days.length ? `, and ${failing - p.days.length} more meals fail` : '';
     return [{ text: `But ${PART_WORDS[p.meal]} on ${dayWords(p.days)} ${why}${others}. ` }];
   }
-  const meals = carry.days.flatMap((d) => MEALS.flatMap((m) => d.meals[m] ?? []));
-  if (meals.length < 2) return [];
-  const dearest = meals.reduce((a, b) => (b.burn.fuelG > a.burn.fuelG ? b : a));
-  return [
-    { text: `The dearest meal is ${PART_WORDS[dearest.meal]} on day ${dearest.day}, ` },
-    { text: units.mealMass(dearest.burn.fuelG), ref: { kind: 'meal', day: dearest.day, meal: dearest.meal } },
-    { text: ` in ${formatDuration(dearest.burn.durationS)}. ` },
-  ];
+  return undefined;
+}
+
+/** Where the trip is tightest, and how likely it runs out there. Nothing while that is drawn, or where nothing is carried. */
+function risk(carry: CarryPlan, tightest: CarryAtRisk | undefined): Segment[] {
+  if (!tightest) return [];
+  const here = tightest.carry === carry;
+  const where = here
+    ? 'No carry of the trip is tighter: its chance of running out is '
+    : `Tightest is ${tightest.carry.from} to ${tightest.carry.to}: its chance of running out is `;
+  return [{ text: where }, { text: chanceWords(tightest.risk), ref: { kind: 'risk', fromStop: tightest.carry.fromStop } }, { text: '. ' }];
 }
 
 function advice(changes: readonly Change[] | undefined, units: Format): Segment[] {

@@ -1,20 +1,59 @@
-import { inject, Injectable, signal } from '@angular/core';
-import { NO_MISHAPS, type Mishaps } from '@tinder/core';
+import { computed, inject, Injectable, signal } from '@angular/core';
+import { NO_MISHAPS, riskLimit, type CarryPlan, type Mishaps } from '@tinder/core';
 import type { RiskOfCarry } from '../workers/planner';
-import type { Planned } from './plan-service';
+import { PlanService } from './plan-service';
 import { StudyWorker } from './study-worker';
+import { answerWhenResting } from './when-resting';
+import { WorkspaceStore } from './workspace-store';
 
-/** Walkers are asked what risk they would live with; one in fifty until they say so (common practice). */
-export const RISK_LIMIT = 0.02;
+/** A carry and how likely it runs out. */
+export interface CarryAtRisk {
+  carry: CarryPlan;
+  risk: RiskOfCarry;
+}
 
-/** What else might happen on the way, as the walker has switched it, and the risk that each carry runs out. */
+/**
+ * The risk that each carry of the plan runs out, drawn in the second worker as soon as the plan rests; and what else might happen on the
+ * way, as the walker has switched it. Nothing here is ever about an older plan: it is undefined until it is drawn.
+ */
 @Injectable({ providedIn: 'root' })
 export class RiskService {
   private readonly worker = inject(StudyWorker).worker;
+  private readonly plans = inject(PlanService);
+  private readonly store = inject(WorkspaceStore);
   readonly mishaps = signal<Mishaps>(NO_MISHAPS);
+  /** The walker's limit on one carry, 0–1. */
+  readonly limit = computed(() => riskLimit(this.store.trip()));
 
-  /** By carry, drawn thousands of times; undefined where nothing can run out. */
-  risks({ trip, plan }: Planned, mishaps: Mishaps): Promise<(RiskOfCarry | undefined)[]> {
-    return this.worker.risk(trip, plan, mishaps, RISK_LIMIT);
+  private readonly drawn = answerWhenResting(
+    () => {
+      const planned = this.plans.current();
+      return planned && { planned, mishaps: this.mishaps() };
+    },
+    ({ planned, mishaps }) => this.worker.risk(planned.trip, planned.plan, mishaps),
+  );
+  /** By carry; undefined within for a carry that cannot run out, altogether while it is drawn. */
+  readonly risks = computed(() => (this.drawn.fresh() ? this.drawn.last()?.answer : undefined));
+  /** The carry most likely to run out; undefined while it is drawn, or where none can. */
+  readonly tightest = computed((): CarryAtRisk | undefined => {
+    const carries = this.plans.plan()?.carries;
+    const all = this.risks()?.flatMap((risk, i) => (risk && carries?.[i] ? [{ carry: carries[i], risk }] : []));
+    return all?.length ? all.reduce((a, b) => (tightness(b) > tightness(a) ? b : a)) : undefined;
+  });
+  /** Days by whose end the fuel is gone more often than the walker's limit allows. */
+  readonly daysOverLimit = computed(() => {
+    const carries = this.plans.plan()?.carries ?? [];
+    const days = (this.risks() ?? []).flatMap((risk, i) =>
+      (risk?.outByDay ?? []).flatMap((p, d) => (p > this.limit() ? [carries[i]?.days[d]?.day ?? 0] : [])),
+    );
+    return new Set(days);
+  });
+
+  of(carry: CarryPlan): RiskOfCarry | undefined {
+    return this.risks()?.[this.plans.plan()?.carries.indexOf(carry) ?? -1];
   }
 }
+
+/** By chance of running out; among carries that never did, by how close they came: spare fuel in standard deviations. */
+const tightness = ({ carry, risk }: CarryAtRisk): number =>
+  risk.runOut > 0 ? risk.runOut : (risk.meanG - carry.fuelG) / Math.max(risk.sdG, 1e-9);

@@ -43,6 +43,9 @@ export function downloadWaypoints(trip: Trip): void {
   if (text) downloadText(tripFileName(trip, 'gpx'), text, 'application/gpx+xml');
 }
 
+export const downloadLoadOuts = (trip: Trip, csv: string): void =>
+  downloadText(tripFileName(trip, 'csv').replace('.csv', '-load-outs.csv'), csv, 'text/csv');
+
 export const downloadDishes = (trip: Trip, csv: string): void => downloadText(tripFileName(trip, 'csv'), csv, 'text/csv');
 
 /** Reads a chosen file; refuses a huge one before reading it. */

@@ -1,4 +1,4 @@
-import { computed, effect, signal, type Signal } from '@angular/core';
+import { computed, DestroyRef, effect, inject, signal, untracked, type Signal } from '@angular/core';
 
 const REST_MS = 60;
 
@@ -16,18 +16,47 @@ export interface Answers<Q, A> {
  * an injection context.
  */
 export function answerWhenResting<Q extends object, A>(question: () => Q | undefined, ask: (q: Q) => Promise<A>): Answers<Q, A> {
+  return answers(question, ask, REST_MS, false);
+}
+
+/**
+ * The same for what is quick enough to follow a drag: asked at once, one question at a time, and every answer is shown until a newer one
+ * is there.
+ */
+export function answerFollowing<Q extends object, A>(question: () => Q | undefined, ask: (q: Q) => Promise<A>): Answers<Q, A> {
+  return answers(question, ask, 0, true);
+}
+
+function answers<Q extends object, A>(
+  question: () => Q | undefined,
+  ask: (q: Q) => Promise<A>,
+  restMs: number,
+  showLate: boolean,
+): Answers<Q, A> {
   const now = computed(question, { equal: sameParts });
   const last = signal<{ of: Q; answer: A } | undefined>(undefined);
+  let busy = false;
+  let gone = false;
+  const work = async (): Promise<void> => {
+    if (busy) return;
+    busy = true;
+    let asked: Q | undefined;
+    try {
+      for (let of = untracked(now); of && of !== asked && !gone; of = untracked(now)) {
+        asked = of;
+        const answer = await ask(of);
+        if (!gone && (showLate || of === untracked(now))) last.set({ of, answer });
+      }
+    } finally {
+      busy = false;
+    }
+  };
   effect((onCleanup) => {
-    const of = now();
-    if (!of) return;
-    let wanted = true;
-    const timer = setTimeout(() => void ask(of).then((answer) => wanted && last.set({ of, answer })), REST_MS);
-    onCleanup(() => {
-      wanted = false;
-      clearTimeout(timer);
-    });
+    if (!now()) return;
+    const timer = setTimeout(() => void work(), restMs);
+    onCleanup(() => clearTimeout(timer));
   });
+  inject(DestroyRef).onDestroy(() => (gone = true));
   return { last: last.asReadonly(), fresh: computed(() => last() !== undefined && last()?.of === now()) };
 }
 

@@ -1,4 +1,6 @@
 import {
+  AS_CARRIED,
+  balanceOf,
   bestChanges,
   coldView,
   dishCard,
@@ -7,13 +9,26 @@ import {
   flameCurve,
   fuelForRisk,
   inferBlend,
+  kitLines,
+  legKitChoices,
   loseOne,
   measureKits,
+  mendPins,
   nestOf,
   planRisk,
   perThousandKcal,
+  planKit,
   planTrip,
+  RISK_SEED,
+  riskLimit,
+  runOutRisk,
+  shelfOf,
+  spendSlack,
+  TRIPS_TRIED,
+  uncertainCarry,
   upgradeLadder,
+  whatIfColumn,
+  type BalancePoint,
   type BurnFacts,
   type CanSeen,
   type CarryPlan,
@@ -25,16 +40,23 @@ import {
   type FlameCurve,
   type HabitLedger,
   type InferredBlend,
+  type KitLine,
+  type LegKitChoice,
   type Loss,
   type MealName,
   type Mishaps,
   type Nest,
   type PerKcal,
+  type PinMend,
   type Plan,
   type Rack,
   type RackKit,
+  type Shelf,
+  type Spending,
   type Trip,
   type Upgrade,
+  type WhatIf,
+  type WhatIfColumn,
 } from '@tinder/core';
 
 /** What the plan worker offers; runs the same on the main thread in tests. */
@@ -51,8 +73,18 @@ export interface Planner {
   nest(rack: Rack, kitId: string): Nest | undefined;
   /** Kits of the rack planned on a trip. */
   kits(rack: Rack, trip: Trip, ids: readonly string[]): ReturnType<typeof measureKits>;
-  /** How likely each carry runs out, and what would keep it to `limit`; undefined where nothing can run out. */
-  risk(trip: Trip, plan: Plan, mishaps: Mishaps, limit: number): (RiskOfCarry | undefined)[];
+  /** How likely each carry runs out, and what would keep it to the walker's limit; undefined where nothing can run out. */
+  risk(trip: Trip, plan: Plan, mishaps: Mishaps): (RiskOfCarry | undefined)[];
+  /** Carried weight of every kit of the rack on this trip, and by the length of a carry. */
+  lines(rack: Rack, trip: Trip): KitLine[];
+  /** Load-outs of one kit from bare to safe; `AS_CARRIED` for the trip's own. */
+  balance(rack: Rack, trip: Trip, kitId: string, mishaps: Mishaps): BalancePoint[];
+  /** What could be taken at the stop that a carry leaves, by its place in the plan; undefined where nothing is burnt. */
+  shelf(trip: Trip, plan: Plan, carry: number, mishaps: Mishaps): Shelf | undefined;
+  slack(trip: Trip, plan: Plan, carry: number, mishaps: Mishaps): Spending | undefined;
+  whatIf(trip: Trip, plan: Plan, whatIf: WhatIf | undefined, mishaps: Mishaps): WhatIfColumn;
+  mends(rack: Rack, trip: Trip, plan: Plan): PinMend[];
+  legKits(rack: Rack, trip: Trip, plan: Plan, leg: number): LegKitChoice[];
   ladder(rack: Rack, trip: Trip, kitId: string): Upgrade[];
   losses(rack: Rack, trip: Trip, kitId: string, fromStop: number): Loss[];
 }
@@ -94,14 +126,37 @@ export const planner: Planner = {
   card: (trip, plan, day, name) => dishCard(trip, plan, day, name),
   nest: (rack, kitId) => withRackKit(rack, kitId, (kit) => nestOf(rack, kit)),
   kits: (rack, trip, ids) => measureKits(rack, trip, ids),
-  risk: (trip, plan, mishaps, limit) =>
+  risk: (trip, plan, mishaps) =>
     planRisk(trip, plan, mishaps).map((r) => {
       if (!r) return undefined;
       const { demandsG: _many, ...rest } = r;
-      return { ...rest, fuelForLimitG: fuelForRisk(r, limit) };
+      return { ...rest, fuelForLimitG: fuelForRisk(r, riskLimit(trip)) };
     }),
+  lines: (rack, trip) => kitLines(rack, trip),
+  balance: (rack, trip, kitId, mishaps) => {
+    const planned = kitId === AS_CARRIED ? trip : withRackKit(rack, kitId, (kit) => planKit(rack, trip, kit));
+    if (!planned || typeof planned === 'string') return [];
+    return balanceOf('trip' in planned ? planned.trip : planned, mishaps);
+  },
+  shelf: (trip, plan, carry, mishaps) => {
+    const risk = carryRisk(trip, plan, carry, mishaps);
+    return risk && shelfOf(trip, plan.carries[carry], risk, riskLimit(trip));
+  },
+  slack: (trip, plan, carry, mishaps) => {
+    const risk = carryRisk(trip, plan, carry, mishaps);
+    return risk && spendSlack(trip, plan, plan.carries[carry], fuelForRisk(risk, riskLimit(trip)));
+  },
+  whatIf: (trip, plan, whatIf, mishaps) => whatIfColumn(trip, plan, whatIf, mishaps),
+  mends: (rack, trip, plan) => mendPins(rack, trip, plan),
+  legKits: (rack, trip, plan, leg) => legKitChoices(rack, trip, plan, leg),
   ladder: (rack, trip, kitId) => withRackKit(rack, kitId, (kit) => upgradeLadder(rack, trip, kit)) ?? [],
   losses: (rack, trip, kitId, fromStop) => withRackKit(rack, kitId, (kit) => loseOne(rack, trip, kit, fromStop)) ?? [],
+};
+
+/** The demand of one carry, drawn; undefined where it burns nothing from stock. */
+const carryRisk = (trip: Trip, plan: Plan, carry: number, mishaps: Mishaps): CarryRisk | undefined => {
+  const c = plan.carries[carry];
+  return c && c.demandG > 0 ? runOutRisk([uncertainCarry(trip, c)], TRIPS_TRIED, RISK_SEED, mishaps)[0] : undefined;
 };
 
 /** Something of the kit of that id; nothing where it has gone in the meantime. */

@@ -60,6 +60,9 @@ export const TRIPS_TRIED = 10_000;
 /** Where nothing else is asked for. */
 export const RISK_SEED = 1;
 
+/** The chance of running out on a carry that the walker would live with, 0–1. */
+export const riskLimit = (trip: Pick<Trip, 'loadOut'>): number => trip.loadOut.riskLimitPercent / 100;
+
 /** Run-out risk of every carry of a plan; carries of gathered or no fuel cannot run out. */
 export function planRisk(trip: Trip, plan: Plan, mishaps: Mishaps, seed = RISK_SEED, trips = TRIPS_TRIED): (CarryRisk | undefined)[] {
   const carried = plan.carries.map((c) => (c.fuelG > 0 ? uncertainCarry(trip, c) : undefined));

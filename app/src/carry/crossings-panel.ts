@@ -1,0 +1,227 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild, type ElementRef } from '@angular/core';
+import { crossingsOf, lightestByLength, type CountedBy } from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { PlanService } from '../state/plan-service';
+import { Choice } from '../ui/choice';
+import { downloadFigureSvg } from '../ui/export-figure';
+import { measuredWidth } from '../ui/measured-width';
+import { Units } from '../ui/units';
+import { crossingsGeometry } from './crossings-geometry';
+import { crossingsWords, spanWords } from './crossing-words';
+import { KitLines } from './kit-lines-service';
+
+const HEIGHT = 250;
+const NAMES = 190;
+
+/** Crossings: what every kit would weigh on a carry of one to twenty-one such days, and where the lighter one changes. */
+@Component({
+  selector: 'app-crossings-panel',
+  imports: [Choice, NzButtonComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="head">
+      <h2 class="sign">carried weight by the days between two stops</h2>
+      <app-choice label="Weight counted" [options]="ways" [value]="by()" (valueChange)="by.set($event)" />
+      <button nz-button class="word" type="button" (click)="save()">drawing as SVG</button>
+    </div>
+    @if (kits(); as all) {
+      @let g = shape();
+      <p class="says" [class.stale]="service.stale()">{{ says() }}</p>
+      <svg
+        #figure
+        width="100%"
+        [attr.height]="H + 26"
+        role="slider"
+        tabindex="0"
+        aria-label="Days between two stops"
+        aria-valuemin="1"
+        aria-valuemax="21"
+        [attr.aria-valuenow]="days()"
+        [attr.aria-valuetext]="spoken()"
+        [class.stale]="service.stale()"
+        (pointermove)="hover($event)"
+        (pointerdown)="hover($event)"
+        (keydown)="key($event)"
+      >
+        <rect class="catch" width="100%" [attr.height]="H + 26" />
+        @for (t of g.ticksG; track t) {
+          <line class="grid" x1="0" [attr.x2]="g.x(21)" [attr.y1]="g.y(t)" [attr.y2]="g.y(t)" />
+          <text class="quiet" x="-8" [attr.y]="g.y(t) + 4" text-anchor="end">{{ units.text(t, 'mass') }}</text>
+        }
+        @for (c of crossings(); track $index) {
+          <line class="turn" [attr.x1]="g.x(c.days - 0.5)" [attr.x2]="g.x(c.days - 0.5)" y1="8" [attr.y2]="H" />
+        }
+        @for (l of g.lines; track l.id) {
+          <path [attr.d]="l.path" [class.own]="l.id === all[0].id" class="kit" />
+          <path class="lead" [attr.d]="'M' + (g.x(21) + 3) + ',' + l.endY + ' L' + (g.x(21) + 12) + ',' + (l.labelY - 4)" />
+          <text [attr.x]="g.x(21) + 16" [attr.y]="l.labelY" [class.strong]="l.id === all[0].id">{{ l.name }}</text>
+        }
+        <line class="now" [attr.x1]="g.x(days())" [attr.x2]="g.x(days())" y1="0" [attr.y2]="H" />
+        @for (d of marks; track d) {
+          <text class="quiet" [attr.x]="g.x(d)" [attr.y]="H + 16" text-anchor="middle">{{ d }}{{ d === 21 ? ' days' : '' }}</text>
+        }
+      </svg>
+      <div class="below">
+        <table>
+          <caption class="sign">
+            {{
+              caption()
+            }}
+          </caption>
+          <tbody>
+            @for (r of at(); track r.id) {
+              <tr [class.on]="r.id === all[0].id">
+                <th scope="row">{{ r.name }}</th>
+                <td class="number">{{ r.weight }}</td>
+                <td class="number quiet">{{ r.difference }}</td>
+                <td class="quiet">{{ r.note }}</td>
+              </tr>
+            }
+          </tbody>
+        </table>
+        <div>
+          <h3 class="sign">where {{ all[0].name }} crosses</h3>
+          <ul>
+            @for (c of crossed(); track c.name) {
+              <li>
+                <b>{{ c.name }}</b> is {{ c.turns }}. <span class="quiet">{{ c.why }}</span>
+              </li>
+            } @empty {
+              <li class="quiet">It crosses no other kit within 21 days.</li>
+            }
+          </ul>
+          <p class="quiet">
+            Each line is a kit on a mean day of this trip between stops ({{ daily() }} with {{ all[0].name }}), with its lightest containers
+            and the reserve asked for, hardware included. Steps are containers started; slopes are fuel.
+          </p>
+        </div>
+      </div>
+    } @else {
+      <p class="quiet">planning the trip with every kit…</p>
+    }
+  `,
+  styleUrl: './study.less',
+  styles: `
+    path.kit {
+      fill: none;
+      stroke: var(--ink-quiet);
+      stroke-width: 1.2;
+    }
+    path.kit.own {
+      stroke: var(--ember);
+      stroke-width: 2.4;
+    }
+    .lead {
+      fill: none;
+      stroke: var(--hairline);
+    }
+    .turn {
+      stroke: var(--control-line);
+      stroke-dasharray: 2 3;
+    }
+    .below {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
+      gap: 12px 40px;
+      align-items: start;
+      margin-top: 8px;
+    }
+    li {
+      margin-bottom: 4px;
+    }
+    @media (max-width: 720px) {
+      .below {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+})
+export class CrossingsPanel {
+  protected readonly service = inject(KitLines);
+  protected readonly units = inject(Units);
+  private readonly plans = inject(PlanService);
+  private readonly figure = viewChild<ElementRef<SVGSVGElement>>('figure');
+  private readonly width = measuredWidth(1080);
+
+  protected readonly H = HEIGHT;
+  protected readonly marks = [1, 3, 5, 7, 9, 11, 13, 15, 17, 19, 21];
+  protected readonly ways = [
+    { value: 'startG', label: 'leaving the stop' },
+    { value: 'averageG', label: 'average of the mornings' },
+  ] as const;
+  protected readonly by = signal<CountedBy>('startG');
+  private readonly chosen = signal<number | undefined>(undefined);
+  /** The length that is read off: as long as the marked carry until another is chosen. */
+  protected readonly days = computed(() => this.chosen() ?? Math.min(21, this.plans.carry()?.days.length ?? 5));
+
+  protected readonly kits = this.service.lines;
+  protected readonly shape = computed(() =>
+    crossingsGeometry(this.kits() ?? [], this.by(), Math.max(120, this.width() - NAMES), HEIGHT, this.units.unit('mass').factor),
+  );
+  /** The other kits that the carried one crosses, with where. */
+  private readonly pairs = computed(() => {
+    const [own, ...others] = this.kits() ?? [];
+    return others.map((other) => ({ own, other, list: crossingsOf(own, other, this.by()) })).filter((p) => p.list.length);
+  });
+  protected readonly crossings = computed(() => this.pairs().flatMap((p) => p.list));
+  protected readonly crossed = computed(() =>
+    this.pairs().map(({ own, other, list }) => ({ name: other.name, ...crossingsWords(own, other, list) })),
+  );
+  /** Who is lightest when, among the kits that cook. */
+  protected readonly says = computed(() => {
+    const all = this.kits() ?? [];
+    const cooking = all.filter((k) => k.dailyG > 0);
+    const runs = lightestByLength(cooking.length ? cooking : all, this.by());
+    const name = (id: string) => all.find((k) => k.id === id)?.name ?? '';
+    return `Lightest of those that cook: ${runs.map((r) => `${name(r.id)} for ${spanWords(r.from, r.to)}`).join(', ')}.`;
+  });
+  protected readonly at = computed(() => {
+    const all = this.kits() ?? [];
+    const massOf = (k: (typeof all)[number]) => k[this.by()][this.days() - 1];
+    return [...all]
+      .sort((a, b) => massOf(a) - massOf(b))
+      .map((k) => ({
+        id: k.id,
+        name: k.name,
+        weight: this.units.text(massOf(k), 'mass'),
+        difference: k === all[0] ? '' : this.signed(massOf(k) - massOf(all[0])),
+        note: k.mealsMissed > 0 ? `${k.mealsMissed} hot meals of this trip stay cold` : '',
+      }));
+  });
+  protected readonly caption = computed(() => `a carry of ${spanWords(this.days(), this.days())}`);
+  protected readonly daily = computed(() => this.units.text(this.kits()?.[0].dailyG ?? 0, 'mass', 1));
+  protected readonly spoken = computed(
+    () =>
+      `${this.days()} days: ${this.at()
+        .map((r) => `${r.name} ${r.weight}`)
+        .join(', ')}`,
+  );
+
+  protected hover(event: PointerEvent): void {
+    const box = (event.currentTarget as Element).getBoundingClientRect();
+    this.chosen.set(this.shape().daysAt(event.clientX - box.left));
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const to = {
+      ArrowRight: this.days() + 1,
+      ArrowUp: this.days() + 1,
+      ArrowLeft: this.days() - 1,
+      ArrowDown: this.days() - 1,
+      Home: 1,
+      End: 21,
+    }[event.key];
+    if (to === undefined) return;
+    event.preventDefault();
+    this.chosen.set(Math.min(21, Math.max(1, to)));
+  }
+
+  protected save(): void {
+    const drawn = this.figure()?.nativeElement;
+    if (drawn) downloadFigureSvg(drawn, 'crossings');
+  }
+
+  private signed(massG: number): string {
+    return `${massG > 0 ? '+' : '−'}${this.units.text(Math.abs(massG), 'mass')}`;
+  }
+}

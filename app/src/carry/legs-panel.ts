@@ -1,0 +1,212 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { withKitOnLeg, writeLoadOutCsv, type LegKitChoice } from '@tinder/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { PlanService } from '../state/plan-service';
+import { RiskService } from '../state/risk-service';
+import { StudyWorker } from '../state/study-worker';
+import { downloadLoadOuts } from '../state/trip-files';
+import { answerWhenResting } from '../state/when-resting';
+import { WorkspaceStore } from '../state/workspace-store';
+import { containersInWords } from '../shell/verdict-words';
+import { Units } from '../ui/units';
+import { chanceWords } from './risk-words';
+import { problemWords } from './problem-words';
+
+const SUPPLY_WORDS = { home: 'packed at home', box: 'out of a box', shop: 'bought there' };
+
+/** Every stop's load-out in one table, and another kit on some legs: what each would save or cost there. */
+@Component({
+  selector: 'app-legs-panel',
+  imports: [NzButtonComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="head">
+      <h2 class="sign" id="legs-title">what leaves every stop</h2>
+      <button nz-button class="word" type="button" (click)="save()">load-outs as CSV</button>
+    </div>
+    <div class="scroll" tabindex="0" role="group" aria-labelledby="legs-title">
+      <table aria-labelledby="legs-title">
+        <thead>
+          <tr>
+            <th scope="col">from, to</th>
+            <th scope="col" class="number">days</th>
+            <th scope="col">leaves with</th>
+            <th scope="col">how</th>
+            <th scope="col" class="number">burns</th>
+            <th scope="col" class="number">start</th>
+            <th scope="col" class="number">runs out</th>
+            <th scope="col">in the way</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (r of carries(); track r.name) {
+            <tr>
+              <th scope="row">{{ r.name }}</th>
+              <td class="number">{{ r.days }}</td>
+              <td>{{ r.with }}</td>
+              <td class="quiet">{{ r.how }}</td>
+              <td class="number">{{ r.burns }}</td>
+              <td class="number">{{ r.start }}</td>
+              <td class="number" [class.over]="r.over">{{ r.chance }}</td>
+              <td class="way">{{ r.problems }}</td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+    <h2 class="sign" id="leg-kits-title">a different kit on some legs</h2>
+    <div class="legs" role="group" aria-labelledby="leg-kits-title">
+      @for (l of legs(); track l.leg) {
+        <button type="button" class="leg" [attr.aria-pressed]="leg() === l.leg" (click)="chosen.set(l.leg)">
+          <span>{{ l.name }}</span> <b>{{ l.kit }}</b>
+        </button>
+      }
+    </div>
+    @if (choices(); as list) {
+      <table class="choices">
+        <caption class="sign">
+          {{
+            caption()
+          }}
+        </caption>
+        <tbody>
+          @for (c of list; track c.name) {
+            <tr>
+              <th scope="row">{{ c.name }}</th>
+              <td class="number">{{ weight(c) }}</td>
+              <td>{{ meals(c) }}</td>
+              <td>
+                <button nz-button class="word" type="button" [attr.aria-label]="'carry ' + c.name + ' on this leg'" (click)="take(c)">
+                  carry it there
+                </button>
+              </td>
+            </tr>
+          } @empty {
+            <tr>
+              <td class="quiet">There is no other kit on the rack: put one together in Kit.</td>
+            </tr>
+          }
+        </tbody>
+      </table>
+      <p class="quiet">
+        Grams are the average over the whole trip. A kit that takes over comes by post, its fuel with it where the stop sells none; the
+        other one is sent home. Posting and flying with fuel is restricted: ask the carrier.
+      </p>
+    } @else {
+      <p class="quiet">planning the trip with each…</p>
+    }
+  `,
+  styleUrl: './study.less',
+  styles: `
+    h2[id='leg-kits-title'] {
+      margin-top: 14px;
+    }
+    .legs {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 20px;
+    }
+    .leg {
+      padding: 2px 0;
+      border: 0;
+      border-bottom: 2px solid transparent;
+      background: none;
+      color: inherit;
+      font: inherit;
+      text-align: left;
+      cursor: pointer;
+    }
+    .leg span {
+      display: block;
+      color: var(--ink-quiet);
+      font-size: 13px;
+    }
+    .leg b {
+      font-weight: 600;
+    }
+    .leg[aria-pressed='true'] {
+      border-color: var(--ember);
+    }
+    .choices {
+      max-width: 760px;
+    }
+    .way {
+      min-width: 220px;
+      color: var(--ember-text);
+      font-size: 13px;
+      line-height: 1.25;
+    }
+  `,
+})
+export class LegsPanel {
+  private readonly plans = inject(PlanService);
+  private readonly store = inject(WorkspaceStore);
+  private readonly risk = inject(RiskService);
+  private readonly units = inject(Units);
+  private readonly worker = inject(StudyWorker).worker;
+  protected readonly chosen = signal<number | undefined>(undefined);
+  /** The leg whose kits are tried: the marked day's until another is chosen. */
+  protected readonly leg = computed(() => Math.min(this.chosen() ?? this.plans.leg(), this.store.trip().legs.length - 1));
+
+  protected readonly carries = computed(() =>
+    (this.plans.plan()?.carries ?? []).map((c) => {
+      const risk = this.risk.of(c);
+      return {
+        name: `${c.from} to ${c.to}`,
+        days: c.days.length,
+        with: c.fuelG > 0 ? containersInWords(c, this.units) : c.gatheredG > 0 ? 'wood, gathered' : 'no fuel',
+        how: c.bought.length ? SUPPLY_WORDS[c.supply] : c.fuelG > 0 ? 'carried on' : '',
+        burns: this.units.text(c.demandG, 'mass'),
+        start: this.units.text(c.profile.startG, 'mass'),
+        chance: risk ? chanceWords(risk) : c.fuelG > 0 ? '…' : '',
+        over: (risk?.runOut ?? 0) > this.risk.limit(),
+        problems: c.problems.map((p) => problemWords(p, this.units)).join(' '),
+      };
+    }),
+  );
+  protected readonly legs = computed(() => {
+    const trip = this.store.trip();
+    const { kits } = this.store.rack();
+    const name = (id: string | undefined): string | undefined => kits.find((k) => k.id === id)?.name;
+    return trip.legs.map((l, leg) => ({
+      leg,
+      name: `${trip.stops[leg].name} to ${trip.stops[leg + 1].name}`,
+      kit: l.kit ? (name(l.kit.rackKitId) ?? 'a kit of its own') : (name(trip.rackKitId) ?? 'the trip’s own kit'),
+    }));
+  });
+  private readonly asked = answerWhenResting(
+    () => {
+      const planned = this.plans.current();
+      return planned && { planned, rack: this.store.rack(), leg: this.leg() };
+    },
+    ({ planned, rack, leg }) => this.worker.legKits(rack, planned.trip, planned.plan, leg),
+  );
+  protected readonly choices = computed(() => (this.asked.fresh() ? this.asked.last()?.answer : undefined));
+
+  protected readonly caption = computed(() => {
+    const at = this.legs()[this.leg()];
+    return `${at.name}: instead of ${at.kit}`;
+  });
+
+  protected weight({ averageG }: LegKitChoice): string {
+    if (Math.abs(averageG) < 0.5) return 'no difference in weight';
+    return averageG < 0 ? `${this.units.text(-averageG, 'mass')} lighter` : `${this.units.text(averageG, 'mass')} heavier`;
+  }
+
+  protected meals({ mealsMissed }: LegKitChoice): string {
+    if (mealsMissed === 0) return '';
+    const n = Math.abs(mealsMissed);
+    const meals = `${n} hot ${n === 1 ? 'meal' : 'meals'}`;
+    return mealsMissed < 0 ? `mends ${meals}` : `${meals} more stay cold`;
+  }
+
+  protected take({ leg, kit, name }: LegKitChoice): void {
+    const same = kit?.rackKitId === this.store.trip().rackKitId;
+    this.store.editTrip(`${name} on one leg`, (t) => withKitOnLeg(t, leg, same ? undefined : kit));
+  }
+
+  protected save(): void {
+    const plan = this.plans.plan();
+    if (plan) downloadLoadOuts(this.store.trip(), writeLoadOutCsv(plan));
+  }
+}

@@ -1,0 +1,77 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import type { WeightSums } from '@tinder/core';
+import { Units } from '../ui/units';
+import { KitLines } from './kit-lines-service';
+
+/** What the carried weight of every kit comes to, as it is counted above. */
+@Component({
+  selector: 'app-weight-sums',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (sums(); as list) {
+      <p [class.stale]="service.stale()" [attr.aria-busy]="service.stale()">
+        @for (s of list; track s.id) {
+          <span [class.own]="$first"
+            >{{ s.name }} <b>{{ s.value }}</b>{{ s.note }}</span
+          >
+        }
+      </p>
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+      min-height: 22px;
+    }
+    p {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 16px;
+      margin: 0;
+      color: var(--ink-quiet);
+      font-size: 14px;
+    }
+    b {
+      font-weight: 600;
+      color: var(--ink);
+    }
+    .own {
+      color: var(--ink);
+      font-weight: 600;
+    }
+    .stale {
+      opacity: 0.6;
+    }
+  `,
+})
+export class WeightSumsLine {
+  protected readonly service = inject(KitLines);
+  private readonly units = inject(Units);
+
+  protected readonly sums = computed(() => {
+    const lines = this.service.lines();
+    const by = this.service.counted();
+    return lines?.map((l) => ({
+      id: l.id,
+      name: l.name,
+      value: this.text(l.sums[by], by),
+      note: l.mealsMissed > 0 ? `, ${l.mealsMissed} meals cold` : '',
+    }));
+  });
+
+  /** Grams as they are; products of weight and way by the kilogram, in the walker's unit of distance. */
+  private text(sum: number, by: keyof WeightSums): string {
+    switch (by) {
+      case 'averageG':
+      case 'leavingG':
+        return this.units.text(sum, 'mass');
+      case 'gramDays':
+        return `${(sum / 1000).toFixed(1)} kg·days`;
+      case 'gramKm':
+      case 'gramClimb': {
+        const distance = this.units.unit('distance');
+        return `${(sum / 1000 / distance.factor).toFixed(0)} kg·${distance.symbol}`;
+      }
+    }
+  }
+}
