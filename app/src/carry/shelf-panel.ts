@@ -57,7 +57,7 @@ const COMFORT_WORDS: Record<Comfort, string> = {
             </table>
             <p class="quiet">
               First the lightest that keeps the chance of running out to what you live with, then by that chance. If the first is not there,
-              take the next. ≈ where a usual price stands in. It works without a signal.
+              take the next; the plan looks at the stops after this one as well. ≈ where a usual price stands in. It works without a signal.
             </p>
           } @else if (c.demandG > 0) {
             <p class="quiet">drawing 10,000 trips…</p>

@@ -10,7 +10,14 @@ import { containersInWords } from '../shell/verdict-words';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../ui/units';
+import { RAREST } from './balance-geometry';
 import { chanceWords } from './risk-words';
+
+interface Cell {
+  text: string;
+  risk?: string;
+  over?: boolean;
+}
 
 /** What if it comes otherwise: columns beside the plan, each with what would leave the stops and how the plan as it is would fare. */
 @Component({
@@ -26,9 +33,9 @@ import { chanceWords } from './risk-words';
         }
       }
     </div>
-    @if (answers(); as list) {
+    @if (rows(); as list) {
       <div class="scroll" tabindex="0" role="group" aria-labelledby="what-if-title">
-        <table aria-labelledby="what-if-title">
+        <table aria-labelledby="what-if-title" [class.stale]="stale()" [attr.aria-busy]="stale()">
           <thead>
             <tr>
               <td></td>
@@ -55,15 +62,22 @@ import { chanceWords } from './risk-words';
                       (valueChange)="change($index, { kind: 'closed', stopId: $event })"
                     />
                   }
-                  <button nz-button class="word" type="button" [attr.aria-label]="'leave out: ' + words(w)" (click)="remove($index)">
-                    ×
+                  <button
+                    nz-button
+                    class="word"
+                    type="button"
+                    class="out"
+                    [attr.aria-label]="'leave out: ' + words(w)"
+                    (click)="remove($index)"
+                  >
+                    leave out
                   </button>
                 </th>
               }
             </tr>
           </thead>
           <tbody>
-            @for (r of rows(); track r.name) {
+            @for (r of list; track r.name) {
               <tr>
                 <th scope="row">{{ r.name }}</th>
                 @for (c of r.cells; track $index) {
@@ -102,6 +116,10 @@ import { chanceWords } from './risk-words';
     app-quantity-field {
       display: inline-block;
       width: 56px;
+    }
+    thead button {
+      display: block;
+      font-size: 12px;
     }
     .risk {
       display: block;
@@ -151,42 +169,44 @@ export class WhatIfPanel {
       return list;
     },
   );
-  protected readonly answers = computed(() => (this.asked.fresh() ? this.asked.last()?.answer : undefined));
+  protected readonly stale = computed(() => !this.asked.fresh());
+  /** By column as they stand now, the plan first; undefined within for one that is not worked out yet. Marked where it is of an older trip. */
+  private readonly answers = computed(() => {
+    const found = this.asked.last()?.answer;
+    if (!found) return undefined;
+    const key = (w: WhatIf | undefined): string => JSON.stringify(w ?? null);
+    return [undefined, ...this.columns()].map((w) => found.find((f) => key(f.whatIf) === key(w)));
+  });
 
   protected readonly rows = computed(() => {
-    const list = this.answers() ?? [];
-    const now = list[0];
-    if (!now) return [];
-    const carryRows = now.carries.map((of) => ({
-      name: `${of.from}`,
-      cells: list.map((column) => {
-        const c = column.carries.find((x) => x.fromStop === of.fromStop);
-        if (!c) return { text: 'closed: carried past', risk: '', over: false };
-        const chance = chanceWords({ runOut: c.runOutAsPlanned, standardError: 1 / 4000 });
-        return {
-          text: c.fuelG > 0 ? containersInWords(c, this.units) : 'no fuel',
-          risk: c.demandG > 0 ? `${column === now ? 'runs out' : 'as planned it runs out'} ${chance}` : '',
-          over: c.runOutAsPlanned > this.risk.limit(),
-        };
-      }),
-    }));
-    const row = (name: string, of: (c: WhatIfColumn) => string) => ({
-      name,
-      cells: list.map((c) => ({ text: of(c), risk: '', over: false })),
-    });
+    const list = this.answers();
+    const now = list?.[0];
+    if (!list || !now) return undefined;
+    const row = (name: string, of: (c: WhatIfColumn) => Cell) => ({ name, cells: list.map((c) => (c ? of(c) : { text: '…' })) });
+    const sum = (c: WhatIfColumn, of: (x: WhatIfColumn['carries'][number]) => number): number => c.carries.reduce((s, x) => s + of(x), 0);
     return [
-      row('carried, average', (c) => this.units.text(c.averageG, 'mass') + this.difference(c.averageG - now.averageG)),
-      row('burnt in all', (c) =>
-        this.units.text(
-          c.carries.reduce((s, x) => s + x.demandG, 0),
+      row('carried, average', (c) => ({ text: this.units.text(c.averageG, 'mass') + this.difference(c.averageG - now.averageG) })),
+      row('burnt in all', (c) => ({
+        text: this.units.text(
+          sum(c, (x) => x.demandG),
           'mass',
         ),
-      ),
-      row('days', (c) => `${c.carries.reduce((s, x) => s + x.days, 0)}`),
-      ...(list.some((c) => c.mealsMissed > 0) ? [row('hot meals that stay cold', (c) => `${c.mealsMissed}`)] : []),
-      ...carryRows,
+      })),
+      row('days', (c) => ({ text: `${sum(c, (x) => x.days)}` })),
+      ...(list.some((c) => (c?.mealsMissed ?? 0) > 0) ? [row('hot meals that stay cold', (c) => ({ text: `${c.mealsMissed}` }))] : []),
+      ...now.carries.map((of) => row(of.from, (c) => this.loadOutCell(c, of.fromStop, c === now))),
     ];
   });
+
+  private loadOutCell(column: WhatIfColumn, fromStop: number, asPlanned: boolean): Cell {
+    const c = column.carries.find((x) => x.fromStop === fromStop);
+    if (!c) return { text: 'closed: carried past' };
+    return {
+      text: c.fuelG > 0 ? containersInWords(c, this.units) : 'no fuel',
+      risk: c.demandG > 0 ? this.riskWords(c.runOutAsPlanned, asPlanned) : '',
+      over: c.runOutAsPlanned > this.risk.limit(),
+    };
+  }
 
   protected words(w: WhatIf): string {
     switch (w.kind) {
@@ -214,6 +234,12 @@ export class WhatIfPanel {
 
   protected remove(at: number): void {
     this.set('leave a what-if out', this.columns().toSpliced(at, 1));
+  }
+
+  private riskWords(runOut: number, asPlanned: boolean): string {
+    if (runOut < RAREST) return asPlanned ? '' : 'what is planned would do';
+    const chance = runOut > 0.995 ? 'always' : chanceWords({ runOut, standardError: 0 });
+    return asPlanned ? `runs out ${chance}` : `what is planned runs out ${chance}`;
   }
 
   private set(label: string, whatIfs: WhatIf[]): void {

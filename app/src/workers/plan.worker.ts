@@ -1,4 +1,5 @@
+import { TRIPS_TRIED } from '@tinder/core';
 import { expose } from 'comlink';
-import { planner } from './planner';
+import { plannerDrawing } from './planner';
 
-expose(planner);
+expose(plannerDrawing(TRIPS_TRIED));

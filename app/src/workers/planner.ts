@@ -24,7 +24,6 @@ import {
   runOutRisk,
   shelfOf,
   spendSlack,
-  TRIPS_TRIED,
   uncertainCarry,
   upgradeLadder,
   whatIfColumn,
@@ -105,7 +104,8 @@ export interface Closer {
 /** Leaves out what a kit does not have. */
 const present = <K extends string, V>(key: K, value: V | undefined) => (value === undefined ? {} : ({ [key]: value } as Record<K, V>));
 
-export const planner: Planner = {
+/** The planner that draws so many trips where it draws any. */
+export const plannerDrawing = (trips: number): Planner => ({
   plan: (trip) => planTrip(trip),
   changes: (trip, carry) => bestChanges(trip, carry),
   closer: (subject, trip, plan, facts, unscreened, altitudeM) => {
@@ -127,7 +127,7 @@ export const planner: Planner = {
   nest: (rack, kitId) => withRackKit(rack, kitId, (kit) => nestOf(rack, kit)),
   kits: (rack, trip, ids) => measureKits(rack, trip, ids),
   risk: (trip, plan, mishaps) =>
-    planRisk(trip, plan, mishaps).map((r) => {
+    planRisk(trip, plan, mishaps, RISK_SEED, trips).map((r) => {
       if (!r) return undefined;
       const { demandsG: _many, ...rest } = r;
       return { ...rest, fuelForLimitG: fuelForRisk(r, riskLimit(trip)) };
@@ -139,11 +139,11 @@ export const planner: Planner = {
     return balanceOf('trip' in planned ? planned.trip : planned, mishaps);
   },
   shelf: (trip, plan, carry, mishaps) => {
-    const risk = carryRisk(trip, plan, carry, mishaps);
+    const risk = carryRisk(trip, plan, carry, mishaps, trips);
     return risk && shelfOf(trip, plan.carries[carry], risk, riskLimit(trip));
   },
   slack: (trip, plan, carry, mishaps) => {
-    const risk = carryRisk(trip, plan, carry, mishaps);
+    const risk = carryRisk(trip, plan, carry, mishaps, trips);
     return risk && spendSlack(trip, plan, plan.carries[carry], fuelForRisk(risk, riskLimit(trip)));
   },
   whatIf: (trip, plan, whatIf, mishaps) => whatIfColumn(trip, plan, whatIf, mishaps),
@@ -151,12 +151,12 @@ export const planner: Planner = {
   legKits: (rack, trip, plan, leg) => legKitChoices(rack, trip, plan, leg),
   ladder: (rack, trip, kitId) => withRackKit(rack, kitId, (kit) => upgradeLadder(rack, trip, kit)) ?? [],
   losses: (rack, trip, kitId, fromStop) => withRackKit(rack, kitId, (kit) => loseOne(rack, trip, kit, fromStop)) ?? [],
-};
+});
 
 /** The demand of one carry, drawn; undefined where it burns nothing from stock. */
-const carryRisk = (trip: Trip, plan: Plan, carry: number, mishaps: Mishaps): CarryRisk | undefined => {
+const carryRisk = (trip: Trip, plan: Plan, carry: number, mishaps: Mishaps, trips: number): CarryRisk | undefined => {
   const c = plan.carries[carry];
-  return c && c.demandG > 0 ? runOutRisk([uncertainCarry(trip, c)], TRIPS_TRIED, RISK_SEED, mishaps)[0] : undefined;
+  return c && c.demandG > 0 ? runOutRisk([uncertainCarry(trip, c)], trips, RISK_SEED, mishaps)[0] : undefined;
 };
 
 /** Something of the kit of that id; nothing where it has gone in the meantime. */

@@ -29,7 +29,7 @@ export function legKitChoices(rack: Rack, trip: Trip, now: Plan, leg: number): L
   const carried = trip.legs[leg].kit?.rackKitId;
   const own: { kit: Leg['kit']; name: string }[] = carried ? [{ kit: undefined, name: 'the trip’s own kit' }] : [];
   const others = rack.kits
-    .filter((k) => k.id !== (carried ?? trip.rackKitId))
+    .filter((k) => k.id !== carried && k.id !== trip.rackKitId)
     .flatMap((k) => {
       const kit = legKitOf(rack, k);
       return kit ? [{ kit, name: k.name }] : [];

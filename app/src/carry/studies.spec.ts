@@ -1,0 +1,214 @@
+import { TestBed } from '@angular/core/testing';
+import type { Type } from '@angular/core';
+import { crossingsOf, DEMO_RACK, DEMO_TRIP, editStop, kitLines, planTrip, stretchLeg, weightSums, type Trip } from '@tinder/core';
+import { PlanService } from '../state/plan-service';
+import { RiskService } from '../state/risk-service';
+import { TrailAxis } from '../state/trail-axis';
+import { demoWorkspace } from '../state/workspace';
+import { WorkspaceStore } from '../state/workspace-store';
+import { Panel } from '../testing/panel';
+import { BalancePanel } from './balance-panel';
+import { balanceGeometry } from './balance-geometry';
+import { ChoicePanel } from './choice-panel';
+import { crossingsGeometry } from './crossings-geometry';
+import { crossingsWords } from './crossing-words';
+import { CrossingsPanel } from './crossings-panel';
+import { KitLines } from './kit-lines-service';
+import { LegsPanel } from './legs-panel';
+import { ShelfPanel } from './shelf-panel';
+import { WeightCounting } from './weight-counting';
+import { WeightSumsLine } from './weight-sums';
+import { WhatIfPanel } from './what-if-panel';
+
+jest.setTimeout(60_000); // whole studies on the page's own thread, where tests have no worker
+
+let panel: Panel<unknown>;
+const store = () => TestBed.inject(WorkspaceStore);
+const plans = () => TestBed.inject(PlanService);
+
+/** Opens a panel on a trip with the demo's rack and waits for its first answer. */
+async function open(type: Type<unknown>, change: (t: Trip) => Trip = (t) => t, inputs: () => Record<string, unknown> = () => ({})) {
+  TestBed.configureTestingModule({ providers: [KitLines] });
+  store().start({ ...demoWorkspace(), library: [{ trip: change(DEMO_TRIP), archived: false }] });
+  plans().start();
+  for (let i = 0; i < 20 && !plans().current(); i++) await new Promise((r) => setTimeout(r, 50));
+  panel = new Panel(type, inputs());
+  await panel.settle();
+}
+
+describe('leg by leg', () => {
+  it('lists what leaves every stop with its risk, and what another kit would change on a leg', async () => {
+    await open(LegsPanel);
+    const plan = planTrip(DEMO_TRIP);
+    for (const c of plan.carries) expect(panel.text).toContain(`${c.from} to ${c.to}`);
+    expect(panel.text).toContain('Marl Cross cannot fill up this fuel');
+    expect(panel.text).toContain('alcohol in a cone');
+    panel.press('carry alcohol in a cone on this leg');
+    expect(store().trip().legs[0].kit?.rackKitId).toBe('alcohol-cone');
+    await panel.settle();
+    expect(panel.text).toMatch(/Nettle Hut to Harrow Junction ?alcohol in a cone/);
+    expect(panel.text).toMatch(/\d+ mL of alcohol in \d bottles ?packed at home/);
+    panel.press('carry the trip’s own kit on this leg');
+    expect(
+      store()
+        .trip()
+        .legs.some((l) => l.kit),
+    ).toBe(false);
+  });
+});
+
+describe('at the shelf', () => {
+  it('ranks what is sold at the stop of the marked carry, down to nothing', async () => {
+    await open(ShelfPanel);
+    expect(panel.text).toMatch(/With nothing on the shelf 0 of 10 hot meals are left/);
+    const rows = [...panel.element.querySelectorAll('tbody th')].map((t) => t.textContent?.trim());
+    expect(rows[0]).toBe('230 g can');
+    expect(rows.at(-1)).toBe('nothing');
+    expect(panel.element.querySelector('tr.on th')?.textContent).toContain('2 × 100 g can');
+  });
+
+  it('takes another order of comforts, and puts what fits on the menu as one step', async () => {
+    await open(ShelfPanel);
+    panel.press('rather: a litre of warm water');
+    expect(store().trip().comforts).toEqual(['drink', 'wash', 'boil']);
+    await panel.settle();
+    const before = store().trip();
+    panel.press('put them on the menu');
+    expect(
+      store()
+        .trip()
+        .legs[0].days.some((d, i) => d.dishes !== before.legs[0].days[i].dishes),
+    ).toBe(true);
+    store().undo();
+    expect(store().trip()).toEqual(before);
+  });
+});
+
+describe('other lengths', () => {
+  const lines = kitLines(DEMO_RACK, DEMO_TRIP);
+
+  it('reads off any length by key and says who is lightest and where the carried kit crosses', async () => {
+    await open(CrossingsPanel);
+    expect(panel.text).toMatch(/Lightest of those that cook: tablets under a mug/);
+    const slider = panel.element.querySelector('[role=slider]') as SVGElement;
+    slider.dispatchEvent(new KeyboardEvent('keydown', { key: 'End' }));
+    panel.give({});
+    expect(panel.text).toContain('a carry of 21 days');
+    const own = lines[0].startG[20];
+    expect(panel.text).toContain(`${Math.round(own).toLocaleString('en-US')} g`);
+    panel.pick('Weight counted', 'averageG');
+    expect(panel.text).toContain('alcohol in a cone is lighter at first, heavier from day 13');
+  });
+
+  it('draws each kit as one line, names moved apart', () => {
+    const g = crossingsGeometry(lines, 'startG', 800, 250, 1);
+    expect(g.lines).toHaveLength(lines.length);
+    const labels = g.lines.map((l) => l.labelY).sort((a, b) => a - b);
+    labels.slice(1).forEach((y, i) => expect(y - labels[i]).toBeGreaterThanOrEqual(14));
+    expect([g.daysAt(-5), g.daysAt(400), g.daysAt(9999)]).toEqual([1, 11, 21]);
+    expect(g.y(0)).toBe(250);
+  });
+
+  it('tells why: containers started and fuel added up, by day', () => {
+    const alcohol = lines.find((l) => l.id === 'alcohol-cone');
+    if (!alcohol) throw new Error('no alcohol kit');
+    const { turns, why } = crossingsWords(lines[0], alcohol, crossingsOf(lines[0], alcohol, 'averageG'));
+    expect(turns).toMatch(/^lighter at first, heavier from day 13, lighter from day 15/);
+    expect(why).toMatch(/13 the fuel of alcohol in a cone has added up/);
+    expect(why).toMatch(/at 15 and 18 small can burner takes other containers/);
+  });
+});
+
+describe('weight and risk', () => {
+  it('marks the present load-out on the front and carries another one with a key, as one step', async () => {
+    await open(BalancePanel);
+    for (let i = 0; i < 60 && panel.text.includes(' kits'); i++) await panel.settle();
+    expect(panel.text).toMatch(/As planned: \d+ g on average, its chance of running out is under 1 in 1,000\./);
+    const slider = panel.element.querySelector('[role=slider]') as SVGElement;
+    slider.dispatchEvent(new KeyboardEvent('keydown', { key: 'Home' }));
+    expect(store().trip().reservePercent).toBe(0);
+    expect(store().trip().rackKitId).toBe(DEMO_TRIP.rackKitId);
+    store().undo();
+    expect(store().trip().reservePercent).toBe(DEMO_TRIP.reservePercent);
+  });
+
+  it('puts light to the left and risky on top; what is too rare to tell lies on the floor', () => {
+    const mark = (averageG: number, worst: number) => ({
+      ...{ kitId: 'a', name: 'a', reservePercent: 0, price: 0, any: worst, tightest: { from: '', to: '' }, mealsMissed: 0 },
+      ...{ averageG, worst },
+    });
+    const g = balanceGeometry([mark(300, 0.5), mark(600, 0)], [], 800, 270, 1);
+    expect(g.x(300)).toBeLessThan(g.x(600));
+    expect(g.y(0.5)).toBeLessThan(g.y(0.02));
+    expect(g.y(0)).toBe(g.y(0.0001));
+  });
+});
+
+describe('what if', () => {
+  it('keeps columns with the trip: each can be changed, left out and brought back', async () => {
+    await open(WhatIfPanel);
+    expect(panel.text).toContain('a day slower on every leg');
+    expect(panel.text).toContain('closed: carried past');
+    expect(panel.text).toMatch(/what is planned runs out always/);
+    panel.press('leave out: a wind class up');
+    expect(
+      store()
+        .trip()
+        .whatIfs.map((w) => w.kind),
+    ).toEqual(['colder', 'slower', 'closed']);
+    panel.type('colder by, in kelvin', '12');
+    expect(store().trip().whatIfs[0]).toEqual({ kind: 'colder', byK: 12 });
+    panel.press('+ windier');
+    expect(store().trip().whatIfs.at(-1)).toEqual({ kind: 'windier' });
+  });
+});
+
+describe('the sums', () => {
+  it('count the carried weight of every kit any way the walker likes', async () => {
+    await open(WeightSumsLine);
+    const sums = weightSums(planTrip(DEMO_TRIP));
+    expect(panel.text).toContain(`small can burner ${Math.round(sums.averageG)} g`);
+    TestBed.inject(KitLines).counted.set('gramKm');
+    panel.give({});
+    expect(panel.text).toContain(`small can burner ${(sums.gramKm / 1000).toFixed(0)} kg·km`);
+  });
+
+  it('run the trail by kilometre where that is asked for', async () => {
+    await open(WeightCounting);
+    panel.pick('What the trail runs by', 'km');
+    const axis = TestBed.inject(TrailAxis).of(planTrip(DEMO_TRIP), 1000);
+    const km = DEMO_TRIP.legs.flatMap((l) => l.days.map((d) => d.km));
+    expect((axis.x(2) - axis.x(1)) / (axis.x(1) - axis.x(0))).toBeCloseTo(km[1] / km[0], 9);
+  });
+});
+
+describe('the risk everywhere', () => {
+  it('names the tightest carry and the days that are over the limit, and never of an older plan', async () => {
+    await open(WeightSumsLine, (t) => ({ ...t, reservePercent: 0 }));
+    const risk = TestBed.inject(RiskService);
+    await panel.settle();
+    expect(risk.tightest()?.carry.from).toBe('Tarn House');
+    store().editTrip('limit', (t) => ({ ...t, loadOut: { ...t.loadOut, riskLimitPercent: 0.5 } }));
+    await panel.settle();
+    expect(Math.max(...risk.daysOverLimit())).toBe(20);
+    store().editTrip('longer', (t) => stretchLeg(t, 0, 9));
+    TestBed.tick();
+    expect(risk.risks()).toBeUndefined();
+  });
+});
+
+describe('a pin that is too small', () => {
+  it('is answered with the nearest plans that hold, each one press away', async () => {
+    const short = editStop(editStop(DEMO_TRIP, 1, { sells: [] }), 0, { pinned: { kind: 'cans', counts: [2, 0, 0] } });
+    await open(
+      ChoicePanel,
+      () => short,
+      () => ({ carry: plans().carry(), plan: plans().plan() }),
+    );
+    for (let i = 0; i < 10 && !panel.text.includes('nearest'); i++) await panel.settle();
+    expect(panel.text).toMatch(/is \d+ g too little out of Nettle Hut/);
+    panel.press('a box posted to Harrow Junction');
+    expect(store().trip().stops[1].box).not.toBeNull();
+    expect(planTrip(store().trip()).pinTooSmall).toBeUndefined();
+  });
+});
