@@ -121,3 +121,14 @@ describe('changes', () => {
     expect(best.mealsMended).toBeGreaterThan(0);
   });
 });
+
+describe('a plan under way', () => {
+  it('reports every day once a round, in order, and comes out the same', () => {
+    const heard: { round: number; day: number }[] = [];
+    expect(planTrip(DEMO_TRIP, ({ round, day }) => heard.push({ round, day }))).toEqual(planTrip(DEMO_TRIP));
+    const first = heard.filter((h) => h.round === 1).map((h) => h.day);
+    expect(first.at(-1)).toBe(23);
+    expect(first).toEqual([...first].sort((a, b) => a - b));
+    expect(heard.length).toBeGreaterThan(first.length);
+  });
+});

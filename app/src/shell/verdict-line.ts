@@ -14,6 +14,15 @@ import { changeWords, verdictWords } from './verdict-words';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p>
+      @if (plans.slow(); as p) {
+        <span role="status">Planning: day {{ p.day }} of {{ p.ofDays }}, round {{ p.round }}. </span>
+        <button type="button" class="figure" (click)="plans.stop()">stop</button>
+        <span> Until then this is the plan before: </span>
+      } @else if (plans.stopped()) {
+        <span role="status">Stopped: this is the plan before the last change. </span>
+        <button type="button" class="figure" (click)="plans.start()">plan it now</button>
+        <span> </span>
+      }
       @for (s of segments(); track $index) {
         @if (s.ref; as ref) {
           <app-figure [ref]="ref" [text]="s.text" />

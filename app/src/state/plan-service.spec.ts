@@ -30,6 +30,24 @@ describe('plan service', () => {
     expect(plans.carry()?.days).toHaveLength(5);
   });
 
+  it('can be stopped: the plan before stays, marked as such, and what is asked for again is planned', async () => {
+    const store = TestBed.inject(WorkspaceStore);
+    const plans = TestBed.inject(PlanService);
+    store.start(undefined);
+    plans.start();
+    await settle();
+    store.editTrip('days', (t) => stretchLeg(t, 0, 9));
+    TestBed.tick(); // the plan is on its way
+    plans.stop();
+    await settle();
+    expect([plans.stopped(), plans.stale()]).toEqual([true, true]);
+    expect(plans.carry()?.days).toHaveLength(5);
+    plans.start();
+    await settle();
+    expect([plans.stopped(), plans.stale()]).toEqual([false, false]);
+    expect(plans.carry()?.days).toHaveLength(9);
+  });
+
   it('says so when a trip cannot be planned and recovers with the next one', async () => {
     const store = TestBed.inject(WorkspaceStore);
     const plans = TestBed.inject(PlanService);

@@ -4,5 +4,5 @@ import { createPlanWorker } from '../workers/create-plan-worker';
 /** A second worker, for what takes long beside the plan: comparing kits, drawing risks. Planning never waits for it. */
 @Injectable({ providedIn: 'root' })
 export class StudyWorker {
-  readonly worker = createPlanWorker();
+  readonly worker = createPlanWorker().planner;
 }

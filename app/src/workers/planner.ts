@@ -48,6 +48,7 @@ import {
   type PerKcal,
   type PinMend,
   type Plan,
+  type PlanProgress,
   type Rack,
   type RackKit,
   type Shelf,
@@ -60,7 +61,7 @@ import {
 
 /** What the plan worker offers; runs the same on the main thread in tests. */
 export interface Planner {
-  plan(trip: Trip): Plan;
+  plan(trip: Trip, report?: (p: PlanProgress) => void): Plan;
   changes(trip: Trip, carry: CarryPlan): Change[];
   /** What the closer look shows of one subject for one meal; `unscreened` is the same meal without its windscreen. */
   closer(subject: CloserSubject, trip: Trip, plan: Plan, facts: BurnFacts, unscreened: BurnFacts, altitudeM: number): Closer;
@@ -106,7 +107,7 @@ const present = <K extends string, V>(key: K, value: V | undefined) => (value ==
 
 /** The planner that draws so many trips where it draws any. */
 export const plannerDrawing = (trips: number): Planner => ({
-  plan: (trip) => planTrip(trip),
+  plan: (trip, report) => planTrip(trip, report),
   changes: (trip, carry) => bestChanges(trip, carry),
   closer: (subject, trip, plan, facts, unscreened, altitudeM) => {
     switch (subject) {

@@ -71,16 +71,24 @@ const LOADOUT_PASSES = 5;
 /** A part-used can this close to another burns the same. */
 const SAME_FUEL_G = 1;
 
+/** How far a plan has come: days cooked in this round; a further round follows where the cans chosen burn otherwise. */
+export interface PlanProgress {
+  round: number;
+  day: number;
+  ofDays: number;
+}
+
 /**
- * The only door of the core: a valid trip in, its plan out. Pure; the same trip gives the same plan.
+ * The only door of the core: a valid trip in, its plan out. Pure; the same trip gives the same plan. `report` hears how far it has come.
  */
-export function planTrip(trip: Trip): Plan {
+export function planTrip(trip: Trip, report?: (p: PlanProgress) => void): Plan {
   const conditions = dayConditions(trip);
   let held: Held = { kind: undefined, containers: [] };
   const parts = kitRuns(trip).map((run) => {
     const use = kitInUse(run.trip.kit);
     // another kit of the same fuel takes over the containers as well; others are sent home
-    const part = planCarries(run.trip, use, carrySpans(run, use), conditions, held.kind === use.fuel.kind ? held.containers : []);
+    const arrivedWith = held.kind === use.fuel.kind ? held.containers : [];
+    const part = planCarries(run.trip, use, carrySpans(run, use), conditions, arrivedWith, report);
     const last = part.carries[part.carries.length - 1];
     held = { kind: use.fuel.kind, containers: drawnDown(last.containers, last.demandG) };
     return part;
@@ -146,18 +154,24 @@ function planCarries(
   spans: readonly Span[],
   conditions: readonly DayConditions[],
   arrivedWith: readonly Container[] = [],
+  report: (p: PlanProgress) => void = () => undefined,
 ): Pick<Plan, 'carries' | 'price' | 'exact' | 'pinCost'> & { short?: PinTooSmall } {
   const daysOf = spans.map((s) => conditions.filter((d) => d.leg >= s.fromStop && d.leg < s.toStop));
   let walkedWith: readonly (readonly Container[])[] = spans.map(() => firstGuess(use));
-  let walks = spans.map((_, i) => cookDays(trip, use, daysOf[i], walkedWith[i]));
+  const walk = (i: number, round: number): PlanDay[] => {
+    const days = cookDays(trip, use, daysOf[i], walkedWith[i]);
+    report({ round, day: days[days.length - 1].day, ofDays: conditions.length });
+    return days;
+  };
+  let walks = spans.map((_, i) => walk(i, 1));
   let demands = walks.map(demandOfDaysG);
   let chosen = chooseLoadOuts(trip, use, spans, walks, demands, arrivedWith);
   for (let pass = 1; pass < LOADOUT_PASSES && use.fuel.kind === 'gas'; pass++) {
     const next = chosen.loadOuts.map((l) => l.containers);
     const same = next.map((c, i) => sameContainers(c, walkedWith[i]));
     if (same.every(Boolean)) break;
-    walks = walks.map((w, i) => (same[i] ? w : cookDays(trip, use, daysOf[i], next[i])));
     walkedWith = next;
+    walks = walks.map((w, i) => (same[i] ? w : walk(i, pass + 1)));
     // two load-outs may each ask for the other: from here on the larger demand counts, which comes to an end
     demands = walks.map((w, i) => (pass > 1 ? Math.max(demands[i], demandOfDaysG(w)) : demandOfDaysG(w)));
     chosen = chooseLoadOuts(trip, use, spans, walks, demands, arrivedWith);
