@@ -81,6 +81,20 @@ describe('load-outs on cans', () => {
     expect(isPlan(binless) && binless.cost).toBeCloseTo(700, 6); // then the one of 230 g is lighter: 380 + 320
   });
 
+  it('buy a can more where it is what is kept while a heavier one is left half full', () => {
+    // found by the race in the bench: 100 g and 230 g, the large one left with 91 g in it, beat three small ones by their price
+    const stages: CanStage[] = [
+      { burntG: [74, 65], weights: [0.5, 1.5], needG: 139, bin: true, prices: [5, 12, 11] },
+      { burntG: [22, 39], weights: [1.5, 20.5], needG: 70.15, bin: true, prices: [undefined, 10, undefined] },
+    ];
+    const plan = bestCans(CANISTER_SIZES, stages, 5);
+    if (!isPlan(plan)) throw new Error('no plan');
+    expect(plan.steps[0].bought).toEqual([1, 1, 0]);
+    expect(plan.steps[1]).toMatchObject({ left: [0, 1, 0], held: [1, 0, 0], fuelG: 100 });
+    expect(plan.cost).toBeCloseTo(4963, 6);
+    expect(solve(highs, cansLp(CANISTER_SIZES, stages, 5))).toBeCloseTo(4963, 4);
+  });
+
   it('never cost less for a pin, and keep every reserve', () => {
     fc.assert(
       fc.property(anyCans, worth, fc.tuple(grams(0, 2), grams(0, 2), grams(0, 1)), (stages, gramsPerPrice, pin) => {

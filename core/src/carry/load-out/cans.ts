@@ -66,9 +66,9 @@ const MOST_LOOKS = 60_000;
  * The load-outs of a trip on cans, exactly: dynamic programming over the stops with the containers held and the fuel in them as the state.
  *
  * Cans are used in whatever order suits, so any set of held cans whose net mass is no more than what has been burnt may be empty and
- * be left at a bin; leaving more leaves fuel, as much as the kept ones cannot hold. At each stop every set of cans to leave and every
- * purchase worth making is tried. Three cuts, none of which loses the optimum:
- * - a can is not bought when without it the fuel would still last to the end: what follows stays possible and nothing gets heavier;
+ * be left at a bin; leaving more leaves fuel, as much as the kept ones cannot hold. At each stop every set of cans to leave is tried, and
+ * every purchase of a stated form: no can is added once the smaller ones hold what the rest of the trip asks for, and the largest can
+ * besides where a bin lies ahead. Two cuts, neither of which loses the optimum:
  * - a state or purchase is dropped when its cost and the least that the rest can cost (RestBound) exceed a plan already known, which a
  *   narrow beam finds first;
  * - a state is dropped when another one has at least its cans and its fuel and is so much cheaper that it could carry what is more of both
@@ -83,13 +83,16 @@ export function bestCans(
   start: Held = { held: sizes.map(() => 0), fuelG: 0 },
 ): CanPlan | NoPlan {
   const toCome = requirements(stages);
-  const mostG = Math.max(0, ...toCome) + Math.max(...sizes.map((z) => z.netG)) + start.fuelG + pinnedOf(sizes, stages);
+  const spareG = spares(sizes, stages);
+  const mostG =
+    Math.max(0, ...toCome.map((g, i) => g + spareG[i])) + Math.max(...sizes.map((z) => z.netG)) + start.fuelG + pinnedOf(sizes, stages);
   const problem: Problem = {
     sizes,
     stages,
     gramsPerPrice,
     restWeight: suffix(stages, weightOf),
     rest: restBound(sizes, stages, gramsPerPrice, mostG),
+    spareG,
   };
   const beam = search(problem, start, requirements(stages, BEAM_SHOPS), { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
   const known = isNode(beam) ? beam.cost : Number.POSITIVE_INFINITY;
@@ -110,6 +113,8 @@ interface Problem {
   /** Sum of the weights from each stage to the end. */
   restWeight: readonly number[];
   rest: RestBound;
+  /** Fuel beyond what the rest of the trip asks for that may be bought at each stage, g. */
+  spareG: readonly number[];
 }
 
 interface Limits {
@@ -185,10 +190,19 @@ function requirements(stages: readonly CanStage[], shops = Number.POSITIVE_INFIN
   });
 }
 
+/**
+ * Where a bin lies ahead, so much fuel beyond what the rest of the trip asks for may be bought, g: a can more than the fuel asks for can
+ * pay, when it is what is kept while a heavier one is left behind half full.
+ */
+function spares(sizes: readonly CanSize[], stages: readonly CanStage[]): number[] {
+  const largestG = Math.max(...sizes.map((z) => z.netG));
+  return stages.map((_, i) => (stages.slice(i + 1).some((s) => s.bin) ? largestG : 0));
+}
+
 const pinnedOf = (sizes: readonly CanSize[], stages: readonly CanStage[]): number =>
   stages.reduce((sum, s) => sum + netOf(sizes, s.pinned ?? []), 0);
 
-/** Every set of cans that may be left, with what is kept: none without a bin; with one no can is kept that could be left empty. */
+/** Every set of cans that may be left, with what is kept; none without a bin. One that is empty may be worth keeping: another is left later in its place. */
 function* leavings(sizes: readonly CanSize[], { held, fuelG }: Held, bin: boolean): Generator<Held & { left: number[] }> {
   if (!bin) {
     yield { left: held.map(() => 0), held, fuelG };
@@ -197,7 +211,6 @@ function* leavings(sizes: readonly CanSize[], { held, fuelG }: Held, bin: boolea
   for (const kept of counts(held)) {
     const roomG = netOf(sizes, kept);
     const stays = Math.min(fuelG, roomG);
-    if (kept.some((n, k) => n > 0 && roomG - sizes[k].netG >= stays)) continue;
     yield { left: held.map((h, k) => h - kept[k]), held: kept, fuelG: stays };
   }
 }
@@ -219,7 +232,7 @@ interface Purchase {
   leavingG: number;
 }
 
-/** Purchases worth making: enough for the stage, no can that could be left out to the end, and no dearer than the plan known. */
+/** Purchases worth making: enough for the stage, of the stated form, and no dearer than the plan known. */
 function purchases(p: Problem, i: number, costSoFar: number, kept: Held, toComeG: number, known: number): Purchase[] {
   const { sizes, gramsPerPrice, rest } = p;
   const stage = p.stages[i];
@@ -234,13 +247,12 @@ function purchases(p: Problem, i: number, costSoFar: number, kept: Held, toComeG
   const grow = (k: number, haveG: number, cost: number): void => {
     if (costSoFar + rest.buying(i, haveG) > known + EPS) return;
     if (k === sizes.length) {
-      const spare = bought.some((n, j) => n > 0 && haveG - sizes[j].netG >= toComeG - EPS);
-      if (haveG >= stage.needG - EPS && !spare) take(haveG, cost);
+      if (haveG >= stage.needG - EPS) take(haveG, cost);
       return;
     }
     grow(k + 1, haveG, cost);
     if (stage.prices[k] === undefined) return;
-    for (let n = 1; haveG + (n - 1) * sizes[k].netG < toComeG - EPS; n++) {
+    for (let n = 1; haveG + (n - 1) * sizes[k].netG < toComeG + p.spareG[i] - EPS; n++) {
       bought[k] = n;
       grow(k + 1, haveG + n * sizes[k].netG, cost + n * each[k]);
     }
