@@ -9,7 +9,13 @@ import { KitLines } from './kit-lines-service';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (sums(); as list) {
-      <p [class.stale]="service.stale()" [attr.aria-busy]="service.stale()">
+      <p
+        tabindex="0"
+        role="group"
+        aria-label="carried weight of every kit"
+        [class.stale]="service.stale()"
+        [attr.aria-busy]="service.stale()"
+      >
         @for (s of list; track s.id) {
           <span [class.own]="$first"
             >{{ s.name }} <b>{{ s.value }}</b>{{ s.note }}</span
@@ -21,13 +27,15 @@ import { KitLines } from './kit-lines-service';
   styles: `
     :host {
       display: block;
-      min-height: 22px;
+      height: 26px;
     }
     p {
       display: flex;
-      flex-wrap: wrap;
       gap: 0 16px;
       margin: 0;
+      overflow-x: auto;
+      scrollbar-width: thin;
+      white-space: nowrap;
       color: var(--ink-quiet);
       font-size: 14px;
     }
@@ -39,8 +47,8 @@ import { KitLines } from './kit-lines-service';
       color: var(--ink);
       font-weight: 600;
     }
-    .stale {
-      opacity: 0.6;
+    .stale::before {
+      content: 'not up to date yet:';
     }
   `,
 })

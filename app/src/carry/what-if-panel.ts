@@ -27,6 +27,7 @@ interface Cell {
   template: `
     <div class="head">
       <h2 class="sign" id="what-if-title">what if it comes otherwise</h2>
+      <span class="quiet" role="status">{{ rows() && stale() ? 'not up to date yet' : '' }}</span>
       @for (k of kinds; track k.kind) {
         @if (columns().length < 5) {
           <button nz-button class="word" type="button" (click)="add(k.kind)">+ {{ k.words }}</button>

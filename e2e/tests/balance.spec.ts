@@ -1,0 +1,111 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { expect, expectNoViolations, open, SIZES, test, type, verdict } from './helpers';
+
+const side = (page: Page, name: string) =>
+  page.getByRole('radiogroup', { name: 'What to look at' }).getByText(name, { exact: true }).click();
+/** The row of a table that begins with these words. */
+const row = (page: Page, words: string) => page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: words, exact: true }) });
+
+for (const size of SIZES)
+  test(`${size.name}: every side of Carry answers without violations and fits`, async ({ page }) => {
+    await page.setViewportSize(size);
+    await open(page, '/carry');
+    const answered: [string, RegExp][] = [
+      ['leg by leg', /\d+ g heavier/],
+      ['at the shelf', /With nothing on the shelf/],
+      ['other lengths', /Lightest of those that cook/],
+      ['weight and risk', /the front, from light to safe/],
+      ['what if', /what is planned runs out/],
+    ];
+    for (const [name, words] of answered) {
+      await side(page, name);
+      await expect(page.locator('app-carry-view').getByText(words).first()).toBeVisible({ timeout: 20_000 });
+      await expectNoViolations(page);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth), `${name} fits`).toBe(true);
+    }
+  });
+
+test('a box posted to a stop that sells nothing shortens the carry, and the walker sees what it saves', async ({ page }) => {
+  await open(page, '/carry');
+  await side(page, 'leg by leg');
+  await expect(row(page, 'Quill Landing to Tarn House')).toContainText('Marl Cross cannot fill up this fuel');
+  const sums = page.getByRole('group', { name: 'carried weight of every kit' });
+  await expect(sums).toContainText('small can burner 590 g');
+  await page.getByRole('link', { name: 'Trail' }).click();
+  await page.getByRole('slider', { name: 'Day marker' }).focus();
+  for (let day = 1; day < 13; day++) await page.keyboard.press('ArrowRight');
+  await expect(page.locator('app-stop-panel')).toContainText('Marl Cross');
+  await page.getByRole('radiogroup', { name: 'Box posted ahead' }).getByText('posted here').click();
+  await page.getByRole('link', { name: 'Carry' }).click();
+  await side(page, 'leg by leg');
+  await expect(row(page, 'Quill Landing to Marl Cross')).toContainText('bought there');
+  await expect(row(page, 'Marl Cross to Tarn House')).toBeVisible();
+  await expect(sums).not.toContainText('small can burner 590 g');
+  await page.keyboard.press('Control+z');
+  await expect(row(page, 'Quill Landing to Tarn House')).toBeVisible();
+});
+
+test('a ban on open flames forces another kit on its leg, and gives the hot meals back', async ({ page }) => {
+  await open(page, '/kit');
+  await page.getByRole('button', { name: 'alcohol in a cone', exact: true }).click();
+  await page.getByRole('button', { name: 'carry it on Vesper Divide', exact: true }).click();
+  await page.getByRole('link', { name: 'Carry' }).click();
+  await side(page, 'leg by leg');
+  await expect(page.locator('app-legs-panel')).toContainText('No open flame on days 13–17');
+  await page.getByRole('button', { name: /^Marl Cross to Tarn House/ }).click();
+  await expect(row(page, 'small can burner')).toContainText('mends 10 hot meals');
+  await page.getByRole('button', { name: 'carry small can burner on this leg' }).click();
+  await expect(page.locator('app-legs-panel')).not.toContainText('No open flame');
+  await expect(row(page, 'Marl Cross to Tarn House')).toContainText(/can/);
+  await expect(page.getByRole('button', { name: /^Marl Cross to Tarn House small can burner/ })).toBeVisible();
+});
+
+test('load-outs go out as CSV, the charts as SVG', async ({ page }) => {
+  await open(page, '/carry');
+  const save = async (name: string) => {
+    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name, exact: true }).click()]);
+    return readFile(await download.path(), 'utf8');
+  };
+  await expect(page.getByRole('group', { name: 'carried weight of every kit' })).toContainText('alcohol in a cone');
+  const chart = await save('as SVG');
+  expect(chart).toMatch(/^<svg[\s\S]*alcohol in a cone[\s\S]*679 g/);
+  await side(page, 'leg by leg');
+  const csv = await save('load-outs as CSV');
+  const lines = csv.trim().split('\r\n');
+  expect(lines).toHaveLength(6);
+  expect(lines[1]).toMatch(/^Nettle Hut,Harrow Junction,1,5,home,can 100 g with 100 g \+ can 100 g with 100 g,/);
+  await side(page, 'other lengths');
+  expect(await save('drawing as SVG')).toContain('regulated, finned pot');
+});
+
+test('a reserve given up is seen at once: the chance, the glow, and the way back along the front', async ({ page }) => {
+  await open(page, '/carry');
+  await type(page, 'reserve, typed', '0');
+  await expect(verdict(page)).toContainText('Tightest is Tarn House to Lantern Ferry', { timeout: 15_000 });
+  await type(page, 'reserve, typed', '0');
+  await page.getByText('what else might happen, and what I live with').click();
+  await type(page, 'chance of running out on one carry that I live with', '0.5');
+  await expect(page.locator('.glow')).not.toHaveCount(0, { timeout: 15_000 });
+  await verdict(page)
+    .getByRole('button', { name: /^1 in \d+/ })
+    .click();
+  await expect(page.getByRole('dialog')).toContainText('how likely it runs out, Tarn House to Lantern Ferry');
+  await page.keyboard.press('Escape');
+  await side(page, 'weight and risk');
+  const front = page.getByRole('slider', { name: 'Along the front, from light to safe' });
+  await expect(page.getByRole('table', { name: 'the front, from light to safe' })).toBeVisible();
+  await expect(page.locator('progress')).toHaveCount(0, { timeout: 30_000 });
+  await front.press('End');
+  await expect(page.locator('.glow')).toHaveCount(0, { timeout: 15_000 });
+});
+
+test('the first answer is there while a drag goes on, and the risk follows it', async ({ page }) => {
+  await open(page, '/carry');
+  await side(page, 'other lengths');
+  await expect(page.locator('app-crossings-panel')).toContainText('a carry of 5 days');
+  await page.getByRole('radiogroup', { name: 'What the trail runs by' }).getByText('by kilometre').click();
+  const before = await page.locator('app-weight-chart path.total').getAttribute('d');
+  await page.getByRole('radiogroup', { name: 'What the trail runs by' }).getByText('by day').click();
+  expect(await page.locator('app-weight-chart path.total').getAttribute('d')).not.toBe(before);
+});
