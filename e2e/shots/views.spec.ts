@@ -12,10 +12,24 @@ test.beforeEach(async ({ page }) => {
 });
 
 test('carry', async ({ page }) => {
+  await expect(page.getByRole('group', { name: 'carried weight of every kit' })).toContainText('cold soak');
   await page.screenshot(shot('carry'));
   await page.setViewportSize({ width: 390, height: 844 });
   await page.screenshot(shot('carry-phone'));
 });
+
+for (const [name, side, words] of [
+  ['carry-lengths', 'other lengths', 'where small can burner crosses'],
+  ['carry-balance', 'weight and risk', 'the front, from light to safe'],
+  ['carry-legs', 'leg by leg', 'carry it there'],
+] as const)
+  test(name, async ({ page }) => {
+    await page.setViewportSize({ width: 1280, height: 1100 });
+    await page.getByRole('radiogroup', { name: 'What to look at' }).getByText(side, { exact: true }).click();
+    await expect(page.getByText(words).first()).toBeVisible({ timeout: 20_000 });
+    await expect(page.locator('progress')).toHaveCount(0, { timeout: 30_000 });
+    await page.screenshot(shot(name));
+  });
 
 test('trail', async ({ page }) => {
   await page.goto('/trail');

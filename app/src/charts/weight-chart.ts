@@ -128,6 +128,11 @@ import { weightGeometry, type Layer } from './weight-geometry';
       stroke: var(--ground);
       stroke-width: 3px;
     }
+    @media (max-width: 720px) {
+      text.other {
+        display: none;
+      }
+    }
     .dot {
       fill: var(--control-line);
     }

@@ -57,6 +57,8 @@ import { changeWords, verdictWords } from './verdict-words';
     }
     @media (max-width: 720px) {
       :host {
+        align-items: flex-start;
+        min-height: 116px;
         padding: 8px 14px;
       }
       p {

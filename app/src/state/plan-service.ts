@@ -134,7 +134,9 @@ export class PlanService {
     const turn = ++this.turn;
     const noticed = performance.now() + NOTICED_MS;
     const report = (p: PlanProgress): void => {
-      if (turn === this.turn && this.busy && performance.now() > noticed) this.slowSignal.set(p);
+      // the first plan has none before it to be told apart from
+      const noticeable = performance.now() > noticed && this.plannedSignal() !== undefined;
+      if (turn === this.turn && this.busy && noticeable) this.slowSignal.set(p);
     };
     try {
       while (this.waiting) {
