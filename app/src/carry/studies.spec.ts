@@ -1,6 +1,18 @@
 import { TestBed } from '@angular/core/testing';
 import type { Type } from '@angular/core';
-import { crossingsOf, DEMO_RACK, DEMO_TRIP, editStop, kitLines, planTrip, stretchLeg, weightSums, type Trip } from '@tinder/core';
+import {
+  build,
+  crossingsOf,
+  DEMO_RACK,
+  DEMO_TRIP,
+  editStop,
+  kitLines,
+  planTrip,
+  stretchLeg,
+  tripWithKit,
+  weightSums,
+  type Trip,
+} from '@tinder/core';
 import { PlanService } from '../state/plan-service';
 import { RiskService } from '../state/risk-service';
 import { TrailAxis } from '../state/trail-axis';
@@ -15,6 +27,7 @@ import { crossingsWords } from './crossing-words';
 import { CrossingsPanel } from './crossings-panel';
 import { KitLines } from './kit-lines-service';
 import { LegsPanel } from './legs-panel';
+import { RiskPanel } from './risk-panel';
 import { ShelfPanel } from './shelf-panel';
 import { WeightCounting } from './weight-counting';
 import { WeightSumsLine } from './weight-sums';
@@ -210,5 +223,49 @@ describe('a pin that is too small', () => {
     panel.press('a box posted to Harrow Junction');
     expect(store().trip().stops[1].box).not.toBeNull();
     expect(planTrip(store().trip()).pinTooSmall).toBeUndefined();
+  });
+});
+
+describe('alcohol against a leak', () => {
+  it('says what one leak leaves, and carries enough for it where that is asked for', async () => {
+    const kit = DEMO_RACK.kits.find((k) => k.id === 'alcohol-cone');
+    const changed = kit && tripWithKit(DEMO_TRIP, build(DEMO_RACK, kit));
+    if (!changed || typeof changed === 'string') throw new Error('no alcohol kit');
+    await open(
+      ChoicePanel,
+      () => changed,
+      () => ({ carry: plans().carry(), plan: plans().plan() }),
+    );
+    const left = () => /If one bottle leaks, [\d,]+ g are left: (\d+) of (\d+) hot meals/.exec(panel.text)?.slice(1).map(Number) ?? [];
+    const [some, all] = left();
+    expect(some).toBeLessThan(all);
+    const before = plans().carry()?.fuelG ?? 0;
+    panel.tick('any one bottle may leak');
+    await panel.settle();
+    panel.give({ carry: plans().carry(), plan: plans().plan() });
+    expect(store().trip().loadOut.leakProof).toBe(true);
+    expect(left()[0]).toBe(left()[1]);
+    expect(plans().carry()?.fuelG).toBeGreaterThan(before);
+  });
+});
+
+describe('a risk above what the walker lives with', () => {
+  it('is answered with the reserve that keeps every carry to it, one press away', async () => {
+    await open(
+      RiskPanel,
+      (t) => ({ ...t, reservePercent: 0, loadOut: { ...t.loadOut, riskLimitPercent: 0.5 } }),
+      () => ({ carry: plans().carry() }),
+    );
+    for (let i = 0; i < 10 && !panel.text.includes('ask for a reserve'); i++) await panel.settle();
+    panel.press('ask for a reserve of');
+    const asked = store().trip().reservePercent;
+    expect(asked).toBeGreaterThan(0);
+    expect(asked).toBeLessThan(40);
+    await panel.settle();
+    expect(
+      TestBed.inject(RiskService)
+        .risks()
+        ?.every((r) => !r || r.runOut <= 0.005),
+    ).toBe(true);
   });
 });

@@ -1,3 +1,4 @@
+import { mendWords } from './mend-words';
 import { DEMO_TRIP, formatQuantity, METRIC, planTrip, type Burn, type PlannedMeal, type Quantity } from '@tinder/core';
 import { containerWords } from '../ledger/derivation';
 import { chanceWords, riskWords } from './risk-words';
@@ -79,5 +80,27 @@ describe('words of a risk', () => {
       'For 1 in 50 it takes 5 g more than leaves.',
     ]);
     expect(riskWords(risk(0, 131), { demandG: 120, fuelG: 200 }, 0.02, units).at(-1)).toBe('For 1 in 50 a reserve of 11 g would do.');
+  });
+});
+
+describe('ways out of a pin that is too small', () => {
+  it('are things to do', () => {
+    expect(
+      [
+        { code: 'more', stop: 'Nettle Hut', netG: 230 } as const,
+        { code: 'box', stop: 'Marl Cross' } as const,
+        { code: 'coldSuppers', nights: 1 } as const,
+        { code: 'coldSuppers', nights: 3 } as const,
+        { code: 'kit', name: 'tablets under a mug' } as const,
+        { code: 'unpin', stop: 'Nettle Hut' } as const,
+      ].map(mendWords),
+    ).toEqual([
+      'one more 230 g can at Nettle Hut',
+      'a box posted to Marl Cross',
+      'the last supper eaten cold',
+      'the last 3 suppers eaten cold',
+      'carry tablets under a mug instead',
+      'let Nettle Hut be chosen again',
+    ]);
   });
 });

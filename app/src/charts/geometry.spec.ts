@@ -1,4 +1,4 @@
-import { carryOfDay, DEMO_TRIP, planTrip } from '@tinder/core';
+import { carryOfDay, DEMO_RACK, DEMO_TRIP, kitLines, planTrip } from '@tinder/core';
 import { RIBBON, ribbonGeometry } from './ribbon-geometry';
 import { dayWidths, timeAxis } from './time-axis';
 import { weightGeometry } from './weight-geometry';
@@ -77,5 +77,38 @@ describe('weight chart', () => {
     expect(shape.starts.map((s) => s.g)).toEqual(plan.carries.map((c) => c.profile.startG));
     expect(shape.ticksG.at(-1)).toBeGreaterThanOrEqual(shape.startG * 0.9);
     expect(shape.y(0)).toBe(138);
+  });
+});
+
+describe('the weight chart with everything on it', () => {
+  const lines = kitLines(DEMO_RACK, DEMO_TRIP);
+  const shape = weightGeometry(plan, axis, 150, 1, lines.slice(1));
+
+  it('stacks pieces, containers, reserve and fuel up to the morning load', () => {
+    const [first] = plan.carries;
+    expect(shape.layers.map((l) => l.name)).toEqual(['hardware', 'containers', 'reserve', 'fuel']);
+    expect(shape.layers.reduce((sum, l) => sum + l.startG, 0)).toBeCloseTo(first.profile.startG, 9);
+    expect(shape.layers[2].startG).toBeCloseTo(first.reserveG, 9);
+  });
+
+  it('lays the water of a dry camp on its day, cut off at the top', () => {
+    const dry = plan.days.filter((d) => d.carriedWaterMl > 0);
+    expect(shape.water.map((w) => [w.x, w.massG])).toEqual(dry.map((d) => [axis.x(d.day - 1), d.carriedWaterMl]));
+    for (const w of shape.water) {
+      expect(w.y).toBeGreaterThanOrEqual(0);
+      expect(w.y + w.height).toBeGreaterThan(w.y);
+    }
+  });
+
+  it('draws every other kit as a line over the whole trip, its name clear of the others', () => {
+    expect(shape.others.map((o) => o.id).sort()).toEqual(lines.slice(1).map((l) => l.id).sort()); // prettier-ignore
+    for (const o of shape.others) expect(o.path).toMatch(/^M0,.*L1150,/);
+    const labels = shape.others.map((o) => o.labelY).sort((a, b) => a - b);
+    labels.slice(1).forEach((y, i) => expect(y - labels[i]).toBeGreaterThanOrEqual(13));
+  });
+
+  it('leaves room for the heaviest of them', () => {
+    const most = Math.max(...lines.flatMap((l) => l.carries.flatMap((c) => c.loadsG)));
+    expect(shape.y(most)).toBeGreaterThanOrEqual(0);
   });
 });

@@ -37,4 +37,25 @@ describe('derivations', () => {
     expect(derive({ kind: 'meal', day: 99, meal: 'supper' }, DEMO_TRIP, plan, format, () => undefined)).toBeUndefined();
     expect(derive({ kind: 'demand', fromStop: 3 }, DEMO_TRIP, plan, format, () => undefined)).toBeUndefined(); // Marl Cross is carried past
   });
+
+  it('takes a chance of running out apart: what is burnt, what is kept for the limit, what lies beyond, and every day', () => {
+    const [carry] = plan.carries;
+    const quantilesG = { 5: 112, 25: 117, 50: 120, 75: 123, 95: 128, 98: 131 };
+    const risk = {
+      runOut: 0.0123,
+      standardError: 0.0011,
+      meanG: 119,
+      sdG: 5,
+      outByDay: [0, 0, 0, 0, 0.0123],
+      quantilesG,
+      fuelForLimitG: 131,
+    };
+    const d = derive({ kind: 'risk', fromStop: carry.fromStop }, DEMO_TRIP, plan, format, () => risk);
+    expect(d?.totalG).toBe(carry.fuelG);
+    expect(d?.parts.reduce((sum, p) => sum + p.massG, 0)).toBeCloseTo(carry.fuelG, 6);
+    expect(d?.parts.map((p) => p.massG)).toEqual([119, carry.fuelG - 131, 12]);
+    expect(d?.how.join(' ')).toMatch(/1\.23 % burn more than the 200 g .*± 0\.11 %.*5: 1\.23 % have run out/);
+    expect(d?.inputs.find((i) => i.name.startsWith('left on arrival'))?.value).toBe('72 g to 88 g');
+    expect(derive({ kind: 'risk', fromStop: carry.fromStop }, DEMO_TRIP, plan, format, () => undefined)).toBeUndefined();
+  });
 });

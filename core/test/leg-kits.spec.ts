@@ -1,0 +1,61 @@
+import { DEMO_RACK } from '../src/demo/vesper-rack';
+import { DEMO_TRIP } from '../src/demo/vesper-divide';
+import { build, tripWithKit } from '../src/kit/trip-kit';
+import { bestChanges } from '../src/plan/changes';
+import { missedMeals } from '../src/plan/cook-days';
+import { legKitChoices, legKitOf } from '../src/plan/leg-kits';
+import { weightSums } from '../src/plan/kit-lines';
+import { planTrip } from '../src/plan/plan';
+import { tripOnLeg, withKitOnLeg } from '../src/trail/leg-kit';
+
+const kitOf = (id: string) => {
+  const kit = DEMO_RACK.kits.find((k) => k.id === id);
+  if (!kit) throw new Error(`no kit ${id}`);
+  return kit;
+};
+/** The demo on alcohol all the way: its ban leg goes without hot meals. */
+const onAlcohol = tripWithKit(DEMO_TRIP, build(DEMO_RACK, kitOf('alcohol-cone')));
+if (typeof onAlcohol === 'string') throw new Error(onAlcohol);
+const BAN_LEG = 3;
+
+describe('what another kit on one leg would change', () => {
+  const now = planTrip(onAlcohol);
+  const choices = legKitChoices(DEMO_RACK, onAlcohol, now, BAN_LEG);
+
+  it('is the difference of two plans, in weight and in hot meals', () => {
+    for (const c of choices) {
+      const changed = withKitOnLeg(onAlcohol, BAN_LEG, c.kit);
+      const then = planTrip(changed);
+      expect(c.averageG).toBeCloseTo(weightSums(then).averageG - weightSums(now).averageG, 9);
+      expect(c.mealsMissed).toBe(missedMeals(changed, then) - missedMeals(onAlcohol, now));
+    }
+  });
+
+  it('gives the meals of a ban leg back where the kit has a valve that shuts, and not where it has none', () => {
+    const mended = (name: string) => choices.find((c) => c.name === name)?.mealsMissed;
+    expect(mended('small can burner')).toBe(-10);
+    expect(mended('tablets under a mug')).toBe(0);
+    expect(choices.map((c) => c.name)).not.toContain('alcohol in a cone');
+  });
+
+  it('offers the trip’s own kit back where another one is carried, and no kit that cannot be planned with', () => {
+    const gas = legKitOf(DEMO_RACK, kitOf('canister-folding'));
+    const mixed = withKitOnLeg(onAlcohol, BAN_LEG, gas);
+    const back = legKitChoices(DEMO_RACK, mixed, planTrip(mixed), BAN_LEG);
+    expect(back[0]).toMatchObject({ name: 'the trip’s own kit', kit: undefined, mealsMissed: 10 });
+    expect(legKitOf(DEMO_RACK, { ...kitOf('canister-folding'), pieceIds: [] })?.kit.burnerId).toBe('none');
+    const burner = build(DEMO_RACK, kitOf('canister-folding')).pieces.find((p) => p.role === 'burner');
+    expect(legKitOf(DEMO_RACK, { ...kitOf('canister-folding'), pieceIds: burner ? [burner.id] : [] })).toBeUndefined(); // no pot
+  });
+
+  it('is advised upon with the kit of that leg: changes are made to it and not to the other', () => {
+    const mixed = withKitOnLeg(onAlcohol, BAN_LEG, legKitOf(DEMO_RACK, kitOf('canister-folding')));
+    const plan = planTrip(mixed);
+    const carry = plan.carries.find((c) => c.fromStop === BAN_LEG);
+    if (!carry) throw new Error('no carry');
+    const flame = bestChanges(mixed, carry).find((c) => c.kind.code === 'flame');
+    if (flame?.kind.code !== 'flame') throw new Error('no advice on the flame');
+    expect(tripOnLeg(flame.trip, BAN_LEG).kit.flameSetting).toBe(flame.kind.setting);
+    expect(flame.trip.kit).toEqual(onAlcohol.kit);
+  });
+});
