@@ -125,6 +125,21 @@ describe('what if', () => {
     expect(joined?.runOut).toBeLessThan(0.02);
   });
 
+  it('it is colder: every supper and breakfast by so much, water by half of it, nothing past the limits', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 25, noNaN: true }), (byK) => {
+        const days = (t: Trip) => t.legs.flatMap((l) => l.days);
+        const colder = days(tripIf(DEMO_TRIP, { kind: 'colder', byK }));
+        days(DEMO_TRIP).forEach((d, i) => {
+          expect(colder[i].supperAirC).toBeCloseTo(Math.max(-40, d.supperAirC - byK), 9);
+          expect(colder[i].breakfastAirC).toBeCloseTo(Math.max(-40, d.breakfastAirC - byK), 9);
+          expect(colder[i].waterC).toBeCloseTo(Math.max(0, d.waterC - byK / 2), 9);
+        });
+      }),
+      { numRuns: 20 },
+    );
+  });
+
   it('it is windier: more is burnt; without an if the column is the plan', () => {
     const more = column('windier').carries.map((c) => c.demandG);
     const now = whatIfColumn(DEMO_TRIP, plan, undefined, NO_MISHAPS).carries.map((c) => c.demandG);

@@ -242,3 +242,64 @@ describe('what is counted', () => {
     expect(loadCost({ burntG: [30, 20], weights: [1, 2], needG: 0, bin: false }, 100, 50)).toBe(150 + 2 * 120);
   });
 });
+
+describe('load-outs against every plan there is', () => {
+  const SIZES = [
+    { netG: 60, tareG: 50 },
+    { netG: 140, tareG: 80 },
+  ];
+  const MOST = 3;
+  /** Every number of each can bought and left at every stop, tried out: slow, plain, and sharing nothing with the search. */
+  function everyPlan(stages: readonly CanStage[], gramsPerPrice: number): number {
+    const sum = (counts: readonly number[], of: 'netG' | 'tareG') => counts.reduce((s, n, k) => s + n * SIZES[k][of], 0);
+    const from = (i: number, held: readonly number[], fuelG: number): number => {
+      if (i === stages.length) return 0;
+      const stage = stages[i];
+      let best = Number.POSITIVE_INFINITY;
+      for (let a = 0; a <= (stage.bin ? held[0] : 0); a++)
+        for (let b = 0; b <= (stage.bin ? held[1] : 0); b++)
+          for (let c = 0; c <= (stage.prices[0] === undefined ? 0 : MOST); c++)
+            for (let d = 0; d <= (stage.prices[1] === undefined ? 0 : MOST); d++) {
+              const kept = [held[0] - a, held[1] - b];
+              const leavingG = Math.min(fuelG, sum(kept, 'netG')) + sum([c, d], 'netG');
+              if (leavingG < stage.needG - 1e-9) continue;
+              const now = [kept[0] + c, kept[1] + d];
+              const paid = gramsPerPrice * (c * (stage.prices[0] ?? 0) + d * (stage.prices[1] ?? 0));
+              const burnt = stage.burntG.reduce((x, y) => x + y, 0);
+              const rest = from(i + 1, now, leavingG - burnt);
+              best = Math.min(best, rest + paid + loadCost(stage, leavingG, sum(now, 'tareG')));
+            }
+      return best;
+    };
+    return from(0, [0, 0], 0);
+  }
+
+  it('cost the least of them, over random trips of three stops', () => {
+    const stage = fc
+      .record({
+        burntG: fc.array(grams(5, 60), { minLength: 1, maxLength: 2 }),
+        weight: fc.constantFrom(0.5, 1, 9),
+        bin: fc.boolean(),
+        prices: fc.tuple(price, price),
+      })
+      .map(({ burntG, weight, bin, prices }): CanStage => ({
+        burntG,
+        weights: burntG.map(() => weight),
+        needG: burntG.reduce((x, y) => x + y, 0) * 1.1,
+        bin,
+        prices,
+      }));
+    fc.assert(
+      fc.property(fc.array(stage, { minLength: 1, maxLength: 3 }), fc.constantFrom(0, 8), ([first, ...others], gramsPerPrice) => {
+        const stages = [{ ...first, prices: first.prices.map((p) => p ?? 7) }, ...others];
+        const plan = bestCans(SIZES, stages, gramsPerPrice);
+        const least = everyPlan(stages, gramsPerPrice);
+        if (!isPlan(plan)) throw new Error('home sells every can: there is a plan');
+        // the search may buy more cans than are tried here; it is never dearer
+        expect(plan.cost).toBeLessThanOrEqual(least + 1e-4);
+        if (plan.steps.every((s) => s.bought.every((n) => n <= MOST))) expect(plan.cost).toBeGreaterThanOrEqual(least - 1e-4);
+      }),
+      { numRuns: 40 },
+    );
+  });
+});

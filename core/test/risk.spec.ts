@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { DEMO_TRIP } from '../src/demo/vesper-divide';
 import { simulateBurn } from '../src/burn/burn';
-import { fuelForRisk, NO_MISHAPS, runOutRisk, SPREADS, type UncertainBurn, type UncertainCarry } from '../src/risk/monte-carlo';
+import {
+  chanceOfAny,
+  fuelForRisk,
+  NO_MISHAPS,
+  runOutRisk,
+  SPREADS,
+  type UncertainBurn,
+  type UncertainCarry,
+} from '../src/risk/monte-carlo';
 import { normals, seededRandom } from '../src/risk/random';
 import { FRESH_CAN, onEvening } from '../src/plan/evenings';
 import { dosed, kitInUse, sourceFor } from '../src/plan/meal-burn';
@@ -85,6 +93,39 @@ describe('the risk of running out', () => {
   it('tells how sure it is: the error shrinks with the root of the trips', () => {
     const at = (trips: number) => runOutRisk([carry(still, 5, 100)], trips, 4)[0].standardError;
     expect(at(4000) / at(1000)).toBeCloseTo(0.5, 1);
+  });
+});
+
+describe('the day by which it has run out', () => {
+  const windy = { ...still, windUp: 1.6, windDown: 0.8 };
+
+  it('comes ever more often as the days go by, and by the last one as often as the carry runs out', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 9 }), fc.double({ min: 20, max: 120, noNaN: true }), (days, fuelG) => {
+        const [risk] = runOutRisk([carry(windy, days, fuelG)], 300, 3);
+        expect(risk.outByDay).toHaveLength(days);
+        risk.outByDay.slice(1).forEach((p, i) => expect(p).toBeGreaterThanOrEqual(risk.outByDay[i]));
+        expect(risk.outByDay[days - 1]).toBeCloseTo(risk.runOut, 9);
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  it('is passed by a slow day: that one comes after the last', () => {
+    const [risk] = runOutRisk([carry(windy, 4, 95)], 1500, 3, { ...NO_MISHAPS, slowDay: 1 });
+    expect(risk.runOut).toBeGreaterThan(risk.outByDay[3]);
+  });
+
+  it('of several carries is at least that of the worst and at most their sum', () => {
+    const chance = fc.double({ min: 0, max: 1, noNaN: true });
+    fc.assert(
+      fc.property(fc.array(chance, { minLength: 1, maxLength: 8 }), (chances) => {
+        const any = chanceOfAny(chances);
+        expect(any).toBeGreaterThanOrEqual(Math.max(...chances) - 1e-12);
+        expect(any).toBeLessThanOrEqual(chances.reduce((x, y) => x + y, 0) + 1e-12);
+      }),
+    );
+    expect(chanceOfAny([0.5, 0.5])).toBeCloseTo(0.75, 12);
   });
 });
 

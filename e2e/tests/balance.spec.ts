@@ -100,12 +100,26 @@ test('a reserve given up is seen at once: the chance, the glow, and the way back
   await expect(page.locator('.glow')).toHaveCount(0, { timeout: 15_000 });
 });
 
-test('the first answer is there while a drag goes on, and the risk follows it', async ({ page }) => {
+test('a leg made longer moves load-outs, sums and risk with it', async ({ page }) => {
   await open(page, '/carry');
-  await side(page, 'other lengths');
-  await expect(page.locator('app-crossings-panel')).toContainText('a carry of 5 days');
+  const sums = page.getByRole('group', { name: 'carried weight of every kit' });
+  await expect(sums).toContainText('small can burner 590 g');
+  await page.getByRole('slider', { name: 'days', exact: true }).focus();
+  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
+  await expect(sums).not.toContainText('small can burner 590 g');
+  await expect(sums).toHaveAttribute('aria-busy', 'false');
+  await expect(page.locator('app-risk-panel')).toContainText('The chance of running out is');
+});
+
+test('the trail runs by kilometre where that is asked for, ribbon and chart alike', async ({ page }) => {
+  await open(page, '/carry');
+  await expect(page.getByRole('group', { name: 'carried weight of every kit' })).toContainText('cold soak');
+  const shapes = () =>
+    Promise.all(['app-weight-chart path.total', 'app-ribbon path.hill-line'].map((p) => page.locator(p).getAttribute('d')));
+  const byDay = await shapes();
   await page.getByRole('radiogroup', { name: 'What the trail runs by' }).getByText('by kilometre').click();
-  const before = await page.locator('app-weight-chart path.total').getAttribute('d');
+  const byKm = await shapes();
+  byKm.forEach((d, i) => expect(d).not.toBe(byDay[i]));
   await page.getByRole('radiogroup', { name: 'What the trail runs by' }).getByText('by day').click();
-  expect(await page.locator('app-weight-chart path.total').getAttribute('d')).not.toBe(before);
+  expect(await shapes()).toEqual(byDay);
 });

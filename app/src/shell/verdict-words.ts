@@ -37,7 +37,9 @@ function loadout(carry: CarryPlan, units: Format): Segment[] {
     { text: containersInWords(carry, units), ref: { kind: 'loadout', fromStop: carry.fromStop } },
     { text: `: ${days} burn ` },
     { text: units.text(carry.demandG, 'mass'), ref: { kind: 'demand', fromStop: carry.fromStop } },
-    { text: `, and ${units.text(carry.fuelG - carry.demandG, 'mass')} should be left at ${carry.to}. ` },
+    { text: ', and ' },
+    { text: units.text(carry.fuelG - carry.demandG, 'mass'), ref: { kind: 'loadout', fromStop: carry.fromStop } },
+    { text: ` should be left at ${carry.to}. ` },
   ];
 }
 

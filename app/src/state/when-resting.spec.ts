@@ -1,6 +1,6 @@
 import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { answerWhenResting } from './when-resting';
+import { answerFollowing, answerWhenResting } from './when-resting';
 
 const wait = (ms: number) => new Promise((r) => setTimeout(r, ms));
 
@@ -65,5 +65,34 @@ describe('answers when resting', () => {
     await rest();
     expect(asked).toEqual([]);
     expect(answers.fresh()).toBe(false);
+  });
+});
+
+describe('answers that follow', () => {
+  it('are asked at once, one at a time, and every one is shown until a newer one is there', async () => {
+    const number = signal(1);
+    const asked: number[] = [];
+    const answers = TestBed.runInInjectionContext(() =>
+      answerFollowing(
+        () => ({ number: number() }),
+        async (q) => {
+          asked.push(q.number);
+          await wait(60);
+          return 10 * q.number;
+        },
+      ),
+    );
+    TestBed.tick();
+    await wait(20);
+    expect(asked).toEqual([1]);
+    for (const n of [2, 3, 4]) {
+      number.set(n);
+      TestBed.tick();
+    }
+    await wait(70); // the first is there, late but shown; only the newest waits
+    expect([answers.last()?.answer, answers.fresh()]).toEqual([10, false]);
+    expect(asked).toEqual([1, 4]);
+    await wait(90);
+    expect([answers.last()?.answer, answers.fresh()]).toEqual([40, true]);
   });
 });
