@@ -117,6 +117,7 @@ export * from './plan/kit-measures';
 export * from './plan/upgrades';
 export * from './plan/lose-one';
 export * from './plan/risk';
+export * from './plan/weight-sums';
 export * from './plan/kit-lines';
 export * from './plan/balance';
 export * from './plan/what-if';

@@ -5,7 +5,7 @@ import { DEMO_RACK } from '../src/demo/vesper-rack';
 import { DEMO_TRIP } from '../src/demo/vesper-divide';
 import { build, tripWithKit } from '../src/kit/trip-kit';
 import { balanceOf, paretoFront } from '../src/plan/balance';
-import { weightSums } from '../src/plan/kit-lines';
+import { weightSums } from '../src/plan/weight-sums';
 import { planTrip, type Plan } from '../src/plan/plan';
 import { uncertainCarry } from '../src/plan/risk';
 import { shelfOf } from '../src/plan/shelf';

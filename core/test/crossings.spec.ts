@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { crossingsOf, lightestByLength, weightsByLength, type LengthKit } from '../src/carry/crossings';
 import { DEMO_RACK } from '../src/demo/vesper-rack';
 import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { AS_CARRIED, kitLines, meanDayG, weightSums } from '../src/plan/kit-lines';
+import { AS_CARRIED, kitLines, meanDayG } from '../src/plan/kit-lines';
+import { weightSums } from '../src/plan/weight-sums';
 import { planTrip } from '../src/plan/plan';
 import { DENATURED, MIXED_GAS } from './check-cases';
 

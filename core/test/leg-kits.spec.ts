@@ -4,7 +4,7 @@ import { build, tripWithKit } from '../src/kit/trip-kit';
 import { bestChanges } from '../src/plan/changes';
 import { missedMeals } from '../src/plan/cook-days';
 import { legKitChoices, legKitOf } from '../src/plan/leg-kits';
-import { weightSums } from '../src/plan/kit-lines';
+import { weightSums } from '../src/plan/weight-sums';
 import { planTrip } from '../src/plan/plan';
 import { tripOnLeg, withKitOnLeg } from '../src/trail/leg-kit';
 

@@ -238,7 +238,7 @@ export class BalancePanel {
     this.store.editTrip(
       `carry ${m.name}, ${m.reservePercent} % reserve`,
       (trip) => {
-        const kit = m.kitId === this.study.ownId() ? undefined : rack.kits.find((k) => k.id === m.kitId);
+        const kit = m.kitId === this.study.own().id ? undefined : rack.kits.find((k) => k.id === m.kitId);
         const carried = kit ? tripWithKit(trip, build(rack, kit)) : trip;
         return typeof carried === 'string' ? trip : { ...carried, reservePercent: m.reservePercent };
       },

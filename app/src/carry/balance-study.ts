@@ -1,5 +1,5 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
-import { AS_CARRIED, isInStep, paretoFront, type Mishaps, type Rack, type Trip } from '@tinder/core';
+import { carriedKit, paretoFront, type Mishaps, type Rack, type Trip } from '@tinder/core';
 import { PlanService } from '../state/plan-service';
 import { RiskService } from '../state/risk-service';
 import { StudyWorker } from '../state/study-worker';
@@ -26,15 +26,12 @@ export class BalanceStudy {
   private readonly fewestMissed = computed(() => Math.min(...this.marks().map((m) => m.mealsMissed)));
   readonly cooking = computed(() => this.marks().filter((m) => m.mealsMissed <= this.fewestMissed()));
   readonly front = computed(() => paretoFront(this.cooking()));
-  readonly ownId = computed(() => {
-    const trip = this.store.trip();
-    const plain = isInStep(trip, this.store.rack()) && !trip.legs.some((l) => l.kit);
-    return plain && trip.rackKitId ? trip.rackKitId : AS_CARRIED;
-  });
+  /** The kit that the trip carries. */
+  readonly own = computed(() => carriedKit(this.store.rack(), this.store.trip()));
   /** The load-outs as they are planned now. */
   readonly current = computed(() => {
     const reserve = this.store.trip().reservePercent;
-    const own = this.marks().filter((m) => m.kitId === this.ownId());
+    const own = this.marks().filter((m) => m.kitId === this.own().id);
     return own.findLast((m) => m.reservePercent <= reserve) ?? own[0];
   });
 
@@ -43,7 +40,7 @@ export class BalanceStudy {
       const planned = this.plans.current();
       const rack = this.store.rack();
       const mishaps = this.risk.mishaps();
-      const own = this.ownId();
+      const own = this.own();
       if (!planned) return;
       this.stopped.set(false);
       const timer = setTimeout(() => void untracked(() => this.work(own, rack, planned.trip, mishaps)), REST_MS);
@@ -60,12 +57,9 @@ export class BalanceStudy {
     this.progress.set(undefined);
   }
 
-  private async work(own: string, rack: Rack, trip: Trip, mishaps: Mishaps): Promise<void> {
+  private async work(own: { id: string; name: string }, rack: Rack, trip: Trip, mishaps: Mishaps): Promise<void> {
     const mine = ++this.run;
-    const kits = [
-      { id: own, name: rack.kits.find((k) => k.id === own)?.name ?? 'as carried now' },
-      ...rack.kits.filter((k) => k.id !== own),
-    ];
+    const kits = [own, ...rack.kits.filter((k) => k.id !== own.id)];
     const found: BalanceMark[] = [];
     for (const [done, { id, name }] of kits.entries()) {
       this.progress.set({ done, of: kits.length });

@@ -135,19 +135,17 @@ export class ShelfPanel {
   protected readonly names = COMFORT_WORDS;
   protected readonly carry = this.plans.carry;
 
-  private readonly question = () => {
-    const planned = this.plans.current();
-    const carry = this.plans.carry();
-    return planned && carry && { planned, carry: planned.plan.carries.indexOf(carry), mishaps: this.risk.mishaps() };
-  };
-  private readonly shelves = answerWhenResting(this.question, ({ planned, carry, mishaps }) =>
-    this.worker.shelf(planned.trip, planned.plan, carry, mishaps),
+  private readonly answers = answerWhenResting(
+    () => {
+      const planned = this.plans.current();
+      const carry = this.plans.carry();
+      return planned && carry && { planned, carry: planned.plan.carries.indexOf(carry), mishaps: this.risk.mishaps() };
+    },
+    ({ planned, carry, mishaps }) => this.worker.shelf(planned.trip, planned.plan, carry, mishaps),
   );
-  private readonly slacks = answerWhenResting(this.question, ({ planned, carry, mishaps }) =>
-    this.worker.slack(planned.trip, planned.plan, carry, mishaps),
-  );
-  protected readonly shelf = computed(() => (this.shelves.fresh() ? this.shelves.last()?.answer : undefined));
-  protected readonly slack = computed(() => (this.slacks.fresh() ? this.slacks.last()?.answer : undefined));
+  private readonly answer = computed(() => (this.answers.fresh() ? this.answers.last()?.answer : undefined));
+  protected readonly shelf = computed(() => this.answer()?.shelf);
+  protected readonly slack = computed(() => this.answer()?.slack);
 
   protected readonly says = computed(() => {
     const s = this.shelf();

@@ -2,6 +2,7 @@ import {
   AS_CARRIED,
   balanceOf,
   bestChanges,
+  carryRisk,
   coldView,
   dishCard,
   doseTable,
@@ -21,10 +22,8 @@ import {
   planTrip,
   RISK_SEED,
   riskLimit,
-  runOutRisk,
   shelfOf,
   spendSlack,
-  uncertainCarry,
   upgradeLadder,
   whatIfColumn,
   type BalancePoint,
@@ -79,9 +78,8 @@ export interface Planner {
   lines(rack: Rack, trip: Trip): KitLine[];
   /** Load-outs of one kit from bare to safe; `AS_CARRIED` for the trip's own. */
   balance(rack: Rack, trip: Trip, kitId: string, mishaps: Mishaps): BalancePoint[];
-  /** What could be taken at the stop that a carry leaves, by its place in the plan; undefined where nothing is burnt. */
-  shelf(trip: Trip, plan: Plan, carry: number, mishaps: Mishaps): Shelf | undefined;
-  slack(trip: Trip, plan: Plan, carry: number, mishaps: Mishaps): Spending | undefined;
+  /** What could be taken at the stop that a carry leaves, by its place in the plan, and what is over; undefined where nothing is burnt. */
+  shelf(trip: Trip, plan: Plan, carry: number, mishaps: Mishaps): { shelf: Shelf; slack: Spending } | undefined;
   whatIf(trip: Trip, plan: Plan, whatIf: WhatIf | undefined, mishaps: Mishaps): WhatIfColumn;
   mends(rack: Rack, trip: Trip, plan: Plan): PinMend[];
   legKits(rack: Rack, trip: Trip, plan: Plan, leg: number): LegKitChoice[];
@@ -139,13 +137,12 @@ export const plannerDrawing = (trips: number): Planner => ({
     if (!planned || typeof planned === 'string') return [];
     return balanceOf('trip' in planned ? planned.trip : planned, mishaps);
   },
-  shelf: (trip, plan, carry, mishaps) => {
-    const risk = carryRisk(trip, plan, carry, mishaps, trips);
-    return risk && shelfOf(trip, plan.carries[carry], risk, riskLimit(trip));
-  },
-  slack: (trip, plan, carry, mishaps) => {
-    const risk = carryRisk(trip, plan, carry, mishaps, trips);
-    return risk && spendSlack(trip, plan, plan.carries[carry], fuelForRisk(risk, riskLimit(trip)));
+  shelf: (trip, plan, at, mishaps) => {
+    const carry = plan.carries[at];
+    const risk = carryRisk(trip, carry, mishaps, trips);
+    if (!risk) return undefined;
+    const limit = riskLimit(trip);
+    return { shelf: shelfOf(trip, carry, risk, limit), slack: spendSlack(trip, plan, carry, fuelForRisk(risk, limit)) };
   },
   whatIf: (trip, plan, whatIf, mishaps) => whatIfColumn(trip, plan, whatIf, mishaps),
   mends: (rack, trip, plan) => mendPins(rack, trip, plan),
@@ -153,12 +150,6 @@ export const plannerDrawing = (trips: number): Planner => ({
   ladder: (rack, trip, kitId) => withRackKit(rack, kitId, (kit) => upgradeLadder(rack, trip, kit)) ?? [],
   losses: (rack, trip, kitId, fromStop) => withRackKit(rack, kitId, (kit) => loseOne(rack, trip, kit, fromStop)) ?? [],
 });
-
-/** The demand of one carry, drawn; undefined where it burns nothing from stock. */
-const carryRisk = (trip: Trip, plan: Plan, carry: number, mishaps: Mishaps, trips: number): CarryRisk | undefined => {
-  const c = plan.carries[carry];
-  return c && c.demandG > 0 ? runOutRisk([uncertainCarry(trip, c)], trips, RISK_SEED, mishaps)[0] : undefined;
-};
 
 /** Something of the kit of that id; nothing where it has gone in the meantime. */
 function withRackKit<T>(rack: Rack, kitId: string, work: (kit: RackKit) => T): T | undefined {

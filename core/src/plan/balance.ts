@@ -1,9 +1,9 @@
 import type { Trip } from '../archive/trip-schema';
-import { chanceOfAny, chanceOfMoreThan, runOutRisk, type Mishaps } from '../risk/monte-carlo';
+import { chanceOfAny, chanceOfMoreThan, type Mishaps } from '../risk/monte-carlo';
 import { missedMeals } from './cook-days';
 import { planTrip, type CarryPlan, type Plan } from './plan';
-import { RISK_SEED, uncertainCarry } from './risk';
-import { weightSums } from './kit-lines';
+import { carryRisk, RISK_SEED } from './risk';
+import { weightSums } from './weight-sums';
 
 /** One reasonable way to carry a kit: its load-outs for a reserve, what they weigh and how likely they fall short. */
 export interface BalancePoint {
@@ -34,18 +34,21 @@ export function balanceOf(trip: Trip, mishaps: Mishaps): BalancePoint[] {
   const chancesOf = chances(trip, plans[0].plan, mishaps);
   const points: BalancePoint[] = [];
   for (const { reservePercent, plan } of plans) {
-    const point = { reservePercent, ...weighed(plan), ...chancesOf(plan.carries), mealsMissed: missedMeals(trip, plan) };
+    const point = {
+      reservePercent,
+      averageG: weightSums(plan).averageG,
+      price: plan.price,
+      ...chancesOf(plan.carries),
+      mealsMissed: missedMeals(trip, plan),
+    };
     if (!points.some((p) => Math.abs(p.averageG - point.averageG) < 0.05 && p.worst === point.worst)) points.push(point);
   }
   return points;
 }
 
-const weighed = (plan: Plan): Pick<BalancePoint, 'averageG' | 'price'> => ({ averageG: weightSums(plan).averageG, price: plan.price });
-
 /** The chances of running out with a plan's load-outs, its demand drawn once for all of them. */
 function chances(trip: Trip, drawn: Plan, mishaps: Mishaps) {
-  const carried = drawn.carries.map((c) => (c.demandG > 0 ? uncertainCarry(trip, c) : undefined));
-  const risks = carried.map((c, i) => c && runOutRisk([c], TRIPS_TRIED, RISK_SEED + i, mishaps)[0]);
+  const risks = drawn.carries.map((c, i) => carryRisk(trip, c, mishaps, TRIPS_TRIED, RISK_SEED + i));
   return (carries: readonly CarryPlan[]): Pick<BalancePoint, 'worst' | 'any' | 'tightest'> => {
     const each = carries.map((c, i) => {
       const risk = risks[i];

@@ -15,6 +15,7 @@ import { coldSetup } from './cold';
 import { kitInUse, type KitInUse } from './meal-burn';
 import { hotMealsWanted, missedMeals } from './cook-days';
 import { demandOfG, planTrip, type Plan } from './plan';
+import { weightSums } from './weight-sums';
 import { tripPrice, type TripPrice } from './trip-price';
 
 /** A kit of the rack planned on a trip and measured. */
@@ -62,8 +63,7 @@ export function planKit(rack: Rack, trip: Trip, kit: RackKit): KitPlan | NotPlan
   const changed = tripWithKit(withoutLegKits(trip), built);
   if (typeof changed === 'string') return changed;
   const plan = planTrip(changed);
-  const carriedG = plan.carries.reduce((sum, c) => sum + c.profile.gramDays, 0) / plan.days.length;
-  return { built, trip: changed, plan, carriedG, mealsMissed: missedMeals(changed, plan) };
+  return { built, trip: changed, plan, carriedG: weightSums(plan).averageG, mealsMissed: missedMeals(changed, plan) };
 }
 
 /** Plans the trip with a kit and fills in every criterion that can be measured. */

@@ -3,7 +3,7 @@ import type { Leg, Trip } from '../archive/trip-schema';
 import { build, tripKitOf } from '../kit/trip-kit';
 import { withKitOnLeg } from '../trail/leg-kit';
 import { missedMeals } from './cook-days';
-import { weightSums } from './kit-lines';
+import { weightSums } from './weight-sums';
 import { planTrip, type Plan } from './plan';
 
 /** What another kit on one leg would change; the other legs stay as they are. */

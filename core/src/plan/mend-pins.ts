@@ -6,7 +6,7 @@ import { dishOn, isHot } from '../menu/day-menu';
 import { setDish } from '../menu/edit';
 import { editStop, stopDays } from '../trail/edit';
 import { offersAt } from '../trail/supply';
-import { weightSums } from './kit-lines';
+import { weightSums } from './weight-sums';
 import { planTrip, type Plan } from './plan';
 
 /** A way out where what is pinned leaves too little: the nearest plans that hold, each one planned. */
@@ -32,7 +32,7 @@ export function mendPins(rack: Rack, trip: Trip, plan: Plan): PinMend[] {
     return then.pinTooSmall ? [] : [{ kind, trip: changed, averageG: weightSums(then).averageG }];
   };
   return [
-    ...oneMore(trip, short)
+    ...oneMore(trip, plan, short)
       .flatMap(({ netG, changed }) => holds({ code: 'more', stop: short.stop, netG }, changed))
       .slice(0, 1),
     ...coldSuppers(trip, short)
@@ -52,11 +52,11 @@ export function mendPins(rack: Rack, trip: Trip, plan: Plan): PinMend[] {
 type Short = NonNullable<Plan['pinTooSmall']>;
 
 /** One more can of each size that is sold there, the smallest first. */
-function oneMore(trip: Trip, { fromStop }: Short): { netG: number; changed: Trip }[] {
+function oneMore(trip: Trip, plan: Plan, { fromStop }: Short): { netG: number; changed: Trip }[] {
   const stop = trip.stops[fromStop];
   const { pinned } = stop;
   if (pinned?.kind !== 'cans') return [];
-  const offers = offersAt(stop, fromStop === 0 ? 'home' : stop.box ? 'box' : 'shop');
+  const offers = plan.carries.filter((c) => c.fromStop === fromStop).flatMap((c) => offersAt(stop, c.supply));
   return CANISTER_SIZES.flatMap(({ netG }, k) => {
     if (!offers.some((o) => o.packageId === canPackage(netG))) return [];
     const counts = pinned.counts.map((n, i) => (i === k ? n + 1 : n));

@@ -60,6 +60,10 @@ export const TRIPS_TRIED = 10_000;
 /** Where nothing else is asked for. */
 export const RISK_SEED = 1;
 
+/** One carry's demand, drawn `trips` times; undefined where it burns nothing from stock. */
+export const carryRisk = (trip: Trip, carry: CarryPlan, mishaps: Mishaps, trips: number, seed = RISK_SEED): CarryRisk | undefined =>
+  carry.demandG > 0 ? runOutRisk([uncertainCarry(trip, carry)], trips, seed, mishaps)[0] : undefined;
+
 /** The chance of running out on a carry that the walker would live with, 0–1. */
 export const riskLimit = (trip: Pick<Trip, 'loadOut'>): number => trip.loadOut.riskLimitPercent / 100;
 

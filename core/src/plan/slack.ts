@@ -8,7 +8,7 @@ import { tripOnLeg } from '../trail/leg-kit';
 import { cookDays, type PlanDay } from './cook-days';
 import { dayConditions } from './day-conditions';
 import { kitInUse } from './meal-burn';
-import { weightSums } from './kit-lines';
+import { weightSums } from './weight-sums';
 import { planTrip, type CarryPlan, type Plan } from './plan';
 
 /** A comfort that fits, on which days, and what it burns. */

@@ -3,13 +3,13 @@ import { LIMITS, hold } from '../archive/limits';
 import { editDays } from '../archive/trip-days';
 import { unscreenedWindMps } from '../burn/wind';
 import type { Container } from '../carry/containers';
-import { chanceOfMoreThan, runOutRisk, type Mishaps } from '../risk/monte-carlo';
+import { chanceOfMoreThan, type Mishaps } from '../risk/monte-carlo';
 import { dayCount, editStop, stretchLeg } from '../trail/edit';
 import { missedMeals } from './cook-days';
 import { WIND_CLASS } from './evenings';
-import { weightSums } from './kit-lines';
+import { weightSums } from './weight-sums';
 import { planTrip, type Plan } from './plan';
-import { RISK_SEED, uncertainCarry } from './risk';
+import { carryRisk, RISK_SEED } from './risk';
 
 /** How one carry would go if it came otherwise. */
 export interface WhatIfCarry {
@@ -67,7 +67,7 @@ export function whatIfColumn(trip: Trip, now: Plan, whatIf: WhatIf | undefined, 
   const changed = whatIf ? tripIf(trip, whatIf) : trip;
   const plan = whatIf ? planTrip(changed) : now;
   const carries = plan.carries.map((c, i): WhatIfCarry => {
-    const risk = c.demandG > 0 ? runOutRisk([uncertainCarry(changed, c)], TRIPS_TRIED, RISK_SEED + i, mishaps)[0] : undefined;
+    const risk = carryRisk(changed, c, mishaps, TRIPS_TRIED, RISK_SEED + i);
     const plannedG = now.carries.findLast((n) => n.fromStop <= c.fromStop)?.fuelG ?? 0;
     const { fromStop, from, to, demandG, containers, fuelG } = c;
     return {
