@@ -1,4 +1,5 @@
-import { bestCans, CANISTER_SIZES, seededRandom, type CanStage } from '@tinder/core';
+import { bestCans, CANISTER_SIZES, type CanStage } from '@tinder/core/carry';
+import { seededRandom } from '@tinder/core/risk';
 import { cansLp, loadHighs, solve } from '../core/test/load-out-mip';
 
 /** Random trips of one to five stops with carries of one to three days, as the tests draw them; deterministic. */
@@ -39,7 +40,7 @@ export async function loadOutRace(cases: number): Promise<{ cases: number; equal
     const [theirs, mipMs] = timed(() => solve(highs, lp));
     oursMs += ms;
     theirsMs += mipMs;
-    const cost = 'steps' in ours ? ours.cost : undefined;
+    const cost = ours.ok ? ours.value.cost : undefined;
     if (cost === undefined ? theirs === undefined : theirs !== undefined && Math.abs(cost - theirs) < 1e-4 * Math.max(1, theirs)) equal++;
   }
   return { cases, equal, ratio: theirsMs / oursMs };

@@ -1,22 +1,9 @@
-import {
-  DEMO_TRIP,
-  dosed,
-  FRESH_CAN,
-  kitInUse,
-  MEALS,
-  normals,
-  onEvening,
-  planTrip,
-  runOutRisk,
-  seededRandom,
-  simulateBurn,
-  sourceFor,
-  SPREADS,
-  uncertainBurn,
-  uncertainCarry,
-  WIND_CLASS,
-  type PlannedMeal,
-} from '@tinder/core';
+import { simulateBurn } from '@tinder/core/burn';
+import { DEMO_TRIP } from '@tinder/core/demo';
+import { MEALS } from '@tinder/core/model';
+import { dosed, FRESH_CAN, kitInUse, onEvening, planTrip, sourceFor, type PlannedMeal } from '@tinder/core/plan';
+import { normals, runOutRisk, seededRandom, SPREADS, WIND_CLASS } from '@tinder/core/risk';
+import { uncertainBurn, uncertainCarry } from '@tinder/core/study';
 
 const plan = planTrip(DEMO_TRIP);
 const use = kitInUse(DEMO_TRIP.kit);

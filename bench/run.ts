@@ -1,26 +1,13 @@
 // Speed and accuracy as ratios within one run; absolute times depend on the machine and are printed for orientation only.
-import {
-  ambientPressurePa,
-  bestChanges,
-  bestNest,
-  canisterSource,
-  coldView,
-  DEMO_RACK,
-  DEMO_TRIP,
-  FUELS,
-  fuelLhvKJPerG,
-  habitLedger,
-  openSource,
-  planTrip,
-  potById,
-  measureKits,
-  simulateBurn,
-  upgradeLadder,
-  startTrip,
-  WEEKEND,
-  type BurnInput,
-  type NestPiece,
-} from '@tinder/core';
+import { ambientPressurePa } from '@tinder/core/air';
+import { canisterSource, openSource, simulateBurn, type BurnInput } from '@tinder/core/burn';
+import { potById } from '@tinder/core/catalogue';
+import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
+import { fuelLhvKJPerG, FUELS } from '@tinder/core/fuel';
+import { bestNest, type NestPiece } from '@tinder/core/kit';
+import { planTrip } from '@tinder/core/plan';
+import { bestChanges, coldView, habitLedger, measureKits, upgradeLadder } from '@tinder/core/study';
+import { startTrip, WEEKEND } from '@tinder/core/trail';
 import { loadOutRace } from './load-outs';
 import { surrogateError, riskConvergence } from './risk';
 import { rk4Burn } from './yardstick';

@@ -1,13 +1,6 @@
-import {
-  boilingPointC,
-  efficiencyOf,
-  FLAMES,
-  potAreas,
-  potHeatCapacityJPerK,
-  potLoss,
-  WATER_CP_J_PER_KG_K,
-  type BurnInput,
-} from '@tinder/core';
+import { boilingPointC } from '@tinder/core/air';
+import { efficiencyOf, FLAMES, potAreas, potHeatCapacityJPerK, potLoss, type BurnInput } from '@tinder/core/burn';
+import { WATER_CP_J_PER_KG_K } from '@tinder/core/water';
 
 /** The same burn by classical RK4 at a fixed step: slow, plain, and the measure of the adaptive one. */
 export function rk4Burn(input: BurnInput, stepS: number): { durationS: number; burntG: number } {

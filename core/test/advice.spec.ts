@@ -1,11 +1,8 @@
-import type { Trip } from '../src/archive/trip-schema';
-import { BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../src/catalogue/burners';
-import { FAMILY_USE } from '../src/catalogue/families';
-import { FUELS } from '../src/fuel/fuels';
-import { doseTable, MOST_RELIGHTS } from '../src/plan/best-dose';
-import { flameCurve } from '../src/plan/best-flame';
-import { coldView } from '../src/plan/cold';
-import { planTrip } from '../src/plan/plan';
+import { BURNERS, FAMILY_FUEL, FAMILY_USE, FAMILY_WINDSCREENS } from '../src/catalogue';
+import { FUELS } from '../src/fuel';
+import type { Trip } from '../src/model';
+import { planTrip } from '../src/plan';
+import { coldView, doseTable, flameCurve, MOST_RELIGHTS } from '../src/study';
 import { everyDay, firstCarry, SHORT_TRIP } from './short-trip';
 
 const withBurner = (id: string, change: Partial<Trip['kit']> = {}): Trip => {

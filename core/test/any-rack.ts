@@ -1,7 +1,10 @@
 import fc from 'fast-check';
+import { BURNERS } from '../src/catalogue';
+import { STARTING_SETTINGS } from '../src/kit';
 import {
   CRITERIA,
   IGNITIONS,
+  LIMITS,
   PIECE_MATERIALS,
   QUIRK_STEPS,
   rackSchema,
@@ -11,10 +14,7 @@ import {
   type RackKit,
   type Role,
   type Shape,
-} from '../src/archive/rack-schema';
-import { LIMITS } from '../src/archive/limits';
-import { BURNERS } from '../src/catalogue/burners';
-import { STARTING_SETTINGS } from '../src/kit/rack-edit';
+} from '../src/model';
 
 const size = fc.integer({ min: 2, max: 400 });
 const anyShape: fc.Arbitrary<Shape> = fc.oneof(

@@ -1,13 +1,10 @@
 import fc from 'fast-check';
-import { WARMING } from '../src/canister/warming';
-import { METHODS } from '../src/archive/kit-schema';
-import { LIMITS } from '../src/archive/limits';
-import { withMethod } from '../src/menu/methods';
-import { RESTRICTIONS, TREATMENTS, WATER_SOURCES, type Day, type Trip } from '../src/archive/trip-schema';
-import { BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../src/catalogue/burners';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { asKitPot, POTS } from '../src/catalogue/pots';
-import { FUELS } from '../src/fuel/fuels';
+import { WARMING } from '../src/canister';
+import { asKitPot, BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS, POTS } from '../src/catalogue';
+import { DEMO_TRIP } from '../src/demo';
+import { FUELS } from '../src/fuel';
+import { withMethod } from '../src/menu';
+import { LIMITS, METHODS, RESTRICTIONS, TREATMENTS, WATER_SOURCES, type Day, type Trip } from '../src/model';
 
 const within = ({ min, max }: { min: number; max: number }) => fc.double({ min, max, noNaN: true }).map((x) => x + 0); // JSON has no −0
 /** Any trip that the schema takes, absurd ones too. */

@@ -1,14 +1,16 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { archiveJsonSchema } from '../src/archive/archive';
-import { exportArchive, importArchive } from '../src/archive/import';
-import { METRIC } from '../src/units/format';
-import { planTrip } from '../src/plan/plan';
-import type { Trip } from '../src/archive/trip-schema';
+import { archiveJsonSchema, exportArchive, importArchive } from '../src/archive';
+import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
+import type { Trip } from '../src/model';
+import { planTrip } from '../src/plan';
+import { editStop } from '../src/trail';
+import { METRIC } from '../src/units';
 import { anyTrip } from './any-trip';
 import { ARCHIVE_V1 } from './archive-v1';
 import { firstCarry, SHORT_TRIP } from './short-trip';
+import { problemOf, valueOf } from './value-of';
 
 const shelved = (trip: Trip) => ({ trip, archived: false });
 const demo = exportArchive([shelved(SHORT_TRIP)]);
@@ -23,16 +25,15 @@ describe('archive', () => {
     fc.assert(
       fc.property(anyTrip, (trip) => {
         const back = importArchive(exportArchive([shelved(trip)]));
-        expect(back).toEqual({ ok: true, trips: [shelved(trip)] });
-        if (back.ok) expect(planTrip(back.trips[0].trip)).toEqual(planTrip(trip));
+        expect(valueOf(back)).toEqual({ trips: [shelved(trip)] });
+        expect(planTrip(valueOf(back).trips[0].trip)).toEqual(planTrip(trip));
       }),
       { numRuns: 25 },
     );
   });
 
   it('reads version 1: the same days, the same grams', () => {
-    const read = importArchive(ARCHIVE_V1);
-    if (!read.ok) throw new Error('refused');
+    const read = valueOf(importArchive(ARCHIVE_V1));
     expect(read.migratedFrom).toBe(1);
     const [{ trip }] = read.trips;
     expect(trip.stops.map((s) => s.name)).toEqual(['Nettle Hut', 'Harrow Junction']);
@@ -40,16 +41,37 @@ describe('archive', () => {
       SHORT_TRIP.legs[0].days.map((d) => [d.km, d.altitudeM, d.breakfastAirC]),
     );
     expect(firstCarry(trip).demandG).toBeCloseTo(firstCarry(SHORT_TRIP).demandG, 1); // food stirred in does not cost fuel
-    expect(importArchive(exportArchive(read.trips))).toEqual({ ok: true, trips: read.trips });
+    expect(valueOf(importArchive(exportArchive(read.trips)))).toEqual({ trips: read.trips });
     expect(importArchive(ARCHIVE_V1.replace('"dayCount":5', '"dayCount":0'))).toMatchObject({
       problem: { issues: [{ path: 'trip.leg.dayCount' }] },
+    });
+  });
+
+  it('reads a backup of version 2, pins of cans by size and all', () => {
+    const text = readFileSync(path.resolve(__dirname, 'fixtures/backup-v2.json'), 'utf8');
+    const read = valueOf(importArchive(text));
+    expect(read.migratedFrom).toBe(2);
+    const [{ trip }] = read.trips;
+    expect(trip.stops.map((s) => s.pinned).filter(Boolean)).toEqual([
+      { kind: 'cans', counts: { 'can-100': 2, 'can-450': 1 } },
+      { kind: 'units', count: 40 },
+    ]);
+    expect(read.rack).toEqual(DEMO_RACK);
+    expect(read.preferences?.theme).toBe('headlamp');
+    const asPinned = [DEMO_TRIP.stops[0], DEMO_TRIP.stops[2]].reduce(
+      (t, s, i) => editStop(t, s.id, { pinned: read.trips[0].trip.stops[2 * i].pinned }),
+      DEMO_TRIP,
+    );
+    expect(trip).toEqual(asPinned);
+    expect(problemOf(importArchive(text.replace('"version": 2', '"version": 3')))).toMatchObject({
+      issues: [{ path: 'trips.0.trip.stops.0.pinned.counts' }],
     });
   });
 
   it('keeps a backup of everything whole, and refuses legs that do not fit their stops', () => {
     const preferences = { theme: 'day' as const, units: { ...METRIC } };
     const trips = [shelved(SHORT_TRIP), { trip: { ...SHORT_TRIP, id: 'other' }, archived: true }];
-    expect(importArchive(exportArchive(trips, { preferences }))).toEqual({ ok: true, trips, preferences });
+    expect(valueOf(importArchive(exportArchive(trips, { preferences })))).toEqual({ trips, preferences });
     expect(importArchive(exportArchive([trips[0], trips[0]]))).toMatchObject({
       problem: { issues: [{ message: 'two trips share one id' }] },
     });
@@ -70,8 +92,8 @@ describe('archive', () => {
   it.each([
     ['[]', { code: 'otherFormat' }],
     ['{"format":"something"}', { code: 'otherFormat' }],
-    ['{"format":"restless-tinder","version":7}', { code: 'otherVersion', found: 7, expected: 2 }],
-    ['{"format":"restless-tinder"}', { code: 'otherVersion', found: undefined, expected: 2 }],
+    ['{"format":"restless-tinder","version":7}', { code: 'otherVersion', found: '7', expected: 3 }],
+    ['{"format":"restless-tinder"}', { code: 'otherVersion', found: 'nothing', expected: 3 }],
   ])('refuses %s', (text, problem) => {
     expect(importArchive(text)).toEqual({ ok: false, problem });
   });
@@ -106,7 +128,7 @@ describe('archive', () => {
   });
 
   it('publishes the JSON Schema that it checks by (run "npm run schema" after changing it)', () => {
-    const file = path.resolve(__dirname, '../../docs/formats/trip-archive-v2.schema.json');
+    const file = path.resolve(__dirname, '../../docs/formats/trip-archive-v3.schema.json');
     expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(JSON.parse(JSON.stringify(archiveJsonSchema())));
   });
 });

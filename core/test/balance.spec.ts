@@ -1,27 +1,19 @@
 import fc from 'fast-check';
-import type { Trip } from '../src/archive/trip-schema';
-import { drawnDown, fuelOfG } from '../src/carry/containers';
-import { DEMO_RACK } from '../src/demo/vesper-rack';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { build, tripWithKit } from '../src/kit/trip-kit';
-import { balanceOf, paretoFront } from '../src/plan/balance';
-import { weightSums } from '../src/plan/weight-sums';
-import { planTrip, type Plan } from '../src/plan/plan';
-import { uncertainCarry } from '../src/plan/risk';
-import { shelfOf } from '../src/plan/shelf';
-import { spendSlack } from '../src/plan/slack';
-import { tripIf, whatIfColumn } from '../src/plan/what-if';
-import { chanceOfMoreThan, fuelForRisk, NO_MISHAPS, runOutRisk } from '../src/risk/monte-carlo';
-import { editKitOnLeg, kitRuns, tripOnLeg, withKitOnLeg, withoutLegKits } from '../src/trail/leg-kit';
-import { dayCount } from '../src/trail/edit';
+import { drawnDown, fuelOfG } from '../src/carry';
+import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
+import { build, tripWithKit } from '../src/kit';
+import type { Trip } from '../src/model';
+import { planTrip, weightSums, type Plan } from '../src/plan';
+import { chanceOfMoreThan, fuelForRisk, NO_MISHAPS, runOutRisk } from '../src/risk';
+import { balanceOf, paretoFront, shelfOf, spendSlack, tripIf, uncertainCarry, whatIfColumn } from '../src/study';
+import { dayCount, editKitOnLeg, kitRuns, tripOnLeg, withKitOnLeg, withoutLegKits } from '../src/trail';
+import { valueOf } from './value-of';
 
 const plan = planTrip(DEMO_TRIP);
 const demandOf = (trip: Trip, p: Plan, carry: number) => runOutRisk([uncertainCarry(trip, p.carries[carry])], 500, 1)[0];
 const withKit = (id: string): Trip => {
   const kit = DEMO_RACK.kits.find((k) => k.id === id);
-  const trip = kit && tripWithKit(DEMO_TRIP, build(DEMO_RACK, kit));
-  if (!trip || typeof trip === 'string') throw new Error(`no kit ${id}`);
-  return trip;
+  return valueOf(kit && tripWithKit(DEMO_TRIP, build(DEMO_RACK, kit)));
 };
 
 describe('the balance of weight and risk', () => {
@@ -121,7 +113,7 @@ describe('what if', () => {
     expect(closed.carries).toHaveLength(plan.carries.length - 1);
     const joined = closed.carries.find((c) => c.from === 'Harrow Junction');
     expect(joined?.to).toBe('Tarn House');
-    expect(joined?.runOutAsPlanned).toBe(1);
+    expect(joined?.runOutAsPlanned).toBeCloseTo(1, 3);
     expect(joined?.runOut).toBeLessThan(0.02);
   });
 
@@ -165,8 +157,8 @@ describe('another kit on some legs', () => {
       const kinds = new Set(c.containers.map((x) => x.kind));
       expect([...kinds]).toEqual([c.fromStop < 3 ? 'bottle' : 'canister']);
     }
-    expect(mixed.carries.find((c) => c.fromStop === PASS)?.hardwareG).toBe(plan.carries[0].hardwareG);
-    expect(mixed.carries[0].hardwareG).toBe(planTrip(withKit('alcohol-cone')).carries[0].hardwareG);
+    expect(mixed.carries.find((c) => c.fromStop === PASS)?.hardwareG).toBeCloseTo(plan.carries[0].hardwareG, 6);
+    expect(mixed.carries[0].hardwareG).toBeCloseTo(planTrip(withKit('alcohol-cone')).carries[0].hardwareG, 6);
   });
 
   it('brings its fuel by post where the stop sells none, and takes no can of the other along', () => {

@@ -1,12 +1,17 @@
 import fc from 'fast-check';
-import { ambientPressurePa } from '../src/air/atmosphere';
-import { forcedConvection } from '../src/air/convection';
-import { simulateBurn, type BurnInput } from '../src/burn/burn';
-import { doseAlcohol, doseTablets } from '../src/burn/dose';
-import { openSource } from '../src/burn/flame-source';
-import { ledgerFuelG, phaseHeatJ, totalHeatJ } from '../src/burn/ledger';
-import { unscreenedWindMps } from '../src/burn/wind';
-import { FUELS, type TabletFuel } from '../src/fuel/fuels';
+import { ambientPressurePa, forcedConvection } from '../src/air';
+import {
+  doseAlcohol,
+  doseTablets,
+  ledgerFuelG,
+  openSource,
+  phaseHeatJ,
+  simulateBurn,
+  totalHeatJ,
+  unscreenedWindMps,
+  type BurnInput,
+} from '../src/burn';
+import { FUELS, type TabletFuel } from '../src/fuel';
 import { ALCOHOL_POT, alcoholBurn, CHECK_CASES, DENATURED, gasBurn, KETTLE, PLAIN } from './check-cases';
 
 describe('common practice, one parameter set', () => {

@@ -1,7 +1,14 @@
 import fc from 'fast-check';
-import { jetFlow, unregulatedSupply } from '../src/canister/flow';
-import { blendPressure, CRITICAL, GASES, moleFractions, pureVapourPressurePa } from '../src/canister/vapour-pressure';
-import { blendAfterWithdrawal } from '../src/canister/withdrawal';
+import {
+  blendAfterWithdrawal,
+  blendPressure,
+  CRITICAL,
+  GASES,
+  jetFlow,
+  moleFractions,
+  pureVapourPressurePa,
+  unregulatedSupply,
+} from '../src/canister';
 
 const blends = fc
   .tuple(

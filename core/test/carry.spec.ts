@@ -1,8 +1,6 @@
 import fc from 'fast-check';
-import { fuelOfG, holding, leakProofMl, tareOfG } from '../src/carry/containers';
-import { containersFor, lightestCans } from '../src/carry/load-out/single';
-import { carryProfile } from '../src/carry/profile';
-import { FUELS } from '../src/fuel/fuels';
+import { carryProfile, containersFor, fuelOfG, holding, leakProofMl, lightestCans, tareOfG } from '../src/carry';
+import { FUELS } from '../src/fuel';
 import { DENATURED, MIXED_GAS } from './check-cases';
 
 describe('canisters', () => {

@@ -1,10 +1,17 @@
-import { ambientPressurePa } from '../src/air/atmosphere';
-import { simulateBurn, type Burn, type BurnInput, type Target } from '../src/burn/burn';
-import { LIQUID_PRIMING_G, type WindscreenKind } from '../src/burn/constants';
-import { canisterSource, openSource } from '../src/burn/flame-source';
-import type { Pot } from '../src/burn/pot';
-import { screenedWind } from '../src/burn/wind';
-import { FUELS, fuelLhvKJPerG, LHV_KJ_PER_G, type AlcoholFuel, type GasFuel } from '../src/fuel/fuels';
+import { ambientPressurePa } from '../src/air';
+import {
+  canisterSource,
+  LIQUID_PRIMING_G,
+  openSource,
+  screenedWind,
+  simulateBurn,
+  type Burn,
+  type BurnInput,
+  type Pot,
+  type Target,
+  type WindscreenKind,
+} from '../src/burn';
+import { fuelLhvKJPerG, FUELS, LHV_KJ_PER_G, type AlcoholFuel, type GasFuel } from '../src/fuel';
 
 /**
  * Common practice (no published source): what walkers with kitchen scales report. One parameter set meets all of it.

@@ -1,16 +1,14 @@
 import fc from 'fast-check';
-import { crossingsOf, lightestByLength, weightsByLength, type LengthKit } from '../src/carry/crossings';
-import { DEMO_RACK } from '../src/demo/vesper-rack';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { AS_CARRIED, kitLines, meanDayG } from '../src/plan/kit-lines';
-import { weightSums } from '../src/plan/weight-sums';
-import { planTrip } from '../src/plan/plan';
+import { crossingsOf, lightestByLength, weightsByLength, type LengthKit } from '../src/carry';
+import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
+import { planTrip, weightSums } from '../src/plan';
+import { AS_CARRIED, kitLines, meanDayG } from '../src/study';
 import { DENATURED, MIXED_GAS } from './check-cases';
 
 const named = (id: string, kit: LengthKit) => ({ id, ...weightsByLength(kit) });
 
 describe('crossings of an alcohol and a canister kit', () => {
-  // domain section 10: kits 65 g and 85 g without pot, 22 g and 8.7 g a meal, two hot meals a day, no reserve
+  // docs/physics.md, Common practice: kits 65 g and 85 g without pot, 22 g and 8.7 g a meal, two hot meals a day, no reserve
   const alcohol = named('alcohol', { hardwareG: 65, dailyG: 44, fuel: DENATURED, measureMl: 5, reservePercent: 0 });
   const gas = named('gas', { hardwareG: 85, dailyG: 17.4, fuel: MIXED_GAS, measureMl: 5, reservePercent: 0 });
   const days = (by: 'startG' | 'averageG') => crossingsOf(alcohol, gas, by).map((c) => c.days);

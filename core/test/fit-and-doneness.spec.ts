@@ -1,11 +1,22 @@
 import fc from 'fast-check';
-import { cookedMin, mixedC, restForDonenessS, restStretch } from '../src/burn/doneness';
-import { potHeightFactor, screenGapFactor } from '../src/burn/fit';
-import { ledgerFuelG, totalHeatJ } from '../src/burn/ledger';
-import { inferBlend } from '../src/plan/infer-blend';
-import { planTrip } from '../src/plan/plan';
+import {
+  cookedMin,
+  FRYING_PAN_C,
+  fry,
+  ledgerFuelG,
+  openSource,
+  mixedC,
+  potHeightFactor,
+  restForDonenessS,
+  restStretch,
+  screenGapFactor,
+  totalHeatJ,
+} from '../src/burn';
+import type { Trip } from '../src/model';
+import { planTrip } from '../src/plan';
+import { inferBlend } from '../src/study';
 import { everyDay, firstCarry, SHORT_TRIP } from './short-trip';
-import type { Trip } from '../src/archive/trip-schema';
+import { problemOf, valueOf } from './value-of';
 
 describe('how pot, burner and windscreen stand', () => {
   it('is best at 40 to 50 mm and a 6 mm gap, and worse on both sides (common practice)', () => {
@@ -70,13 +81,29 @@ describe('frying', () => {
     expect(totalHeatJ(b.ledger.heatJ)).toBeGreaterThan(b.ledger.heatJ.held.food);
   });
 
-  it('a flame too small never browns and says where it stays', () => {
-    const alcohol = { ...SHORT_TRIP.kit, burnerId: 'gel-tin', fuelId: 'gel', windscreen: 'none' as const };
+  it('a flame too small never browns and says where the pan stays: by hand, where gain meets loss', () => {
+    // 1 W for each kelvin above 20 °C, a third of the flame useful: 90 W hold 50 °C, 390 W hold 150 °C
+    const pan = (powerW: number) =>
+      fry({
+        minutes: 5,
+        source: openSource(powerW, 45, false),
+        loss: { airW: (c) => c - 20, evaporationW: () => 0 },
+        eta: () => 1 / 3,
+      });
+    expect(problemOf(pan(90)).atC).toBeCloseTo(50, 6);
+    expect(problemOf(pan(389)).atC).toBeLessThan(FRYING_PAN_C);
+    const browned = valueOf(pan(600));
+    expect(browned.heatJ.held.food).toBeCloseTo((200 - 130) * 300, 0);
+    expect(browned.releasedJ).toBeCloseTo(600 * 300, 0);
+  });
+
+  it('stalls in a plan where the flame is too small, without grams', () => {
+    const kit = { ...SHORT_TRIP.kit, burnerId: 'gel-tin', fuelId: 'gel', windscreen: 'none' as const };
     const supper = { ...SHORT_TRIP.menu.supper, target: { kind: 'fry', minutes: 5 } as const };
-    const cold = everyDay(SHORT_TRIP, { wind: { kind: 'words', word: 'steady' }, supperAirC: -30 });
-    const outcome = planTrip({ ...cold, kit: alcohol, menu: { ...cold.menu, supper } }).days[0].meals.supper?.burn.outcome;
-    if (outcome?.kind === 'stalls') expect(outcome.atC).toBeLessThan(150);
-    else expect(outcome?.kind).toBe('done');
+    const cold = everyDay(SHORT_TRIP, { wind: { kind: 'words', word: 'leaning' }, supperAirC: -30 });
+    const burn = planTrip({ ...cold, kit, menu: { ...cold.menu, supper } }).days[0].meals.supper?.burn;
+    expect(burn?.outcome).toMatchObject({ kind: 'stalls' });
+    expect(burn?.fuelG).toBe(0);
   });
 });
 

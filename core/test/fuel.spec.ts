@@ -1,5 +1,4 @@
-import { lowerHeatingValueKJPerG, MOLECULES } from '../src/fuel/combustion';
-import { FUELS, fuelLhvKJPerG, LHV_KJ_PER_G } from '../src/fuel/fuels';
+import { fuelLhvKJPerG, FUELS, LHV_KJ_PER_G, lowerHeatingValueKJPerG, MOLECULES } from '../src/fuel';
 
 describe('heats of combustion', () => {
   // standard enthalpies of formation, NIST WebBook / CRC Handbook

@@ -1,15 +1,22 @@
 import fc from 'fast-check';
 import geodesic from 'geographiclib-geodesic';
-import { tripSchema } from '../src/archive/trip-schema';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { ascentSoFarM } from '../src/trail/ascent';
-import { dayCount } from '../src/trail/edit';
-import { geodesicM } from '../src/trail/geodesic';
-import { readGpx, type GpxPoint } from '../src/trail/gpx-read';
-import { writeGpxWaypoints } from '../src/trail/gpx-write';
-import { layOutTrip, stopCandidates } from '../src/trail/lay-out';
-import { naismithHours } from '../src/trail/pace';
-import { heightProfile, lengthKm, trailLine } from '../src/trail/trail-line';
+import { DEMO_TRIP } from '../src/demo';
+import { tripSchema } from '../src/model';
+import {
+  ascentSoFarM,
+  dayCount,
+  geodesicM,
+  heightProfile,
+  layOutTrip,
+  lengthKm,
+  naismithHours,
+  readGpx,
+  stopCandidates,
+  trailLine,
+  writeGpxWaypoints,
+  type GpxPoint,
+} from '../src/trail';
+import { valueOf } from './value-of';
 
 const ids = (n: number) => `id-${n}`;
 const latitudeDeg = fc.double({ min: -89, max: 89, noNaN: true });
@@ -77,13 +84,12 @@ describe('reading GPX', () => {
     </trk>`);
 
   it('takes tracks, routes and waypoints of the 1.1 schema', () => {
-    const read = readGpx(SCHEMA_FILE);
-    if (!read.ok) throw new Error(JSON.stringify(read.problem));
-    expect(read.gpx.waypoints.map((w) => [w.name, w.altitudeM])).toEqual([
+    const read = valueOf(readGpx(SCHEMA_FILE));
+    expect(read.waypoints.map((w) => [w.name, w.altitudeM])).toEqual([
       ['Mill & Ford', 1204.5],
       ['waypoint 2', undefined],
     ]);
-    expect(read.gpx.lines.map((l) => [l.kind, l.name, l.points.length])).toEqual([
+    expect(read.lines.map((l) => [l.kind, l.name, l.points.length])).toEqual([
       ['route', 'by road', 2],
       ['track', 'ridge <high>', 3],
     ]);
@@ -127,9 +133,8 @@ describe('reading GPX', () => {
         const points = steps.map(
           (s) => (at = { latitudeDeg: at.latitudeDeg + s.north, longitudeDeg: at.longitudeDeg + s.east, altitudeM: at.altitudeM + s.up }),
         );
-        const read = readGpx(gpx(track(points)));
-        if (!read.ok) throw new Error(JSON.stringify(read.problem));
-        expect(read.gpx.lines[0].points).toEqual(points);
+        const read = valueOf(readGpx(gpx(track(points))));
+        expect(read.lines[0].points).toEqual(points);
         const karney = points.slice(1).reduce((sum, p, i) => {
           const q = points[i];
           return sum + (geodesic.Geodesic.WGS84.Inverse(q.latitudeDeg, q.longitudeDeg, p.latitudeDeg, p.longitudeDeg).s12 ?? 0);
@@ -162,42 +167,38 @@ describe('a trip along a track', () => {
 
   it('stops where the waypoints are passed, camps at even distances no longer than the pace', () => {
     expect(stops.map((s) => s.waypoint.name)).toEqual(['Middle', 'Beyond']);
-    const out = layOutTrip(DEMO_TRIP, line, stops, { kind: 'km', kmPerDay: 20 }, ids);
-    if (!out.ok) throw new Error(out.code);
-    expect(tripSchema.safeParse(out.trip).success).toBe(true);
-    expect(out.trip.stops.map((s) => s.name)).toEqual(['Start', 'Middle', 'Beyond', 'End']);
-    expect(out.trip.legs.map((l) => l.days.map((d) => d.km))).toEqual([
+    const out = valueOf(layOutTrip(DEMO_TRIP, line, stops, { kind: 'km', kmPerDay: 20 }, ids));
+    expect(tripSchema.safeParse(out).success).toBe(true);
+    expect(out.stops.map((s) => s.name)).toEqual(['Start', 'Middle', 'Beyond', 'End']);
+    expect(out.legs.map((l) => l.days.map((d) => d.km))).toEqual([
       [16.7, 16.7],
       [16.7, 16.7],
       [16.7, 16.7],
     ]);
-    expect(out.trip.legs[0].days[1].altitudeM).toBeCloseTo(1866, -1);
+    expect(out.legs[0].days[1].altitudeM).toBeCloseTo(1866, -1);
   });
 
   it('walks shorter days uphill when the pace is in hours', () => {
-    const out = layOutTrip(DEMO_TRIP, line, [], { kind: 'hours', hoursPerDay: 5 }, ids);
-    if (!out.ok) throw new Error(out.code);
-    const days = out.trip.legs[0].days;
+    const out = valueOf(layOutTrip(DEMO_TRIP, line, [], { kind: 'hours', hoursPerDay: 5 }, ids));
+    const days = out.legs[0].days;
     expect(days[0].km).toBeLessThan(days[days.length - 1].km);
     // 100.06 km / 4.83 + 1,000 m / 609.6 = 22.4 h: 5 days of 4.5 h
-    expect(dayCount(out.trip)).toBe(5);
+    expect(dayCount(out)).toBe(5);
   });
 
   it('says that a track is too long instead of cutting it', () => {
     expect(layOutTrip(DEMO_TRIP, line, [], { kind: 'km', kmPerDay: 0.4 }, ids)).toMatchObject({
       ok: false,
-      code: 'tooManyDays',
-      from: 'Start',
+      problem: { code: 'tooManyDays', from: 'Start' },
     });
   });
 
   it('gives its stops and camps out as waypoints that read back', () => {
-    const out = layOutTrip(DEMO_TRIP, line, stops, { kind: 'km', kmPerDay: 20 }, ids);
-    const text = out.ok ? writeGpxWaypoints({ ...out.trip, name: 'A <b> & "c"' }) : undefined;
-    const read = readGpx(text ?? '');
-    if (!read.ok) throw new Error(JSON.stringify(read.problem));
-    expect(read.gpx.waypoints.map((w) => w.name)).toEqual(['Start', 'camp 1', 'Middle', 'camp 3', 'Beyond', 'camp 5', 'End']);
-    expect(read.gpx.waypoints[2].latitudeDeg).toBeCloseTo(46.3, 2);
+    const out = valueOf(layOutTrip(DEMO_TRIP, line, stops, { kind: 'km', kmPerDay: 20 }, ids));
+    const text = writeGpxWaypoints({ ...out, name: 'A <b> & "c"' });
+    const read = valueOf(readGpx(text ?? ''));
+    expect(read.waypoints.map((w) => w.name)).toEqual(['Start', 'camp 1', 'Middle', 'camp 3', 'Beyond', 'camp 5', 'End']);
+    expect(read.waypoints[2].latitudeDeg).toBeCloseTo(46.3, 2);
     expect(writeGpxWaypoints(DEMO_TRIP)).toBeUndefined();
   });
 });

@@ -1,12 +1,9 @@
-import { DEMO_RACK } from '../src/demo/vesper-rack';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { build, tripWithKit } from '../src/kit/trip-kit';
-import { bestChanges } from '../src/plan/changes';
-import { missedMeals } from '../src/plan/cook-days';
-import { legKitChoices, legKitOf } from '../src/plan/leg-kits';
-import { weightSums } from '../src/plan/weight-sums';
-import { planTrip } from '../src/plan/plan';
-import { tripOnLeg, withKitOnLeg } from '../src/trail/leg-kit';
+import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
+import { build, tripWithKit } from '../src/kit';
+import { missedMeals, planTrip, weightSums } from '../src/plan';
+import { bestChanges, legKitChoices, legKitOf } from '../src/study';
+import { tripOnLeg, withKitOnLeg } from '../src/trail';
+import { valueOf } from './value-of';
 
 const kitOf = (id: string) => {
   const kit = DEMO_RACK.kits.find((k) => k.id === id);
@@ -14,8 +11,7 @@ const kitOf = (id: string) => {
   return kit;
 };
 /** The demo on alcohol all the way: its ban leg goes without hot meals. */
-const onAlcohol = tripWithKit(DEMO_TRIP, build(DEMO_RACK, kitOf('alcohol-cone')));
-if (typeof onAlcohol === 'string') throw new Error(onAlcohol);
+const onAlcohol = valueOf(tripWithKit(DEMO_TRIP, build(DEMO_RACK, kitOf('alcohol-cone'))));
 const BAN_LEG = 3;
 
 describe('what another kit on one leg would change', () => {

@@ -1,16 +1,13 @@
 import Papa from 'papaparse';
-import { DEMO_RACK } from '../src/demo/vesper-rack';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { build, tripWithKit } from '../src/kit/trip-kit';
-import { LOAD_OUT_COLUMNS, writeLoadOutCsv } from '../src/plan/load-out-csv';
-import { planTrip } from '../src/plan/plan';
+import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
+import { build, tripWithKit } from '../src/kit';
+import { LOAD_OUT_COLUMNS, planTrip, writeLoadOutCsv } from '../src/plan';
+import { valueOf } from './value-of';
 
 const rowsOf = (csv: string) => Papa.parse<Record<string, string>>(csv.trim(), { header: true }).data;
 const planWith = (id: string) => {
   const kit = DEMO_RACK.kits.find((k) => k.id === id);
-  const trip = kit && tripWithKit(DEMO_TRIP, build(DEMO_RACK, kit));
-  if (!trip || typeof trip === 'string') throw new Error(`no kit ${id}`);
-  return planTrip(trip);
+  return planTrip(valueOf(kit && tripWithKit(DEMO_TRIP, build(DEMO_RACK, kit))));
 };
 
 describe('load-outs as a table', () => {

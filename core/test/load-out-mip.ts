@@ -1,7 +1,5 @@
 import highsLoader, { type Highs } from 'highs';
-import type { CanSize, CanStage } from '../src/carry/load-out/cans';
-import type { PouredStage } from '../src/carry/load-out/poured';
-import { burntOf, loadCost, weightOf } from '../src/carry/load-out/stage';
+import { burntOf, loadCost, weightOf, type CanSize, type CanStage, type PouredStage } from '../src/carry';
 
 /** The load-out problems written out for a MIP solver (HiGHS), a way of solving them that shares nothing with ours. */
 

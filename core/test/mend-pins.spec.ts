@@ -1,14 +1,15 @@
-import { DEMO_RACK } from '../src/demo/vesper-rack';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { mendPins } from '../src/plan/mend-pins';
-import { planTrip } from '../src/plan/plan';
-import { editStop } from '../src/trail/edit';
+import type { CanPackageId } from '../src/carry';
+import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
+import { planTrip } from '../src/plan';
+import { mendPins } from '../src/study';
+import { editStop } from '../src/trail';
 
 describe('the nearest plans where what is pinned is too little', () => {
   // Harrow Junction is closed, so that what leaves home must last to Quill Landing
-  const closed = editStop(DEMO_TRIP, 1, { sells: [] });
-  const pinned = (counts: number[]) => editStop(closed, 0, { pinned: { kind: 'cans', counts } });
-  const short = pinned([2, 0, 0]);
+  const closed = editStop(DEMO_TRIP, DEMO_TRIP.stops[1].id, { sells: [] });
+  const pinned = (counts: Partial<Record<CanPackageId, number>>) =>
+    editStop(closed, closed.stops[0].id, { pinned: { kind: 'cans', counts } });
+  const short = pinned({ 'can-100': 2 });
   const mends = mendPins(DEMO_RACK, short, planTrip(short));
 
   it('name the leg, and each way out holds when it is planned', () => {
@@ -25,14 +26,14 @@ describe('the nearest plans where what is pinned is too little', () => {
       { code: 'unpin', stop: 'Nettle Hut' },
     ]);
     expect(mends.slice(4).every((m) => m.kind.code === 'kit')).toBe(true);
-    const one = pinned([1, 0, 0]); // a second 100 g can would not do, nor a box: the first leg alone needs more
+    const one = pinned({ 'can-100': 1 }); // a second 100 g can would not do, nor a box: the first leg alone needs more
     expect(mendPins(DEMO_RACK, one, planTrip(one)).map((m) => m.kind)).toEqual(
       expect.arrayContaining([{ code: 'more', stop: 'Nettle Hut', netG: 230 }]),
     );
   });
 
   it('are not asked for where the pins will do', () => {
-    const enough = pinned([0, 0, 1]);
+    const enough = pinned({ 'can-450': 1 });
     expect(mendPins(DEMO_RACK, enough, planTrip(enough))).toEqual([]);
   });
 });

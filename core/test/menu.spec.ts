@@ -1,20 +1,29 @@
 import fc from 'fast-check';
-import { MEALS, METHODS, mealSchema, type Meal, type MealName, type Method } from '../src/archive/kit-schema';
-import { tripSchema, type Day, type Trip } from '../src/archive/trip-schema';
-import { burnerById, hasValve } from '../src/catalogue/burners';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { foodOf, isEatenOut, mealOn } from '../src/menu/day-menu';
-import { DISHES } from '../src/menu/dish-catalogue';
-import { DISH_COLUMNS, readDishCsv, writeDishCsv } from '../src/menu/dish-csv';
-import { addDishes, clearDish, editDishOn, removeDish, setDish } from '../src/menu/edit';
-import { methodProblems, potFillMl, swollenMl } from '../src/menu/fit';
-import { withMethod } from '../src/menu/methods';
-import { cookingTimeS } from '../src/plan/changes';
-import { dishCard, learntDoneMin } from '../src/plan/dish-card';
-import { habitLedger } from '../src/plan/habits';
-import { perThousandKcal } from '../src/plan/per-kcal';
-import { demandOfG, planTrip } from '../src/plan/plan';
+import { burnerById, hasValve } from '../src/catalogue';
+import { DEMO_TRIP } from '../src/demo';
+import {
+  addDishes,
+  clearDish,
+  DISH_COLUMNS,
+  DISHES,
+  editDishOn,
+  foodOf,
+  isEatenOut,
+  mealOn,
+  methodProblems,
+  potFillMl,
+  readDishCsv,
+  removeDish,
+  setDish,
+  swollenMl,
+  withMethod,
+  writeDishCsv,
+} from '../src/menu';
+import { MEALS, mealSchema, METHODS, tripSchema, type Day, type Meal, type MealName, type Method, type Trip } from '../src/model';
+import { demandOfG, planTrip } from '../src/plan';
+import { cookingTimeS, dishCard, habitLedger, learntDoneMin, perThousandKcal } from '../src/study';
 import { everyDay, SHORT_TRIP } from './short-trip';
+import { problemOf, valueOf } from './value-of';
 
 const dish = (name: string): Meal => {
   const found = DISHES.find((d) => d.name === name);
@@ -274,24 +283,37 @@ describe('cards and comparisons', () => {
 describe('dishes as CSV', () => {
   it('come back as they went out', () => {
     const plain = DISHES.filter((d) => d.target.kind !== 'fry');
-    const { good, bad } = readDishCsv(writeDishCsv(plain));
+    const { good, bad } = valueOf(readDishCsv(writeDishCsv(plain)));
     expect(bad).toEqual([]);
     const kept = (m: Meal) => DISH_COLUMNS.map((c) => m[c]);
     expect(good.map(kept)).toEqual(plain.map(kept));
   });
 
   it('names broken rows by line, keeps the good ones, takes semicolons and decimal commas', () => {
-    const read = readDishCsv(
-      'name;method;waterMl;dryG;price\nStew;boilPour;310;120;3,50\nMush;stewed;x;10;1\n;heatRest;200;10;1\nSea;boilPour;99999;10;1\n',
+    const read = valueOf(
+      readDishCsv(
+        'name;method;waterMl;dryG;price\nStew;boilPour;310;120;3,50\nMush;stewed;x;10;1\n;heatRest;200;10;1\nSea;boilPour;99999;10;1\n',
+      ),
     );
     expect(read.good.map((m) => [m.name, m.waterMl, m.price])).toEqual([['Stew', 310, 3.5]]);
     expect(read.bad.map((b) => b.line)).toEqual([3, 4, 5]);
-    expect(read.bad[0].reasons.join(' ')).toMatch(/waterMl is “x”, not a number.*method is “stewed”/);
-    expect(readDishCsv('a,b\n1,2').refused).toBe('noColumns');
-    expect(readDishCsv('').refused).toBe('empty');
+    expect(read.bad[0].cells).toEqual([
+      { code: 'notANumber', column: 'waterMl', found: 'x' },
+      expect.objectContaining({ code: 'notOneOf', column: 'method', found: 'stewed' }),
+    ]);
+    expect(problemOf(readDishCsv('a,b\n1,2')).code).toBe('noColumns');
+    expect(problemOf(readDishCsv('')).code).toBe('emptyTable');
+    expect(problemOf(readDishCsv('name,method\n')).code).toBe('emptyTable');
+  });
+
+  it('name the line of the file, past blank lines and cells that run over several', () => {
+    const text = '\n\n name ,method,waterMl\r\n\r\n"Stew,\nof two lines",boilPour,300\n\n,,\nMush,stewed,100\n';
+    const { good, bad } = valueOf(readDishCsv(text));
+    expect(good.map((m) => m.name)).toEqual(['Stew,\nof two lines']);
+    expect(bad.map((b) => b.line)).toEqual([9]);
   });
 
   it('never throws, whatever the file holds', () => {
-    fc.assert(fc.property(fc.string(), (text) => expect(Array.isArray(readDishCsv(text).good)).toBe(true)));
+    fc.assert(fc.property(fc.string(), (text) => expect(() => readDishCsv(text)).not.toThrow()));
   });
 });

@@ -1,9 +1,6 @@
 import fc from 'fast-check';
-import type { Shape } from '../src/archive/rack-schema';
-import { placeDiscs } from '../src/kit/nest/discs';
-import { bestNest, packedMl, packingSteps, type Nest, type NestPiece } from '../src/kit/nest/nest';
-import { stances, volumeMl, type Firm } from '../src/kit/nest/stances';
-import { Stacker } from '../src/kit/nest/stacks';
+import { bestNest, packedMl, packingSteps, placeDiscs, Stacker, stances, volumeMl, type Firm, type Nest, type NestPiece } from '../src/kit';
+import type { Shape } from '../src/model';
 
 const pot = (innerDiameterMm: number, innerHeightMm: number): Shape => ({
   kind: 'vessel',

@@ -1,8 +1,7 @@
 import fc from 'fast-check';
-import { pieceSchema } from '../src/archive/rack-schema';
-import { pieceOfPasted, readWeights } from '../src/kit/paste-weights';
-import { PIECES } from '../src/kit/piece-catalogue';
-import { UNITS } from '../src/units/units';
+import { pieceOfPasted, PIECES, readWeights } from '../src/kit';
+import { pieceSchema } from '../src/model';
+import { UNITS } from '../src/units';
 
 describe('the catalogue of pieces', () => {
   it('holds some eighty of different names, each valid, of every job', () => {

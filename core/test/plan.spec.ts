@@ -1,11 +1,9 @@
 import fc from 'fast-check';
-import { MEALS } from '../src/archive/kit-schema';
-import { tripSchema, type Trip } from '../src/archive/trip-schema';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { bestChanges, cookingTimeS } from '../src/plan/changes';
-import { unfinishedMeals } from '../src/plan/cook-days';
-import { planTrip } from '../src/plan/plan';
-import { dayCount } from '../src/trail/edit';
+import { DEMO_TRIP } from '../src/demo';
+import { MEALS, tripSchema, type Trip } from '../src/model';
+import { planTrip, unfinishedMeals } from '../src/plan';
+import { bestChanges, cookingTimeS } from '../src/study';
+import { dayCount } from '../src/trail';
 import { anyTrip } from './any-trip';
 import { everyDay, firstCarry, ofDays, SHORT_TRIP } from './short-trip';
 

@@ -1,7 +1,5 @@
-import { CRITERIA, type Criterion, type Piece, type Rack } from '../src/archive/rack-schema';
-import type { Hint } from '../src/kit/hints';
-import { PIECES } from '../src/kit/piece-catalogue';
-import { editRackKit } from '../src/kit/rack-edit';
+import { editRackKit, PIECES, type Hint } from '../src/kit';
+import { CRITERIA, type Criterion, type Piece, type Rack } from '../src/model';
 
 /** What tests of the rack take in hand. */
 

@@ -1,20 +1,19 @@
 import fc from 'fast-check';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { simulateBurn } from '../src/burn/burn';
+import { simulateBurn } from '../src/burn';
+import { DEMO_TRIP } from '../src/demo';
+import { dosed, FRESH_CAN, kitInUse, onEvening, planTrip, sourceFor } from '../src/plan';
 import {
   chanceOfAny,
   fuelForRisk,
   NO_MISHAPS,
+  normals,
   runOutRisk,
+  seededRandom,
   SPREADS,
   type UncertainBurn,
   type UncertainCarry,
-} from '../src/risk/monte-carlo';
-import { normals, seededRandom } from '../src/risk/random';
-import { FRESH_CAN, onEvening } from '../src/plan/evenings';
-import { dosed, kitInUse, sourceFor } from '../src/plan/meal-burn';
-import { planTrip } from '../src/plan/plan';
-import { planRisk, uncertainBurn, uncertainCarry } from '../src/plan/risk';
+} from '../src/risk';
+import { planRisk, uncertainBurn, uncertainCarry } from '../src/study';
 
 /** Probability that a normal number is above `z` (Abramowitz and Stegun 26.2.17, error below 7.5e-8). */
 function above(z: number): number {

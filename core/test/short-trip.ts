@@ -1,7 +1,7 @@
-import type { Day, Trip } from '../src/archive/trip-schema';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { dayCount, paintDays, stretchLeg } from '../src/trail/edit';
-import { carryOfDay, planTrip, type CarryPlan } from '../src/plan/plan';
+import { DEMO_TRIP } from '../src/demo';
+import type { Day, Trip } from '../src/model';
+import { carryOfDay, planTrip, type CarryPlan } from '../src/plan';
+import { dayCount, paintDays, stretchLeg } from '../src/trail';
 
 /** The demo's first leg alone: five days, one carry. */
 export const SHORT_TRIP: Trip = { ...DEMO_TRIP, stops: DEMO_TRIP.stops.slice(0, 2), legs: DEMO_TRIP.legs.slice(0, 1) };

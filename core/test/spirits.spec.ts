@@ -1,9 +1,16 @@
 import fc from 'fast-check';
-import { leftInBurner } from '../src/burn/left-in-burner';
-import { alcoholMixDensity, heatKJPerMl } from '../src/fuel/alcohol-mix';
-import { FUELS } from '../src/fuel/fuels';
-import { dilute, spiritHeatKJPerMl } from '../src/fuel/dilution';
-import { ETHANOL_G_PER_ML, ethanolWaterDensity, massShareOf, volumeShareOf } from '../src/fuel/ethanol-water';
+import { leftInBurner } from '../src/burn';
+import {
+  alcoholMixDensity,
+  dilute,
+  ETHANOL_G_PER_ML,
+  ethanolWaterDensity,
+  FUELS,
+  heatKJPerMl,
+  massShareOf,
+  spiritHeatKJPerMl,
+  volumeShareOf,
+} from '../src/fuel';
 
 describe('ethanol and water', () => {
   // OIML R 22 (1975), alcoholic strength by volume at 20 °C → density, kg/m³

@@ -1,11 +1,10 @@
 import fc from 'fast-check';
-import type { Sale, Stop } from '../src/archive/trip-schema';
-import { lightestCans } from '../src/carry/load-out/single';
-import { CANISTER_SIZES, PACKAGE_IDS, packageById, USUAL_SALES, type PackageId } from '../src/carry/packages';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { FUELS, type Fuel } from '../src/fuel/fuels';
-import { planTrip } from '../src/plan/plan';
-import { supplyAt } from '../src/trail/supply';
+import { CANISTER_SIZES, lightestCans, PACKAGE_IDS, packageById, USUAL_SALES, type PackageId } from '../src/carry';
+import { DEMO_TRIP } from '../src/demo';
+import { FUELS, type Fuel } from '../src/fuel';
+import type { Sale, Stop } from '../src/model';
+import { planTrip } from '../src/plan';
+import { supplyAt } from '../src/trail';
 
 const stop = (...ids: PackageId[]): Stop => ({
   ...DEMO_TRIP.stops[1],

@@ -1,13 +1,10 @@
 import fc from 'fast-check';
-import { tripSchema, type Trip } from '../src/archive/trip-schema';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { demandOfG, planTrip } from '../src/plan/plan';
-import { addDays, dateOfDay, dayOfYear } from '../src/trail/dates';
+import { simulatedClimate } from '../src/climate';
+import { DEMO_TRIP } from '../src/demo';
+import { tripSchema, type Trip } from '../src/model';
+import { demandOfG, planTrip } from '../src/plan';
+import { addDays, COLD_WORDS, dateOfDay, dayOfYear, fillClimate, letClimateSay, startTrip, WEEKEND, writeIcs } from '../src/trail';
 import * as edit from '../src/trail/edit';
-import { fillClimate, letClimateSay } from '../src/trail/fill-climate';
-import { writeIcs } from '../src/trail/ics';
-import { COLD_WORDS, startTrip, WEEKEND } from '../src/trail/starter';
-import { simulatedClimate } from '../src/climate/simulated-climate';
 import { everyDay, SHORT_TRIP } from './short-trip';
 
 const lengths = (t: Trip) => t.legs.map((l) => l.days.length);
@@ -31,7 +28,7 @@ describe('the demo', () => {
     expect(quill?.problems).toContainEqual({ code: 'passesStops', names: ['Marl Cross'] });
     const atHarrow = {
       ...DEMO_TRIP,
-      stops: DEMO_TRIP.stops.map((s, i) => (i === 0 ? { ...s, pinned: { kind: 'cans' as const, counts: [0, 1, 0] } } : s)),
+      stops: DEMO_TRIP.stops.map((s, i) => (i === 0 ? { ...s, pinned: { kind: 'cans' as const, counts: { 'can-230': 1 } } } : s)),
     };
     const full = edit.paintDays(atHarrow, 6, 9, { supperAirC: -5, breakfastAirC: -9, source: 'snow' });
     const bought = planTrip(full).carries.find((c) => c.from === 'Harrow Junction')?.bought ?? [];
@@ -214,7 +211,9 @@ describe('days of the calendar', () => {
   });
 
   it('go out as iCalendar: arrival days, posting deadline, folded and escaped (RFC 5545)', () => {
-    const trip = edit.editStop(DEMO_TRIP, 1, { name: 'Harrow; Junction, the long, long, long name of a place that nobody folds by hand' });
+    const trip = edit.editStop(DEMO_TRIP, DEMO_TRIP.stops[1].id, {
+      name: 'Harrow; Junction, the long, long, long name of a place that nobody folds by hand',
+    });
     const text = writeIcs(trip, '20270601T080000Z');
     expect(text.split('\r\n').every((l) => Buffer.byteLength(l) <= 75)).toBe(true);
     const unfolded = text.replaceAll('\r\n ', '');

@@ -1,12 +1,10 @@
 import fc from 'fast-check';
-import type { Trip } from '../src/archive/trip-schema';
-import { fuelOfG, tareOfG, type Container } from '../src/carry/containers';
-import { fillCans } from '../src/carry/load-out/fills';
-import { CANISTER_SIZES } from '../src/carry/packages';
-import { DEMO_TRIP } from '../src/demo/vesper-divide';
-import { editStop } from '../src/trail/edit';
-import { planTrip, type Plan } from '../src/plan/plan';
-import { tripPrice } from '../src/plan/trip-price';
+import { CANISTER_SIZES, fillCans, fuelOfG, tareOfG, type Container } from '../src/carry';
+import { DEMO_TRIP } from '../src/demo';
+import type { Trip } from '../src/model';
+import { planTrip, type Plan } from '../src/plan';
+import { tripPrice } from '../src/study';
+import { editStop } from '../src/trail';
 import { anyTrip } from './any-trip';
 
 const nets = (list: readonly Container[]): number[] => list.map((c) => ('netG' in c ? c.netG : 0));
@@ -77,13 +75,13 @@ describe('load-outs in a plan', () => {
   });
 
   it('follow a pin, say what it costs, and say where it falls short', () => {
-    const quill = DEMO_TRIP.stops.findIndex((s) => s.name === 'Quill Landing');
-    const pinned = planTrip(editStop(DEMO_TRIP, quill, { pinned: { kind: 'cans', counts: [0, 0, 1] } }));
+    const quill = DEMO_TRIP.stops.find((s) => s.name === 'Quill Landing')?.id ?? '';
+    const pinned = planTrip(editStop(DEMO_TRIP, quill, { pinned: { kind: 'cans', counts: { 'can-450': 1 } } }));
     const free = planTrip(DEMO_TRIP);
     expect(nets(pinned.carries.find((c) => c.from === 'Quill Landing')?.bought ?? [])).toEqual([450]);
     expect(pinned.pinCost?.meanG).toBeGreaterThan(0);
     expect(averageG(pinned) - averageG(free)).toBeCloseTo(pinned.pinCost?.meanG ?? 0, -1);
-    const nothing = planTrip(editStop(DEMO_TRIP, 0, { pinned: { kind: 'cans', counts: [0, 0, 0] } }));
+    const nothing = planTrip(editStop(DEMO_TRIP, DEMO_TRIP.stops[0].id, { pinned: { kind: 'cans', counts: {} } }));
     expect(nothing.pinTooSmall).toMatchObject({ stop: 'Nettle Hut', mostG: 0 });
     expect(nets(nothing.carries[0].bought)).toEqual(nets(free.carries[0].bought));
   });
@@ -97,7 +95,7 @@ describe('load-outs in a plan', () => {
       const boughtMl = c.bought.reduce((sum, b) => sum + (b.kind === 'bottle' ? b.fillMl : 0), 0);
       expect(boughtMl / 5).toBeCloseTo(Math.round(boughtMl / 5), 6);
     }
-    const pinned = planTrip(editStop(alcohol, 0, { pinned: { kind: 'units', count: 160 } }));
+    const pinned = planTrip(editStop(alcohol, alcohol.stops[0].id, { pinned: { kind: 'units', count: 160 } }));
     expect(pinned.carries[0].bought.reduce((sum, b) => sum + (b.kind === 'bottle' ? b.fillMl : 0), 0)).toBeCloseTo(800, 6);
   });
 

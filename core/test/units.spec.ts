@@ -1,14 +1,23 @@
 import fc from 'fast-check';
-import { formatDuration, formatQuantity, METRIC, US_CUSTOMARY } from '../src/units/format';
-import { parseQuantity } from '../src/units/parse';
-import { fromCore, toCore, UNITS, unitBySymbol, type Quantity } from '../src/units/units';
+import {
+  formatDuration,
+  formatQuantity,
+  fromCore,
+  METRIC,
+  parseQuantity,
+  toCore,
+  unitBySymbol,
+  UNITS,
+  US_CUSTOMARY,
+  type Quantity,
+} from '../src/units';
 
 const read = (text: string, quantity: Quantity, fallback = METRIC) =>
   parseQuantity(text, quantity, unitBySymbol(quantity, fallback[quantity]));
 const value = (text: string, quantity: Quantity, fallback = METRIC): number => {
   const p = read(text, quantity, fallback);
-  if (!p.ok) throw new Error(`${text}: ${p.code}`);
-  return p.value;
+  if (!p.ok) throw new Error(`${text}: ${p.problem.code}`);
+  return p.value.value;
 };
 
 describe('typed quantities', () => {
@@ -56,7 +65,10 @@ describe('typed quantities', () => {
   });
 
   it('questions a pair that disagrees and takes one that agrees', () => {
-    expect(read('60 F / 20 C', 'temperature')).toMatchObject({ ok: false, code: 'pairDisagrees', first: '60 F', second: '20 C' });
+    expect(read('60 F / 20 C', 'temperature')).toMatchObject({
+      ok: false,
+      problem: { code: 'pairDisagrees', first: '60 F', second: '20 C' },
+    });
     expect(value('68 F / 20 C', 'temperature')).toBeCloseTo(20, 6);
     expect(value('2 cups = 473 ml', 'volume')).toBeCloseTo(473.18, 1);
   });
@@ -69,14 +81,14 @@ describe('typed quantities', () => {
     ['5 km', 'otherQuantity'],
     ['1/0 cup', 'noNumber'],
   ])('refuses "%s" as %s', (text, code) => {
-    expect(read(text, 'volume')).toMatchObject({ ok: false, code });
+    expect(read(text, 'volume')).toMatchObject({ ok: false, problem: { code } });
   });
 
   it('never throws and never answers with NaN', () => {
     fc.assert(
       fc.property(fc.string(), (text) => {
         const p = read(text, 'volume');
-        if (p.ok) expect(Number.isFinite(p.value)).toBe(true);
+        if (p.ok) expect(Number.isFinite(p.value.value)).toBe(true);
       }),
     );
   });

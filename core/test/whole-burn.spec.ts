@@ -1,15 +1,22 @@
 import fc from 'fast-check';
-import { ambientPressurePa } from '../src/air/atmosphere';
-import { beaufortOf, BEAUFORT } from '../src/burn/beaufort';
-import { simulateBurn, type BurnInput } from '../src/burn/burn';
-import { openSource } from '../src/burn/flame-source';
-import { heatPath } from '../src/burn/heat-path';
-import { ledgerFuelG, phaseHeatJ } from '../src/burn/ledger';
-import { COZIES, HOT_C, rest, type RestSetup } from '../src/burn/rest';
-import { boilTimeS } from '../src/burn/treatment';
-import { flameStrength, lowestAirC, type ColdSetup } from '../src/canister/strength';
-import { WARMING, type Warming } from '../src/canister/warming';
-import { snowMeltJ, snowPotfuls } from '../src/water/snow';
+import { ambientPressurePa } from '../src/air';
+import {
+  BEAUFORT,
+  beaufortOf,
+  boilTimeS,
+  COZIES,
+  heatPath,
+  HOT_C,
+  ledgerFuelG,
+  openSource,
+  phaseHeatJ,
+  rest,
+  simulateBurn,
+  type BurnInput,
+  type RestSetup,
+} from '../src/burn';
+import { flameStrength, lowestAirC, WARMING, type ColdSetup, type Warming } from '../src/canister';
+import { snowMeltJ, snowPotfuls } from '../src/water';
 import { KETTLE, MIXED_GAS, PLAIN } from './check-cases';
 
 const SEA = ambientPressurePa(0);

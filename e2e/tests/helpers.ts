@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
-import { carryOfDay, DEMO_TRIP, planTrip } from '@tinder/core';
+import { DEMO_TRIP } from '@tinder/core/demo';
+import { carryOfDay, planTrip } from '@tinder/core/plan';
 import { expect, test as base, type Page } from '@playwright/test';
 
 /** A page that fails its test on anything written to the console. */

@@ -1,4 +1,5 @@
-import { carryOfDay, importArchive, planTrip } from '@tinder/core';
+import { importArchive } from '@tinder/core/archive';
+import { carryOfDay, planTrip } from '@tinder/core/plan';
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { expect, grams, open, test, type, verdict } from './helpers';
@@ -25,7 +26,7 @@ test('exports a trip, takes it back, and the numbers agree with the core', async
   const text = await readFile(await download.path(), 'utf8');
   const read = importArchive(text);
   if (!read.ok) throw new Error('the exported file was refused');
-  expect(await grams(page, 'to burn')).toBe(Math.round(carryOfDay(planTrip(read.trips[0].trip), 1).demandG));
+  expect(await grams(page, 'to burn')).toBe(Math.round(carryOfDay(planTrip(read.value.trips[0].trip), 1).demandG));
 
   await type(page, 'days, typed', '2');
   await expect(verdict(page)).toContainText('2 days burn');

@@ -1,4 +1,4 @@
-import { answerClimate, climateQuerySchema } from '@tinder/core';
+import { answerClimate, climateQuerySchema } from '@tinder/core/climate';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';

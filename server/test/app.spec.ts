@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { answerClimate } from '@tinder/core';
+import { answerClimate } from '@tinder/core/climate';
 import { createApp } from '../src/app';
 import { listen, type Listening } from '../src/listen';
 

@@ -1,39 +1,36 @@
 import { ChangeDetectionStrategy, Component, computed, inject, viewChild, type ElementRef } from '@angular/core';
-import { build, tripWithKit } from '@tinder/core';
+import { done } from '@tinder/core/errors';
+import { build, tripWithKit } from '@tinder/core/kit';
+import { BALANCE_TRIPS, RAREST_CHANCE } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { RiskService } from '../state/risk-service';
-import { WorkspaceStore } from '../state/workspace-store';
-import { downloadFigureSvg } from '../ui/export-figure';
+import { RiskService } from '../planning/risk-service';
+import { WorkspaceStore } from '../store/workspace-store';
+import { downloadFigureSvg } from '../platform/export-figure';
 import { measuredWidth } from '../ui/measured-width';
-import { Units } from '../ui/units';
-import { balanceGeometry, RAREST, type BalanceMark } from './balance-geometry';
+import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
+import { StudyNote } from '../ui/study-note';
+import { Units } from '../words/units';
+import { balanceGeometry, type BalanceMark } from '../charts/balance-geometry';
 import { BalanceStudy } from './balance-study';
+import { balanceChanceWords, balanceMarkWords, balanceWords } from '../words/balance-words';
 
 const HEIGHT = 270;
 
 /** Weight against risk: every reasonable load-out of every kit, the front that nothing beats, and the walker's own to move along it. */
 @Component({
   selector: 'app-balance-panel',
-  imports: [NzButtonComponent],
+  imports: [Drag, NzButtonComponent, StudyNote],
   providers: [BalanceStudy],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
       <h2 class="sign">carried weight against the chance of running out</h2>
-      @if (study.progress(); as p) {
-        <span class="quiet" role="status">
-          <progress [value]="p.done" [max]="p.of" aria-label="kits worked out"></progress> {{ p.done }} of {{ p.of }} kits
-        </span>
-        <button nz-button class="word" type="button" (click)="study.stop()">stop</button>
-      }
+      <app-study-note [study]="study.study" of="kits" />
       <button nz-button class="word" type="button" (click)="save()">drawing as SVG</button>
     </div>
-    @if (study.stopped()) {
-      <p class="quiet">Stopped: what is drawn may belong to an older trip. Change anything to have it worked out again.</p>
-    }
     @if (study.current(); as now) {
       @let g = shape();
-      <p class="says" [class.stale]="!!study.progress()">{{ says() }}</p>
+      <p class="says" [class.stale]="study.stale()">{{ says() }}</p>
       <svg
         #figure
         width="100%"
@@ -45,12 +42,10 @@ const HEIGHT = 270;
         [attr.aria-valuemax]="study.front().length"
         [attr.aria-valuenow]="at() + 1"
         [attr.aria-valuetext]="spoken(now)"
-        [class.stale]="!!study.progress()"
-        (pointerdown)="grab($event)"
-        (pointermove)="drag($event)"
-        (pointerup)="drop()"
-        (pointercancel)="drop()"
-        (keydown)="key($event)"
+        [class.stale]="study.stale()"
+        appDrag="drag"
+        (dragged)="drag($event)"
+        (stepped)="step($event)"
       >
         <rect class="catch" width="100%" [attr.height]="H + 40" />
         @for (c of g.chances; track c) {
@@ -76,8 +71,8 @@ const HEIGHT = 270;
             r="4"
           />
         }
-        @for (l of labels(); track l.name) {
-          <text class="name" [attr.x]="l.x" [attr.y]="l.y" [attr.text-anchor]="l.anchor">{{ l.name }}</text>
+        @for (l of g.names; track l.name) {
+          <text class="name" [attr.x]="l.x" [attr.y]="l.labelY" [attr.text-anchor]="l.anchor">{{ l.name }}</text>
         }
         <circle class="now" [attr.cx]="g.x(now.averageG)" [attr.cy]="g.y(now.worst)" r="8" />
       </svg>
@@ -108,7 +103,7 @@ const HEIGHT = 270;
               <td class="number">{{ units.text(m.reservePercent, 'percent') }}</td>
               <td class="number">{{ units.text(m.averageG, 'mass') }}</td>
               <td class="number" [class.over]="m.worst > risk.limit()">{{ chance(m.worst) }}</td>
-              <td class="quiet">{{ m.worst < RAREST ? '' : m.tightest.from + ' to ' + m.tightest.to }}</td>
+              <td class="quiet">{{ m.worst < rarest ? '' : m.tightest.from + ' to ' + m.tightest.to }}</td>
               <td class="number">{{ units.text(m.price, 'price') }}</td>
               <td>
                 @if (m !== now) {
@@ -123,7 +118,7 @@ const HEIGHT = 270;
           }
         </tbody>
       </table>
-    } @else {
+    } @else if (!study.study.problem()) {
       <p class="quiet">weighing the first kit…</p>
     }
   `,
@@ -164,10 +159,6 @@ const HEIGHT = 270;
       stroke: var(--ground);
       stroke-width: 3px;
     }
-    progress {
-      width: 80px;
-      accent-color: var(--ink);
-    }
   `,
 })
 export class BalancePanel {
@@ -177,12 +168,12 @@ export class BalancePanel {
   private readonly store = inject(WorkspaceStore);
   private readonly figure = viewChild<ElementRef<SVGSVGElement>>('figure');
   private readonly hostWidth = measuredWidth(1080);
-  private dragging: string | undefined;
 
   protected readonly H = HEIGHT;
-  protected readonly RAREST = RAREST;
+  protected readonly rarest = RAREST_CHANCE;
   protected readonly Math = Math;
-  protected readonly trips = '2,500';
+  protected readonly trips = BALANCE_TRIPS.toLocaleString('en-US');
+  protected readonly chance = balanceChanceWords;
   protected readonly width = computed(() => Math.max(160, this.hostWidth() - GUTTER));
   protected readonly shape = computed(() =>
     balanceGeometry(this.study.marks(), this.study.front(), this.width(), HEIGHT, this.units.unit('mass').factor),
@@ -194,43 +185,11 @@ export class BalancePanel {
   });
   protected readonly says = computed(() => {
     const now = this.study.current();
-    if (!now) return '';
-    const front = this.study.front();
-    const better = front.find((m) => m.worst <= now.worst && m.averageG < now.averageG - 1);
-    const limit = this.risk.limit();
-    const safest = front.find((m) => m.worst <= limit);
-    const where = now.worst < RAREST ? '' : ` between ${now.tightest.from} and ${now.tightest.to}`;
-    const own = `As planned: ${this.units.text(now.averageG, 'mass')} on average, its chance of running out${where} is ${this.chance(now.worst)}. `;
-    if (better)
-      return `${own}${better.name} with ${better.reservePercent} % reserve is ${this.units.text(now.averageG - better.averageG, 'mass')} lighter and no riskier.`;
-    if (safest && safest !== now && safest.averageG < now.averageG - 1)
-      return `${own}The lightest within what you live with is ${safest.name} with ${safest.reservePercent} % reserve, ${this.units.text(safest.averageG, 'mass')}.`;
-    return `${own}Nothing on the rack that cooks as much is lighter without more risk.`;
+    return now ? balanceWords(now, this.study.front(), this.risk.limit(), this.units) : '';
   });
-  /** One name a kit, at its lightest point. */
-  protected readonly labels = computed(() => {
-    const g = this.shape();
-    const byKit = new Map<string, BalanceMark>();
-    for (const m of this.study.marks()) if (!byKit.has(m.kitId)) byKit.set(m.kitId, m);
-    let taken = Number.POSITIVE_INFINITY;
-    // names that would lie on each other are moved up
-    return [...byKit.values()]
-      .map((m) => ({ name: m.name, x: g.x(m.averageG), y: g.y(m.worst) - 9 }))
-      .sort((a, b) => b.y - a.y)
-      .map((l) => {
-        taken = Math.min(l.y, taken - 14);
-        const right = l.x > this.width() - 160;
-        return { ...l, y: taken, x: right ? l.x - 7 : l.x + 7, anchor: right ? ('end' as const) : ('start' as const) };
-      });
-  });
-
-  protected chance(p: number): string {
-    if (p < RAREST) return 'under 1 in 1,000';
-    return p > 0.5 ? `${Math.round(100 * p)} in 100` : `1 in ${Math.round(1 / p).toLocaleString('en-US')}`;
-  }
 
   protected spoken(m: BalanceMark): string {
-    return `${m.name} with ${m.reservePercent} % reserve, ${this.units.text(m.averageG, 'mass')}, chance of running out ${this.chance(m.worst)}`;
+    return balanceMarkWords(m, this.units);
   }
 
   protected choose(m: BalanceMark, gesture?: string): void {
@@ -239,47 +198,20 @@ export class BalancePanel {
       `carry ${m.name}, ${m.reservePercent} % reserve`,
       (trip) => {
         const kit = m.kitId === this.study.own().id ? undefined : rack.kits.find((k) => k.id === m.kitId);
-        const carried = kit ? tripWithKit(trip, build(rack, kit)) : trip;
-        return typeof carried === 'string' ? trip : { ...carried, reservePercent: m.reservePercent };
+        const carried = kit ? tripWithKit(trip, build(rack, kit)) : done(trip);
+        return carried.ok ? { ...carried.value, reservePercent: m.reservePercent } : trip;
       },
       gesture,
     );
   }
 
-  protected grab(event: PointerEvent): void {
-    (event.currentTarget as Element).setPointerCapture?.(event.pointerId);
-    this.dragging = `front-${event.timeStamp}`;
-    this.drag(event);
+  protected drag({ x, gesture }: DraggedTo): void {
+    const near = this.shape().nearest(x);
+    if (near && near !== this.study.current()) this.choose(near, gesture);
   }
 
-  protected drag(event: PointerEvent): void {
-    if (!this.dragging) return;
-    const box = (event.currentTarget as Element).getBoundingClientRect();
-    const g = this.shape();
-    const pixel = event.clientX - box.left;
-    const front = this.study.front();
-    const near = front.reduce((a, b) => (Math.abs(g.x(b.averageG) - pixel) < Math.abs(g.x(a.averageG) - pixel) ? b : a));
-    if (near !== this.study.current()) this.choose(near, this.dragging);
-  }
-
-  protected drop(): void {
-    if (this.dragging) this.store.endGesture();
-    this.dragging = undefined;
-  }
-
-  protected key(event: KeyboardEvent): void {
-    const last = this.study.front().length - 1;
-    const to = {
-      ArrowRight: this.at() + 1,
-      ArrowUp: this.at() + 1,
-      ArrowLeft: this.at() - 1,
-      ArrowDown: this.at() - 1,
-      Home: 0,
-      End: last,
-    }[event.key];
-    if (to === undefined) return;
-    event.preventDefault();
-    const mark = this.study.front()[Math.min(last, Math.max(0, to))];
+  protected step(step: KeyStep): void {
+    const mark = this.study.front()[stepTo(step, this.at(), { min: 0, max: this.study.front().length - 1 })];
     if (mark && mark !== this.study.current()) this.choose(mark);
   }
 

@@ -1,40 +1,27 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import {
-  CANISTER_SIZES,
-  cookedWithin,
-  editStop,
-  fuelById,
-  LIMITS,
-  tripOnLeg,
-  usesCans,
-  WEIGHT_MEASURES,
-  type CarryPlan,
-  type PinMend,
-  type Plan,
-  type Stop,
-  type WeightMeasure,
-} from '@tinder/core';
+import { CAN_PACKAGE_IDS, PACKAGES, WEIGHT_MEASURES, type CanPackageId, type WeightMeasure } from '@tinder/core/carry';
+import { usesCans } from '@tinder/core/catalogue';
+import { fuelById } from '@tinder/core/fuel';
+import { LIMITS, type Stop } from '@tinder/core/model';
+import type { CarryPlan, Plan } from '@tinder/core/plan';
+import type { PinMend } from '@tinder/core/study';
+import { editStop, tripOnLeg } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { PlanService } from '../state/plan-service';
-import { StudyWorker } from '../state/study-worker';
-import { answerWhenResting } from '../state/when-resting';
-import { WorkspaceStore } from '../state/workspace-store';
+import { PlanService } from '../planning/plan-service';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
-import { Units } from '../ui/units';
-import { mendWords } from './mend-words';
-
-const MEASURE_WORDS: Record<WeightMeasure, string> = {
-  start: 'weight leaving the stops',
-  gramDays: 'average over the days',
-  gramKm: 'gram-kilometres',
-  gramClimb: 'gram-kilometres with ascent',
-};
+import { StudyNote } from '../ui/study-note';
+import { leakWords, MEASURE_WORDS, pinUnitWords, pinWords } from '../words/load-choice-words';
+import { Units } from '../words/units';
+import { pinMendWords } from '../words/pin-mend-words';
 
 /** How the load-outs are chosen: which weight counts, what money is worth, and what the walker has decided for this stop. */
 @Component({
   selector: 'app-choice-panel',
-  imports: [NzButtonComponent, PickField, QuantityField],
+  imports: [NzButtonComponent, PickField, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details>
@@ -55,17 +42,17 @@ const MEASURE_WORDS: Record<WeightMeasure, string> = {
       @if (cans()) {
         <fieldset>
           <legend class="name">I buy at {{ stop().name }}</legend>
-          @for (s of sizes; track s.netG) {
+          @for (s of sizes; track s.id) {
             <label [for]="'pin-' + s.netG">{{ s.netG }} g cans</label>
             <app-quantity-field
               [fieldId]="'pin-' + s.netG"
               [label]="s.netG + ' g cans to buy here, decided'"
               quantity="count"
               [bare]="true"
-              [value]="pinnedCount($index)"
+              [value]="pinnedCount(s.id)"
               placeholder="free"
-              [limits]="{ min: 0, max: 20 }"
-              (valueChange)="pin($index, $event)"
+              [limits]="L.pinnedCans"
+              (valueChange)="pin(s.id, $event)"
             />
           }
         </fieldset>
@@ -78,7 +65,7 @@ const MEASURE_WORDS: Record<WeightMeasure, string> = {
             [bare]="true"
             [value]="pinnedUnits()"
             placeholder="free"
-            [limits]="{ min: 0, max: 2000 }"
+            [limits]="L.pinnedUnits"
             (valueChange)="pinUnits($event)"
           />
         </div>
@@ -89,6 +76,7 @@ const MEASURE_WORDS: Record<WeightMeasure, string> = {
       @if (pinWords(); as words) {
         <p>{{ words }}</p>
       }
+      <app-study-note [study]="asked" />
       @if (mends(); as list) {
         <p class="quiet">The nearest plans that hold:</p>
         <ul>
@@ -116,7 +104,7 @@ const MEASURE_WORDS: Record<WeightMeasure, string> = {
       </p>
     </details>
   `,
-  styleUrl: './panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     summary {
       margin-top: 6px;
@@ -160,73 +148,56 @@ export class ChoicePanel {
   protected readonly store = inject(WorkspaceStore);
   private readonly units = inject(Units);
   private readonly plans = inject(PlanService);
-  private readonly worker = inject(StudyWorker).worker;
+  private readonly worker = inject(StudyWorker);
   readonly carry = input.required<CarryPlan>();
   readonly plan = input.required<Plan>();
 
   protected readonly L = LIMITS;
-  protected readonly sizes = CANISTER_SIZES;
+  protected readonly sizes = CAN_PACKAGE_IDS.map((id) => ({ id, netG: PACKAGES[id].netG }));
   protected readonly measures = WEIGHT_MEASURES.map((value) => ({ value, label: MEASURE_WORDS[value] }));
-  protected readonly stop = computed((): Stop => this.store.trip().stops[this.carry().fromStop] ?? this.store.trip().stops[0]);
+  protected readonly stop = computed(
+    (): Stop => this.store.trip().stops.find((s) => s.id === this.carry().fromStopId) ?? this.store.trip().stops[0],
+  );
+  /** The leg after that stop, in the trip as it is now. */
+  private readonly leg = computed(() => Math.max(0, this.store.trip().stops.indexOf(this.stop())));
   protected readonly cans = computed(() => usesCans(this.kit()));
-  private readonly kit = computed(() => tripOnLeg(this.store.trip(), this.carry().fromStop).kit);
+  private readonly kit = computed(() => tripOnLeg(this.store.trip(), this.leg()).kit);
   protected readonly fuelKind = computed(() => fuelById(this.kit().fuelId).kind);
   /** What it is bought in, where it is counted; undefined where nothing can be decided here. */
-  protected readonly unitName = computed(
-    () => ({ tablet: 'tablets', alcohol: 'measures', liquid: 'steps of 10 mL' })[this.fuelKind() as string],
-  );
+  protected readonly unitName = computed(() => pinUnitWords(this.fuelKind()));
   protected readonly moneyWords = computed(() => `one ${this.units.unit('price').symbol} is worth carrying, all the way`);
   protected readonly pinnedUnits = computed(() => {
     const { pinned } = this.stop();
     return pinned?.kind === 'units' ? pinned.count : null;
   });
-  protected readonly pinWords = computed(() => {
-    const { pinCost, pinTooSmall } = this.plan();
-    if (pinTooSmall) {
-      const short = this.units.text(pinTooSmall.needG - pinTooSmall.mostG, 'mass');
-      return `What is pinned is ${short} too little out of ${pinTooSmall.stop}: the pins are not followed. Buy more, or let it be chosen.`;
-    }
-    if (!pinCost) return '';
-    const weight = Math.abs(pinCost.meanG) < 0.5 ? 'no weight' : `${this.units.text(pinCost.meanG, 'mass')} carried all the way`;
-    const money =
-      Math.abs(pinCost.price) < 0.005
-        ? ''
-        : ` and ${this.units.text(Math.abs(pinCost.price), 'price')} ${pinCost.price > 0 ? 'more' : 'less'}`;
-    return `What is pinned costs ${weight}${money}, against the best without it.`;
-  });
-
+  protected readonly pinWords = computed(() => pinWords(this.plan(), this.units));
   /** What any one leak would leave, of several bottles or one. */
-  protected readonly leakWords = computed(() => {
-    const { containers, days, fuelG } = this.carry();
-    if (this.fuelKind() !== 'alcohol' || !containers.length) return '';
-    const leftG = fuelG - Math.max(...containers.map((c) => c.fuelG));
-    const all = cookedWithin(days, fuelG);
-    return `If one bottle leaks, ${this.units.text(leftG, 'mass')} are left: ${cookedWithin(days, leftG)} of ${all} hot meals.`;
-  });
-  private readonly asked = answerWhenResting(
+  protected readonly leakWords = computed(() => leakWords(this.carry(), this.units));
+  protected readonly asked = study(
+    RESTING,
     () => {
       const planned = this.plans.current();
       return planned?.plan.pinTooSmall ? { planned, rack: this.store.rack() } : undefined;
     },
-    ({ planned, rack }) => this.worker.mends(rack, planned.trip, planned.plan),
+    ({ planned: { trip, plan }, rack }, { signal }) => this.worker.ask('mends', { rack, trip, plan }, undefined, signal),
   );
   /** Ways out where what is pinned is too little; undefined where it is not. */
   protected readonly mends = computed(() => {
     const found = this.plan().pinTooSmall && this.asked.fresh() ? this.asked.last()?.answer : undefined;
-    return found?.map((m) => ({ ...m, words: mendWords(m.kind), weight: `${this.units.text(m.averageG, 'mass')} on average` }));
+    return found?.map((m) => ({ ...m, words: pinMendWords(m.kind), weight: `${this.units.text(m.averageG, 'mass')} on average` }));
   });
 
   protected mend({ trip, kind }: PinMend): void {
-    this.store.editTrip(mendWords(kind), () => trip);
+    this.store.editTrip(pinMendWords(kind), () => trip);
   }
 
   protected leakProof(leakProof: boolean): void {
     this.store.editTrip('bottles against a leak', (t) => ({ ...t, loadOut: { ...t.loadOut, leakProof } }));
   }
 
-  protected pinnedCount(size: number): number | null {
+  protected pinnedCount(id: CanPackageId): number | null {
     const { pinned } = this.stop();
-    return pinned?.kind === 'cans' ? pinned.counts[size] : null;
+    return pinned?.kind === 'cans' ? (pinned.counts[id] ?? 0) : null;
   }
 
   protected measure(measure: WeightMeasure): void {
@@ -237,10 +208,10 @@ export class ChoicePanel {
     this.store.editTrip('what money is worth', (t) => ({ ...t, loadOut: { ...t.loadOut, gramsPerPrice } }));
   }
 
-  protected pin(size: number, count: number): void {
+  protected pin(id: CanPackageId, count: number): void {
     const { pinned } = this.stop();
-    const counts = this.sizes.map((_, k) => (k === size ? Math.round(count) : pinned?.kind === 'cans' ? pinned.counts[k] : 0));
-    this.decide({ kind: 'cans', counts });
+    const counts = pinned?.kind === 'cans' ? pinned.counts : {};
+    this.decide({ kind: 'cans', counts: { ...counts, [id]: Math.round(count) } });
   }
 
   protected pinUnits(count: number): void {
@@ -252,7 +223,7 @@ export class ChoicePanel {
   }
 
   private decide(pinned: Stop['pinned']): void {
-    const at = this.carry().fromStop;
-    this.store.editTrip(pinned ? 'pin a purchase' : 'let it be chosen', (t) => editStop(t, at, { pinned }));
+    const { fromStopId } = this.carry();
+    this.store.editTrip(pinned ? 'pin a purchase' : 'let it be chosen', (t) => editStop(t, fromStopId, { pinned }));
   }
 }

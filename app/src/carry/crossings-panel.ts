@@ -1,13 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild, type ElementRef } from '@angular/core';
-import { crossingsOf, lightestByLength, type CountedBy } from '@tinder/core';
+import { crossingsOf, lightestByLength, LONGEST_DAYS, type CountedBy } from '@tinder/core/carry';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { PlanService } from '../state/plan-service';
+import { PlanService } from '../planning/plan-service';
 import { Choice } from '../ui/choice';
-import { downloadFigureSvg } from '../ui/export-figure';
+import { downloadFigureSvg } from '../platform/export-figure';
 import { measuredWidth } from '../ui/measured-width';
-import { Units } from '../ui/units';
-import { crossingsGeometry } from './crossings-geometry';
-import { crossingsWords, spanWords } from './crossing-words';
+import { Drag, stepTo, type KeyStep } from '../ui/drag';
+import { StudyNote } from '../ui/study-note';
+import { Units } from '../words/units';
+import { crossingsGeometry } from '../charts/crossings-geometry';
+import { crossingsWords, lightestWords, spanWords } from '../words/crossing-words';
 import { KitLines } from './kit-lines-service';
 
 const HEIGHT = 250;
@@ -16,7 +18,7 @@ const NAMES = 190;
 /** Crossings: what every kit would weigh on a carry of one to twenty-one such days, and where the lighter one changes. */
 @Component({
   selector: 'app-crossings-panel',
-  imports: [Choice, NzButtonComponent],
+  imports: [Choice, Drag, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
@@ -39,9 +41,9 @@ const NAMES = 190;
         [attr.aria-valuenow]="days()"
         [attr.aria-valuetext]="spoken()"
         [class.stale]="service.stale()"
-        (pointermove)="hover($event)"
-        (pointerdown)="hover($event)"
-        (keydown)="key($event)"
+        appDrag="point"
+        (pointed)="chosen.set(shape().daysAt($event.x))"
+        (stepped)="step($event)"
       >
         <rect class="catch" width="100%" [attr.height]="H + 26" />
         @for (t of g.ticksG; track t) {
@@ -97,7 +99,10 @@ const NAMES = 190;
         </div>
       </div>
     } @else {
-      <p class="quiet">planning the trip with every kit…</p>
+      <app-study-note [study]="service.study" />
+      @if (!service.study.problem()) {
+        <p class="quiet">planning the trip with every kit…</p>
+      }
     }
   `,
   styleUrl: './study.less',
@@ -150,9 +155,9 @@ export class CrossingsPanel {
     { value: 'averageG', label: 'average of the mornings' },
   ] as const;
   protected readonly by = signal<CountedBy>('startG');
-  private readonly chosen = signal<number | undefined>(undefined);
+  protected readonly chosen = signal<number | undefined>(undefined);
   /** The length that is read off: as long as the marked carry until another is chosen. */
-  protected readonly days = computed(() => this.chosen() ?? Math.min(21, this.plans.carry()?.days.length ?? 5));
+  protected readonly days = computed(() => this.chosen() ?? Math.min(LONGEST_DAYS, this.plans.carry()?.days.length ?? 5));
 
   protected readonly kits = this.service.lines;
   protected readonly shape = computed(() =>
@@ -173,7 +178,7 @@ export class CrossingsPanel {
     const cooking = all.filter((k) => k.dailyG > 0);
     const runs = lightestByLength(cooking.length ? cooking : all, this.by());
     const name = (id: string) => all.find((k) => k.id === id)?.name ?? '';
-    return `Lightest of those that cook: ${runs.map((r) => `${name(r.id)} for ${spanWords(r.from, r.to)}`).join(', ')}.`;
+    return lightestWords(runs, name);
   });
   protected readonly at = computed(() => {
     const all = this.kits() ?? [];
@@ -184,7 +189,7 @@ export class CrossingsPanel {
         id: k.id,
         name: k.name,
         weight: this.units.text(massOf(k), 'mass'),
-        difference: k === all[0] ? '' : this.signed(massOf(k) - massOf(all[0])),
+        difference: k === all[0] ? '' : this.units.signed(massOf(k) - massOf(all[0]), 'mass'),
         note: k.mealsMissed > 0 ? `${k.mealsMissed} hot meals of this trip stay cold` : '',
       }));
   });
@@ -197,31 +202,12 @@ export class CrossingsPanel {
         .join(', ')}`,
   );
 
-  protected hover(event: PointerEvent): void {
-    const box = (event.currentTarget as Element).getBoundingClientRect();
-    this.chosen.set(this.shape().daysAt(event.clientX - box.left));
-  }
-
-  protected key(event: KeyboardEvent): void {
-    const to = {
-      ArrowRight: this.days() + 1,
-      ArrowUp: this.days() + 1,
-      ArrowLeft: this.days() - 1,
-      ArrowDown: this.days() - 1,
-      Home: 1,
-      End: 21,
-    }[event.key];
-    if (to === undefined) return;
-    event.preventDefault();
-    this.chosen.set(Math.min(21, Math.max(1, to)));
+  protected step(step: KeyStep): void {
+    this.chosen.set(stepTo(step, this.days(), { min: 1, max: LONGEST_DAYS }));
   }
 
   protected save(): void {
     const drawn = this.figure()?.nativeElement;
     if (drawn) downloadFigureSvg(drawn, 'crossings');
-  }
-
-  private signed(massG: number): string {
-    return `${massG > 0 ? '+' : '−'}${this.units.text(Math.abs(massG), 'mass')}`;
   }
 }

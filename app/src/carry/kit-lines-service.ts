@@ -1,14 +1,15 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { KitLine, WeightSums } from '@tinder/core';
-import { PlanService } from '../state/plan-service';
-import { StudyWorker } from '../state/study-worker';
-import { answerFollowing } from '../state/when-resting';
-import { WorkspaceStore } from '../state/workspace-store';
+import type { WeightSums } from '@tinder/core/plan';
+import type { KitLine } from '@tinder/core/study';
+import { PlanService } from '../planning/plan-service';
+import { FOLLOWING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
 
 /** Every kit of the rack on this trip, following the trip while Carry is open; provided by its view. */
 @Injectable()
 export class KitLines {
-  private readonly worker = inject(StudyWorker).worker;
+  private readonly worker = inject(StudyWorker);
   private readonly store = inject(WorkspaceStore);
   private readonly plans = inject(PlanService);
   /** How the sums are counted. */
@@ -16,12 +17,13 @@ export class KitLines {
   /** Are the other kits drawn? */
   readonly shown = signal(true);
 
-  private readonly answers = answerFollowing(
+  readonly study = study(
+    FOLLOWING,
     () => (this.plans.plan() ? { rack: this.store.rack(), trip: this.store.trip() } : undefined),
-    ({ rack, trip }) => this.worker.lines(rack, trip),
+    (subject, { signal }) => this.worker.ask('kitLines', subject, undefined, signal),
   );
   /** The carried kit first; undefined until the first answer. */
-  readonly lines = computed((): KitLine[] | undefined => this.answers.last()?.answer);
+  readonly lines = computed((): KitLine[] | undefined => this.study.last()?.answer);
   /** True while the lines are an answer for an older trip. */
-  readonly stale = computed(() => !this.answers.fresh());
+  readonly stale = computed(() => !this.study.fresh());
 }

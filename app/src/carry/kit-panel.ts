@@ -1,34 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import {
-  BEST_POT_HEIGHT_MM,
-  BEST_SCREEN_GAP_MM,
-  burnerById,
-  choosable,
-  BURNERS,
-  FAMILY_FUEL,
-  FAMILY_USE,
-  FAMILY_WINDSCREENS,
-  FUELS,
-  fitFactor,
-  hasValve,
-  heatKJPerMl,
-  isGas,
-  kitInUse,
-  LIMITS,
-  POTS,
-  WINDSCREENS_ROUND,
-  type Fuel,
-  type Kit,
-} from '@tinder/core';
-import { PlanService } from '../state/plan-service';
-import { WorkspaceStore } from '../state/workspace-store';
+import { BEST_POT_HEIGHT_MM, BEST_SCREEN_GAP_MM, WINDSCREENS_ROUND } from '@tinder/core/burn';
+import { burnerById, BURNERS, FAMILY_FUEL, FAMILY_USE, FAMILY_WINDSCREENS, hasValve, isGas, POTS } from '@tinder/core/catalogue';
+import { FUELS, heatKJPerMl, type Fuel } from '@tinder/core/fuel';
+import { choosable } from '@tinder/core/kit';
+import { LIMITS, type Kit } from '@tinder/core/model';
+import { fitFactor, kitInUse } from '@tinder/core/plan';
+import { PlanService } from '../planning/plan-service';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { QuantityField } from '../ui/quantity-field';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
-import { Units } from '../ui/units';
-import { withBurner, withFuel, withPot, withWindscreen } from './kit-edits';
-import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
+import { Units } from '../words/units';
+import { withBurner, withFuel, withPot, withWindscreen } from '@tinder/core/kit';
+import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
 
 /** The kit: burner, fuel, pot, lid, windscreen and flame, each with the weight the walker's own scale shows. */
 @Component({
@@ -214,7 +199,7 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from './option-lists';
       {{ use().putOut }}. The maker’s manual goes first.
     </details>
   `,
-  styleUrl: './panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     .line.typed {
       grid-template-columns: minmax(0, 1fr) 68px;

@@ -1,23 +1,24 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { withKitOnLeg, writeLoadOutCsv, type LegKitChoice } from '@tinder/core';
+import { writeLoadOutCsv } from '@tinder/core/plan';
+import type { LegKitChoice } from '@tinder/core/study';
+import { withKitOnLeg } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { PlanService } from '../state/plan-service';
-import { RiskService } from '../state/risk-service';
-import { StudyWorker } from '../state/study-worker';
-import { downloadLoadOuts } from '../state/trip-files';
-import { answerWhenResting } from '../state/when-resting';
-import { WorkspaceStore } from '../state/workspace-store';
-import { containersInWords } from '../shell/verdict-words';
-import { Units } from '../ui/units';
-import { chanceWords } from './risk-words';
-import { problemWords } from './problem-words';
-
-const SUPPLY_WORDS = { home: 'packed at home', box: 'out of a box', shop: 'bought there' };
+import { PlanService } from '../planning/plan-service';
+import { RiskService } from '../planning/risk-service';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { downloadLoadOuts } from '../store/trip-files';
+import { WorkspaceStore } from '../store/workspace-store';
+import { StudyNote } from '../ui/study-note';
+import { Units } from '../words/units';
+import { chanceWords } from '../words/risk-words';
+import { legKitMealWords, legKitWeightWords, leavesWithWords, supplyWords } from '../words/leg-words';
+import { problemWords } from '../words/problem-words';
 
 /** Every stop's load-out in one table, and another kit on some legs: what each would save or cost there. */
 @Component({
   selector: 'app-legs-panel',
-  imports: [NzButtonComponent],
+  imports: [NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
@@ -74,7 +75,7 @@ const SUPPLY_WORDS = { home: 'packed at home', box: 'out of a box', shop: 'bough
             <tr>
               <th scope="row">{{ c.name }}</th>
               <td class="number">{{ weight(c) }}</td>
-              <td>{{ meals(c) }}</td>
+              <td>{{ mealWords(c) }}</td>
               <td>
                 <button nz-button class="word" type="button" [attr.aria-label]="'carry ' + c.name + ' on this leg'" (click)="take(c)">
                   carry it there
@@ -92,6 +93,8 @@ const SUPPLY_WORDS = { home: 'packed at home', box: 'out of a box', shop: 'bough
         Grams are the average over the whole trip. A kit that takes over comes by post, its fuel with it where the stop sells none; the
         other one is sent home. Posting and flying with fuel is restricted: ask the carrier.
       </p>
+    } @else if (asked.problem()) {
+      <app-study-note [study]="asked" />
     } @else {
       <p class="quiet">planning the trip with each…</p>
     }
@@ -143,7 +146,7 @@ export class LegsPanel {
   private readonly store = inject(WorkspaceStore);
   private readonly risk = inject(RiskService);
   private readonly units = inject(Units);
-  private readonly worker = inject(StudyWorker).worker;
+  private readonly worker = inject(StudyWorker);
   protected readonly chosen = signal<number | undefined>(undefined);
   /** The leg whose kits are tried: the marked day's until another is chosen. */
   protected readonly leg = computed(() => Math.min(this.chosen() ?? this.plans.leg(), this.store.trip().legs.length - 1));
@@ -154,8 +157,8 @@ export class LegsPanel {
       return {
         name: `${c.from} to ${c.to}`,
         days: c.days.length,
-        with: c.fuelG > 0 ? containersInWords(c, this.units) : c.gatheredG > 0 ? 'wood, gathered' : 'no fuel',
-        how: c.bought.length ? SUPPLY_WORDS[c.supply] : c.fuelG > 0 ? 'carried on' : '',
+        with: leavesWithWords(c, this.units),
+        how: supplyWords(c),
         burns: this.units.text(c.demandG, 'mass'),
         start: this.units.text(c.profile.startG, 'mass'),
         chance: risk ? chanceWords(risk) : c.fuelG > 0 ? '…' : '',
@@ -174,30 +177,24 @@ export class LegsPanel {
       kit: l.kit ? (name(l.kit.rackKitId) ?? 'a kit of its own') : (name(trip.rackKitId) ?? 'the trip’s own kit'),
     }));
   });
-  private readonly asked = answerWhenResting(
+  protected readonly asked = study(
+    RESTING,
     () => {
       const planned = this.plans.current();
       return planned && { planned, rack: this.store.rack(), leg: this.leg() };
     },
-    ({ planned, rack, leg }) => this.worker.legKits(rack, planned.trip, planned.plan, leg),
+    ({ planned, rack, leg }, { signal }) => this.worker.ask('legKits', { rack, trip: planned.trip, plan: planned.plan }, { leg }, signal),
   );
   protected readonly choices = computed(() => (this.asked.fresh() ? this.asked.last()?.answer : undefined));
 
+  protected readonly mealWords = legKitMealWords;
   protected readonly caption = computed(() => {
     const at = this.legs()[this.leg()];
     return `${at.name}: instead of ${at.kit}`;
   });
 
-  protected weight({ averageG }: LegKitChoice): string {
-    if (Math.abs(averageG) < 0.5) return 'no difference in weight';
-    return averageG < 0 ? `${this.units.text(-averageG, 'mass')} lighter` : `${this.units.text(averageG, 'mass')} heavier`;
-  }
-
-  protected meals({ mealsMissed }: LegKitChoice): string {
-    if (mealsMissed === 0) return '';
-    const n = Math.abs(mealsMissed);
-    const meals = `${n} hot ${n === 1 ? 'meal' : 'meals'}`;
-    return mealsMissed < 0 ? `mends ${meals}` : `${meals} more stay cold`;
+  protected weight(choice: LegKitChoice): string {
+    return legKitWeightWords(choice, this.units);
   }
 
   protected take({ leg, kit, name }: LegKitChoice): void {

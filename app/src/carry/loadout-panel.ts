@@ -1,12 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { fuelOfG, type CarryPlan, type Container, type Plan } from '@tinder/core';
-import { containerWords } from '../ledger/derivation';
+import { fuelOfG, type Container } from '@tinder/core/carry';
+import type { CarryPlan, Plan } from '@tinder/core/plan';
+import { containerWords } from '../words/derivation';
 import { Figure } from '../ledger/figure';
-import { Units } from '../ui/units';
-import { cautionWords } from './caution-words';
+import { Units } from '../words/units';
+import { cautionWords } from '../words/caution-words';
 import { ChoicePanel } from './choice-panel';
-import { ContainerShape } from './container-shape';
-import { problemWords } from './problem-words';
+import { ContainerShape } from '../charts/container-shape';
+import { problemWords } from '../words/problem-words';
 import { RiskPanel } from './risk-panel';
 
 /** What leaves the stop: containers as shapes, their sum, and what stands in the way. */
@@ -17,7 +18,7 @@ import { RiskPanel } from './risk-panel';
   template: `
     <h2 class="sign">out of {{ carry().from }}</h2>
     <p class="sum">
-      <app-figure class="big" [text]="units.text(carry().profile.startG, 'mass')" [ref]="{ kind: 'start', fromStop: carry().fromStop }" />
+      <app-figure class="big" [text]="units.text(carry().profile.startG, 'mass')" [ref]="{ kind: 'start', stopId: carry().fromStopId }" />
       <span class="quiet">to cook with as far as {{ carry().to }}, day {{ carry().days[carry().days.length - 1].day }}</span>
     </p>
     <ul class="shapes" aria-label="containers">
@@ -35,12 +36,12 @@ import { RiskPanel } from './risk-panel';
     }
     <dl>
       <dt>to burn</dt>
-      <dd><app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', fromStop: carry().fromStop }" /></dd>
+      <dd><app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', stopId: carry().fromStopId }" /></dd>
       <dt>reserve asked</dt>
       <dd>{{ units.text(carry().reserveG, 'mass') }}</dd>
       <dt>fuel and containers</dt>
       <dd>
-        <app-figure [text]="units.text(carry().fuelG + carry().tareG, 'mass')" [ref]="{ kind: 'loadout', fromStop: carry().fromStop }" />
+        <app-figure [text]="units.text(carry().fuelG + carry().tareG, 'mass')" [ref]="{ kind: 'loadout', stopId: carry().fromStopId }" />
       </dd>
       <dt>left on arrival</dt>
       <dd>{{ units.text(carry().fuelG - carry().demandG, 'mass') }}</dd>
@@ -69,7 +70,7 @@ import { RiskPanel } from './risk-panel';
       </details>
     }
   `,
-  styleUrls: ['./panel.less', './loadout-panel.less'],
+  styleUrls: ['../ui/rows.less', './loadout-panel.less'],
 })
 export class LoadoutPanel {
   protected readonly units = inject(Units);

@@ -1,29 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import {
-  FRY_MIN,
-  REST_TARGET_C,
-  editDishOn,
-  formatDuration,
-  LIMITS,
-  dishOn,
-  MEALS,
-  planDayOf,
-  potVolumeMl,
-  snowPotfuls,
-  type Meal,
-  type MealName,
-  type Plan,
-  type Target,
-} from '@tinder/core';
+import { potVolumeMl, type Target } from '@tinder/core/burn';
+import { dishOn, editDishOn, FRY_MIN, REST_TARGET_C } from '@tinder/core/menu';
+import { LIMITS, MEALS, type Meal, type MealName } from '@tinder/core/model';
+import { planDayOf, type Plan } from '@tinder/core/plan';
+import { formatDuration } from '@tinder/core/units';
+import { snowPotfuls } from '@tinder/core/water';
 import { Figure } from '../ledger/figure';
-import { DayMarker } from '../state/day-marker';
-import { WorkspaceStore } from '../state/workspace-store';
+import { DayMarker } from '../planning/day-marker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Choice, type Option } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
-import { Units } from '../ui/units';
-import { PART_WORDS } from '../menu/menu-words';
-import { doseWords, outcomeWords } from './meal-words';
+import { Units } from '../words/units';
+import { PART_WORDS } from '../words/menu-words';
+import { doseWords, outcomeWords } from '../words/meal-words';
 
 /** Between fresh powder (0.1) and old firn (0.5). */
 const SETTLED_SNOW_G_PER_ML = 0.3;
@@ -136,7 +126,7 @@ const SETTLED_SNOW_G_PER_ML = 0.3;
       </section>
     }
   `,
-  styleUrls: ['./panel.less', './meals-panel.less'],
+  styleUrls: ['../ui/rows.less', './meals-panel.less'],
 })
 export class MealsPanel {
   protected readonly store = inject(WorkspaceStore);

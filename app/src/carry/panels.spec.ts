@@ -1,17 +1,21 @@
 import { TestBed } from '@angular/core/testing';
 import type { Type } from '@angular/core';
-import { BURNERS, letClimateSay, paintDays, planTrip, stretchLeg, type Trip } from '@tinder/core';
+import { BURNERS } from '@tinder/core/catalogue';
+import type { Trip } from '@tinder/core/model';
+import { planTrip } from '@tinder/core/plan';
+import { letClimateSay, paintDays, stretchLeg } from '@tinder/core/trail';
 import { LedgerService } from '../ledger/ledger-service';
-import { WorkspaceStore } from '../state/workspace-store';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
+import { untilQuiet } from '../testing/until';
 import { KitPanel } from './kit-panel';
-import { withBurner } from './kit-edits';
+import { withBurner } from '@tinder/core/kit';
 import { LoadoutPanel } from './loadout-panel';
 import { MealsPanel } from './meals-panel';
 import { RiskPanel } from './risk-panel';
 import { WalkPanel } from './walk-panel';
-import { PlanService } from '../state/plan-service';
-import { RiskService } from '../state/risk-service';
+import { PlanService } from '../planning/plan-service';
+import { RiskService } from '../planning/risk-service';
 
 let panel: Panel<unknown>;
 const store = () => TestBed.inject(WorkspaceStore);
@@ -183,7 +187,7 @@ describe('the load-out', () => {
     expect(element().querySelectorAll('app-container-shape')).toHaveLength(plan.carries[0].containers.length);
     expect(textOf()).toContain('Methanol is poisonous');
     (element().querySelector('button.figure') as HTMLButtonElement).click();
-    expect(TestBed.inject(LedgerService).open()).toEqual({ kind: 'start', fromStop: 0 });
+    expect(TestBed.inject(LedgerService).open()).toEqual({ kind: 'start', stopId: plan.carries[0].fromStopId });
   });
 
   it('says what is gathered, and that cold food needs nothing', () => {
@@ -202,7 +206,7 @@ describe('the load-out', () => {
     expect(textOf()).toMatch(/Nothing is bought here. Carried on: 81 g of fuel. Left here: 100 g can, empty./);
     panel.give({ carry: planTrip(store().trip()).carries[0] });
     panel.type('450 g cans to buy here, decided', '1');
-    expect(store().trip().stops[0].pinned).toEqual({ kind: 'cans', counts: [0, 0, 1] });
+    expect(store().trip().stops[0].pinned).toEqual({ kind: 'cans', counts: { 'can-450': 1 } });
     update(['carry', 'plan']);
     expect(textOf()).toContain('Packed at home: 450 g can, new.');
     expect(textOf()).toMatch(/What is pinned costs \d+ g carried all the way/);
@@ -224,7 +228,8 @@ describe('the load-out', () => {
 describe('the risk', () => {
   it('is drawn for the carry that is looked at, and rises with what else might happen', async () => {
     store().start(undefined);
-    TestBed.inject(PlanService).start();
+    TestBed.inject(PlanService);
+    await untilQuiet();
     show(RiskPanel, ['carry']);
     await panel.settle();
     panel.give({ carry: TestBed.inject(PlanService).carry() });

@@ -1,10 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { LIMITS, NO_MISHAPS, type CarryPlan, type Mishaps } from '@tinder/core';
-import { WorkspaceStore } from '../state/workspace-store';
+import { LIMITS } from '@tinder/core/model';
+import type { CarryPlan } from '@tinder/core/plan';
+import { NO_MISHAPS, type Mishaps } from '@tinder/core/risk';
+import { TRIPS_TRIED } from '@tinder/core/study';
+import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
-import { RiskService } from '../state/risk-service';
-import { Units } from '../ui/units';
-import { riskWords } from './risk-words';
+import { StudyNote } from '../ui/study-note';
+import { RiskService } from '../planning/risk-service';
+import { Units } from '../words/units';
+import { riskWords, spreadWords } from '../words/risk-words';
 
 /** Chances taken where a mishap is switched on (common practice: now and then). */
 const SOMETIMES: Mishaps = { slowDay: 0.3, stormDay: 0.15, drinkMore: 0.3 };
@@ -17,7 +21,7 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
 /** The risk of running out before the next stop that fills up, and what else might happen. */
 @Component({
   selector: 'app-risk-panel',
-  imports: [QuantityField],
+  imports: [QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (lines(); as said) {
@@ -49,13 +53,12 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
             ><input type="checkbox" [checked]="risk.mishaps()[s.key] > 0" (change)="toggle(s.key)" /> <span>{{ s.words }}</span></label
           >
         }
-        <p class="quiet">
-          10,000 trips drawn with the same seed: water ±3 °C, air ±4 °C or more, quantity ±5 %, wind a class down, as forecast or up (25,
-          50, 25 in 100).
-        </p>
+        <p class="quiet">{{ trips }} trips drawn with the same seed: {{ spreads }}.</p>
       </details>
+    } @else if (risk.drawn.problem()) {
+      <app-study-note [study]="risk.drawn" />
     } @else if (carry().fuelG > 0) {
-      <p class="quiet">drawing 10,000 trips…</p>
+      <p class="quiet">drawing {{ trips }} trips…</p>
     }
   `,
   styles: `
@@ -102,6 +105,8 @@ export class RiskPanel {
   private readonly units = inject(Units);
   readonly carry = input.required<CarryPlan>();
 
+  protected readonly trips = TRIPS_TRIED.toLocaleString('en-US');
+  protected readonly spreads = spreadWords();
   protected readonly switches = SWITCHES;
   private readonly ofCarry = computed(() => this.risk.of(this.carry()));
   protected readonly over = computed(() => (this.ofCarry()?.runOut ?? 0) > this.risk.limit());

@@ -1,25 +1,20 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { COMFORTS, packageById, type Comfort, type ComfortSpent, type ShelfChoice } from '@tinder/core';
+import { COMFORTS, type Comfort } from '@tinder/core/model';
+import { TRIPS_TRIED, type ComfortSpent } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { PlanService } from '../state/plan-service';
-import { RiskService } from '../state/risk-service';
-import { StudyWorker } from '../state/study-worker';
-import { answerWhenResting } from '../state/when-resting';
-import { WorkspaceStore } from '../state/workspace-store';
-import { Units } from '../ui/units';
-import { chanceWords } from './risk-words';
-import { dayWords } from './problem-words';
-
-const COMFORT_WORDS: Record<Comfort, string> = {
-  drink: 'a hot drink after supper',
-  boil: 'a real boil where the pot stops below it',
-  wash: 'a litre of warm water to wash in',
-};
+import { PlanService } from '../planning/plan-service';
+import { RiskService } from '../planning/risk-service';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
+import { StudyNote } from '../ui/study-note';
+import { Units } from '../words/units';
+import { COMFORT_WORDS, comfortSpentWords, shelfChanceWords, shelfWords, slackWords, takingWords } from '../words/shelf-words';
 
 /** In the shop: what is on the shelf in order of preference, down to nothing; and what the fuel that is over could be spent on. */
 @Component({
   selector: 'app-shelf-panel',
-  imports: [NzButtonComponent],
+  imports: [NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (carry(); as c) {
@@ -59,8 +54,10 @@ const COMFORT_WORDS: Record<Comfort, string> = {
               First the lightest that keeps the chance of running out to what you live with, then by that chance. If the first is not there,
               take the next; the plan looks at the stops after this one as well. ≈ where a usual price stands in. It works without a signal.
             </p>
+          } @else if (answers.problem()) {
+            <app-study-note [study]="answers" />
           } @else if (c.demandG > 0) {
-            <p class="quiet">drawing 10,000 trips…</p>
+            <p class="quiet">drawing {{ trips }} trips…</p>
           } @else {
             <p class="quiet">Nothing is burnt from stock as far as {{ c.to }}: nothing has to be bought.</p>
           }
@@ -131,17 +128,20 @@ export class ShelfPanel {
   private readonly store = inject(WorkspaceStore);
   private readonly risk = inject(RiskService);
   private readonly units = inject(Units);
-  private readonly worker = inject(StudyWorker).worker;
+  private readonly worker = inject(StudyWorker);
   protected readonly names = COMFORT_WORDS;
   protected readonly carry = this.plans.carry;
 
-  private readonly answers = answerWhenResting(
+  protected readonly trips = TRIPS_TRIED.toLocaleString('en-US');
+  protected readonly answers = study(
+    RESTING,
     () => {
       const planned = this.plans.current();
       const carry = this.plans.carry();
-      return planned && carry && { planned, carry: planned.plan.carries.indexOf(carry), mishaps: this.risk.mishaps() };
+      return planned && carry && { planned, fromStopId: carry.fromStopId, mishaps: this.risk.mishaps() };
     },
-    ({ planned, carry, mishaps }) => this.worker.shelf(planned.trip, planned.plan, carry, mishaps),
+    ({ planned, fromStopId, mishaps }, { signal }) =>
+      this.worker.ask('shelf', { trip: planned.trip, plan: planned.plan }, { fromStopId, mishaps }, signal),
   );
   private readonly answer = computed(() => (this.answers.fresh() ? this.answers.last()?.answer : undefined));
   protected readonly shelf = computed(() => this.answer()?.shelf);
@@ -149,40 +149,29 @@ export class ShelfPanel {
 
   protected readonly says = computed(() => {
     const s = this.shelf();
-    if (!s) return '';
-    const nothing = s.choices[s.choices.length - 1];
-    const on = s.carriedOnG > 0.5 ? `${this.units.text(s.carriedOnG, 'mass')} come with you. ` : '';
-    if (nothing.runOut <= this.risk.limit())
-      return `${on}Nothing has to be bought: what you carry lasts for all ${s.hotMealsWanted} hot meals.`;
-    return `${on}With nothing on the shelf ${nothing.hotMeals} of ${s.hotMealsWanted} hot meals are left until the next.`;
+    return s ? shelfWords(s, this.risk.limit(), this.units) : '';
   });
   protected readonly rows = computed(() => {
     const planned = this.carry()?.bought.map((b) => b.fuelG) ?? [];
     const plannedG = planned.reduce((a, b) => a + b, 0);
     const massG = this.carry()?.bought.reduce((sum, b) => sum + b.fuelG + b.tareG, 0) ?? 0;
     return (this.shelf()?.choices ?? []).map((c) => ({
-      words: this.takingWords(c),
+      words: takingWords(c, this.units),
       planned: Math.abs(c.massG - massG) < 1 && (plannedG > 0 || c.packages.length === 0),
       weight: this.units.text(c.massG, 'mass'),
       price: c.price > 0 ? `${c.priceAssumed ? '≈ ' : ''}${this.units.text(c.price, 'price')}` : '',
-      chance: c.runOut >= 1 ? 'always' : chanceWords({ runOut: c.runOut, standardError: 1 / 10_000 }),
+      chance: shelfChanceWords(c),
       over: c.runOut > this.risk.limit(),
       meals: c.hotMeals,
     }));
   });
   protected readonly slackSays = computed(() => {
     const s = this.slack();
-    if (!s) return '';
-    if (s.slackG < 0.5) return 'Nothing is over: every gram is counted on.';
-    return `${this.units.text(s.slackG, 'mass')} are over on this carry; ${this.units.text(s.slackG - s.leftG, 'mass')} of them go into:`;
+    return s ? slackWords(s, this.units) : '';
   });
 
-  protected comfortWords({ comfort, days, eachG }: ComfortSpent): string {
-    const each = eachG === undefined ? '' : `, about ${this.units.mealMass(eachG)} each`;
-    if (days.length) return `${COMFORT_WORDS[comfort]} on ${dayWords(days)}${each}`;
-    return eachG === undefined
-      ? `${COMFORT_WORDS[comfort]}: already had, or nowhere to have it`
-      : `${COMFORT_WORDS[comfort]}: does not fit${each}`;
+  protected comfortWords(spent: ComfortSpent): string {
+    return comfortSpentWords(spent, this.units);
   }
 
   /** Wished for before the one above it. */
@@ -197,13 +186,5 @@ export class ShelfPanel {
   protected spend(): void {
     const spent = this.slack();
     if (spent) this.store.editTrip('spend what is over', () => spent.trip);
-  }
-
-  private takingWords({ packages, pouredMl }: ShelfChoice): string {
-    if (packages.length)
-      return packages
-        .map((p) => (p.count === 1 ? packageById(p.packageId).name : `${p.count} × ${packageById(p.packageId).name}`))
-        .join(' and ');
-    return pouredMl ? `${this.units.text(pouredMl, 'volume')}, poured into your bottles` : 'nothing';
   }
 }

@@ -1,21 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import {
-  LIMITS,
-  meanOfDays,
-  meanWindMps,
-  paintDays,
-  placeOfDay,
-  shiftDays,
-  stopDays,
-  stretchLeg,
-  type Day,
-  type Shiftable,
-} from '@tinder/core';
-import { DayMarker } from '../state/day-marker';
-import { WorkspaceStore } from '../state/workspace-store';
+import { LIMITS, type Day } from '@tinder/core/model';
+import { meanOfDays, meanWindMps, paintDays, placeOfDay, shiftDays, stopDays, stretchLeg, type Shiftable } from '@tinder/core/trail';
+import { DayMarker } from '../planning/day-marker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { ScaleField } from '../ui/scale-field';
-import { Units } from '../ui/units';
+import { Units } from '../words/units';
 import { WindEditor } from '../wind/wind-editor';
 
 /** The walk: how long, how cold, how high, how windy. */
@@ -100,7 +90,7 @@ import { WindEditor } from '../wind/wind-editor';
       its own ups and downs. Single days are painted on the trail.
     </p>
   `,
-  styleUrl: './panel.less',
+  styleUrl: '../ui/rows.less',
 })
 export class WalkPanel {
   private readonly store = inject(WorkspaceStore);

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, output } from '@angular/core';
-import type { WeightSums } from '@tinder/core';
+import type { WeightSums } from '@tinder/core/plan';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { TrailAxis } from '../state/trail-axis';
+import { TrailAxis } from '../charts/trail-axis';
 import { Choice } from '../ui/choice';
 import { KitLines } from './kit-lines-service';
 

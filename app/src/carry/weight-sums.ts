@@ -1,14 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import type { WeightSums } from '@tinder/core';
-import { Units } from '../ui/units';
+import type { WeightSums } from '@tinder/core/plan';
+import { StudyNote } from '../ui/study-note';
+import { Units } from '../words/units';
 import { KitLines } from './kit-lines-service';
 
 /** What the carried weight of every kit comes to, as it is counted above. */
 @Component({
   selector: 'app-weight-sums',
+  imports: [StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    @if (sums(); as list) {
+    @if (service.study.problem()) {
+      <app-study-note [study]="service.study" />
+    } @else if (sums(); as list) {
       <p
         tabindex="0"
         role="group"

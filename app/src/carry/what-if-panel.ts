@@ -1,17 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { LIMITS, type WhatIf, type WhatIfColumn } from '@tinder/core';
+import { LIMITS, type WhatIf } from '@tinder/core/model';
+import type { WhatIfColumn } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { PlanService } from '../state/plan-service';
-import { RiskService } from '../state/risk-service';
-import { StudyWorker } from '../state/study-worker';
-import { answerWhenResting } from '../state/when-resting';
-import { WorkspaceStore } from '../state/workspace-store';
-import { containersInWords } from '../shell/verdict-words';
+import { PlanService } from '../planning/plan-service';
+import { RiskService } from '../planning/risk-service';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
+import { containersInWords } from '../words/container-words';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
-import { Units } from '../ui/units';
-import { RAREST } from './balance-geometry';
-import { chanceWords } from './risk-words';
+import { StudyNote } from '../ui/study-note';
+import { Units } from '../words/units';
+import { fareWords, whatIfWords } from '../words/what-if-words';
 
 interface Cell {
   text: string;
@@ -22,7 +23,7 @@ interface Cell {
 /** What if it comes otherwise: columns beside the plan, each with what would leave the stops and how the plan as it is would fare. */
 @Component({
   selector: 'app-what-if-panel',
-  imports: [NzButtonComponent, PickField, QuantityField],
+  imports: [NzButtonComponent, PickField, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
@@ -34,6 +35,7 @@ interface Cell {
         }
       }
     </div>
+    <app-study-note [study]="asked" of="trips" />
     @if (rows(); as list) {
       <div class="scroll" tabindex="0" role="group" aria-labelledby="what-if-title">
         <table aria-labelledby="what-if-title" [class.stale]="stale()" [attr.aria-busy]="stale()">
@@ -99,7 +101,7 @@ interface Cell {
         takes as much from suppers and breakfasts and half of it from the water; windier is one class up everywhere; slower is a day more on
         every leg.
       </p>
-    } @else {
+    } @else if (!asked.problem()) {
       <p class="quiet">planning {{ columns().length + 1 }} trips…</p>
     }
   `,
@@ -143,7 +145,8 @@ export class WhatIfPanel {
   private readonly store = inject(WorkspaceStore);
   private readonly risk = inject(RiskService);
   private readonly units = inject(Units);
-  private readonly worker = inject(StudyWorker).worker;
+  private readonly worker = inject(StudyWorker);
+  protected readonly words = whatIfWords;
   protected readonly L = LIMITS;
   protected readonly kinds: { kind: WhatIf['kind']; words: string }[] = [
     { kind: 'colder', words: 'colder' },
@@ -159,14 +162,19 @@ export class WhatIfPanel {
       .map((s) => ({ value: s.id, label: s.name })),
   );
 
-  private readonly asked = answerWhenResting(
+  protected readonly asked = study(
+    RESTING,
     () => {
       const planned = this.plans.current();
       return planned && { planned, mishaps: this.risk.mishaps() };
     },
-    async ({ planned, mishaps }) => {
+    async ({ planned: { trip, plan }, mishaps }, run) => {
+      const asked = [undefined, ...trip.whatIfs];
       const list: WhatIfColumn[] = [];
-      for (const w of [undefined, ...planned.trip.whatIfs]) list.push(await this.worker.whatIf(planned.trip, planned.plan, w, mishaps));
+      for (const [done, whatIf] of asked.entries()) {
+        run.progress({ done, of: asked.length });
+        list.push(await this.worker.ask('whatIf', { trip, plan }, { whatIf, mishaps }, run.signal));
+      }
       return list;
     },
   );
@@ -195,31 +203,18 @@ export class WhatIfPanel {
       })),
       row('days', (c) => ({ text: `${sum(c, (x) => x.days)}` })),
       ...(list.some((c) => (c?.mealsMissed ?? 0) > 0) ? [row('hot meals that stay cold', (c) => ({ text: `${c.mealsMissed}` }))] : []),
-      ...now.carries.map((of) => row(of.from, (c) => this.loadOutCell(c, of.fromStop, c === now))),
+      ...now.carries.map((of) => row(of.from, (c) => this.loadOutCell(c, of.fromStopId, c === now))),
     ];
   });
 
-  private loadOutCell(column: WhatIfColumn, fromStop: number, asPlanned: boolean): Cell {
-    const c = column.carries.find((x) => x.fromStop === fromStop);
+  private loadOutCell(column: WhatIfColumn, fromStopId: string, asPlanned: boolean): Cell {
+    const c = column.carries.find((x) => x.fromStopId === fromStopId);
     if (!c) return { text: 'closed: carried past' };
     return {
       text: c.fuelG > 0 ? containersInWords(c, this.units) : 'no fuel',
-      risk: c.demandG > 0 ? this.riskWords(c.runOutAsPlanned, asPlanned) : '',
+      risk: fareWords(c, asPlanned),
       over: c.runOutAsPlanned > this.risk.limit(),
     };
-  }
-
-  protected words(w: WhatIf): string {
-    switch (w.kind) {
-      case 'colder':
-        return 'colder by, K';
-      case 'windier':
-        return 'a wind class up';
-      case 'slower':
-        return 'a day slower on every leg';
-      case 'closed':
-        return 'closed';
-    }
   }
 
   protected add(kind: WhatIf['kind']): void {
@@ -237,17 +232,11 @@ export class WhatIfPanel {
     this.set('leave a what-if out', this.columns().toSpliced(at, 1));
   }
 
-  private riskWords(runOut: number, asPlanned: boolean): string {
-    if (runOut < RAREST) return asPlanned ? '' : 'what is planned would do';
-    const chance = runOut > 0.995 ? 'always' : chanceWords({ runOut, standardError: 0 });
-    return asPlanned ? `runs out ${chance}` : `what is planned runs out ${chance}`;
-  }
-
   private set(label: string, whatIfs: WhatIf[]): void {
     this.store.editTripWith(label, { whatIfs });
   }
 
   private difference(massG: number): string {
-    return Math.abs(massG) < 0.5 ? '' : `, ${massG > 0 ? '+' : '−'}${this.units.text(Math.abs(massG), 'mass')}`;
+    return Math.abs(massG) < 0.5 ? '' : `, ${this.units.signed(massG, 'mass')}`;
   }
 }

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { DayMarker } from '../state/day-marker';
-import { TrailAxis } from '../state/trail-axis';
+import { DayMarker } from '../planning/day-marker';
+import { TrailAxis } from './trail-axis';
 
 /** The dotted day marker through ribbon and charts, with its name on top. Lies over a block whose width is the time axis. */
 @Component({

@@ -1,4 +1,6 @@
-import { carryOfDay, DEMO_RACK, DEMO_TRIP, kitLines, planTrip } from '@tinder/core';
+import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
+import { carryOfDay, planTrip } from '@tinder/core/plan';
+import { kitLines } from '@tinder/core/study';
 import { RIBBON, ribbonGeometry } from './ribbon-geometry';
 import { dayWidths, timeAxis } from './time-axis';
 import { weightGeometry } from './weight-geometry';

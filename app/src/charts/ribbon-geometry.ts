@@ -1,4 +1,6 @@
-import { stopDays, type Plan, type Restriction, type Trip } from '@tinder/core';
+import type { Restriction, Trip } from '@tinder/core/model';
+import type { Plan } from '@tinder/core/plan';
+import { stopDays } from '@tinder/core/trail';
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import type { TimeAxis } from './time-axis';

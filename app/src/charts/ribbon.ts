@@ -1,14 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { dayCount, moveStop, planDayOf, stopDays, stretchLeg, type Plan, type Trip } from '@tinder/core';
-import { DayMarker } from '../state/day-marker';
-import { TrailAxis } from '../state/trail-axis';
-import { RiskService } from '../state/risk-service';
-import { WorkspaceStore } from '../state/workspace-store';
+import type { Trip } from '@tinder/core/model';
+import { planDayOf, type Plan } from '@tinder/core/plan';
+import { dayCount, moveStop, stopDays, stretchLeg } from '@tinder/core/trail';
+import { DayMarker } from '../planning/day-marker';
+import { TrailAxis } from './trail-axis';
+import { RiskService } from '../planning/risk-service';
+import { WorkspaceStore } from '../store/workspace-store';
+import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
-import { Units } from '../ui/units';
+import { BAN_WORDS, dayOnRibbonWords } from '../words/ribbon-words';
+import { Units } from '../words/units';
 import { RIBBON, ribbonGeometry } from './ribbon-geometry';
-
-const BAN_WORDS = { noOpenFlame: 'no open flame', noFlame: 'no flame', unknown: 'flame rules unknown' };
 
 /**
  * The shared time axis: height of the land, cold of the nights, wind, camps, stops; under it the taper of fuel on hand.
@@ -16,6 +18,7 @@ const BAN_WORDS = { noOpenFlame: 'no open flame', noFlame: 'no flame', unknown: 
  */
 @Component({
   selector: 'app-ribbon',
+  imports: [Drag],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './ribbon.html',
   styleUrl: './ribbon.less',
@@ -54,75 +57,46 @@ export class Ribbon {
     const d = planDayOf(this.plan(), this.marker.day());
     const slice = this.shape().taper[d.day - 1];
     const { from, to } = this.marker.brush();
-    return (
-      `day ${d.day}: camp at ${this.units.text(d.altitudeM, 'altitude')}, supper ${this.units.text(d.supperAirC, 'temperature')}, ` +
-      `breakfast ${this.units.text(d.breakfastAirC, 'temperature')}, fuel ${this.units.text(slice.startG, 'mass')} to ${this.units.text(slice.endG, 'mass')}` +
-      (this.risk.daysOverLimit().has(d.day) ? ', may have run out by then more often than the limit allows' : '') +
-      (this.marker.brushed() ? `; days ${from} to ${to} brushed` : '')
-    );
+    return dayOnRibbonWords(d, slice, this.units, {
+      overLimit: this.risk.daysOverLimit().has(d.day),
+      brush: this.marker.brushed() ? { from, to } : undefined,
+    });
   });
 
-  private dragging: { stop: number; stretch: boolean; gesture: string } | 'brush' | undefined;
+  /** The stop that is dragged: whether it moves between its legs, or stretches the one before it. */
+  private held: { gesture: string; stretch: boolean } | undefined;
 
-  protected press(event: PointerEvent): void {
-    const day = this.dayAt(event);
-    this.marker.release();
+  /** The marker follows the pointer, unless it would take a brush along. */
+  protected look(x: number): void {
+    if (!this.editable() || !this.marker.brushed()) this.marker.goTo(this.dayAt(x));
+  }
+
+  protected brushTo({ x, begins }: DraggedTo): void {
+    const day = this.dayAt(x);
+    if (begins) this.marker.release();
+    else if (day !== this.marker.day()) this.marker.hold();
     this.marker.goTo(day);
-    if (!this.editable() || event.button !== 0) return;
-    this.dragging = 'brush';
-    (event.currentTarget as Element).setPointerCapture?.(event.pointerId);
   }
 
-  /** Takes hold of a stop: it moves between its legs; with Shift the leg before it grows or shrinks. */
-  protected pressStop(event: PointerEvent, stop: number): void {
-    if (!this.isInner(stop)) return;
-    event.stopPropagation();
-    (event.currentTarget as Element).closest('svg')?.setPointerCapture?.(event.pointerId);
-    this.dragging = { stop, stretch: event.shiftKey, gesture: `stop-${stop}-${event.timeStamp}` };
-    this.marker.release();
-    this.marker.goTo(stopDays(this.trip())[stop]);
-  }
-
-  protected move(event: PointerEvent): void {
-    if (this.dragging === undefined) {
-      if (!this.marker.brushed()) this.marker.goTo(this.dayAt(event));
-      return;
-    }
-    if (this.dragging === 'brush') {
-      const day = this.dayAt(event);
-      if (day !== this.marker.day()) this.marker.hold();
-      this.marker.goTo(day);
-      return;
-    }
-    const box = (event.currentTarget as Element).getBoundingClientRect();
-    const boundary = this.axis().boundaryAt(event.clientX - box.left);
-    this.putStop(this.dragging.stop, boundary, this.dragging.stretch, this.dragging.gesture);
-  }
-
-  protected drop(): void {
-    if (typeof this.dragging === 'object') this.store.endGesture();
-    this.dragging = undefined;
-  }
-
-  protected key(event: KeyboardEvent): void {
-    const day = this.marker.day();
-    const to = { ArrowRight: day + 1, ArrowLeft: day - 1, ArrowUp: day + 1, ArrowDown: day - 1, Home: 1, End: this.marker.dayCount() }[
-      event.key
-    ];
-    if (event.key === 'Escape' && this.marker.brushed()) this.marker.release();
-    if (to === undefined) return;
-    event.preventDefault();
-    if (event.shiftKey && this.editable()) this.marker.hold();
+  protected step(step: KeyStep): void {
+    const to = stepTo(step, this.marker.day(), { min: 1, max: this.marker.dayCount() });
+    if (step.shift && this.editable()) this.marker.hold();
     else this.marker.release();
     this.marker.goTo(to);
   }
 
-  protected keyStop(event: KeyboardEvent, stop: number): void {
-    const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
-    if (by === undefined || !this.isInner(stop)) return;
-    event.preventDefault();
-    event.stopPropagation();
-    this.putStop(stop, stopDays(this.trip())[stop] + by, event.shiftKey);
+  /** A stop moves between its legs; with Shift the leg before it grows or shrinks. */
+  protected dragStop(stop: number, { x, shift, begins, gesture }: DraggedTo): void {
+    if (begins) {
+      this.held = { gesture, stretch: shift };
+      this.marker.release();
+      this.marker.goTo(stopDays(this.trip())[stop]);
+    } else if (this.held) this.putStop(stop, this.axis().boundaryAt(x), this.held.stretch, this.held.gesture);
+  }
+
+  protected stepStop(stop: number, step: KeyStep): void {
+    if ('to' in step) return;
+    this.putStop(stop, stopDays(this.trip())[stop] + step.by, step.shift);
     this.marker.goTo(stopDays(this.trip())[stop]);
   }
 
@@ -150,8 +124,7 @@ export class Ribbon {
     else this.store.editTrip(`move ${name}`, (t) => moveStop(t, stop, by(t)), gesture);
   }
 
-  private dayAt(event: PointerEvent): number {
-    const box = (event.currentTarget as Element).getBoundingClientRect();
-    return Math.min(dayCount(this.trip()), this.axis().dayAt(event.clientX - box.left));
+  private dayAt(x: number): number {
+    return Math.min(dayCount(this.trip()), this.axis().dayAt(x));
   }
 }

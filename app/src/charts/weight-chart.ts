@@ -1,17 +1,27 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, viewChild, type ElementRef } from '@angular/core';
-import type { KitLine, Plan } from '@tinder/core';
-import { DayMarker } from '../state/day-marker';
-import { TrailAxis } from '../state/trail-axis';
+import type { Plan } from '@tinder/core/plan';
+import type { KitLine } from '@tinder/core/study';
+import { DayMarker } from '../planning/day-marker';
+import { TrailAxis } from './trail-axis';
+import { Drag } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
-import { Units } from '../ui/units';
+import { Units } from '../words/units';
 import { weightGeometry, type Layer } from './weight-geometry';
 
 /** Carried weight day by day, stacked: pieces, empty containers, fuel. Its table twin is read by screen readers. */
 @Component({
   selector: 'app-weight-chart',
+  imports: [Drag],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <svg #figure width="100%" [attr.height]="height() + 4" aria-hidden="true" (pointermove)="hover($event)" (pointerdown)="hover($event)">
+    <svg
+      #figure
+      width="100%"
+      [attr.height]="height() + 4"
+      aria-hidden="true"
+      appDrag="point"
+      (pointed)="marker.goTo(axis().dayAt($event.x))"
+    >
       <defs>
         <pattern id="containers" width="6" height="6" patternUnits="userSpaceOnUse">
           <circle cx="3" cy="3" r="1" class="dot" />
@@ -164,7 +174,7 @@ import { weightGeometry, type Layer } from './weight-geometry';
 })
 export class WeightChart {
   protected readonly units = inject(Units);
-  private readonly marker = inject(DayMarker);
+  protected readonly marker = inject(DayMarker);
   private readonly trail = inject(TrailAxis);
   readonly plan = input.required<Plan>();
   /** Other kits on the same trip. */
@@ -192,10 +202,5 @@ export class WeightChart {
     const start = this.units.text(layer.startG, 'mass');
     const names = { hardware: 'burner, pot and the rest', containers: 'empty containers', reserve: 'reserve', fuel: 'fuel to burn' };
     return layer.name === 'fuel' ? names.fuel : `${names[layer.name]} ${start}`;
-  }
-
-  protected hover(event: PointerEvent): void {
-    const box = (event.currentTarget as Element).getBoundingClientRect();
-    this.marker.goTo(this.axis().dayAt(event.clientX - box.left));
   }
 }

@@ -1,7 +1,9 @@
-import type { KitLine, Plan } from '@tinder/core';
+import type { Plan } from '@tinder/core/plan';
+import type { KitLine } from '@tinder/core/study';
 import { ticks } from 'd3-array';
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
+import { spreadUp } from './label-spread';
 import type { TimeAxis } from './time-axis';
 
 export type LayerName = 'hardware' | 'containers' | 'reserve' | 'fuel';
@@ -103,7 +105,10 @@ export function weightGeometry(plan: Plan, axis: TimeAxis, height: number, unitG
       const top = Math.max(0, y(((load?.totalG ?? 0) + d.carriedWaterMl) / unitG));
       return [{ x: axis.x(d.day - 1), width: axis.x(d.day) - axis.x(d.day - 1), y: top, height: foot - top, massG: d.carriedWaterMl }];
     }),
-    others: withRoom(others.map((o) => otherLine(o, axis, longest.days[0].day, (g) => y(g / unitG)))),
+    others: spreadUp(
+      others.map((o) => otherLine(o, axis, longest.days[0].day, (g) => y(g / unitG))),
+      LINE,
+    ),
   };
 }
 
@@ -117,15 +122,4 @@ function otherLine(
   const points = carries.flatMap((c) => c.loadsG.map((g, i): [number, number] => [axis.x(c.firstDay - 1 + i), y(g)]));
   const named = points.findLast(([x]) => x <= axis.x(namedOn)) ?? points[0];
   return { id, name, path: line<[number, number]>()(points) ?? '', labelX: axis.x(namedOn) + 4, labelY: named?.[1] ?? 0 };
-}
-
-/** Names moved apart where lines end close together. */
-function withRoom(lines: WeightGeometry['others']): WeightGeometry['others'] {
-  let taken = Number.POSITIVE_INFINITY;
-  return [...lines]
-    .sort((a, b) => b.labelY - a.labelY)
-    .map((l) => {
-      taken = Math.min(l.labelY, taken - LINE);
-      return { ...l, labelY: taken };
-    });
 }

@@ -1,20 +1,25 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { kitInUse, strengthName, type ColdView, type Strength } from '@tinder/core';
-import { PlanService } from '../state/plan-service';
+import { strengthName } from '@tinder/core/canister';
+import { kitInUse } from '@tinder/core/plan';
+import { PlanService } from '../planning/plan-service';
+import { FOLLOWING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { Drag, type KeyStep, type PointedAt } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
-import { Units } from '../ui/units';
+import { StudyNote } from '../ui/study-note';
+import { blendWords, coldReadingWords, coldWords, STRENGTH_WORDS } from '../words/cold-words';
+import { Units } from '../words/units';
 import { CloserService } from './closer-service';
-import { coldGeometry } from './cold-geometry';
-import { blendWords, OwnCan } from './own-can';
-
-const STRENGTH_WORDS: Record<Strength, string> = { strong: 'strong', reduced: 'reduced', weak: 'weak', wontRun: 'won’t run' };
+import { coldGeometry } from '../charts/cold-geometry';
+import { OwnCan } from './own-can';
 
 /** The cold map: how strong a flame the can feeds when lit, by air temperature and what is left, with the trip's meals on it. */
 @Component({
   selector: 'app-cold-panel',
-  imports: [OwnCan],
+  imports: [Drag, OwnCan, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
+    <app-study-note [study]="looked" />
     @if (view(); as v) {
       @let g = shape();
       <p class="says">{{ says() }}</p>
@@ -26,9 +31,9 @@ const STRENGTH_WORDS: Record<Strength, string> = { strong: 'strong', reduced: 'r
           tabindex="0"
           aria-label="Cold map: arrows move the reading"
           aria-describedby="cold-reading"
-          (pointermove)="hover($event)"
-          (pointerdown)="hover($event)"
-          (keydown)="key($event)"
+          appDrag="point"
+          (pointed)="point($event)"
+          (stepped)="step($event)"
         >
           <defs>
             <pattern id="weak" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -67,7 +72,7 @@ const STRENGTH_WORDS: Record<Strength, string> = { strong: 'strong', reduced: 'r
         </p>
         <app-own-can />
       }
-    } @else {
+    } @else if (looked.fresh()) {
       <p class="quiet">There is no canister in this kit. Alcohol wants warm fuel or a primer pan below about 7 °C, and both below 0 °C.</p>
     }
   `,
@@ -82,7 +87,13 @@ export class ColdPanel {
   protected readonly H = 210;
   protected readonly words = STRENGTH_WORDS;
   protected readonly at = signal({ airC: 0, fraction: 0.5 });
-  protected readonly view = computed(() => this.service.closer().cold);
+  private readonly worker = inject(StudyWorker);
+  protected readonly looked = study(
+    FOLLOWING,
+    () => this.service.asked(),
+    ({ planned: { trip, plan }, day }, { signal }) => this.worker.ask('cold', { trip, plan }, { day }, signal),
+  );
+  protected readonly view = computed(() => this.looked.last()?.answer);
   protected readonly mapWidth = computed(() => Math.max(200, this.width() - 80));
   protected readonly shape = computed(() => {
     const v = this.view();
@@ -108,34 +119,26 @@ export class ColdPanel {
 
   protected readonly says = computed(() => {
     const v = this.view();
-    if (!v) return '';
-    const share = `${Math.round(100 * v.belowLimit)} % of this trip’s hot meals find less than a quarter of the flame.`;
-    const limit = (l: ColdView['limits'][number]): string =>
-      `${STRENGTH_WORDS[l.name]} above ${l.fullC === undefined ? 'no temperature here' : this.units.text(l.fullC, 'temperature')} full, ${l.lowC === undefined ? 'never' : this.units.text(l.lowC, 'temperature')} nearly empty`;
-    return `${share} The flame is ${v.limits.map(limit).join('; ')}.`;
+    return v ? coldWords(v, this.units) : '';
   });
   protected readonly reading = computed(() => {
     const v = this.view();
-    if (!v) return '';
-    const { airC, fraction } = this.at();
-    const nearest = (list: readonly number[], x: number) => list.reduce((a, b, i) => (Math.abs(b - x) < Math.abs(list[a] - x) ? i : a), 0);
-    const s = v.strength[nearest(v.fractions, fraction)][nearest(v.airC, airC)];
-    return `Air ${this.units.text(airC, 'temperature')}, ${Math.round(100 * fraction)} % left: ${STRENGTH_WORDS[strengthName(s)]}, ${Math.round(100 * s)} % of full power when lit.`;
+    return v ? coldReadingWords(v, this.at(), this.units) : '';
   });
 
-  protected hover(event: PointerEvent): void {
+  protected point({ x, y }: PointedAt): void {
     const v = this.view();
     if (!v) return;
-    const box = (event.currentTarget as Element).getBoundingClientRect();
     const [from, to] = [v.airC[0], v.airC[v.airC.length - 1]];
-    this.move(from + ((event.clientX - box.left) / this.mapWidth()) * (to - from), 1 - (event.clientY - box.top) / this.H);
+    this.move(from + (x / this.mapWidth()) * (to - from), 1 - y / this.H);
   }
 
-  protected key(event: KeyboardEvent): void {
-    const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 0.05], ArrowDown: [0, -0.05] }[event.key];
-    if (!step) return;
-    event.preventDefault();
-    this.move(this.at().airC + step[0], this.at().fraction + step[1]);
+  /** A kelvin across, a twentieth of a can up. */
+  protected step(step: KeyStep): void {
+    if ('to' in step) return;
+    const { airC, fraction } = this.at();
+    if (step.axis === 'x') this.move(airC + step.by, fraction);
+    else this.move(airC, fraction + step.by / 20);
   }
 
   private move(airC: number, fraction: number): void {

@@ -1,19 +1,23 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { formatDuration } from '@tinder/core';
-import { PlanService } from '../state/plan-service';
-import { WorkspaceStore } from '../state/workspace-store';
+import { PlanService } from '../planning/plan-service';
+import { FOLLOWING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
+import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
-import { Units } from '../ui/units';
+import { StudyNote } from '../ui/study-note';
+import { FAIL_WORDS, flameWords, settingWords } from '../words/flame-words';
+import { Units } from '../words/units';
 import { CloserService } from './closer-service';
-import { flameGeometry } from './flame-geometry';
-
-const FAIL_WORDS = { stalls: 'stalls', mayBlowOut: 'may blow out', wontRun: 'won’t run' };
+import { flameGeometry } from '../charts/flame-geometry';
 
 /** Fuel and time against the flame setting: the best flame, what fully open costs, and the walker's own to drag. */
 @Component({
   selector: 'app-flame-panel',
+  imports: [Drag, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
+    <app-study-note [study]="looked" />
     @if (curve(); as c) {
       @let g = shape();
       <p class="says">{{ says() }}</p>
@@ -29,10 +33,9 @@ const FAIL_WORDS = { stalls: 'stalls', mayBlowOut: 'may blow out', wontRun: 'won
           aria-valuemax="100"
           [attr.aria-valuenow]="percent(setting())"
           [attr.aria-valuetext]="spoken()"
-          (pointerdown)="grab($event)"
-          (pointermove)="drag($event)"
-          (pointerup)="drop()"
-          (keydown)="key($event)"
+          appDrag="drag"
+          (dragged)="drag($event)"
+          (stepped)="step($event)"
         >
           <defs>
             <pattern id="failing" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
@@ -82,7 +85,7 @@ const FAIL_WORDS = { stalls: 'stalls', mayBlowOut: 'may blow out', wontRun: 'won
           the target · drag the marker or use ← →
         </p>
       }
-    } @else {
+    } @else if (looked.fresh()) {
       <p class="quiet">This burner has no valve: its flame cannot be set. Look at its dose instead.</p>
     }
   `,
@@ -94,66 +97,44 @@ export class FlamePanel {
   private readonly store = inject(WorkspaceStore);
   private readonly service = inject(CloserService);
   private readonly width = measuredWidth(1000);
-  private dragging = false;
 
   protected readonly H = 104;
   protected readonly failWords = FAIL_WORDS;
-  protected readonly curve = computed(() => this.service.closer().flame);
+  private readonly worker = inject(StudyWorker);
+  protected readonly looked = study(
+    FOLLOWING,
+    () => this.service.asked(),
+    ({ planned: { trip, plan }, day }, { signal }) => this.worker.ask('flame', { trip, plan }, { day }, signal),
+  );
+  protected readonly curve = computed(() => this.looked.last()?.answer?.curve);
   protected readonly shape = computed(() => {
     const c = this.curve();
-    return c && flameGeometry(c, this.service.closer().flameBare, Math.max(200, this.width() - 80), this.H);
+    return c && flameGeometry(c, this.looked.last()?.answer?.bare, Math.max(200, this.width() - 80), this.H);
   });
   protected readonly setting = computed(() => Math.max(this.plans.tripHere().kit.flameSetting, this.curve()?.points[0].setting ?? 0));
 
   protected readonly says = computed(() => {
     const c = this.curve();
     const meal = this.service.meal();
-    if (!c || !meal) return '';
-    const of = `${meal.meal} on day ${meal.day}`;
-    if (!c.best) return `No setting finishes ${of}: find shelter, put the lid on, or heat less water.`;
-    const best = `Least fuel for ${of}: ${this.percent(c.best.setting)} % open, ${this.units.mealMass(c.best.fuelG)} in ${formatDuration(c.best.durationS)}.`;
-    if (!c.full) return `${best} Fully open does not finish.`;
-    const costs = this.units.mealMass(c.full.fuelG - c.best.fuelG);
-    return `${best} Fully open costs ${costs} more and saves ${formatDuration(c.best.durationS - c.full.durationS)}.`;
+    return c && meal ? flameWords(c, meal, this.units) : '';
   });
   protected readonly spoken = computed(() => {
-    const s = this.setting();
-    const p = this.curve()?.points.reduce((a, b) => (Math.abs(b.setting - s) < Math.abs(a.setting - s) ? b : a));
-    if (!p) return '';
-    const end = p.outcome.kind === 'done' ? `${this.units.mealMass(p.fuelG)}, ${formatDuration(p.durationS)}` : FAIL_WORDS[p.outcome.kind];
-    return `${this.percent(s)} %: ${end}`;
+    const c = this.curve();
+    return c ? settingWords(c, this.setting(), this.units) : '';
   });
 
   protected percent(setting: number): number {
     return Math.round(100 * setting);
   }
 
-  protected grab(event: PointerEvent): void {
-    this.dragging = true;
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
-    this.drag(event);
-  }
-
-  protected drag(event: PointerEvent): void {
+  protected drag({ x, gesture }: DraggedTo): void {
     const g = this.shape();
-    if (!this.dragging || !g) return;
-    const box = (event.currentTarget as Element).getBoundingClientRect();
-    this.set(g.settingAt(event.clientX - box.left), 'flame-curve');
+    if (g) this.set(g.settingAt(x), gesture);
   }
 
-  protected drop(): void {
-    this.dragging = false;
-    this.store.endGesture();
-  }
-
-  protected key(event: KeyboardEvent): void {
-    const c = this.curve();
-    if (!c) return;
-    const step = { ArrowRight: 0.01, ArrowUp: 0.01, ArrowLeft: -0.01, ArrowDown: -0.01, PageUp: 0.1, PageDown: -0.1 }[event.key];
-    const to = event.key === 'Home' ? c.points[0].setting : event.key === 'End' ? 1 : step && this.setting() + step;
-    if (to === undefined) return;
-    event.preventDefault();
-    this.set(Math.min(1, Math.max(c.points[0].setting, to)));
+  protected step(step: KeyStep): void {
+    const lowest = this.curve()?.points[0].setting;
+    if (lowest !== undefined) this.set(stepTo(step, this.setting(), { min: lowest, max: 1, unit: 0.01 }));
   }
 
   private set(setting: number, gesture?: string): void {

@@ -1,26 +1,21 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { editKitOnLeg, FUELS, type BlendByMass, type InferredBlend } from '@tinder/core';
+import type { BlendByMass } from '@tinder/core/fuel';
+import type { CanSeen } from '@tinder/core/study';
+import { editKitOnLeg } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { PlanService } from '../state/plan-service';
-import { WorkspaceStore } from '../state/workspace-store';
+import { PlanService } from '../planning/plan-service';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
-import { Units } from '../ui/units';
-
-/** "propane 22 %, isobutane 78 %" */
-export const blendWords = (b: BlendByMass): string =>
-  [
-    ['propane', b.propane],
-    ['isobutane', b.isobutane],
-    ['n-butane', b.nButane],
-  ]
-    .filter(([, share]) => Number(share) > 0.005)
-    .map(([name, share]) => `${name} ${Math.round(100 * Number(share))} %`)
-    .join(', ');
+import { StudyNote } from '../ui/study-note';
+import { blendWords, inferredWords } from '../words/cold-words';
+import { Units } from '../words/units';
 
 /** The walker's own can against its label: what one boil in the cold tells of the blend, and the plan by that blend. */
 @Component({
   selector: 'app-own-can',
-  imports: [NzButtonComponent, QuantityField],
+  imports: [NzButtonComponent, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h3 class="sign">my own can, as I saw it burn</h3>
@@ -64,6 +59,7 @@ export const blendWords = (b: BlendByMass): string =>
       count as the same.
     </p>
     <p role="status">{{ answer() }}</p>
+    <app-study-note [study]="inferred" />
     @if (blend(); as b) {
       <button nz-button class="word" type="button" (click)="use(b)">plan with this blend</button>
     }
@@ -105,7 +101,18 @@ export class OwnCan {
   private readonly units = inject(Units);
   private readonly store = inject(WorkspaceStore);
   private readonly plans = inject(PlanService);
-  private readonly found = signal<{ blend: InferredBlend | undefined } | undefined>(undefined);
+  private readonly worker = inject(StudyWorker);
+  /** What was seen, once it is asked about. */
+  private readonly seen = signal<CanSeen | undefined>(undefined);
+  protected readonly inferred = study(
+    RESTING,
+    () => {
+      const seen = this.seen();
+      return seen && { seen, trip: this.store.trip(), leg: this.plans.leg() };
+    },
+    ({ seen, trip, leg }, { signal }) => this.worker.ask('blend', { trip }, { leg, seen }, signal),
+  );
+  private readonly found = computed(() => (this.seen() && this.inferred.fresh() ? this.inferred.last() : undefined));
 
   protected readonly words = blendWords;
   protected readonly airC = signal(-5);
@@ -114,40 +121,20 @@ export class OwnCan {
   protected readonly minutes = signal(14);
   protected readonly own = computed(() => this.plans.tripHere().kit.ownBlend);
   protected readonly blend = computed(() => {
-    const f = this.found()?.blend;
+    const f = this.found()?.answer;
     return f?.kind === 'found' ? f.blend : undefined;
   });
   protected readonly answer = computed(() => {
     const found = this.found();
-    if (!found) return '';
-    const f = found.blend;
-    const min = (m: number) => this.units.text(m, 'minutes', 1);
-    switch (f?.kind) {
-      case undefined:
-        return 'There is no canister in this kit.';
-      case 'found': {
-        const like = FUELS.filter((x) => f.likeFuelIds.includes(x.id)).map((x) => x.name);
-        const labels = like.length ? ` Like it on the shelf: ${like.join('; ')}.` : ' No blend of the catalogue is like it.';
-        return `It behaves like ${blendWords(f.blend)}; anywhere from ${blendWords(f.poorer)} to ${blendWords(f.richer)} would look the same.${labels}`;
-      }
-      case 'tellsNothing':
-        return `Any blend boils this in about ${min(f.minutes)} here: the can was warm enough. Try again in more cold or with less left.`;
-      case 'tooQuick':
-        return f.minutes === undefined
-          ? 'No blend that is sold would light there: the can was warmer than the air. Choose above what was done to warm it.'
-          : `Even the richest blend sold needs ${min(f.minutes)}: the can was warmer than the air, or the water was less or warmer.`;
-      case 'tooSlow':
-        return `Even plain butane needs only ${min(f.minutes)}: something else slowed it. Was the flame full, the lid on, the air calm?`;
-    }
+    return found ? inferredWords(found.answer, this.units) : '';
   });
 
-  protected async infer(): Promise<void> {
-    const seen = { airC: this.airC(), fractionLeft: this.percentLeft() / 100, waterMl: this.waterMl(), minutes: this.minutes() };
-    this.found.set({ blend: await this.plans.inferBlend(this.plans.tripHere(), seen) });
+  protected infer(): void {
+    this.seen.set({ airC: this.airC(), fractionLeft: this.percentLeft() / 100, waterMl: this.waterMl(), minutes: this.minutes() });
   }
 
   protected clear(): void {
-    this.found.set(undefined);
+    this.seen.set(undefined);
   }
 
   protected use(blend: BlendByMass | undefined): void {

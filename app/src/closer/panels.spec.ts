@@ -1,10 +1,10 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { Type } from '@angular/core';
-import { withBurner } from '../carry/kit-edits';
-import { PlanService } from '../state/plan-service';
-import { WorkspaceStore } from '../state/workspace-store';
-import type { CloserSubject } from '../workers/planner';
-import { CloserService } from './closer-service';
+import { withBurner } from '@tinder/core/kit';
+import { PlanService } from '../planning/plan-service';
+import { WorkspaceStore } from '../store/workspace-store';
+import { untilQuiet } from '../testing/until';
+import { CloserService, type CloserSubject } from './closer-service';
 import { ColdPanel } from './cold-panel';
 import { DosePanel } from './dose-panel';
 import { FlamePanel } from './flame-panel';
@@ -13,18 +13,15 @@ import { RestPanel } from './rest-panel';
 
 describe('closer look', () => {
   const settle = async <T>(fixture: ComponentFixture<T>) => {
-    for (let i = 0; i < 3; i++) {
-      TestBed.tick();
-      fixture.detectChanges();
-      await new Promise((r) => setTimeout(r, 30));
-    }
+    fixture.detectChanges();
+    await untilQuiet();
     fixture.detectChanges();
   };
   async function show<T>(panel: Type<T>, burnerId = 'gas-micro', subject: CloserSubject = 'flame'): Promise<HTMLElement> {
     const store = TestBed.inject(WorkspaceStore);
     store.start(undefined);
     if (burnerId !== 'gas-micro') store.editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, burnerId) }));
-    TestBed.inject(PlanService).start();
+    TestBed.inject(PlanService);
     TestBed.inject(CloserService).subject.set(subject);
     const fixture = TestBed.createComponent(panel);
     await settle(fixture);

@@ -1,38 +1,31 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import {
-  cookedMin,
   COZIES,
   DONENESS,
-  formatDuration,
-  HOLDABLE_C,
   HOT_C,
-  mealOn,
   mixedC,
-  planDayOf,
   potHeatCapacityJPerK,
   REHYDRATE_C,
   rest,
-  restForDonenessS,
   restStretch,
+  type Rest,
   type Cozy,
-  type Meal,
-  type PlannedMeal,
-} from '@tinder/core';
+} from '@tinder/core/burn';
+import { mealOn } from '@tinder/core/menu';
+import type { Meal } from '@tinder/core/model';
+import { planDayOf, type PlannedMeal } from '@tinder/core/plan';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import { DayMarker } from '../state/day-marker';
-import { PlanService } from '../state/plan-service';
-import { WorkspaceStore } from '../state/workspace-store';
+import { DayMarker } from '../planning/day-marker';
+import { PlanService } from '../planning/plan-service';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { measuredWidth } from '../ui/measured-width';
-import { Units } from '../ui/units';
+import { coolingWords, COZY_WORDS, restCooksWords } from '../words/rest-words';
+import { Units } from '../words/units';
 import { CloserService } from './closer-service';
 
-const COZY_WORDS: Record<Cozy, string> = { none: 'bare', reflective: 'reflective cozy', foam: 'foam cozy', down: 'in the sleeping bag' };
 const MINUTES = 30;
-const USUAL_REST_S = 600;
-/** What a packet's ten minutes come to: 400 mL from the boil at sea level with 120 g stirred in, bag unwrapped in a 20 °C room, min at 90 °C (this model). */
-const USUAL_DONE_MIN = 7;
 
 /** How a meal cools while it rests, against the temperatures it needs. */
 @Component({
@@ -126,38 +119,17 @@ export class RestPanel {
   protected readonly says = computed(() => {
     const meal = this.service.meal();
     const r = this.cooling(this.cozy());
-    if (!meal || !r) return '';
-    const minutes = (s: number) => (s > 3 * 3600 ? 'more than 3 h' : `${Math.round(s / 60)} min`);
-    const outside = r.surfaceAtS(60);
-    const held = outside > HOLDABLE_C ? 'too hot to hold bare-handed' : 'can be held';
-    return (
-      `${meal.meal} on day ${meal.day}: ${this.units.text(r.atS(600), 'temperature')} after 10 min; above ${this.units.text(REHYDRATE_C, 'temperature')} for ${minutes(r.untilC(REHYDRATE_C))}, ` +
-      `above ${this.units.text(HOT_C, 'temperature')} for ${minutes(r.untilC(HOT_C))}. Its outside is ${this.units.text(outside, 'temperature')}: ${held}.`
-    );
+    return meal && r ? coolingWords(meal, r, this.units) : '';
   });
 
   protected readonly stretch = computed(() => {
     const plan = this.plans.plan();
     return restStretch(plan ? Math.max(0, planDayOf(plan, this.marker.day()).altitudeM) : 0);
   });
-  /** Held at the target counts too: food that simmers is in the pot. */
   protected readonly cooked = computed(() => {
     const meal = this.service.meal();
     const r = this.cooling(this.cozy());
-    if (!meal || !r) return '';
-    const simmered = cookedMin(() => meal.burn.targetC, meal.facts.holdS);
-    const after = simmered + cookedMin(r.atS, USUAL_REST_S);
-    const needS = restForDonenessS(r.atS, USUAL_DONE_MIN - simmered);
-    const rest =
-      simmered >= USUAL_DONE_MIN
-        ? 'no rest is needed for that'
-        : needS === undefined
-          ? 'so wrapped it never gets there'
-          : `here it wants a rest of ${formatDuration(needS)}`;
-    const { dryG } = this.dish(meal);
-    const stirred =
-      dryG > 0 ? `Stirring in ${this.units.text(dryG, 'mass')} of food drops it to ${this.units.text(r.atS(0), 'temperature')}. ` : '';
-    return `${stirred}Ten minutes cook it as far as ${after.toFixed(1)} min at ${this.units.text(DONENESS.referenceC, 'temperature')} would. A packet that says 10 min counts on about ${USUAL_DONE_MIN}: ${rest}.`;
+    return meal && r ? restCooksWords(meal, r, this.dish(meal).dryG, this.units) : '';
   });
 
   private dish(meal: PlannedMeal): Meal {
@@ -165,7 +137,7 @@ export class RestPanel {
     return mealOn(this.store.trip(), meal.day, meal.meal, plan ? planDayOf(plan, meal.day).dishes : {});
   }
 
-  private cooling(cozy: Cozy) {
+  private cooling(cozy: Cozy): Rest | undefined {
     const meal = this.service.meal();
     if (!meal) return undefined;
     const { waterMl, airC, pressurePa, potWindMps, pot } = meal.facts;

@@ -42,7 +42,7 @@ import { KitStudy } from './kit-study';
       }
     </ol>
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     :host {
       max-width: 860px;

@@ -1,22 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import {
-  applyMend,
-  hardwareOfG,
-  hintsFor,
-  massOfG,
-  settingsOf,
-  standing,
-  tripAfterRackEdit,
-  tripKitOf,
-  type Mend,
-  type Piece,
-} from '@tinder/core';
+import { applyMend, hardwareOfG, hintsFor, settingsOf, standing, tripAfterRackEdit, tripKitOf, type Mend } from '@tinder/core/kit';
+import { massOfG, type Piece } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { WorkspaceStore } from '../state/workspace-store';
+import { WorkspaceStore } from '../store/workspace-store';
 import { takeName } from '../ui/take-name';
-import { Units } from '../ui/units';
-import { hintWords, mendWords, NOT_PLANNABLE_WORDS, ROLE_WORDS, standingWords } from './kit-words';
+import { Units } from '../words/units';
+import { hintWords, mendWords, NOT_PLANNABLE_WORDS, ROLE_WORDS, standingWords } from '../words/kit-words';
 import { KitStudy } from './kit-study';
 import { PieceEditor } from './piece-editor';
 
@@ -107,7 +97,7 @@ import { PieceEditor } from './piece-editor';
       <p class="quiet">No kit is open.</p>
     }
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     .head {
       grid-template-columns: minmax(0, 1fr) max-content;
@@ -214,7 +204,7 @@ export class KitBuilder {
     const carried = this.study.carried();
     if (built && carried?.id === built.kit.id) return carried.inStep ? 'inStep' : 'changed';
     const kit = built && tripKitOf(built);
-    return typeof kit === 'string' ? NOT_PLANNABLE_WORDS[kit] : 'other';
+    return kit && !kit.ok ? NOT_PLANNABLE_WORDS[kit.problem.code] : 'other';
   });
 
   protected toggle(id: string): void {

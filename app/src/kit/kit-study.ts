@@ -1,18 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import {
-  addToKit,
-  build,
-  editRackKit,
-  isInStep,
-  tripAfterRackEdit,
-  tripWithKit,
-  type BuiltKit,
-  type Piece,
-  type Rack,
-  type RackKit,
-} from '@tinder/core';
-import { WorkspaceStore } from '../state/workspace-store';
-import { StudyWorker } from '../state/study-worker';
+import { addToKit, build, editRackKit, isInStep, tripAfterRackEdit, tripWithKit, type BuiltKit } from '@tinder/core/kit';
+import type { Piece, Rack, RackKit } from '@tinder/core/model';
+import { WorkspaceStore } from '../store/workspace-store';
 
 /**
  * The kit that is looked at, and every edit of the rack. A trip that carries a kit as it is on the rack follows its edits.
@@ -21,7 +10,6 @@ import { StudyWorker } from '../state/study-worker';
 export class KitStudy {
   private readonly store = inject(WorkspaceStore);
   private readonly chosen = signal<string | undefined>(undefined);
-  readonly worker = inject(StudyWorker).worker;
 
   readonly rack = this.store.rack;
   readonly kit = computed((): RackKit | undefined => {
@@ -65,7 +53,7 @@ export class KitStudy {
   carry(kit: RackKit): void {
     this.store.editTrip(`carry ${kit.name}`, (trip) => {
       const changed = tripWithKit(trip, build(this.rack(), kit));
-      return typeof changed === 'string' ? trip : changed;
+      return changed.ok ? changed.value : trip;
     });
   }
 }

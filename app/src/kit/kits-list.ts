@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { addRackKit, build, hardwareOfG, MOST_COMPARED, rackWithTripKit, removeRackKit, type RackKit } from '@tinder/core';
+import { addRackKit, build, hardwareOfG, rackWithTripKit, removeRackKit } from '@tinder/core/kit';
+import { MOST_COMPARED, type RackKit } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { WorkspaceStore } from '../state/workspace-store';
-import { Units } from '../ui/units';
+import { WorkspaceStore } from '../store/workspace-store';
+import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
 
 /** Every kit of the rack: open one, vary it, set it side by side with others. */
@@ -42,7 +43,7 @@ import { KitStudy } from './kit-study';
       <button nz-button class="word" type="button" (click)="fromTrip()">from this trip’s kit</button>
     </p>
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     ul {
       margin: 0;

@@ -1,19 +1,26 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { tripAfterRackEdit, type Upgrade } from '@tinder/core';
+import { tripAfterRackEdit } from '@tinder/core/kit';
+import type { Upgrade } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { answerWhenResting } from '../state/when-resting';
-import { WorkspaceStore } from '../state/workspace-store';
-import { Units } from '../ui/units';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
+import { StudyNote } from '../ui/study-note';
+import { NOT_PLANNABLE_WORDS } from '../words/kit-words';
+import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
 
 /** What a lighter piece costs for each gram it saves on this trip: nothing spent first, then the cheapest gram. */
 @Component({
   selector: 'app-ladder-panel',
-  imports: [NzButtonComponent],
+  imports: [NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="ladder-title">lighter, gram by gram: {{ study.kit()?.name }}</h2>
-    @if (rows(); as list) {
+    <app-study-note [study]="ladder" />
+    @if (lacks(); as words) {
+      <p class="error">This kit cannot be planned with: {{ words }}.</p>
+    } @else if (rows(); as list) {
       <div class="scroll" tabindex="0" role="group" aria-labelledby="ladder-title">
         <table aria-labelledby="ladder-title">
           <thead>
@@ -58,11 +65,11 @@ import { KitStudy } from './kit-study';
         Grams are carried weight, mean over the days of this trip, each change planned by itself: two changes of burner, pot or windscreen
         do not add up. What is owned, lent or left at home costs nothing.
       </p>
-    } @else {
+    } @else if (!ladder.problem()) {
       <p class="quiet">planning the trip with each…</p>
     }
   `,
-  styleUrl: '../trail/table.less',
+  styleUrl: '../ui/table.less',
   styles: `
     :host {
       margin-top: 0;
@@ -84,18 +91,26 @@ export class LadderPanel {
   protected readonly study = inject(KitStudy);
   private readonly store = inject(WorkspaceStore);
   private readonly units = inject(Units);
-  private readonly ladder = answerWhenResting(
+  private readonly worker = inject(StudyWorker);
+  protected readonly ladder = study(
+    RESTING,
     () => {
       const kitId = this.study.kit()?.id;
       return kitId === undefined ? undefined : { rack: this.study.rack(), trip: this.store.trip(), kitId };
     },
-    ({ rack, trip, kitId }) => this.study.worker.ladder(rack, trip, kitId),
+    ({ rack, trip, kitId }, { signal }) => this.worker.ask('ladder', { rack, trip }, { kitId }, signal),
   );
 
+  private readonly found = computed(() => (this.ladder.fresh() ? this.ladder.last()?.answer : undefined));
+  protected readonly lacks = computed(() => {
+    const found = this.found();
+    return found && !found.ok ? NOT_PLANNABLE_WORDS[found.problem.code] : undefined;
+  });
   protected readonly rows = computed(() => {
-    const list = this.ladder.fresh() ? this.ladder.last()?.answer : undefined;
-    const most = Math.max(1, ...(list ?? []).map((u) => u.savedG));
-    return list?.map((upgrade) => {
+    const found = this.found();
+    if (!found?.ok) return undefined;
+    const most = Math.max(1, ...found.value.map((u) => u.savedG));
+    return found.value.map((upgrade) => {
       const { from, to, savedG, price } = upgrade;
       return {
         upgrade,

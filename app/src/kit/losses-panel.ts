@@ -1,34 +1,36 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { burnerById, ignitesOf, IGNITES, IGNITIONS, pieceFor, type BurnerFamily, type Ignites, type Ignition } from '@tinder/core';
-import { PlanService } from '../state/plan-service';
-import { answerWhenResting } from '../state/when-resting';
-import { WorkspaceStore } from '../state/workspace-store';
+import { burnerById, type BurnerFamily } from '@tinder/core/catalogue';
+import { ignitesOf, pieceFor } from '@tinder/core/kit';
+import { IGNITES, IGNITIONS, type Ignites, type Ignition } from '@tinder/core/model';
+import { PlanService } from '../planning/plan-service';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { PickField } from '../ui/pick-field';
-import { Units } from '../ui/units';
-import { IGNITES_WORDS, IGNITION_WORDS, lossMendWords, lostName } from './kit-words';
+import { StudyNote } from '../ui/study-note';
+import { Units } from '../words/units';
+import {
+  FAMILY_WORDS,
+  IGNITES_WORDS,
+  IGNITION_WORDS,
+  lossMendWords,
+  lostName,
+  NOT_PLANNABLE_WORDS,
+  worstLossWords,
+} from '../words/kit-words';
 import { KitStudy } from './kit-study';
-
-const FAMILY_WORDS: Record<Exclude<BurnerFamily, 'none'>, string> = {
-  canisterTop: 'burner on a can',
-  regulated: 'regulated burner',
-  remote: 'remote burner',
-  locked: 'burner locked to its pot',
-  openAlcohol: 'open alcohol',
-  simmerAlcohol: 'alcohol with a ring',
-  tablet: 'tablets',
-  liquid: 'liquid fuel',
-  gel: 'gel',
-  wood: 'wood',
-};
 
 /** Each piece, bottle and ignition taken away in turn on the first evening; and what lights what, for the walker to mend. */
 @Component({
   selector: 'app-losses-panel',
-  imports: [PickField],
+  imports: [PickField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="losses-title">lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
-    @if (rows(); as list) {
+    <app-study-note [study]="losses" />
+    @if (lacks(); as words) {
+      <p class="error">This kit cannot be planned with: {{ words }}.</p>
+    } @else if (rows(); as list) {
       <p class="worst">{{ worst() }}</p>
       <div class="scroll" tabindex="0" role="group" aria-labelledby="losses-title">
         <table aria-labelledby="losses-title">
@@ -59,7 +61,7 @@ const FAMILY_WORDS: Record<Exclude<BurnerFamily, 'none'>, string> = {
         </table>
       </div>
       <p class="quiet">Food that only drinks hot water is counted as eaten cold, after a longer soak; raw rice, pasta and dough are not.</p>
-    } @else {
+    } @else if (!losses.problem()) {
       <p class="quiet">taking things away…</p>
     }
 
@@ -96,7 +98,7 @@ const FAMILY_WORDS: Record<Exclude<BurnerFamily, 'none'>, string> = {
     </div>
     <p class="quiet">Common practice to start with; what you change is your own experience and decides the hints.</p>
   `,
-  styleUrl: '../trail/table.less',
+  styleUrl: '../ui/table.less',
   styles: `
     :host {
       margin-top: 0;
@@ -124,22 +126,35 @@ export class LossesPanel {
   private readonly store = inject(WorkspaceStore);
   private readonly plans = inject(PlanService);
   private readonly units = inject(Units);
-  private readonly losses = answerWhenResting(
+  private readonly worker = inject(StudyWorker);
+  protected readonly losses = study(
+    RESTING,
     () => {
       const kitId = this.study.kit()?.id;
-      return kitId === undefined ? undefined : { rack: this.study.rack(), trip: this.store.trip(), kitId, fromStop: this.fromStop() };
+      return kitId === undefined ? undefined : { rack: this.study.rack(), trip: this.store.trip(), kitId, stopId: this.stop().id };
     },
-    ({ rack, trip, kitId, fromStop }) => this.study.worker.losses(rack, trip, kitId, fromStop),
+    ({ rack, trip, kitId, stopId }, { signal }) => this.worker.ask('losses', { rack, trip }, { kitId, stopId }, signal),
   );
   /** Nothing where no kit is open. */
-  private readonly found = computed(() => (this.study.kit() ? this.losses.last()?.answer : undefined));
+  private readonly answer = computed(() => (this.study.kit() ? this.losses.last()?.answer : undefined));
+  private readonly found = computed(() => {
+    const answer = this.answer();
+    return answer?.ok ? answer.value : undefined;
+  });
+  protected readonly lacks = computed(() => {
+    const answer = this.answer();
+    return answer && !answer.ok ? NOT_PLANNABLE_WORDS[answer.problem.code] : undefined;
+  });
 
   protected readonly ignitions = IGNITIONS;
   protected readonly ignitionWords = IGNITION_WORDS;
   protected readonly answers = IGNITES.map((value) => ({ value, label: IGNITES_WORDS[value] }));
 
-  private readonly fromStop = computed(() => this.plans.carry()?.fromStop ?? 0);
-  protected readonly from = computed(() => this.store.trip().stops[this.fromStop()]?.name ?? '');
+  private readonly stop = computed(() => {
+    const { stops } = this.store.trip();
+    return stops.find((s) => s.id === this.plans.carry()?.fromStopId) ?? stops[0];
+  });
+  protected readonly from = computed(() => this.stop().name);
   protected readonly rows = computed(() =>
     this.found()?.map((loss) => ({
       name: lostName(loss),
@@ -152,14 +167,7 @@ export class LossesPanel {
   );
   /** The worst loss that a few grams would mend. */
   protected readonly worst = computed(() => {
-    const list = this.found() ?? [];
-    const worst = list[0];
-    if (!worst || worst.hotMealsLost === 0) return 'No single loss costs a hot meal.';
-    const equal = list.filter((l) => l.hotMealsLost === worst.hotMealsLost);
-    const cheapest = equal.flatMap((l) => (l.mend ? [{ l, mend: l.mend }] : [])).sort((a, b) => a.mend.massG - b.mend.massG)[0];
-    const names = equal.map(lostName).join(', ');
-    const meals = `${worst.hotMealsLost} hot ${worst.hotMealsLost === 1 ? 'meal' : 'meals'}`;
-    return `Worst to lose, ${meals} each: ${names}.${cheapest ? ` The fewest grams against one of them: ${lossMendWords(cheapest.mend, this.units)}.` : ''}`;
+    return worstLossWords(this.found() ?? [], this.units);
   });
   protected readonly table = computed(() => {
     const rack = this.study.rack();

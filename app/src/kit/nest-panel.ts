@@ -1,12 +1,15 @@
 import type { ElementRef } from '@angular/core';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal, viewChild } from '@angular/core';
-import { packingSteps, type RackKit } from '@tinder/core';
+import { packingSteps } from '@tinder/core/kit';
+import type { RackKit } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { answerWhenResting } from '../state/when-resting';
-import { downloadFigurePng, downloadFigureSvg } from '../ui/export-figure';
-import { Units } from '../ui/units';
-import { cutaway, type DrawnPiece } from './cutaway-geometry';
-import { misfitWords, sizeText } from './kit-words';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { downloadFigurePng, downloadFigureSvg } from '../platform/export-figure';
+import { StudyNote } from '../ui/study-note';
+import { Units } from '../words/units';
+import { cutaway, type DrawnPiece } from '../charts/cutaway-geometry';
+import { misfitWords, sizeText } from '../words/kit-words';
 import { KitStudy } from './kit-study';
 
 const DRAWING = { width: 200, height: 210, left: 70, right: 76, top: 44, bottom: 30 };
@@ -16,10 +19,11 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
 /** The cutaway: the pot to scale with everything nested in it, packed step by step; and how the kit stands when it cooks. */
 @Component({
   selector: 'app-nest-panel',
-  imports: [NzButtonComponent],
+  imports: [NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what goes into the pot</h2>
+    <app-study-note [study]="nests" />
     @if (drawn(); as d) {
       <svg
         #figure
@@ -129,13 +133,15 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
         }
       </ul>
       <p class="quiet">{{ roomWords() }}</p>
+    } @else if (nests.problem()) {
+      <p class="quiet">What goes into what is not known.</p>
     } @else if (busy()) {
       <p class="quiet">working it out…</p>
     } @else {
       <p class="quiet">Nothing in this kit is hollow: add a pot with its inner measures, and see what goes into it.</p>
     }
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     svg {
       display: block;
@@ -238,12 +244,14 @@ export class NestPanel {
   private readonly study = inject(KitStudy);
   private readonly units = inject(Units);
   private readonly figure = viewChild<ElementRef<SVGSVGElement>>('figure');
-  private readonly nests = answerWhenResting(
+  private readonly worker = inject(StudyWorker);
+  protected readonly nests = study(
+    RESTING,
     () => {
       const built = this.study.built();
       return built && { built, rack: this.study.rack() };
     },
-    ({ built, rack }) => this.study.worker.nest(rack, built.kit.id),
+    ({ built, rack }, { signal }) => this.worker.ask('nest', { rack }, { kitId: built.kit.id }, signal),
   );
   private timer: ReturnType<typeof setInterval> | undefined;
 
@@ -252,7 +260,10 @@ export class NestPanel {
   protected readonly playing = signal(false);
   protected readonly busy = computed(() => this.nests.last()?.of.built.kit.id !== this.study.kit()?.id);
 
-  private readonly nest = computed(() => (this.busy() ? undefined : this.nests.last()?.answer));
+  private readonly nest = computed(() => {
+    const found = this.busy() ? undefined : this.nests.last()?.answer;
+    return found?.ok ? found.value : undefined;
+  });
   /** Those that the nest was found for: while an edit is being worked out the drawing stays whole. */
   private readonly pieces = computed(() => this.nests.last()?.of.built.pieces ?? []);
   private readonly order = computed(() => {

@@ -1,11 +1,15 @@
 import { TestBed } from '@angular/core/testing';
-import { DEMO_RACK, DEMO_TRIP, EMPTY_RACK, importArchive, exportArchive, nestOf, type Rack } from '@tinder/core';
+import { exportArchive, importArchive } from '@tinder/core/archive';
+import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
+import { EMPTY_RACK } from '@tinder/core/kit';
+import type { Rack } from '@tinder/core/model';
+import { nestOf } from '@tinder/core/study';
 import { KitPanel } from '../carry/kit-panel';
-import { PlanService } from '../state/plan-service';
-import { WorkspaceStore } from '../state/workspace-store';
+import { PlanService } from '../planning/plan-service';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { ComparePanel } from './compare-panel';
-import { cutaway } from './cutaway-geometry';
+import { cutaway } from '../charts/cutaway-geometry';
 import { DiaryPanel } from './diary-panel';
 import { KitBuilder } from './kit-builder';
 import { KitStudy } from './kit-study';
@@ -22,8 +26,8 @@ const rack = (): Rack => store().rack();
 
 async function planned<T>(panel: Panel<T>): Promise<Panel<T>> {
   store().start(undefined);
-  TestBed.inject(PlanService).start();
-  for (let i = 0; i < 6; i++) await panel.settle();
+  TestBed.inject(PlanService);
+  await panel.settle();
   return panel;
 }
 
@@ -327,5 +331,5 @@ describe('kits of every sort', () => {
 });
 
 it('the rack goes out and comes in whole', () => {
-  expect(importArchive(exportArchive([], { rack: rack() }))).toMatchObject({ rack: DEMO_RACK });
+  expect(importArchive(exportArchive([], { rack: rack() }))).toMatchObject({ value: { rack: DEMO_RACK } });
 });

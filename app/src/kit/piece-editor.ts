@@ -1,26 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import {
-  BURNERS,
-  editPiece,
-  IGNITIONS,
-  LIMITS,
-  PIECE_MATERIALS,
-  pieceSchema,
-  QUIRK_STEPS,
-  removePiece,
-  ROLES,
-  simulatedReadingG,
-  type Piece,
-  type Role,
-  type Shape,
-} from '@tinder/core';
+import { BURNERS } from '@tinder/core/catalogue';
+import { editPiece, removePiece, simulatedReadingG } from '@tinder/core/kit';
+import { IGNITIONS, LIMITS, PIECE_MATERIALS, pieceSchema, QUIRK_STEPS, ROLES, type Piece, type Role, type Shape } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { WINDSCREEN_WORDS } from '../carry/option-lists';
+import { WINDSCREEN_WORDS } from '../words/choice-words';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { takeName } from '../ui/take-name';
-import { HAVE_WORDS, IGNITION_WORDS, ROLE_WORDS, SHAPE_WORDS } from './kit-words';
+import { HAVE_WORDS, IGNITION_WORDS, ROLE_WORDS, SHAPE_WORDS } from '../words/kit-words';
 import { KitStudy } from './kit-study';
 
 const same = <T extends string>(values: readonly T[]) => values.map((value) => ({ value, label: value }));

@@ -1,31 +1,22 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import {
-  choosable,
-  massOfG,
-  pieceOfPasted,
-  readRackCsv,
-  readWeights,
-  ROLES,
-  writeKitsCsv,
-  writePiecesCsv,
-  writeScoresCsv,
-  type Piece,
-  type RackTable,
-  type Role,
-} from '@tinder/core';
+import { choosable, pieceOfPasted, readWeights, writeKitsCsv, writePiecesCsv, writeScoresCsv, type RackTable } from '@tinder/core/kit';
+import { massOfG, ROLES, type Piece, type Role } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { downloadRack, downloadRackTable } from '../state/trip-files';
-import { chosenFile } from '../ui/chosen-file';
+import { downloadRack, downloadRackTable } from '../store/trip-files';
+import { chosenFile } from '../platform/chosen-file';
+import { readFile } from '../platform/read-file';
 import { PickField } from '../ui/pick-field';
-import { Units } from '../ui/units';
-import { HAVE_WORDS, ROLE_WORDS } from './kit-words';
+import { TableOffer, type Offer } from '../ui/table-offer';
+import { badRowWords, PASTE_PROBLEM_WORDS, rackTableWords, tableProblemWords, unreadWords } from '../words/table-words';
+import { Units } from '../words/units';
+import { HAVE_WORDS, ROLE_WORDS } from '../words/kit-words';
 import { KitStudy } from './kit-study';
 
 /** Everything there is to build of: owned, lent, wished for and the catalogue; and the ways in and out by list and by file. */
 @Component({
   selector: 'app-pieces-list',
-  imports: [NzButtonComponent, NzInputDirective, PickField],
+  imports: [NzButtonComponent, NzInputDirective, PickField, TableOffer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="pieces-title">pieces</h2>
@@ -110,23 +101,10 @@ import { KitStudy } from './kit-study';
       <p class="quiet">A rack in JSON comes in by “import” on the left.</p>
     </details>
     @if (offer(); as o) {
-      <div role="alert" class="offer">
-        <p>{{ o.words }}</p>
-        @if (o.table?.bad; as bad) {
-          <ul>
-            @for (b of bad.slice(0, 8); track b.line) {
-              <li>line {{ b.line }}: {{ b.reasons.join('; ') }}</li>
-            }
-          </ul>
-        }
-        @if (o.table?.count; as n) {
-          <button nz-button class="word" type="button" (click)="takeTable()">take the {{ n }} good {{ n === 1 ? 'row' : 'rows' }}</button>
-        }
-        <button nz-button class="word" type="button" (click)="offer.set(undefined)">leave it</button>
-      </div>
+      <app-table-offer [offer]="o" (taken)="takeTable()" (left)="offer.set(undefined)" />
     }
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     .switch {
       display: block;
@@ -194,16 +172,6 @@ import { KitStudy } from './kit-study';
     .file:focus-within span {
       outline: 2px solid var(--ink);
     }
-    .offer {
-      margin-top: 6px;
-      padding: 6px 12px;
-      border-left: 3px solid var(--ember);
-      background: var(--ground-sunk);
-    }
-    .offer p,
-    .offer ul {
-      margin: 0;
-    }
     button + button {
       margin-left: 18px;
     }
@@ -216,11 +184,7 @@ export class PiecesList {
   protected readonly study = inject(KitStudy);
   protected readonly units = inject(Units);
   protected readonly roles = ROLE_WORDS;
-  protected readonly whys = {
-    noWeight: 'no weight in it. Write it as “pot 90 g”.',
-    noName: 'a weight without a name. Write what it is.',
-    badWeight: 'the weight cannot be read. Write it as “90 g” or “3.5 oz”.',
-  };
+  protected readonly whys = PASTE_PROBLEM_WORDS;
   protected readonly jobs = [{ value: 'all', label: 'every job' }, ...ROLES.map((value) => ({ value, label: ROLE_WORDS[value] }))] as {
     value: Role | 'all';
     label: string;
@@ -231,7 +195,7 @@ export class PiecesList {
   protected readonly pasted = signal('');
   protected readonly list = computed(() => readWeights(this.pasted(), this.units.unit('mass')));
   /** What a table would do, waiting for the walker's word. */
-  protected readonly offer = signal<{ words: string; table?: RackTable } | undefined>(undefined);
+  protected readonly offer = signal<(Offer & { table?: RackTable }) | undefined>(undefined);
 
   protected readonly rows = computed(() => {
     const rack = this.study.rack();
@@ -278,12 +242,20 @@ export class PiecesList {
   protected async read(event: Event): Promise<void> {
     const file = chosenFile(event);
     if (!file) return;
-    const table = readRackCsv(await file.text(), this.study.rack(), () => crypto.randomUUID());
-    const headings = '“name, role, massG” for pieces, “kit, piece” for kits, “criterion, weight, kit, points” for scores';
-    if (!table) return this.offer.set({ words: `${file.name} was not taken: its heading needs ${headings}.` });
-    const left = table.bad.length ? `, ${table.bad.length} cannot` : '';
-    const rows = `${table.count} ${table.count === 1 ? 'row' : 'rows'} of ${table.kind} can be taken${left}`;
-    this.offer.set({ words: `${file.name}: ${rows}. Nothing has changed yet.`, table });
+    this.offer.set(await this.offered(file));
+  }
+
+  private async offered(file: File): Promise<Offer & { table?: RackTable }> {
+    const nothing = { bad: [], take: undefined };
+    try {
+      const read = await readFile(async (reader) => await reader.rackTable(file, this.study.rack()));
+      if (!read.ok) return { ...nothing, words: tableProblemWords(file.name, read.problem) };
+      const table = read.value;
+      const take = table.count ? `take the ${table.count} good ${table.count === 1 ? 'row' : 'rows'}` : undefined;
+      return { words: rackTableWords(file.name, table), bad: badRowWords(table), take, table };
+    } catch (e) {
+      return { ...nothing, words: unreadWords(file.name, e) };
+    }
   }
 
   protected takeTable(): void {

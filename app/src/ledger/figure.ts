@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
-import type { FigureRef } from './figure-ref';
+import type { FigureRef } from '../words/figure-ref';
 import { LedgerService } from './ledger-service';
 
 /** A number that opens its derivation. */

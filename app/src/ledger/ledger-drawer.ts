@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
-import { PlanService } from '../state/plan-service';
-import { RiskService } from '../state/risk-service';
-import { Units } from '../ui/units';
-import { derive } from './derivation';
+import { PlanService } from '../planning/plan-service';
+import { RiskService } from '../planning/risk-service';
+import { Units } from '../words/units';
+import { derive } from '../words/derivation';
 import { LedgerService } from './ledger-service';
 
 /** Where the grams go: the open figure's parts as bars, its formula and its inputs. */

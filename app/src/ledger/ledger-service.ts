@@ -1,5 +1,5 @@
 import { Injectable, signal } from '@angular/core';
-import type { FigureRef } from './figure-ref';
+import type { FigureRef } from '../words/figure-ref';
 
 /** Which derivation is open; only one at a time. */
 @Injectable({ providedIn: 'root' })

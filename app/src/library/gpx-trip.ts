@@ -1,18 +1,23 @@
-import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, output, signal } from '@angular/core';
 import { Router } from '@angular/router';
-import type { Pace } from '@tinder/core';
+import type { Result } from '@tinder/core/errors';
+import type { Trip } from '@tinder/core/model';
+import type { Pace, TooManyDays } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { DayMarker } from '../state/day-marker';
-import { withNewTrips } from '../state/workspace';
-import { WorkspaceStore } from '../state/workspace-store';
+import { DayMarker } from '../planning/day-marker';
+import { withNewTrips } from '../store/workspace';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
-import { Units } from '../ui/units';
-import { createGpxWorker, fromWorker } from '../workers/create-gpx-worker';
-import type { LineSummary } from '../workers/gpx-reader';
-import { gpxProblemWords } from './gpx-words';
-import { chosenFile } from '../ui/chosen-file';
+import { Units } from '../words/units';
+import { createGpxWorker } from '../platform/create-gpx-worker';
+import { fromWorker } from '../platform/from-worker';
+import type { WorkerLink } from '../platform/worker-link';
+import type { GpxReader, LineSummary } from '../workers/gpx-reader';
+import { gpxProblemWords, tooManyDaysWords } from '../words/gpx-words';
+import { unreadWords } from '../words/table-words';
+import { chosenFile } from '../platform/chosen-file';
 
 /** Waypoints further off the track than this are not offered as stops at first, km. */
 const NEAR_KM = 5;
@@ -101,8 +106,13 @@ export class GpxTrip {
   private readonly store = inject(WorkspaceStore);
   private readonly marker = inject(DayMarker);
   private readonly router = inject(Router);
-  private worker = createGpxWorker();
+  /** Holds the file that was opened last; ended when another is opened, and with the drawer. */
+  private link: WorkerLink<GpxReader> | undefined;
   private run = 0;
+
+  constructor() {
+    inject(DestroyRef).onDestroy(() => this.cancel());
+  }
 
   readonly made = output();
   protected readonly kmLimits = { min: 1, max: 100 };
@@ -127,33 +137,37 @@ export class GpxTrip {
   protected async choose(event: Event): Promise<void> {
     const file = chosenFile(event);
     if (!file) return;
-    const run = ++this.run;
+    this.cancel();
+    const run = this.run;
     this.file.set(file.name);
     this.problem.set(undefined);
+    this.lines.set([]);
     this.share.set(0);
     this.reading.set(true);
+    const link = (this.link = createGpxWorker());
+    const heard = fromWorker((share: number) => {
+      if (run === this.run) this.share.set(share);
+    });
     try {
-      const opened = await this.worker.open(
-        file,
-        fromWorker((share: number) => this.share.set(share)),
-      );
+      const opened = await link.call(async (reader) => await reader.open(file, heard));
       if (run !== this.run) return;
       if (opened.ok) {
-        this.lines.set(opened.lines);
-        this.pickLine(opened.lines.reduce((best, l, i) => (l.km > opened.lines[best].km ? i : best), 0));
+        this.lines.set(opened.value);
+        this.pickLine(opened.value.reduce((best, l, i) => (l.km > opened.value[best].km ? i : best), 0));
       } else this.problem.set(`${file.name} was not taken: ${gpxProblemWords(opened.problem)}`);
     } catch (e) {
-      this.problem.set(`${file.name} could not be read: ${e instanceof Error ? e.message : String(e)}`);
+      if (run === this.run) this.problem.set(unreadWords(file.name, e));
     } finally {
       if (run === this.run) this.reading.set(false);
     }
   }
 
-  /** Gives up a file that is being read; the worker starts anew. */
+  /** Gives up a file that is being read, or was; its worker ends with it. */
   protected cancel(): void {
     this.run++;
     this.reading.set(false);
-    this.worker = createGpxWorker();
+    this.link?.end();
+    this.link = undefined;
   }
 
   protected pickLine(index: number): void {
@@ -175,17 +189,24 @@ export class GpxTrip {
     const year = new Date().getFullYear() + 1;
     const base = { ...this.store.trip(), id: crypto.randomUUID(), name: line.name.slice(0, 80), startDate: `${year}-07-01` };
     const ids = Array.from({ length: this.chosen().size + 2 }, () => crypto.randomUUID());
-    const out = await this.worker.layOut(this.index(), base, [...this.chosen()], this.pace(), ids);
-    if (!out.ok) {
-      this.problem.set(
-        `From ${out.from} to ${out.to} it comes to ${out.days} days; ${out.limit} is the most. Walk further a day, or choose a stop between.`,
-      );
-      return;
-    }
-    this.store.edit(`new trip, ${out.trip.name}`, (w) => withNewTrips(w, [{ trip: out.trip, archived: false }]));
+    const out = await this.laidOut(base, ids);
+    if (!out) return;
+    if (!out.ok) return this.problem.set(tooManyDaysWords(out.problem));
+    this.store.edit(`new trip, ${out.value.name}`, (w) => withNewTrips(w, [{ trip: out.value, archived: false }]));
     this.marker.release();
     this.marker.goTo(1);
     this.made.emit();
     void this.router.navigateByUrl('/trail');
+  }
+
+  /** Undefined where the worker could not: the reason is shown. */
+  private async laidOut(base: Trip, ids: readonly string[]): Promise<Result<Trip, TooManyDays> | undefined> {
+    const [index, chosen, pace] = [this.index(), [...this.chosen()], this.pace()];
+    try {
+      return await this.link?.call(async (reader) => await reader.layOut(index, base, chosen, pace, ids));
+    } catch (e) {
+      this.problem.set(unreadWords(this.file() ?? 'The file', e));
+      return undefined;
+    }
   }
 }

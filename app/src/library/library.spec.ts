@@ -1,12 +1,13 @@
 import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { dayCount, DEMO_TRIP } from '@tinder/core';
-import { Commands } from '../shell/commands';
-import { WorkspaceStore } from '../state/workspace-store';
+import { DEMO_TRIP } from '@tinder/core/demo';
+import { dayCount } from '@tinder/core/trail';
+import { Commands } from '../commands/commands';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { GpxTrip } from './gpx-trip';
-import { gpxProblemWords } from './gpx-words';
+import { gpxProblemWords } from '../words/gpx-words';
 import { StarterTrip } from './starter-trip';
 import { TripsDrawer } from './trips-drawer';
 

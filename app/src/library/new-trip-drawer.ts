@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { Commands } from '../shell/commands';
+import { Commands } from '../commands/commands';
 import { Choice } from '../ui/choice';
 import { GpxTrip } from './gpx-trip';
 import { StarterTrip } from './starter-trip';

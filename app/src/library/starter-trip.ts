@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
 import { Router } from '@angular/router';
-import { LIMITS, startTrip, WEEKEND, type StarterAnswers } from '@tinder/core';
+import { LIMITS } from '@tinder/core/model';
+import { startTrip, WEEKEND, type StarterAnswers } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { WIND_WORDS } from '../carry/option-lists';
-import { DayMarker } from '../state/day-marker';
-import { withNewTrips } from '../state/workspace';
-import { WorkspaceStore } from '../state/workspace-store';
+import { WIND_WORDS } from '../words/choice-words';
+import { DayMarker } from '../planning/day-marker';
+import { withNewTrips } from '../store/workspace';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { optionsOf } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
@@ -91,7 +92,7 @@ export class StarterTrip {
     hardFrost: 'hard frost',
     bySeason: 'by season',
   });
-  protected readonly winds = WIND_WORDS;
+  protected readonly winds = optionsOf(WIND_WORDS);
   protected readonly seasons = optionsOf({ spring: 'spring', summer: 'summer', autumn: 'autumn', winter: 'winter' });
   protected readonly round = Math.round;
 

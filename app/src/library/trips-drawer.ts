@@ -1,12 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { dayCount, type ShelvedTrip } from '@tinder/core';
+import type { ShelvedTrip } from '@tinder/core/model';
+import { dayCount } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { Commands } from '../shell/commands';
-import { Autosave, REMIND_AFTER_DAYS } from '../state/autosave';
-import { withNewTrips, withoutTrip, withTrip } from '../state/workspace';
-import { WorkspaceStore } from '../state/workspace-store';
+import { Commands } from '../commands/commands';
+import { Autosave } from '../store/autosave';
+import { daysSinceBackup, REMIND_AFTER_DAYS } from '../store/backup-age';
+import { backupWords } from '../words/import-words';
+import { withNewTrips, withoutTrip, withTrip } from '../store/workspace';
+import { WorkspaceStore } from '../store/workspace-store';
 import { takeName } from '../ui/take-name';
 
 /** Every trip of this browser: open, rename, duplicate, put away, delete. All of it can be undone. */
@@ -124,12 +127,7 @@ export class TripsDrawer {
   private readonly library = computed(() => this.store.workspace().library);
   protected readonly archivedCount = computed(() => this.library().filter((s) => s.archived).length);
   protected readonly shown = computed(() => this.library().filter((s) => !s.archived || this.withArchived()));
-  protected readonly backupWords = computed(() => {
-    const days = this.autosave.daysSinceBackup(Date.now());
-    if (days === undefined) return 'Nothing was ever backed up. Everything lives in this browser alone until you do.';
-    const ago = days <= 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`;
-    return days > REMIND_AFTER_DAYS ? `The last backup was ${ago}: time for another.` : `Last backed up ${ago}.`;
-  });
+  protected readonly backupWords = computed(() => backupWords(daysSinceBackup(this.autosave.lastBackup(), Date.now()), REMIND_AFTER_DAYS));
 
   protected about({ trip, archived }: ShelvedTrip): string {
     const days = dayCount(trip);

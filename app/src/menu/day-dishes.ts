@@ -3,34 +3,27 @@ import {
   clearDish,
   DISHES,
   editDishOn,
-  formatDuration,
-  isBanned,
   isEatenOut,
   isHot,
-  kitInUse,
-  LIMITS,
   mealOn,
-  MEALS,
-  NOTHING,
   methodProblems,
-  METHODS,
-  planDayOf,
+  NOTHING,
   setDish,
   withMethod,
   type DishScope,
-  type MealName,
-  type Method,
-  type Plan,
-} from '@tinder/core';
+} from '@tinder/core/menu';
+import { LIMITS, MEALS, METHODS, type MealName, type Method } from '@tinder/core/model';
+import { isBanned, kitInUse, planDayOf, type Plan } from '@tinder/core/plan';
+import { formatDuration } from '@tinder/core/units';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Figure } from '../ledger/figure';
-import { DayMarker } from '../state/day-marker';
-import { WorkspaceStore } from '../state/workspace-store';
+import { DayMarker } from '../planning/day-marker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
-import { Units } from '../ui/units';
-import { methodProblemWords, METHOD_WORDS, PART_WORDS } from './menu-words';
+import { Units } from '../words/units';
+import { methodProblemWords, METHOD_WORDS, PART_WORDS } from '../words/menu-words';
 
 type Scope = DishScope['kind'];
 
@@ -110,7 +103,7 @@ type Scope = DishScope['kind'];
       <button nz-button class="word" type="button" [disabled]="!hasOwn()" (click)="clear()">{{ clearWords() }}</button>
     </div>
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     .scope {
       padding: 4px 0;

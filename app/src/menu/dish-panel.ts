@@ -1,35 +1,31 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import {
-  build,
-  dishOn,
-  editDishOn,
-  learntDoneMin,
-  LIMITS,
-  planDayOf,
-  type Day,
-  type DoneVerdict,
-  type Meal,
-  type MealName,
-} from '@tinder/core';
+import { build } from '@tinder/core/kit';
+import { dishOn, editDishOn } from '@tinder/core/menu';
+import { LIMITS, type Day, type Meal, type MealName } from '@tinder/core/model';
+import { planDayOf } from '@tinder/core/plan';
+import { learntDoneMin, type DoneVerdict } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { DayMarker } from '../state/day-marker';
-import { PlanService } from '../state/plan-service';
-import { answerWhenResting } from '../state/when-resting';
-import { WorkspaceStore } from '../state/workspace-store';
+import { DayMarker } from '../planning/day-marker';
+import { PlanService } from '../planning/plan-service';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { QuantityField } from '../ui/quantity-field';
-import { Units } from '../ui/units';
-import { cardWords } from './card-words';
-import { PART_WORDS } from './menu-words';
+import { StudyNote } from '../ui/study-note';
+import { Units } from '../words/units';
+import { cardWords, learntWords } from '../words/card-words';
+import { PART_WORDS } from '../words/menu-words';
 import { takeName } from '../ui/take-name';
 
 /** One dish on the marked day: its numbers to change, and its card as it is read at the stove. */
 @Component({
   selector: 'app-dish-panel',
-  imports: [Choice, NzButtonComponent, NzInputDirective, QuantityField],
+  imports: [Choice, NzButtonComponent, NzInputDirective, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
+    <app-study-note [study]="cards" />
     @if (card(); as c) {
       <h2 class="sign">the {{ words[c.name] }} of day {{ c.day }}</h2>
       <div class="line">
@@ -109,7 +105,7 @@ import { takeName } from '../ui/take-name';
       }
     }
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     input.left {
       width: 100%;
@@ -186,12 +182,14 @@ export class DishPanel {
     { key: 'price', name: 'price', quantity: 'price', limits: LIMITS.price },
   ] as const;
 
-  private readonly cards = answerWhenResting(
+  private readonly worker = inject(StudyWorker);
+  protected readonly cards = study(
+    RESTING,
     () => {
       const planned = this.plans.current();
       return planned && { planned, day: this.marker.day(), part: this.part() };
     },
-    ({ planned, day, part }) => this.plans.card(planned, day, part),
+    ({ planned: { trip, plan }, day, part }, { signal }) => this.worker.ask('card', { trip, plan }, { day, meal: part }, signal),
   );
   /** An older card stays until the newer one is there. */
   protected readonly card = computed(() => this.cards.last()?.answer);
@@ -227,7 +225,7 @@ export class DishPanel {
     if (!cooked) return;
     const doneMin = learntDoneMin(cooked.cookedMin, verdict);
     this.change('how done it was', { doneMin });
-    this.learnt.set(`Noted: it wants ${doneMin.toFixed(1)} min at ${this.units.text(90, 'temperature')}.`);
+    this.learnt.set(learntWords(doneMin, this.units));
   }
 
   protected change(what: string, change: Partial<Meal>): void {

@@ -1,21 +1,29 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { addDishes, foodOf, readDishCsv, removeDish, writeDishCsv, type Meal, type PerKcal, type Plan } from '@tinder/core';
+import { addDishes, foodOf, removeDish, writeDishCsv } from '@tinder/core/menu';
+import type { Meal } from '@tinder/core/model';
+import type { Plan } from '@tinder/core/plan';
+import type { PerKcal } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { DayMarker } from '../state/day-marker';
-import { PlanService } from '../state/plan-service';
-import { downloadDishes } from '../state/trip-files';
-import { answerWhenResting } from '../state/when-resting';
-import { WorkspaceStore } from '../state/workspace-store';
-import { Units } from '../ui/units';
-import { METHOD_WORDS } from './menu-words';
-import { chosenFile } from '../ui/chosen-file';
+import { DayMarker } from '../planning/day-marker';
+import { PlanService } from '../planning/plan-service';
+import { downloadDishes } from '../store/trip-files';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
+import { StudyNote } from '../ui/study-note';
+import { TableOffer, type Offer } from '../ui/table-offer';
+import { badRowWords, dishTableWords, tableProblemWords, unreadWords } from '../words/table-words';
+import { Units } from '../words/units';
+import { METHOD_WORDS } from '../words/menu-words';
+import { chosenFile } from '../platform/chosen-file';
+import { readFile } from '../platform/read-file';
 
 const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried', homeDried: 'dried at home', raw: 'raw', other: '' };
 
 /** What to buy or post for each carry, the dishes kept for the trip, and food compared per 1,000 kcal. */
 @Component({
   selector: 'app-food-tables',
-  imports: [NzButtonComponent],
+  imports: [NzButtonComponent, StudyNote, TableOffer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="packets-title">food out of each stop</h2>
@@ -54,20 +62,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
       /></label>
     </p>
     @if (offer(); as o) {
-      <div role="alert" class="offer">
-        <p>{{ o.words }}</p>
-        @if (o.bad.length) {
-          <ul>
-            @for (b of o.bad.slice(0, 8); track b.line) {
-              <li>line {{ b.line }}: {{ b.reasons.join('; ') }}</li>
-            }
-          </ul>
-        }
-        @if (o.good.length) {
-          <button nz-button class="word" type="button" (click)="take(o.good)">take the {{ o.good.length }} good ones</button>
-        }
-        <button nz-button class="word" type="button" (click)="offer.set(undefined)">leave it</button>
-      </div>
+      <app-table-offer [offer]="o" (taken)="take()" (left)="offer.set(undefined)" />
     }
     <ul class="kept">
       @for (d of store.trip().dishes; track d.id) {
@@ -83,6 +78,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
     </ul>
 
     <h2 class="sign" id="kcal-title">1,000 kcal of it, cooked with this kit at the supper of day {{ marker.day() }}</h2>
+    <app-study-note [study]="perKcal" />
     <div class="scroll" tabindex="0" role="group" aria-labelledby="kcal-title">
       <table aria-labelledby="kcal-title">
         <thead>
@@ -112,7 +108,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
       </table>
     </div>
   `,
-  styleUrl: '../trail/table.less',
+  styleUrl: '../ui/table.less',
   styles: `
     h2 {
       margin-top: 14px;
@@ -140,18 +136,6 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
       padding: 0;
       list-style: none;
     }
-    .offer {
-      padding: 6px 12px;
-      border-left: 3px solid var(--ember);
-      background: var(--ground-sunk);
-    }
-    .offer p,
-    .offer ul {
-      margin: 0;
-    }
-    button + button {
-      margin-left: 20px;
-    }
   `,
 })
 export class FoodTables {
@@ -164,13 +148,15 @@ export class FoodTables {
 
   readonly plan = input.required<Plan>();
   /** What a file holds, waiting for the walker's word. */
-  protected readonly offer = signal<{ words: string; good: Meal[]; bad: { line: number; reasons: string[] }[] } | undefined>(undefined);
-  private readonly perKcal = answerWhenResting(
+  protected readonly offer = signal<(Offer & { good: Meal[] }) | undefined>(undefined);
+  private readonly worker = inject(StudyWorker);
+  protected readonly perKcal = study(
+    RESTING,
     () => {
       const trip = this.plans.current()?.trip;
       return trip && { trip, day: this.marker.day() };
     },
-    ({ trip, day }) => this.plans.perKcal(trip, day),
+    ({ trip, day }, { signal }) => this.worker.ask('perKcal', { trip }, { day }, signal),
   );
   protected readonly compared = computed(() => this.perKcal.last()?.answer ?? []);
 
@@ -205,16 +191,24 @@ export class FoodTables {
   protected async read(event: Event): Promise<void> {
     const file = chosenFile(event);
     if (!file) return;
-    const { good, bad, refused } = readDishCsv(await file.text());
-    const nothing = { noColumns: 'it needs a heading with at least the columns name and method', empty: 'it holds no dish' };
-    const count = `${good.length} ${good.length === 1 ? 'dish' : 'dishes'} can be taken`;
-    const words = refused
-      ? `${file.name} was not taken: ${nothing[refused]}.`
-      : `${file.name}: ${count}${bad.length ? `, ${bad.length} cannot` : ''}. Nothing has changed yet.`;
-    this.offer.set({ words, good, bad });
+    this.offer.set(await this.offered(file));
   }
 
-  protected take(meals: Meal[]): void {
+  private async offered(file: File): Promise<Offer & { good: Meal[] }> {
+    const nothing = { bad: [], good: [], take: undefined };
+    try {
+      const read = await readFile(async (reader) => await reader.dishes(file));
+      if (!read.ok) return { ...nothing, words: tableProblemWords(file.name, read.problem) };
+      const { good } = read.value;
+      const take = good.length ? `take the ${good.length} good ones` : undefined;
+      return { words: dishTableWords(file.name, read.value), bad: badRowWords(read.value), good, take };
+    } catch (e) {
+      return { ...nothing, words: unreadWords(file.name, e) };
+    }
+  }
+
+  protected take(): void {
+    const meals = this.offer()?.good ?? [];
     this.store.editTrip('dishes from CSV', (t) => addDishes(t, meals, () => crypto.randomUUID()));
     this.offer.set(undefined);
   }

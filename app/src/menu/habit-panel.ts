@@ -1,19 +1,22 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { formatDuration, type Habit, type Trip } from '@tinder/core';
-import { PlanService } from '../state/plan-service';
-import { answerWhenResting } from '../state/when-resting';
-import { WorkspaceStore } from '../state/workspace-store';
-import { Units } from '../ui/units';
-import { habitWords, schoolWords } from './menu-words';
-
-const meals = (n: number): string => (n === 1 ? 'one meal' : `${n} meals`);
+import type { Trip } from '@tinder/core/model';
+import type { Habit } from '@tinder/core/study';
+import { PlanService } from '../planning/plan-service';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
+import { StudyNote } from '../ui/study-note';
+import { Units } from '../words/units';
+import { habitEffectWords, habitWords, schoolWords } from '../words/menu-words';
 
 /** What each habit costs or saves over this trip, ranked; a press adopts it. */
 @Component({
   selector: 'app-habit-panel',
+  imports: [StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what habits cost on this trip</h2>
+    <app-study-note [study]="habits" />
     @if (ledger(); as l) {
       <ol [attr.aria-busy]="stale()">
         @for (r of rows(); track r.words) {
@@ -43,11 +46,11 @@ const meals = (n: number): string => (n === 1 ? 'one meal' : `${n} meals`);
           <p>{{ s }}</p>
         }
       </details>
-    } @else {
+    } @else if (!habits.problem()) {
       <p class="quiet">working it out…</p>
     }
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     ol {
       margin: 0;
@@ -107,9 +110,11 @@ export class HabitPanel {
   private readonly units = inject(Units);
   private readonly store = inject(WorkspaceStore);
   private readonly plans = inject(PlanService);
-  private readonly habits = answerWhenResting(
+  private readonly worker = inject(StudyWorker);
+  protected readonly habits = study(
+    RESTING,
     () => this.plans.current(),
-    (planned) => this.plans.habits(planned),
+    ({ trip, plan }, { signal }) => this.worker.ask('habits', { trip, plan }, undefined, signal),
   );
 
   protected readonly ledger = computed(() => this.habits.last()?.answer);
@@ -143,18 +148,8 @@ export class HabitPanel {
     return massG > 0 ? `+${text}` : text;
   }
 
-  /** "17 min less, no container"; "390 g more of cans". */
   protected effectWords(h: Pick<Habit, 'containersG' | 'timeS' | 'mealsMended'>): string {
-    const mended =
-      h.mealsMended === 0
-        ? []
-        : [h.mealsMended > 0 ? `mends ${meals(h.mealsMended)}` : `${meals(-h.mealsMended)} ${h.mealsMended === -1 ? 'fails' : 'fail'}`];
-    const time = Math.abs(h.timeS) < 60 ? [] : [`${formatDuration(Math.abs(h.timeS))} ${h.timeS > 0 ? 'more' : 'less'}`];
-    const containers =
-      Math.abs(h.containersG) < 1
-        ? 'no container'
-        : `${this.units.text(Math.abs(h.containersG), 'mass')} ${h.containersG > 0 ? 'more' : 'less'} out of the stops`;
-    return [...mended, ...time, containers].join(', ');
+    return habitEffectWords(h, this.units);
   }
 
   protected adopt(words: string, trip: Trip): void {

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
-import type { MealName } from '@tinder/core';
+import type { MealName } from '@tinder/core/model';
 import { DayRule } from '../charts/day-rule';
 import { Ribbon } from '../charts/ribbon';
-import { PlanService } from '../state/plan-service';
+import { PlanService } from '../planning/plan-service';
 import { DayDishes } from './day-dishes';
 import { DishPanel } from './dish-panel';
 import { FoodTables } from './food-tables';

@@ -1,14 +1,17 @@
 import { TestBed } from '@angular/core/testing';
-import { DISHES, editLeg, planTrip, type Trip } from '@tinder/core';
-import { DayMarker } from '../state/day-marker';
-import { PlanService } from '../state/plan-service';
-import { WorkspaceStore } from '../state/workspace-store';
+import { DISHES } from '@tinder/core/menu';
+import type { Trip } from '@tinder/core/model';
+import { planTrip } from '@tinder/core/plan';
+import { editLeg } from '@tinder/core/trail';
+import { DayMarker } from '../planning/day-marker';
+import { PlanService } from '../planning/plan-service';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { DayDishes } from './day-dishes';
 import { DishPanel } from './dish-panel';
 import { FoodTables } from './food-tables';
 import { HabitPanel } from './habit-panel';
-import { habitWords, methodProblemWords, METHOD_WORDS } from './menu-words';
+import { habitWords, methodProblemWords, METHOD_WORDS } from '../words/menu-words';
 
 const store = () => TestBed.inject(WorkspaceStore);
 const trip = (): Trip => store().trip();
@@ -16,8 +19,8 @@ const plan = () => planTrip(trip());
 
 async function planned<T>(panel: Panel<T>): Promise<Panel<T>> {
   store().start(undefined);
-  TestBed.inject(PlanService).start();
-  for (let i = 0; i < 4; i++) await panel.settle();
+  TestBed.inject(PlanService);
+  await panel.settle();
   return panel;
 }
 

@@ -1,28 +1,21 @@
-import { ChangeDetectionStrategy, Component, computed, effect, type ElementRef, inject, signal, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, type ElementRef, inject, viewChild } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
-import { besideRack, type Preferences, type Rack, type ShelvedTrip } from '@tinder/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NewTripDrawer } from '../library/new-trip-drawer';
 import { TripsDrawer } from '../library/trips-drawer';
 import { LedgerDrawer } from '../ledger/ledger-drawer';
-import { Autosave } from '../state/autosave';
-import { PlanService } from '../state/plan-service';
-import { importProblemWords, readTripFile } from '../state/trip-files';
-import { besideExisting, withNewTrips } from '../state/workspace';
-import { WorkspaceStore } from '../state/workspace-store';
+import { AppUpdates } from '../platform/app-updates';
+import { Autosave } from '../store/autosave';
+import { backupIsDue } from '../store/backup-age';
+import { Importing } from '../store/importing';
+import { clashWords } from '../words/save-words';
+import { WorkspaceStore } from '../store/workspace-store';
 import { CommandDrawer } from './command-drawer';
-import { Commands } from './commands';
+import { Commands } from '../commands/commands';
+import { AppCommands } from './app-commands';
 import { SettingsDrawer } from './settings-drawer';
 import { VerdictLine } from './verdict-line';
-import { chosenFile } from '../ui/chosen-file';
-
-/** A backup that was read and waits for a word. */
-interface Backup {
-  file: string;
-  trips: ShelvedTrip[];
-  rack: Rack | undefined;
-  preferences: Preferences;
-}
+import { chosenFile } from '../platform/chosen-file';
 
 /** The frame: words to walk by on the left, the view, the verdict at the foot. */
 @Component({
@@ -48,7 +41,8 @@ export class AppShell {
   protected readonly store = inject(WorkspaceStore);
   protected readonly autosave = inject(Autosave);
   protected readonly commands = inject(Commands);
-  private readonly plans = inject(PlanService);
+  protected readonly importing = inject(Importing);
+  protected readonly updates = inject(AppUpdates);
   private readonly fileInput = viewChild.required<ElementRef<HTMLInputElement>>('file');
 
   /** Views that are built; the navigation shows no others. */
@@ -58,18 +52,18 @@ export class AppShell {
     { path: '/menu', name: 'Menu' },
     { path: '/carry', name: 'Carry' },
   ];
-  protected readonly refused = signal<{ file: string; sentences: string[] } | undefined>(undefined);
-  protected readonly backup = signal<Backup | undefined>(undefined);
-  protected readonly taken = signal<string | undefined>(undefined);
   protected readonly sideCommands = computed(() => this.commands.list().filter((c) => c.side));
-  protected readonly backupDue = computed(() => this.autosave.backupIsDue(Date.now()));
+  protected readonly backupDue = computed(() => backupIsDue(this.autosave.written(), this.autosave.lastBackup(), Date.now()));
+  protected readonly clashWords = clashWords;
   protected readonly saveWords = computed(() => {
     const words = { reading: 'reading…', saved: 'saved', saving: 'saving…', failed: 'not saved' };
     return words[this.autosave.state()];
   });
 
   constructor() {
-    void this.autosave.start().then(() => this.plans.start());
+    const own = inject(AppCommands);
+    this.commands.add(() => own.list());
+    void this.autosave.start();
     effect(() => {
       const { theme } = this.store.preferences();
       document.documentElement.dataset['theme'] = theme;
@@ -80,49 +74,14 @@ export class AppShell {
     });
   }
 
-  protected async importFile(event: Event): Promise<void> {
+  protected importFile(event: Event): void {
     const file = chosenFile(event);
-    if (!file) return;
-    this.dismiss();
-    const read = await readTripFile(file);
-    if (!read.ok) this.refused.set({ file: file.name, sentences: importProblemWords(read.problem) });
-    else if (read.preferences) this.backup.set({ file: file.name, trips: read.trips, rack: read.rack, preferences: read.preferences });
-    else this.add(file.name, read.trips, read.rack);
+    if (file) void this.importing.read(file);
   }
 
-  /** What a file holds comes to stand beside what is here; the first trip of it is opened. */
-  protected add(file: string, trips: readonly ShelvedTrip[], rack: Rack | undefined): void {
-    const newId = () => crypto.randomUUID();
-    const added = besideExisting(this.store.workspace(), trips, newId);
-    this.store.edit('import', (w) => {
-      const racked = rack ? { ...w, rack: besideRack(w.rack, rack, newId) } : w;
-      return added.length ? withNewTrips(racked, added) : racked;
-    });
-    this.dismiss();
-    if (!added.length) {
-      this.taken.set(`${file}: its pieces and kits are on the rack beside those that were there. Undo takes them off again.`);
-      return;
-    }
-    this.taken.set(
-      `${file}: ${added[0].trip.name} is open${added.length > 1 ? ` and ${added.length - 1} more were added` : ''}. Undo takes it out again.`,
-    );
-  }
-
-  /** Everything here gives way to what the backup holds; one undo brings it back. */
-  protected restore({ file, trips, rack, preferences }: Backup): void {
-    this.store.edit('restore', (w) => ({
-      library: trips.length ? trips : w.library,
-      openId: trips[0]?.trip.id ?? w.openId,
-      preferences,
-      rack: rack ?? w.rack,
-    }));
-    this.dismiss();
-    this.taken.set(`${file}: everything is as it was backed up. Undo brings back what was here.`);
-  }
-
-  protected dismiss(): void {
-    this.refused.set(undefined);
-    this.taken.set(undefined);
-    this.backup.set(undefined);
+  /** Changes over to a newer version of the app once everything is written. */
+  protected async update(): Promise<void> {
+    await this.autosave.settled();
+    await this.updates.take();
   }
 }

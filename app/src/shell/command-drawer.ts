@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { Commands, type Command } from './commands';
+import { Commands, type Command } from '../commands/commands';
 
 /** The command palette, which is also the sheet of shortcuts. */
 @Component({

@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { METRIC, US_CUSTOMARY, type Quantity, type UnitPreferences } from '@tinder/core';
+import { METRIC, US_CUSTOMARY, type Quantity, type UnitPreferences } from '@tinder/core/units';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
-import { WorkspaceStore } from '../state/workspace-store';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Choice, type Option } from '../ui/choice';
-import { Commands } from './commands';
+import { Commands } from '../commands/commands';
 
 const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly string[] }[] = [
   { quantity: 'mass', label: 'weights', symbols: ['g', 'oz'] },

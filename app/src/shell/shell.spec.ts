@@ -1,11 +1,18 @@
 import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { DEMO_TRIP, exportArchive, METRIC, stretchLeg, type Trip, DEMO_RACK, EMPTY_RACK } from '@tinder/core';
+import { exportArchive } from '@tinder/core/archive';
+import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
+import { EMPTY_RACK } from '@tinder/core/kit';
+import type { Trip } from '@tinder/core/model';
+import { stretchLeg } from '@tinder/core/trail';
+import { METRIC } from '@tinder/core/units';
 import { LedgerService } from '../ledger/ledger-service';
-import { WorkspaceStore } from '../state/workspace-store';
+import { Autosave } from '../store/autosave';
+import { WorkspaceStore } from '../store/workspace-store';
+import { until, untilQuiet } from '../testing/until';
 import { AppShell } from './app-shell';
-import { Commands } from './commands';
+import { Commands } from '../commands/commands';
 
 @Component({ selector: 'app-empty', template: '', changeDetection: ChangeDetectionStrategy.OnPush })
 class Empty {}
@@ -18,10 +25,8 @@ describe('the frame', () => {
   const store = () => TestBed.inject(WorkspaceStore);
   const textOf = (selector: string) => element().querySelector(selector)?.textContent?.replace(/\s+/g, ' ').trim() ?? '';
   const settle = async () => {
-    for (let i = 0; i < 4; i++) {
-      TestBed.tick();
-      await new Promise((r) => setTimeout(r, 30));
-    }
+    await until(() => TestBed.inject(Autosave).state() !== 'reading', 'what is saved');
+    await untilQuiet();
     fixture.detectChanges();
   };
   async function importText(name: string, text: string): Promise<void> {

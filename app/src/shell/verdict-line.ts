@@ -1,11 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import type { Change } from '@tinder/core';
+import type { Change } from '@tinder/core/study';
 import { Figure } from '../ledger/figure';
-import { PlanService } from '../state/plan-service';
-import { RiskService } from '../state/risk-service';
-import { WorkspaceStore } from '../state/workspace-store';
-import { Units } from '../ui/units';
-import { changeWords, verdictWords } from './verdict-words';
+import { AdviceService } from '../planning/advice-service';
+import { PlanService } from '../planning/plan-service';
+import { RiskService } from '../planning/risk-service';
+import { WorkspaceStore } from '../store/workspace-store';
+import { Units } from '../words/units';
+import { planProblemWords } from '../words/study-words';
+import { changeWords, verdictWords } from '../words/verdict-words';
 
 /** The verdict at the foot of every view. Its numbers open their derivation; its advice can be taken with one press. */
 @Component({
@@ -20,8 +22,13 @@ import { changeWords, verdictWords } from './verdict-words';
         <span> Until then this is the plan before: </span>
       } @else if (plans.stopped()) {
         <span role="status">Stopped: this is the plan before the last change. </span>
-        <button type="button" class="figure" (click)="plans.start()">plan it now</button>
+        <button type="button" class="figure" (click)="plans.resume()">plan it now</button>
         <span> </span>
+      }
+      @if (plans.failed(); as why) {
+        <span role="alert">{{ planProblem(why) }}</span>
+        <button type="button" class="figure" (click)="plans.resume()">try again</button>
+        <span>.</span>
       }
       @for (s of segments(); track $index) {
         @if (s.ref; as ref) {
@@ -70,14 +77,15 @@ import { changeWords, verdictWords } from './verdict-words';
 export class VerdictLine {
   protected readonly plans = inject(PlanService);
   private readonly store = inject(WorkspaceStore);
+  private readonly advice = inject(AdviceService);
   private readonly risk = inject(RiskService);
   private readonly units = inject(Units);
 
+  protected readonly planProblem = planProblemWords;
   protected readonly segments = computed(() => {
-    const failed = this.plans.failed();
-    if (failed) return [{ text: `The plan could not be worked out: ${failed}. Undo the last change.` }];
     const carry = this.plans.carry();
-    return carry ? verdictWords(carry, this.plans.changes(), this.risk.tightest(), this.units) : [];
+    if (!carry || this.plans.failed()) return [];
+    return verdictWords(carry, this.advice.problem() ? 'unknown' : this.advice.changes(), this.risk.tightest(), this.units);
   });
 
   protected adopt(change: Change): void {

@@ -1,5 +1,6 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { Type } from '@angular/core';
+import { untilQuiet } from './until';
 
 /** A panel on the page with the ways a test works it: by the names a walker reads. */
 export class Panel<T> {
@@ -23,11 +24,9 @@ export class Panel<T> {
     this.fixture.detectChanges();
   }
 
+  /** Until nothing is worked out any more. */
   async settle(): Promise<void> {
-    for (let i = 0; i < 8; i++) {
-      TestBed.tick();
-      await new Promise((r) => setTimeout(r, 20));
-    }
+    await untilQuiet();
     this.fixture.detectChanges();
   }
 

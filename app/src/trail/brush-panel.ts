@@ -1,27 +1,26 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { LIMITS, type Day } from '@tinder/core/model';
 import {
   dateOfDay,
   insertStop,
   insertZeroDay,
   isSimulated,
-  LIMITS,
   letClimateSay,
   meanOfDays,
   paintDays,
   placeOfDay,
   removeDays,
   shiftDays,
-  type Day,
   type Shiftable,
-} from '@tinder/core';
+} from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { ClimateService } from '../state/climate-service';
-import { DayMarker } from '../state/day-marker';
-import { WorkspaceStore } from '../state/workspace-store';
+import { ClimateService } from '../platform/climate-service';
+import { DayMarker } from '../planning/day-marker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
 import { WindEditor } from '../wind/wind-editor';
-import { SOURCE_WORDS, TREATMENT_WORDS } from './trail-words';
+import { SOURCE_WORDS, TREATMENT_WORDS } from '../words/trail-words';
 
 const MEALS_OUT = {
   none: { breakfast: false, supper: false },
@@ -90,7 +89,7 @@ type MealsOut = keyof typeof MEALS_OUT;
       </p>
     }
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     .valued {
       display: grid;

@@ -1,10 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { dateOfDay, isSimulated, LIMITS, paintDays, placeOfDay, stopDays, unscreenedWindMps, type Day } from '@tinder/core';
-import { DayMarker } from '../state/day-marker';
-import { WorkspaceStore } from '../state/workspace-store';
+import { unscreenedWindMps } from '@tinder/core/burn';
+import { LIMITS, type Day } from '@tinder/core/model';
+import { dateOfDay, isSimulated, paintDays, placeOfDay, stopDays } from '@tinder/core/trail';
+import { DayMarker } from '../planning/day-marker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
-import { SOURCE_WORDS } from './trail-words';
+import { SOURCE_WORDS } from '../words/trail-words';
 
 /** Every day of the marked leg as a row to type in. */
 @Component({
@@ -69,7 +71,7 @@ import { SOURCE_WORDS } from './trail-words';
       </table>
     </div>
   `,
-  styleUrl: './table.less',
+  styleUrl: '../ui/table.less',
 })
 export class DaysTable {
   private readonly store = inject(WorkspaceStore);

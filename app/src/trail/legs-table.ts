@@ -1,14 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { editLeg, LIMITS, stopDays, stretchLeg, type CarryPlan, type Plan, type Restriction } from '@tinder/core';
+import { LIMITS, type Restriction } from '@tinder/core/model';
+import type { CarryPlan, Plan } from '@tinder/core/plan';
+import { editLeg, stopDays, stretchLeg } from '@tinder/core/trail';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Figure } from '../ledger/figure';
-import { containersInWords } from '../shell/verdict-words';
-import { DayMarker } from '../state/day-marker';
-import { WorkspaceStore } from '../state/workspace-store';
+import { containersInWords } from '../words/container-words';
+import { DayMarker } from '../planning/day-marker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
-import { Units } from '../ui/units';
-import { RESTRICTION_WORDS } from './trail-words';
+import { Units } from '../words/units';
+import { RESTRICTION_WORDS } from '../words/trail-words';
 
 /** The legs as a table: the ribbon's twin for those who type, and what each carry takes along. */
 @Component({
@@ -75,7 +77,7 @@ import { RESTRICTION_WORDS } from './trail-words';
               <td>
                 @if (r.carry; as c) {
                   @if (c.containers.length) {
-                    <app-figure [text]="loadout(c)" [ref]="{ kind: 'loadout', fromStop: c.fromStop }" />
+                    <app-figure [text]="loadout(c)" [ref]="{ kind: 'loadout', stopId: c.fromStopId }" />
                   } @else {
                     no fuel
                   }
@@ -89,7 +91,7 @@ import { RESTRICTION_WORDS } from './trail-words';
       </table>
     </div>
   `,
-  styleUrl: './table.less',
+  styleUrl: '../ui/table.less',
 })
 export class LegsTable {
   protected readonly units = inject(Units);
@@ -117,7 +119,7 @@ export class LegsTable {
       restriction: leg.restriction,
       note: leg.restrictionNote,
       burnsG: days.reduce((sum, d) => sum + (d.leg === i ? d.fuelG : 0), 0),
-      carry: carries.find((c) => c.fromStop === i),
+      carry: carries.find((c) => c.fromStopId === trip.stops[i].id),
     }));
   });
 

@@ -1,7 +1,9 @@
 import { TestBed } from '@angular/core/testing';
-import { dayCount, isSimulated, planTrip, type Trip } from '@tinder/core';
-import { DayMarker } from '../state/day-marker';
-import { WorkspaceStore } from '../state/workspace-store';
+import type { Trip } from '@tinder/core/model';
+import { planTrip } from '@tinder/core/plan';
+import { dayCount, isSimulated } from '@tinder/core/trail';
+import { DayMarker } from '../planning/day-marker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { BrushPanel } from './brush-panel';
 import { DaysTable } from './days-table';

@@ -1,13 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
-import { editStop, LIMITS, PACKAGE_IDS, placeOfDay, removeStop, usualSales, type PackageId, type Sale, type Stop } from '@tinder/core';
+import { PACKAGE_IDS, type PackageId } from '@tinder/core/carry';
+import { LIMITS, type Sale, type Stop } from '@tinder/core/model';
+import { editStop, placeOfDay, removeStop, usualSales } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { DayMarker } from '../state/day-marker';
-import { WorkspaceStore } from '../state/workspace-store';
+import { DayMarker } from '../planning/day-marker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
-import { packageName, STOP_KIND_WORDS } from './trail-words';
+import { packageName, STOP_KIND_WORDS } from '../words/trail-words';
 import { takeName } from '../ui/take-name';
 
 /** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
@@ -105,7 +107,7 @@ import { takeName } from '../ui/take-name';
       <button nz-button class="word" type="button" (click)="remove()">take this stop out</button>
     }
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     input.left {
       width: 100%;
@@ -202,7 +204,8 @@ export class StopPanel {
   }
 
   protected edit(label: string, change: Partial<Stop>): void {
-    this.store.editTrip(label, (t) => editStop(t, this.at(), change));
+    const { id } = this.stop();
+    this.store.editTrip(label, (t) => editStop(t, id, change));
   }
 
   protected remove(): void {

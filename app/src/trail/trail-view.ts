@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { DayRule } from '../charts/day-rule';
 import { Ribbon } from '../charts/ribbon';
-import { PlanService } from '../state/plan-service';
+import { PlanService } from '../planning/plan-service';
 import { BrushPanel } from './brush-panel';
 import { DaysTable } from './days-table';
 import { LegsTable } from './legs-table';

@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { dayCount, LIMITS } from '@tinder/core';
+import { LIMITS } from '@tinder/core/model';
+import { dayCount } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { Commands } from '../shell/commands';
-import { WorkspaceStore } from '../state/workspace-store';
+import { Commands } from '../commands/commands';
+import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
-import { Units } from '../ui/units';
+import { Units } from '../words/units';
 import { takeName } from '../ui/take-name';
 
 /** The trip as a whole: its name, when and where; and the ways in and out of it. */
@@ -45,7 +46,7 @@ import { takeName } from '../ui/take-name';
       <p class="quiet note">Waypoints can be written for a trip that was laid out along a GPX track.</p>
     }
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
   styles: `
     input.left {
       width: 100%;

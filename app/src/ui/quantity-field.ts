@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
-import { fromCore, parseQuantity, toCore, type Quantity } from '@tinder/core';
+import { fromCore, parseQuantity, toCore, type Quantity } from '@tinder/core/units';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { quantityProblemWords } from './quantity-words';
-import { Units } from './units';
+import { quantityProblemWords } from '../words/quantity-words';
+import { Units } from '../words/units';
 
-/** A value to be kept and the unit it was typed in. */
+/** The least and the most that a field takes, in the core's unit. */
 export interface Limits {
   min: number;
   max: number;
@@ -94,11 +94,12 @@ export class QuantityField {
     if (typed === this.shown()) return this.problem.set(undefined);
     const unit = this.units.unit(this.quantity());
     const parsed = parseQuantity(typed, this.quantity(), unit);
-    if (!parsed.ok) return this.problem.set(quantityProblemWords(parsed, this.quantity(), unit.symbol));
-    if (!this.accept(parsed.value)) return;
-    const other = parsed.unitTyped && parsed.unit.symbol !== unit.symbol;
-    this.echo.set(other ? `${+fromCore(parsed.value, parsed.unit).toFixed(2)} ${parsed.unit.symbol}` : undefined);
-    this.text.set(this.worded(parsed.value));
+    if (!parsed.ok) return this.problem.set(quantityProblemWords(parsed.problem, this.quantity(), unit.symbol));
+    const read = parsed.value;
+    if (!this.accept(read.value)) return;
+    const other = read.unitTyped && read.unit.symbol !== unit.symbol;
+    this.echo.set(other ? `${+fromCore(read.value, read.unit).toFixed(2)} ${read.unit.symbol}` : undefined);
+    this.text.set(this.worded(read.value));
   }
 
   private worded(value: number): string {

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import type { Quantity } from '@tinder/core';
-import { WorkspaceStore } from '../state/workspace-store';
+import type { Quantity } from '@tinder/core/units';
+import { GestureEnd, newGesture } from './gesture';
 import { QuantityField, type Limits } from './quantity-field';
-import { Units } from './units';
+import { Units } from '../words/units';
 
 /** One line: a name, a scale to drag, and the same value to type. A drag is one undo step. */
 @Component({
@@ -22,7 +22,7 @@ import { Units } from './units';
       [value]="value()"
       [attr.aria-valuetext]="spoken()"
       (input)="dragged($event)"
-      (change)="store.endGesture()"
+      (change)="dropped()"
     />
     <app-quantity-field
       [label]="label() + ', typed'"
@@ -50,7 +50,7 @@ import { Units } from './units';
   `,
 })
 export class ScaleField {
-  protected readonly store = inject(WorkspaceStore);
+  private readonly gestures = inject(GestureEnd);
   private readonly units = inject(Units);
 
   readonly label = input.required<string>();
@@ -73,7 +73,15 @@ export class ScaleField {
     return `${Math.min(100, Math.max(0, (100 * (this.value() - min)) / (max - min)))}%`;
   });
 
+  private gesture: string | undefined;
+
   protected dragged(event: Event): void {
-    this.valueChange.emit({ value: Number((event.target as HTMLInputElement).value), gesture: this.id() });
+    this.gesture ??= newGesture();
+    this.valueChange.emit({ value: Number((event.target as HTMLInputElement).value), gesture: this.gesture });
+  }
+
+  protected dropped(): void {
+    this.gesture = undefined;
+    this.gestures.endGesture();
   }
 }

@@ -1,4 +1,4 @@
-import { unscreenedWindMps, type Wind } from '@tinder/core';
+import { unscreenedWindMps, type Wind } from '@tinder/core/burn';
 import { Panel } from '../testing/panel';
 import { WindEditor } from './wind-editor';
 

@@ -2,15 +2,15 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import {
   BEAUFORT,
   beaufortOf,
-  LIMITS,
   SITE_FACTOR,
   unscreenedWindMps,
   WIND_WORDS_MPS,
   type Site,
   type Wind,
   type WindWord,
-} from '@tinder/core';
-import { SITE_WORDS, WIND_WORDS } from '../carry/option-lists';
+} from '@tinder/core/burn';
+import { LIMITS } from '@tinder/core/model';
+import { SITE_WORDS, WIND_WORDS } from '../words/choice-words';
 import { Choice, type Option } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
@@ -43,12 +43,15 @@ import { ScaleField } from '../ui/scale-field';
       </div>
     }
   `,
-  styleUrl: '../carry/panel.less',
+  styleUrl: '../ui/rows.less',
 })
 export class WindEditor {
   protected readonly L = LIMITS;
   protected readonly sites = optionsOf(SITE_WORDS);
-  protected readonly options: readonly Option<WindWord | 'forecast'>[] = [...WIND_WORDS, { value: 'forecast', label: 'by forecast' }];
+  protected readonly options: readonly Option<WindWord | 'forecast'>[] = [
+    ...optionsOf(WIND_WORDS),
+    { value: 'forecast', label: 'by forecast' },
+  ];
   protected readonly beauforts = BEAUFORT.map((b) => ({ value: String(b.tenMetreMps), label: `${b.force}, ${b.word}` }));
 
   readonly label = input.required<string>();

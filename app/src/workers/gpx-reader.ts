@@ -1,3 +1,5 @@
+import { done, refused, type Result } from '@tinder/core/errors';
+import type { Trip } from '@tinder/core/model';
 import {
   LARGEST_GPX_BYTES,
   layOutTrip,
@@ -6,12 +8,11 @@ import {
   stopCandidates,
   trailLine,
   type GpxProblem,
-  type LaidOut,
+  type TooManyDays,
   type Pace,
   type StopCandidate,
   type TrailLine,
-  type Trip,
-} from '@tinder/core';
+} from '@tinder/core/trail';
 
 /** A track or route of the file, without its points. */
 export interface LineSummary {
@@ -24,24 +25,24 @@ export interface LineSummary {
   /** Waypoints of the file as it passes them. */
   candidates: StopCandidate[];
 }
-export type Opened = { ok: true; lines: LineSummary[] } | { ok: false; problem: GpxProblem | { code: 'onlyWaypoints' } };
+export type OpeningProblem = GpxProblem | { code: 'onlyWaypoints' };
 
 /** Holds an opened file in its worker, so that a hundred thousand points never cross to the page. */
 export class GpxReader {
   private lines: { line: TrailLine; candidates: StopCandidate[] }[] = [];
 
-  async open(file: Blob, progress: (share: number) => void): Promise<Opened> {
-    if (file.size > LARGEST_GPX_BYTES) return { ok: false, problem: { code: 'tooLarge', bytes: file.size, limitBytes: LARGEST_GPX_BYTES } };
+  async open(file: Blob, progress: (share: number) => void): Promise<Result<LineSummary[], OpeningProblem>> {
+    if (file.size > LARGEST_GPX_BYTES) return refused({ code: 'tooLarge', bytes: file.size, limitBytes: LARGEST_GPX_BYTES });
     const read = readGpx(await file.text(), progress);
     if (!read.ok) return read;
-    if (!read.gpx.lines.length) return { ok: false, problem: { code: 'onlyWaypoints' } };
-    this.lines = read.gpx.lines.map((l) => {
+    const gpx = read.value;
+    if (!gpx.lines.length) return refused({ code: 'onlyWaypoints' });
+    this.lines = gpx.lines.map((l) => {
       const line = trailLine(l.points);
-      return { line, candidates: stopCandidates(line, read.gpx.waypoints) };
+      return { line, candidates: stopCandidates(line, gpx.waypoints) };
     });
-    return {
-      ok: true,
-      lines: read.gpx.lines.map(({ name, kind, points }, i) => ({
+    return done(
+      gpx.lines.map(({ name, kind, points }, i) => ({
         name,
         kind,
         points: points.length,
@@ -50,11 +51,11 @@ export class GpxReader {
         hasHeights: this.lines[i].line.hasHeights,
         candidates: this.lines[i].candidates,
       })),
-    };
+    );
   }
 
   /** A trip along line `index`, stopping at the candidates of these places in its list. */
-  layOut(index: number, base: Trip, chosen: readonly number[], pace: Pace, ids: readonly string[]): LaidOut {
+  layOut(index: number, base: Trip, chosen: readonly number[], pace: Pace, ids: readonly string[]): Result<Trip, TooManyDays> {
     const { line, candidates } = this.lines[index];
     return layOutTrip(
       base,

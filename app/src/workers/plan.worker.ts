@@ -1,5 +1,7 @@
-import { TRIPS_TRIED } from '@tinder/core';
+import { planTrip } from '@tinder/core/plan';
 import { expose } from 'comlink';
-import { plannerDrawing } from './planner';
+import type { Planner } from './planner';
 
-expose(plannerDrawing(TRIPS_TRIED));
+// nothing but planning runs here: no study ever makes a drag wait
+const planner: Planner = { plan: (trip, report) => planTrip(trip, report) };
+expose(planner);

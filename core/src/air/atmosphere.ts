@@ -1,6 +1,5 @@
-import { requireRange } from '../errors/out-of-range';
-import { SEA_LEVEL_PA, ZERO_C_K } from '../water/constants';
-import { saturationTemperatureK } from '../water/saturation';
+import { requireRange } from '../errors';
+import { saturationTemperatureK, SEA_LEVEL_PA, ZERO_C_K } from '../water';
 
 /**
  * Ambient pressure in Pa at `altitudeM` (−4,000 to 11,000 m; below the sea the same line is carried on).

@@ -1,4 +1,4 @@
-import { SEA_LEVEL_PA, ZERO_C_K } from '../water/constants';
+import { SEA_LEVEL_PA, ZERO_C_K } from '../water';
 
 const AIR_CONDUCTIVITY_W_PER_M_K = 0.0243; // at 0 °C, CRC Handbook
 const AIR_VISCOSITY_PA_S = 1.716e-5; // at 273.15 K, Sutherland reference
@@ -24,7 +24,7 @@ export function forcedConvection(windMps: number, diameterM: number, airC: numbe
   return (nu * conductivity) / diameterM;
 }
 
-/** Forced part blended with a still-air part, both W/(m² K): h = (h_f³ + h_0³)^(1/3) (Churchill's blending; domain section 4). */
+/** Forced part blended with a still-air part, both W/(m² K): h = (h_f³ + h_0³)^(1/3) (Churchill's blending; docs/physics.md, The burn). */
 export function blendedConvection(forced: number, still: number): number {
   return Math.cbrt(forced ** 3 + still ** 3);
 }

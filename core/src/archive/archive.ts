@@ -1,43 +1,12 @@
 import * as z from 'zod';
-import { UNITS, type Quantity } from '../units/units';
-import { rackSchema } from './rack-schema';
-import { tripSchema } from './trip-schema';
+import { preferencesSchema, rackSchema, shelvedTripSchema } from '../model';
 import { tripV1Schema } from './trip-v1';
 
-/** The exported file, version 2: one trip, the rack, or everything. */
+/** The exported file, version 3: one trip, the rack, or everything. */
 export const ARCHIVE_FORMAT = 'restless-tinder';
-export const ARCHIVE_VERSION = 2;
+export const ARCHIVE_VERSION = 3;
 /** Larger files are refused before they are parsed. */
 export const LARGEST_ARCHIVE_BYTES = 50_000_000;
-
-const unitChoice = (q: Quantity) => z.enum(UNITS[q].map((u) => u.symbol) as [string, ...string[]]);
-
-export const preferencesSchema = z.strictObject({
-  theme: z.enum(['day', 'headlamp']),
-  units: z.strictObject({
-    mass: unitChoice('mass'),
-    volume: unitChoice('volume'),
-    temperature: unitChoice('temperature'),
-    length: unitChoice('length'),
-    altitude: unitChoice('altitude'),
-    distance: unitChoice('distance'),
-    speed: unitChoice('speed'),
-    percent: unitChoice('percent'),
-    days: unitChoice('days'),
-    strength: unitChoice('strength').default('%'),
-    price: unitChoice('price').default('€'),
-    latitude: unitChoice('latitude').default('°'),
-    hours: unitChoice('hours').default('h'),
-    count: unitChoice('count').default('×'),
-    energy: unitChoice('energy').default('kcal'),
-    minutes: unitChoice('minutes').default('min'),
-  }),
-});
-export type Preferences = z.infer<typeof preferencesSchema>;
-
-/** A trip in the library; an archived one is kept out of sight. */
-export const shelvedTripSchema = z.strictObject({ trip: tripSchema, archived: z.boolean() });
-export type ShelvedTrip = z.infer<typeof shelvedTripSchema>;
 
 export const archiveSchema = z
   .strictObject({

@@ -1,52 +1,95 @@
 import Papa from 'papaparse';
+import { done, refused, type Result } from '../errors';
+
+/** What is wrong with a cell, or with what a row's cells make together. */
+export type CellProblem =
+  | { code: 'empty'; column: string }
+  | { code: 'notANumber'; column: string; found: string }
+  | { code: 'notOneOf'; column: string; found: string; allowed: readonly string[] }
+  | { code: 'outside'; column: string; found: number; min: number; max: number }
+  /** Nothing on the rack has that name. */
+  | { code: 'unknownName'; column: string; found: string }
+  /** Refused by the schema of what the row would become. */
+  | { code: 'bad'; column: string; message: string };
+export interface BadRow {
+  code: 'badRow';
+  cells: CellProblem[];
+}
+export type RowRead<T> = Result<T, BadRow>;
 
 /** What a table holds: good rows, and those left out by line of the file (1-based) with every reason. */
 export interface CsvRows<T> {
   good: T[];
-  bad: { line: number; reasons: string[] }[];
-  /** Set where nothing can be read at all. */
-  refused?: 'noColumns' | 'empty';
+  bad: { line: number; cells: CellProblem[] }[];
 }
-export type RowRead<T> = { value: T } | { reasons: string[] };
+/** Why nothing can be read at all. */
+export type CsvProblem = { code: 'emptyTable' } | { code: 'noColumns'; needed: readonly string[] };
 
 /** A table as CSV (RFC 4180) with a heading. */
 export const writeCsv = (columns: readonly string[], rows: readonly (readonly unknown[])[]): string =>
   Papa.unparse({ fields: [...columns], data: rows.map((r) => [...r]) }, { newline: '\r\n' }) + '\r\n';
 
 /** The heading of a table, trimmed. */
-export const csvColumns = (text: string): string[] => Papa.parse<string[]>(text.trim(), { preview: 1 }).data[0]?.map((h) => h.trim()) ?? [];
+export const csvColumns = (text: string): string[] => filledRows(text)[0]?.cells ?? [];
 
 /** Reads a table with a heading; comma, semicolon or tab. A broken row is named by its line and kept out; the good ones stay. */
-export function readCsv<T>(text: string, needed: readonly string[], readRow: (row: Record<string, string>) => RowRead<T>): CsvRows<T> {
-  const parsed = Papa.parse<Record<string, string>>(text.trim(), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (h) => h.trim(),
-  });
-  const fields = parsed.meta.fields ?? [];
-  const hasColumns = needed.every((c) => fields.includes(c));
-  if (text.trim() === '') return { good: [], bad: [], refused: 'empty' };
-  if (!hasColumns) return { good: [], bad: [], refused: 'noColumns' };
-  if (!parsed.data.length) return { good: [], bad: [], refused: 'empty' };
+export function readCsv<T>(
+  text: string,
+  needed: readonly string[],
+  readRow: (row: Record<string, string>) => RowRead<T>,
+): Result<CsvRows<T>, CsvProblem> {
+  const [heading, ...data] = filledRows(text);
+  if (!heading || (needed.every((c) => heading.cells.includes(c)) && !data.length)) return refused({ code: 'emptyTable' });
+  if (!needed.every((c) => heading.cells.includes(c))) return refused({ code: 'noColumns', needed });
   const rows: CsvRows<T> = { good: [], bad: [] };
-  parsed.data.forEach((row, i) => {
-    const read = readRow(row);
-    if ('value' in read) rows.good.push(read.value);
-    else rows.bad.push({ line: i + 2, reasons: read.reasons }); // the heading is line 1
+  for (const { line, cells } of data) {
+    const read = readRow(Object.fromEntries(heading.cells.map((column, i) => [column, cells[i] ?? ''])));
+    if (read.ok) rows.good.push(read.value);
+    else rows.bad.push({ line, cells: read.problem.cells });
+  }
+  return done(rows);
+}
+
+interface FilledRow {
+  /** Where it begins, 1-based. */
+  line: number;
+  cells: string[];
+}
+
+/** Every row that is not blank, its cells trimmed. Lines are counted in the text itself: rows may be blank, and cells may run over several. */
+function filledRows(text: string): FilledRow[] {
+  const clean = text.replace(/^\uFEFF/, '');
+  const rows: FilledRow[] = [];
+  let line = 1;
+  let at = 0;
+  Papa.parse<string[]>(clean, {
+    step: ({ data, meta }) => {
+      const cells = data.map((c) => c.trim());
+      if (cells.some((c) => c !== '')) rows.push({ line, cells });
+      line += clean.slice(at, meta.cursor).split(/\r\n|\r|\n/).length - 1;
+      at = meta.cursor;
+    },
   });
   return rows;
 }
 
-/** The numbers of a row that are filled in, by column; what is no number is a reason. A decimal comma is read. */
-export function numbersOf(row: Record<string, string>, columns: readonly string[]): { values: Record<string, number>; reasons: string[] } {
+/** The numbers of a row that are filled in, by column; what is no number is a problem. A decimal comma is read. */
+export function numbersOf(
+  row: Record<string, string>,
+  columns: readonly string[],
+): { values: Record<string, number>; problems: CellProblem[] } {
   const values: Record<string, number> = {};
-  const reasons: string[] = [];
-  for (const key of columns) {
-    const said = row[key]?.trim();
+  const problems: CellProblem[] = [];
+  for (const column of columns) {
+    const said = row[column];
     if (!said) continue;
     const value = Number(said.replace(',', '.'));
-    if (Number.isFinite(value)) values[key] = value;
-    else reasons.push(`${key} is “${said}”, not a number`);
+    if (Number.isFinite(value)) values[column] = value;
+    else problems.push({ code: 'notANumber', column, found: said });
   }
-  return { values, reasons };
+  return { values, problems };
 }
+
+/** What a schema refused of a row, by the column it stands in. */
+export const refusedBySchema = (issues: readonly { path: PropertyKey[]; message: string }[]): CellProblem[] =>
+  issues.map((i) => ({ code: 'bad', column: i.path.join('.'), message: i.message }));

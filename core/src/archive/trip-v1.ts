@@ -1,8 +1,5 @@
 import * as z from 'zod';
-import { kitSchema, menuSchema } from './kit-schema';
-import { LIMITS } from './limits';
-import { label, within } from './schema-parts';
-import { windSchema } from './wind-schema';
+import { kitSchema, label, LIMITS, menuSchema, windSchema, within } from '../model';
 
 /**
  * One trip as version 1 stored it: a single leg whose days are ups and downs on common conditions. Read, never written.

@@ -1,4 +1,4 @@
-/** Fitted and assumed coefficients of the burn model (domain section 4, common practice unless noted). */
+/** Fitted and assumed coefficients of the burn model (docs/physics.md, The burn, common practice unless noted). */
 
 /** Peak efficiency and the heat flux that halves it, by pot base. Fitted together with the side loss: change both or neither. */
 export const POT_BASE = {
@@ -56,6 +56,9 @@ export const BLOOM = { startShare: 0.3, durationS: 60 } as const;
 /** Gas lost each time a canister joint is made and broken, g (assumption). */
 export const JOINT_LOSS_G = 0.3;
 
+/** Flame strengths below this share of the rated power do not keep alight (docs/physics.md, The can). */
+export const WONT_RUN_SHARE = 0.05;
+
 /** A burn is given up when it warms more slowly than this … */
 export const GIVE_UP_K_PER_S = 0.1 / 60;
 /** … for this long, */
@@ -67,11 +70,11 @@ export const LONGEST_BURN_S = 3600;
 export const lowFlameBlowOut = (limitMps: number, powerShare: number): number => limitMps * Math.sqrt(Math.min(1, powerShare));
 /** Surplus that keeps a boil rolling, W (assumption: small bursting bubbles all over a half-litre pot). */
 export const ROLLING_SURPLUS_W = 150;
-/** Below this air temperature alcohol wants warm fuel or a primer pan, °C, and how much the pan takes, mL (domain section 4). */
+/** Below this air temperature alcohol wants warm fuel or a primer pan, °C, and how much the pan takes, mL (docs/physics.md, The burn). */
 export const PRIMER_PAN = { belowC: 7, ml: 2.5 } as const;
-/** Liquid fuel burnt to preheat at each lighting, g (domain section 4). */
+/** Liquid fuel burnt to preheat at each lighting, g (docs/physics.md, The burn). */
 export const LIQUID_PRIMING_G = 4;
-/** Snow: heat beyond its own where it is melted dry, without starter water (domain section 4, assumption). */
+/** Snow: heat beyond its own where it is melted dry, without starter water (docs/physics.md, The burn, assumption). */
 export const DRY_SNOW_FACTOR = 1.15;
 /** Gusts: strength against the mean, and the share of time they blow (assumption; WMO gust factors near the ground are 1.4–1.8). */
 export const GUSTS = { factor: 1.6, share: 0.3 } as const;
@@ -80,7 +83,7 @@ export const SLEEVE_M2K_PER_W = 0.125;
 /** What a snuffer cup saves of the alcohol that would have burnt on; the rest boils off the hot burner (assumption). */
 export const SNUFFED_SHARE = 0.9;
 
-/** Pot base above an alcohol burner where it heats best, mm, and gap to a windscreen round the pot (domain section 4, common practice). */
+/** Pot base above an alcohol burner where it heats best, mm, and gap to a windscreen round the pot (docs/physics.md, The burn, common practice). */
 export const BEST_POT_HEIGHT_MM = { from: 40, to: 50, usual: 45 } as const;
 export const BEST_SCREEN_GAP_MM = 6;
 /** What a millimetre off costs of the coupling, and the most that is let go (common practice: 20 mm off costs about a sixth, a 25 mm gap a tenth). */
@@ -89,5 +92,5 @@ export const FIT = { heightLossPerMm: 0.008, gapLossPerMm: { narrow: 0.04, wide:
 export const FRYING_PAN_C = 150;
 /** Specific heat of dry food, J/(g K) (common practice: starches and dried meals lie at 1.5 to 2.0). */
 export const DRY_FOOD_CP_J_PER_G_K = 1.7;
-/** Doneness counts minutes at this temperature, °C; `zK` warmer cooks ten times as fast (domain section 6: an assumption to start with). */
+/** Doneness counts minutes at this temperature, °C; `zK` warmer cooks ten times as fast (docs/physics.md, Dishes: an assumption to start with). */
 export const DONENESS = { referenceC: 90, zK: 20 } as const;

@@ -1,4 +1,4 @@
-import { WATER_CP_J_PER_KG_K } from '../water/constants';
+import { WATER_CP_J_PER_KG_K } from '../water';
 import { DONENESS, DRY_FOOD_CP_J_PER_G_K } from './constants';
 
 /**
@@ -30,7 +30,7 @@ export function restForDonenessS(potC: (s: number) => number, wantedMin: number,
   return high;
 }
 
-/** What a rest is stretched by at `altitudeM` against sea level, by two rules that walkers hear (domain section 6). */
+/** What a rest is stretched by at `altitudeM` against sea level, by two rules that walkers hear (docs/physics.md, Dishes). */
 export function restStretch(altitudeM: number): { packetRule: number; chemistry: number } {
   const steps = altitudeM / 1500;
   return { packetRule: 2 ** steps, chemistry: 1.4 ** steps };

@@ -1,4 +1,4 @@
-import type { AlcoholFuel, TabletFuel } from '../fuel/fuels';
+import type { AlcoholFuel, TabletFuel } from '../fuel';
 import type { Burn } from './burn';
 import { SNUFFED_SHARE } from './constants';
 

@@ -2,7 +2,7 @@ import { POT_BASE } from './constants';
 
 /**
  * Share of released heat that enters the pot as a function of the power released in W:
- * η = η_max·couple / (1 + P/(q0·A)) · exp(−k·u) (domain section 4).
+ * η = η_max·couple / (1 + P/(q0·A)) · exp(−k·u) (docs/physics.md, The burn).
  * `baseM2` pot base, `windDecayPerMps` = k, `flameWindMps` behind the windscreen.
  */
 export function efficiencyOf(

@@ -1,6 +1,14 @@
-import { canConductanceWPerK, canHeatCapacityJPerK, BURNER_FEEDBACK, LATENT_J_PER_G, WALLED_FEEDBACK, type Can } from '../canister/thermal';
-import { canSupply, type GasFeed } from '../canister/supply';
-import type { BlendByMass } from '../fuel/fuels';
+import {
+  BURNER_FEEDBACK,
+  canConductanceWPerK,
+  canHeatCapacityJPerK,
+  canSupply,
+  LATENT_J_PER_G,
+  WALLED_FEEDBACK,
+  type Can,
+  type GasFeed,
+} from '../canister';
+import type { BlendByMass } from '../fuel';
 import { BLOOM } from './constants';
 
 /** Heat released by the burner as a function of time and can temperature. */

@@ -1,4 +1,6 @@
-import { integrate } from '../numeric/dormand-prince';
+import { done, refused, type Result } from '../errors';
+import { integrate } from '../numeric';
+import type { Stalled } from './burn-setting';
 import { FRYING_PAN_C } from './constants';
 import type { FlameSource } from './flame-source';
 import { emptyHeatMatrix, type HeatMatrix } from './ledger';
@@ -10,18 +12,23 @@ interface Frying {
   loss: PotLoss;
   eta: (powerW: number) => number;
 }
-export type Fried = { heatJ: HeatMatrix; releasedJ: number; canEndC: number } | { stallsAtC: number };
+/** Heat by sink, all of it, and the can at the end (0 without one). */
+export interface Fried {
+  heatJ: HeatMatrix;
+  releasedJ: number;
+  canEndC: number;
+}
 
 /**
  * Frying or baking: so many minutes at a flame setting, with the pan at browning heat. What the pan takes and does not lose
  * to the air goes into the food. Too small a flame never browns: the pan stays where gain meets loss (linear in the pan's excess).
  */
-export function fry({ minutes, source, loss, eta }: Frying): Fried {
+export function fry({ minutes, source, loss, eta }: Frying): Result<Fried, Stalled> {
   const airW = loss.airW(FRYING_PAN_C);
   const usefulW = source.steadyW * eta(source.steadyW);
   if (usefulW <= airW) {
     const airC = FRYING_PAN_C - airW / (loss.airW(FRYING_PAN_C + 1) - airW);
-    return { stallsAtC: airC + ((FRYING_PAN_C - airC) * Math.max(0, usefulW)) / airW };
+    return refused({ code: 'stalls', atC: airC + ((FRYING_PAN_C - airC) * Math.max(0, usefulW)) / airW });
   }
   const run = integrate(
     (t, y, dy) => {
@@ -38,5 +45,5 @@ export function fry({ minutes, source, loss, eta }: Frying): Fried {
   heatJ.held.air = Math.min(airW * minutes * 60, usefulJ);
   heatJ.held.food = usefulJ - heatJ.held.air;
   heatJ.held.sides = releasedJ - usefulJ;
-  return { heatJ, releasedJ, canEndC };
+  return done({ heatJ, releasedJ, canEndC });
 }

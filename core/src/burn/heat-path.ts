@@ -1,5 +1,4 @@
-import { WATER_CP_J_PER_KG_K } from '../water/constants';
-import { snowMeltJ } from '../water/snow';
+import { snowMeltJ, WATER_CP_J_PER_KG_K } from '../water';
 import { DRY_SNOW_FACTOR } from './constants';
 
 /** What the water starts as. */

@@ -1,18 +1,6 @@
-import type { BurnInput } from './burn';
+import type { BurnSetting } from './burn-setting';
 import { ROLLING_SURPLUS_W } from './constants';
-import type { Sink } from './ledger';
-import { emptyHeatMatrix } from './ledger';
-import type { PotLoss } from './loss';
-
-interface Hold {
-  targetC: number;
-  boilC: number;
-  input: Pick<BurnInput, 'holdS' | 'rolling' | 'source'>;
-  loss: PotLoss;
-  eta: (powerW: number) => number;
-  /** What the can feeds by now, W. */
-  availableW: number;
-}
+import { emptyHeatMatrix, type Sink } from './ledger';
 
 /** Within this of the boil a surplus makes steam, K. */
 const BOILING_WITHIN_K = 1;
@@ -20,8 +8,9 @@ const BOILING_WITHIN_K = 1;
 /**
  * Heat by sink of holding the pot at its target: the burner is turned down to what is lost, but not below its lowest steady
  * flame; surplus leaves as steam at the boil, and past the lifted pot below it. Undefined when the flame cannot hold it.
+ * `availableW` is what the burner is fed by now.
  */
-export function holdAt({ targetC, boilC, input, loss, eta, availableW }: Hold): Record<Sink, number> | undefined {
+export function holdAt({ targetC, boilC, input, loss, eta }: BurnSetting, availableW: number): Record<Sink, number> | undefined {
   const air = loss.airW(targetC);
   const vapour = loss.evaporationW(targetC);
   const lost = Math.max(0, air + vapour);

@@ -1,6 +1,12 @@
-import { blendedConvection, forcedConvection } from '../air/convection';
-import { AIR_CP_J_PER_KG_K, LEWIS_NUMBER, RELATIVE_HUMIDITY, VAPORISATION_J_PER_KG, WATER_TO_AIR_MOLAR_MASS } from '../water/constants';
-import { waterVapourPressurePa } from '../water/saturation';
+import { blendedConvection, forcedConvection } from '../air';
+import {
+  AIR_CP_J_PER_KG_K,
+  LEWIS_NUMBER,
+  RELATIVE_HUMIDITY,
+  VAPORISATION_J_PER_KG,
+  WATER_TO_AIR_MOLAR_MASS,
+  waterVapourPressurePa,
+} from '../water';
 import { LID_LEAK, STILL_OPEN_WATER_W_PER_M2_K, STILL_POT_W_PER_M2_K } from './constants';
 import { potAreas, type Pot } from './pot';
 

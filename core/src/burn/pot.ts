@@ -1,5 +1,4 @@
-import type { POT_BASE } from './constants';
-import { POT_CP_J_PER_KG_K, type PotMaterial } from './constants';
+import { POT_CP_J_PER_KG_K, type POT_BASE, type PotMaterial } from './constants';
 
 /** A pot as a cylinder. */
 export interface Pot {

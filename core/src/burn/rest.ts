@@ -1,5 +1,5 @@
-import { blendedConvection, forcedConvection } from '../air/convection';
-import { WATER_CP_J_PER_KG_K } from '../water/constants';
+import { blendedConvection, forcedConvection } from '../air';
+import { WATER_CP_J_PER_KG_K } from '../water';
 import { DRY_FOOD_CP_J_PER_G_K, STILL_POT_W_PER_M2_K } from './constants';
 import { potAreas, potHeatCapacityJPerK, type Pot } from './pot';
 

@@ -1,4 +1,4 @@
-import type { BurnInput } from './burn';
+import type { BurnInput } from './burn-input';
 import { FLAMES, GUSTS, SLEEVE_M2K_PER_W } from './constants';
 import { efficiencyOf } from './efficiency';
 import { potLoss, type PotLoss } from './loss';

@@ -3,7 +3,7 @@
  * Standard compressible-flow relations (e.g. White, Fluid Mechanics, chapter 9) with γ of butane-like vapour.
  */
 const GAMMA = 1.1;
-/** Upstream pressure at which rated power is stated, Pa absolute (domain section 5; common practice). */
+/** Upstream pressure at which rated power is stated, Pa absolute (docs/physics.md, The can; common practice). */
 export const RATED_PRESSURE_PA = 430_000;
 /** p_amb/p below which the jet is choked: (2/(γ+1))^(γ/(γ−1)). */
 export const CRITICAL_RATIO = (2 / (GAMMA + 1)) ** (GAMMA / (GAMMA - 1));

@@ -1,9 +1,9 @@
-import type { BlendByMass } from '../fuel/fuels';
+import type { BlendByMass } from '../fuel';
 import { canSupply, type GasFeed } from './supply';
 import { canStartC, type Warming } from './warming';
 import { blendAfterWithdrawal } from './withdrawal';
 
-/** Flame strength: available power over rated power at full opening (domain section 5). */
+/** Flame strength: available power over rated power at full opening (docs/physics.md, The can). */
 export const STRENGTHS = [
   { name: 'strong', least: 0.6 },
   { name: 'reduced', least: 0.25 },

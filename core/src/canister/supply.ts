@@ -1,15 +1,15 @@
-import type { BlendByMass } from '../fuel/fuels';
+import type { BlendByMass } from '../fuel';
 import { jetFlow, unregulatedSupply } from './flow';
 import { blendPressure } from './vapour-pressure';
 
 /** How a burner takes gas from its can: vapour through a plain jet, vapour behind a regulator, or the liquid itself. */
 export type GasFeed = 'vapour' | 'regulated' | 'liquid';
 
-/** A regulator holds this much above ambient, Pa (domain section 5). */
+/** A regulator holds this much above ambient, Pa (docs/physics.md, The can). */
 const REGULATED_ABOVE_AMBIENT_PA = 100_000;
 /** Sea-level upstream pressure at which a regulated burner is rated, Pa absolute. */
 const REGULATED_RATING_PA = 201_325;
-/** Liquid feed runs down to the bubble temperature at ambient pressure plus this, K (domain section 5). */
+/** Liquid feed runs down to the bubble temperature at ambient pressure plus this, K (docs/physics.md, The can). */
 const LIQUID_MARGIN_K = 3;
 /** Share of ambient pressure over which liquid feed fades out (assumption). */
 const LIQUID_FADE = 0.05;

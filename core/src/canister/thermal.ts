@@ -1,16 +1,16 @@
-import { blendedConvection, forcedConvection } from '../air/convection';
+import { blendedConvection, forcedConvection } from '../air';
 
-/** Latent heat of the blend, J/g (domain section 5). */
+/** Latent heat of the blend, J/g (docs/physics.md, The can). */
 export const LATENT_J_PER_G = 355;
 const FUEL_CP_J_PER_G_K = 2.4;
 const STEEL_CP_J_PER_G_K = 0.46;
-/** Share of burner power that returns to an upright can (domain section 5; assumption). */
+/** Share of burner power that returns to an upright can (docs/physics.md, The can; assumption). */
 export const BURNER_FEEDBACK = 0.003;
 /** The same where foil all round keeps the burner's heat about the can (assumption: five times as much). */
 export const WALLED_FEEDBACK = 0.015;
 const STILL_AIR_W_PER_M2_K = 10;
 
-/** Outer area m² and diameter m by net mass (domain section 5; diameters common practice). */
+/** Outer area m² and diameter m by net mass (docs/physics.md, The can; diameters common practice). */
 const SIZES = [
   { netG: 100, areaM2: 0.026, diameterM: 0.09 },
   { netG: 230, areaM2: 0.04, diameterM: 0.108 },

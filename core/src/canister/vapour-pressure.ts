@@ -1,7 +1,6 @@
-import { requireRange } from '../errors/out-of-range';
-import type { BlendByMass } from '../fuel/fuels';
-import { molarMassG, MOLECULES } from '../fuel/combustion';
-import { ZERO_C_K } from '../water/constants';
+import { requireRange } from '../errors';
+import { molarMassG, MOLECULES, type BlendByMass } from '../fuel';
+import { ZERO_C_K } from '../water';
 
 /** Critical temperature K, critical pressure Pa, acentric factor (Poling, Prausnitz & O'Connell, 5th ed., appendix A). */
 export const CRITICAL = {

@@ -1,4 +1,4 @@
-/** What walkers do to keep a can warm (domain section 5; temperatures and powers are assumptions, to be overruled by a thermometer). */
+/** What walkers do to keep a can warm (docs/physics.md, The can; temperatures and powers are assumptions, to be overruled by a thermometer). */
 export const WARMING = {
   none: { startC: Number.NEGATIVE_INFINITY, warmingW: 0 },
   pad: { startC: Number.NEGATIVE_INFINITY, warmingW: 1 },

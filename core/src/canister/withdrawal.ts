@@ -1,4 +1,4 @@
-import type { BlendByMass } from '../fuel/fuels';
+import type { BlendByMass } from '../fuel';
 import { GASES, pureVapourPressurePa } from './vapour-pressure';
 
 const LAST_DROP = 1e-6;

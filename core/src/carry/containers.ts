@@ -1,4 +1,4 @@
-import type { Fuel } from '../fuel/fuels';
+import type { Fuel } from '../fuel';
 import { BOTTLE_STEP_ML, BOTTLE_TARE_PER_STEP_G, LIQUID_BOTTLES, TABLET_WRAP_G } from './packages';
 
 /** What leaves the stop: containers with how full they are. */

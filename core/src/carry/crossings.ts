@@ -1,4 +1,4 @@
-import type { Fuel } from '../fuel/fuels';
+import type { Fuel } from '../fuel';
 import { fuelOfG, tareOfG } from './containers';
 import { containersFor } from './load-out/single';
 import { carryProfile } from './profile';

@@ -1,4 +1,4 @@
-/** Packages fuel is sold in (domain section 7; typical net and tare). */
+/** Packages fuel is sold in (docs/physics.md, Packages; typical net and tare). */
 
 export interface CanisterSize {
   netG: number;
@@ -10,12 +10,12 @@ export const CANISTER_SIZES: readonly CanisterSize[] = [
   { netG: 450, tareG: 210 },
 ];
 
-/** A light bottle weighs about this for every started 250 mL (domain section 7). */
+/** A light bottle weighs about this for every started 250 mL (docs/physics.md, Packages). */
 export const BOTTLE_STEP_ML = 250;
 export const BOTTLE_TARE_PER_STEP_G = 20;
 /** Foil or bag around a tablet, g (common practice). */
 export const TABLET_WRAP_G = 0.5;
-/** Pressure bottles of liquid-fuel burners (domain section 7), small and large. */
+/** Pressure bottles of liquid-fuel burners (docs/physics.md, Packages), small and large. */
 export const LIQUID_BOTTLES = [
   { sizeMl: 300, tareG: 80 },
   { sizeMl: 600, tareG: 120 },
@@ -45,14 +45,16 @@ export const PACKAGES = {
 } as const satisfies Record<string, Package>;
 export type PackageId = keyof typeof PACKAGES;
 export const PACKAGE_IDS = Object.keys(PACKAGES) as [PackageId, ...PackageId[]];
+/** Canisters as packages, in the order of CANISTER_SIZES. */
+export const CAN_PACKAGE_IDS = ['can-100', 'can-230', 'can-450'] as const satisfies readonly PackageId[];
+export type CanPackageId = (typeof CAN_PACKAGE_IDS)[number];
 /** The package that a can of that content is sold as; undefined for no usual size. */
-export const canPackage = (netG: number): PackageId | undefined =>
-  PACKAGE_IDS.find((id) => packageById(id).fuelKind === 'gas' && packageById(id).netG === netG);
+export const canPackage = (netG: number): CanPackageId | undefined => CAN_PACKAGE_IDS.find((id) => PACKAGES[id].netG === netG);
 /** The box that tablets of that size are sold in. */
 export const tabletPackage = (tabletG: number): 'tablets-14' | 'tablets-4' => (tabletG > 10 ? 'tablets-14' : 'tablets-4');
 export const packageById = (id: PackageId): Package => PACKAGES[id];
 
-/** What kinds of stop usually sell where nothing else is known (domain section 7, common practice): an editable default. */
+/** What kinds of stop usually sell where nothing else is known (docs/physics.md, Packages, common practice): an editable default. */
 export const USUAL_SALES = {
   town: ['can-100', 'can-230', 'alcohol-500', 'tablets-14'],
   shop: ['alcohol-500'],

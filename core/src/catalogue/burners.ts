@@ -1,8 +1,8 @@
-import type { FlameKind, WindscreenKind } from '../burn/constants';
-import type { GasFeed } from '../canister/supply';
-import type { Fuel } from '../fuel/fuels';
+import type { FlameKind, WindscreenKind } from '../burn';
+import type { GasFeed } from '../canister';
+import type { Fuel } from '../fuel';
 
-/** Generic burners, unbranded. Powers from domain section 4, masses common practice. */
+/** Generic burners, unbranded. Powers from docs/physics.md, The burn, masses common practice. */
 interface BurnerBase {
   id: string;
   name: string;

@@ -1,5 +1,4 @@
-import type { Pot } from '../burn/pot';
-import type { WindscreenKind } from '../burn/constants';
+import type { Pot, WindscreenKind } from '../burn';
 
 /** Generic pots, unbranded; dimensions and masses common practice. */
 export interface CataloguePot extends Pot {

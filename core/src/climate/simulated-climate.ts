@@ -1,4 +1,4 @@
-import { requireRange } from '../errors/out-of-range';
+import { requireRange } from '../errors';
 
 /**
  * A SIMULATED climate: smooth, deterministic and invented, so that a trip can be planned before anyone has looked up the real one.

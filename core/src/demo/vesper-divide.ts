@@ -1,8 +1,7 @@
-import { COMFORTS, USUAL_WHAT_IFS, type Day, type Leg, type Stop, type Trip } from '../archive/trip-schema';
-import type { Wind } from '../burn/wind';
-import type { PackageId } from '../carry/packages';
-import { menuSchema } from '../archive/kit-schema';
-import { DISHES } from '../menu/dish-catalogue';
+import type { Wind } from '../burn';
+import type { PackageId } from '../carry';
+import { DISHES } from '../menu';
+import { COMFORTS, menuSchema, USUAL_WHAT_IFS, type Day, type Leg, type Stop, type Trip } from '../model';
 
 /** The invented Vesper Divide: 23 days from Nettle Hut to Saltfell over five stops, a snow pass, a leg under a ban and a dry camp. */
 

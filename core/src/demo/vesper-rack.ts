@@ -1,6 +1,5 @@
-import { rackSchema, type Piece, type Rack, type RackKit } from '../archive/rack-schema';
-import { PIECES } from '../kit/piece-catalogue';
-import { STARTING_SETTINGS } from '../kit/rack-edit';
+import { PIECES, STARTING_SETTINGS } from '../kit';
+import { rackSchema, type Piece, type Rack, type RackKit } from '../model';
 
 /** The invented walker's rack: what is owned, borrowed and wished for, and six kits of it. */
 

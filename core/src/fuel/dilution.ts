@@ -1,4 +1,4 @@
-import { requireRange } from '../errors/out-of-range';
+import { requireRange } from '../errors';
 import { ETHANOL_G_PER_ML, ethanolWaterDensity, massShareOf, WATER_G_PER_ML } from './ethanol-water';
 import { LHV_KJ_PER_G, WATER_VAPORISATION_KJ_PER_G } from './fuels';
 

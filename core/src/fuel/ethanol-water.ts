@@ -1,4 +1,4 @@
-import { requireRange } from '../errors/out-of-range';
+import { requireRange } from '../errors';
 
 /** Density of ethanol–water mixtures at 20 °C, g/mL, every 5 % by mass (CRC Handbook / Perry's Chemical Engineers' Handbook). */
 const DENSITY_BY_MASS = [

@@ -44,7 +44,7 @@ export interface TabletFuel {
   id: string;
   name: string;
   tabletG: number;
-  /** Heat released by one burning tablet, W (domain section 4: 14 g about 12 min, 4 g about 5 min). */
+  /** Heat released by one burning tablet, W (docs/physics.md, The burn: 14 g about 12 min, 4 g about 5 min). */
   powerW: number;
   /** Can it be blown out and kept for the next meal? */
   keepsWhenBlownOut: boolean;

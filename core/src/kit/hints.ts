@@ -1,12 +1,8 @@
-import { does, type Piece, type Rack, type RackKit, type Role } from '../archive/rack-schema';
-import type { Meal } from '../archive/kit-schema';
-import type { Trip } from '../archive/trip-schema';
-import { burnerById, hasValve, type Burner } from '../catalogue/burners';
-import { fuelById, type Fuel } from '../fuel/fuels';
-import { menuMeals } from '../menu/day-menu';
-import { everyMeal } from '../menu/edit';
-import { isSimmered, isTinned, REHYDRATE_ML_PER_G, withMethod } from '../menu/methods';
-import { supplyAt } from '../trail/supply';
+import { burnerById, hasValve, type Burner } from '../catalogue';
+import { fuelById, type Fuel } from '../fuel';
+import { everyMeal, isSimmered, isTinned, menuMeals, REHYDRATE_ML_PER_G, withMethod } from '../menu';
+import { does, type Meal, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
+import { supplyAt } from '../trail';
 import { lightersOf } from './ignition';
 import { choosable, lightestOf } from './rack-edit';
 import { build, fuelKindOf, pieceFor, tripKitOf } from './trip-kit';
@@ -90,7 +86,7 @@ export function hintsFor(rack: Rack, trip: Trip, kit: RackKit): Hint[] {
   const fuelKind = fuelKindOf(burnerPiece);
   if (burnerPiece) {
     const planned = tripKitOf(built);
-    const dry = typeof planned === 'string' ? undefined : longestUnsold(trip, fuelById(planned.fuelId));
+    const dry = planned.ok ? longestUnsold(trip, fuelById(planned.value.fuelId)) : undefined;
     if (dry) add('notSold', { about: dry.from, mend: { kind: 'postBox', ...dry.at } });
   }
   if (fuelKind === 'alcohol' && !has('measure'))

@@ -1,5 +1,5 @@
-import type { Ignites, Ignition, Piece, Rack } from '../archive/rack-schema';
-import type { BurnerFamily } from '../catalogue/burners';
+import type { BurnerFamily } from '../catalogue';
+import type { Ignites, Ignition, Piece, Rack } from '../model';
 
 type Row = Record<Ignition, Ignites>;
 const row = (lighter: Ignites, piezo: Ignites, match: Ignites, stormMatch: Ignites, spark: Ignites, arc: Ignites): Row => ({

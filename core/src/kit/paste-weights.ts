@@ -1,6 +1,6 @@
-import { pieceSchema, type Piece, type Role } from '../archive/rack-schema';
-import { parseQuantity } from '../units/parse';
-import { UNITS, type Unit } from '../units/units';
+import { done, refused, type Result } from '../errors';
+import { LIMITS, pieceSchema, type Piece, type Role } from '../model';
+import { parseQuantity, UNITS, type Unit } from '../units';
 
 /** One piece of a pasted list. */
 export interface PastedPiece {
@@ -8,10 +8,13 @@ export interface PastedPiece {
   massG: number;
   role: Role;
 }
+export interface PasteProblem {
+  code: 'noWeight' | 'noName' | 'badWeight';
+}
 export interface PastedList {
   good: PastedPiece[];
   /** What could not be read, as it was written, with its line (1-based). */
-  bad: { line: number; text: string; why: 'noWeight' | 'noName' | 'badWeight' }[];
+  bad: { line: number; text: string; why: PasteProblem['code'] }[];
 }
 
 /** Words by which a walker names the job of a piece, the first that is found decides: "pot support" is no pot. */
@@ -54,8 +57,8 @@ export function readWeights(text: string, fallback: Unit = UNITS.mass[0]): Paste
   text.split(/\r?\n/).forEach((row, i) => {
     for (const part of partsOf(row)) {
       const read = readPart(part, fallback);
-      if (typeof read === 'string') list.bad.push({ line: i + 1, text: part, why: read });
-      else list.good.push(read);
+      if (read.ok) list.good.push(read.value);
+      else list.bad.push({ line: i + 1, text: part, why: read.problem.code });
     }
   });
   return list;
@@ -74,15 +77,16 @@ const WEIGHT = `\\d+(?:[.,]\\d+)?(?:\\s*(?:${UNIT_NAMES.join('|')})\\b)?(?:\\s+\
 const BEHIND = new RegExp(`^(.*?)[\\s:=–—-]*\\(?(?<![\\d.,])(${WEIGHT})\\)?\\.?$`, 'i');
 const BEFORE = new RegExp(`^(${WEIGHT})[\\s:=–—-]+(.+)$`, 'i');
 
-function readPart(part: string, fallback: Unit): PastedPiece | 'noWeight' | 'noName' | 'badWeight' {
+function readPart(part: string, fallback: Unit): Result<PastedPiece, PasteProblem> {
   const behind = BEHIND.exec(part);
   const before = BEFORE.exec(part);
   const [name, weight] = behind?.[1].trim() ? [behind[1], behind[2]] : before ? [before[2], before[1]] : ['', behind?.[2] ?? ''];
-  if (!weight) return /\d/.test(part) ? 'badWeight' : 'noWeight';
-  if (!name.trim() || UNIT_NAMES.includes(name.trim().toLowerCase())) return 'noName';
+  if (!weight) return refused({ code: /\d/.test(part) ? 'badWeight' : 'noWeight' });
+  if (!name.trim() || UNIT_NAMES.includes(name.trim().toLowerCase())) return refused({ code: 'noName' });
   const parsed = parseQuantity(weight, 'mass', fallback);
-  if (!parsed.ok || parsed.value < 0 || parsed.value > 20_000) return 'badWeight';
-  return { name: name.trim().slice(0, 80), massG: parsed.value, role: roleOfName(name) };
+  const massG = parsed.ok ? parsed.value.value : Number.NaN;
+  if (!(massG >= LIMITS.massG.min && massG <= LIMITS.massG.max)) return refused({ code: 'badWeight' });
+  return done({ name: name.trim().slice(0, 80), massG, role: roleOfName(name) });
 }
 
 /** Measures of a pot that nobody gave (assumption: the usual litre or less); the walker measures it. */

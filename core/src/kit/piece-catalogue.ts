@@ -1,7 +1,6 @@
-import { pieceSchema, type Ignition, type Piece, type Role, type Shape } from '../archive/rack-schema';
-import { BURNERS } from '../catalogue/burners';
-import { POTS, WINDSCREEN_MASS_G } from '../catalogue/pots';
-import type { WindscreenKind } from '../burn/constants';
+import type { WindscreenKind } from '../burn';
+import { BURNERS, POTS, WINDSCREEN_MASS_G } from '../catalogue';
+import { pieceSchema, type Ignition, type Piece, type Role, type Shape } from '../model';
 
 /** Generic pieces, unbranded. Masses, sizes and prices: common practice, what walkers find on their scales and in shops. */
 

@@ -1,6 +1,17 @@
-import { csvColumns, numbersOf, readCsv, writeCsv, type CsvRows, type RowRead } from '../archive/csv';
-import { CRITERIA, IGNITIONS, pieceSchema, ROLES, type Criterion, type Piece, type Rack, type Shape } from '../archive/rack-schema';
-import { BURNERS } from '../catalogue/burners';
+import {
+  csvColumns,
+  numbersOf,
+  readCsv,
+  refusedBySchema,
+  writeCsv,
+  type CellProblem,
+  type CsvProblem,
+  type CsvRows,
+  type RowRead,
+} from '../archive';
+import { BURNERS } from '../catalogue';
+import { done, refused, type Result } from '../errors';
+import { CRITERIA, IGNITIONS, LIMITS, pieceSchema, ROLES, type Criterion, type Piece, type Rack, type Shape } from '../model';
 import { emptyKit } from './rack-edit';
 
 /** Tables of the rack: pieces, which kit holds which, and the scores. A file is told by its heading. */
@@ -57,24 +68,37 @@ export interface RackTable {
   rack: Rack;
 }
 
-/** Reads a table of pieces, kits or scores into the rack; undefined where its heading is none of these. */
-export function readRackCsv(text: string, rack: Rack, newId: () => string): RackTable | undefined {
+/** Its heading is that of no table of the rack. */
+export interface UnknownTable {
+  code: 'unknownTable';
+  columns: string[];
+}
+
+/** Reads a table of pieces, kits or scores into the rack. */
+export function readRackCsv(text: string, rack: Rack, newId: () => string): Result<RackTable, CsvProblem | UnknownTable> {
   const columns = csvColumns(text);
   const has = (...names: string[]): boolean => names.every((n) => columns.includes(n));
   if (has('name', 'role', 'massG')) {
-    const { good, bad } = readCsv(text, ['name', 'role', 'massG'], (row) => readPiece(row, newId()));
-    return { kind: 'pieces', count: good.length, bad, rack: withPieces(rack, good) };
+    const read = readCsv(text, ['name', 'role', 'massG'], (row) => readPiece(row, newId()));
+    return taken('pieces', read, (good) => withPieces(rack, good));
   }
   if (has('kit', 'piece')) {
-    const { good, bad } = readCsv(text, ['kit', 'piece'], (row) => readKitRow(row, rack));
-    return { kind: 'kits', count: good.length, bad, rack: withKitRows(rack, good, newId) };
+    const read = readCsv(text, ['kit', 'piece'], (row) => readKitRow(row, rack));
+    return taken('kits', read, (good) => withKitRows(rack, good, newId));
   }
   if (has('criterion')) {
-    const { good, bad } = readCsv(text, ['criterion'], (row) => readScoreRow(row, rack));
-    return { kind: 'scores', count: good.length, bad, rack: withScores(rack, good) };
+    const read = readCsv(text, ['criterion'], (row) => readScoreRow(row, rack));
+    return taken('scores', read, (good) => withScores(rack, good));
   }
-  return undefined;
+  return refused({ code: 'unknownTable', columns });
 }
+
+const taken = <T>(
+  kind: RackTable['kind'],
+  read: Result<CsvRows<T>, CsvProblem>,
+  into: (good: readonly T[]) => Rack,
+): Result<RackTable, CsvProblem> =>
+  read.ok ? done({ kind, count: read.value.good.length, bad: read.value.bad, rack: into(read.value.good) }) : read;
 
 /** A piece of the same name and job is brought up to date, any other is added. */
 function withPieces(rack: Rack, read: readonly Piece[]): Rack {
@@ -87,21 +111,24 @@ function withPieces(rack: Rack, read: readonly Piece[]): Rack {
 }
 
 function readPiece(row: Record<string, string>, id: string): RowRead<Piece> {
-  const { values, reasons } = numbersOf(row, NUMBERS);
-  const role = ROLES.find((r) => r === row['role']?.trim());
-  if (!role) reasons.push(`role is “${row['role'] ?? ''}”; it can be ${ROLES.join(', ')}`);
-  if (!row['name']?.trim()) reasons.push('name is empty');
-  if (values['massG'] === undefined && !reasons.some((r) => r.startsWith('massG'))) reasons.push('massG is empty');
-  if (reasons.length) return { reasons };
-  const words = Object.fromEntries(WORDS.flatMap((w) => (row[w]?.trim() ? [[w, row[w].trim()]] : [])));
+  const { values, problems } = numbersOf(row, NUMBERS);
+  const role = ROLES.find((r) => r === row['role']);
+  if (!role) problems.push({ code: 'notOneOf', column: 'role', found: row['role'], allowed: ROLES });
+  if (!row['name']) problems.push({ code: 'empty', column: 'name' });
+  if (!row['massG']) problems.push({ code: 'empty', column: 'massG' });
+  if (problems.length) return refused({ code: 'badRow', cells: problems });
+  const words = Object.fromEntries(WORDS.flatMap((w) => (row[w] ? [[w, row[w]]] : [])));
   const { shape, rest } = shapeOf(values);
   const parsed = pieceSchema.safeParse({ id, name: row['name'], role, ...words, ...rest, ...(shape ? { shape } : {}) });
-  if (parsed.success) return { value: parsed.data };
-  return { reasons: parsed.error.issues.map((i) => `${i.path.join('.')}: ${explained(i.path.join('.'), i.message)}`) };
+  if (parsed.success) return done(parsed.data);
+  const cells = refusedBySchema(parsed.error.issues).map((p): CellProblem => {
+    const allowed = LISTS[p.column];
+    return allowed ? { code: 'notOneOf', column: p.column, found: row[p.column], allowed } : p;
+  });
+  return refused({ code: 'badRow', cells });
 }
 
 const LISTS: Record<string, readonly string[]> = { burnerId: BURNERS.map((b) => b.id), ignition: IGNITIONS };
-const explained = (path: string, message: string): string => (LISTS[path] ? `it can be ${LISTS[path].join(', ')}` : message);
 
 /** The shape that the filled measures describe, and the numbers that are none of it. */
 function shapeOf(values: Record<string, number>): { shape: Shape | undefined; rest: Record<string, number> } {
@@ -125,12 +152,13 @@ interface KitRow {
   outside: boolean;
 }
 function readKitRow(row: Record<string, string>, rack: Rack): RowRead<KitRow> {
-  const name = row['piece']?.trim() ?? '';
+  const { kit, piece: name } = row;
   const piece = rack.pieces.find((p) => p.name === name);
-  const kit = row['kit']?.trim() ?? '';
-  if (kit && !name) return { value: { kit, outside: false } };
-  const reasons = [...(kit ? [] : ['kit is empty']), ...(piece ? [] : [`no piece on the rack is called “${name}”: read the pieces first`])];
-  return piece && kit ? { value: { kit, pieceId: piece.id, outside: row['outside']?.trim() === 'yes' } } : { reasons };
+  if (kit && !name) return done({ kit, outside: false });
+  if (piece && kit) return done({ kit, pieceId: piece.id, outside: row['outside'] === 'yes' });
+  const cells: CellProblem[] = kit ? [] : [{ code: 'empty', column: 'kit' }];
+  if (!piece) cells.push({ code: 'unknownName', column: 'piece', found: name });
+  return refused({ code: 'badRow', cells });
 }
 
 /** A kit of that name gets these pieces, a new name is a new kit. */
@@ -148,20 +176,29 @@ function withKitRows(rack: Rack, rows: readonly KitRow[], newId: () => string): 
 }
 type ScoreRow = { criterion: Criterion; weight: number } | { criterion: Criterion; kitId: string; points: number };
 function readScoreRow(row: Record<string, string>, rack: Rack): RowRead<ScoreRow> {
-  const { values, reasons } = numbersOf(row, ['weight', 'points']);
-  const criterion = CRITERIA.find((c) => c === row['criterion']?.trim());
-  if (!criterion) return { reasons: [...reasons, `criterion is “${row['criterion'] ?? ''}”; it can be ${CRITERIA.join(', ')}`] };
-  const name = row['kit']?.trim();
+  const { values, problems } = numbersOf(row, ['weight', 'points']);
+  const criterion = CRITERIA.find((c) => c === row['criterion']);
+  if (!criterion) problems.push({ code: 'notOneOf', column: 'criterion', found: row['criterion'], allowed: CRITERIA });
   const { weight, points } = values;
-  const outside = (x: number | undefined, max: number, what: string): string[] =>
-    x === undefined ? [`${what} is empty`] : x < 0 || x > max ? [`${what} is ${x}; it goes from 0 to ${max}`] : [];
-  if (!name) {
-    reasons.push(...outside(weight, 100, 'weight'));
-    return reasons.length || weight === undefined ? { reasons } : { value: { criterion, weight } };
+  if (!row['kit']) {
+    problems.push(...outside(row, weight, LIMITS.weight, 'weight'));
+    return problems.length || !criterion ? refused({ code: 'badRow', cells: problems }) : done({ criterion, weight });
   }
-  const kit = rack.kits.find((k) => k.name === name);
-  reasons.push(...(kit ? [] : [`no kit is called “${name}”`]), ...outside(points, 5, 'points'));
-  return reasons.length || !kit || points === undefined ? { reasons } : { value: { criterion, kitId: kit.id, points } };
+  const kit = rack.kits.find((k) => k.name === row['kit']);
+  if (!kit) problems.push({ code: 'unknownName', column: 'kit', found: row['kit'] });
+  problems.push(...outside(row, points, LIMITS.points, 'points'));
+  return problems.length || !criterion || !kit ? refused({ code: 'badRow', cells: problems }) : done({ criterion, kitId: kit.id, points });
+}
+
+/** A number that must be there, between limits; a cell that holds no number is named already. */
+function outside(
+  row: Record<string, string>,
+  x: number | undefined,
+  { min, max }: { min: number; max: number },
+  column: string,
+): CellProblem[] {
+  if (x === undefined) return row[column] ? [] : [{ code: 'empty', column }];
+  return x < min || x > max ? [{ code: 'outside', column, found: x, min, max }] : [];
 }
 
 function withScores(rack: Rack, rows: readonly ScoreRow[]): Rack {

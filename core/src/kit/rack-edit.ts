@@ -1,8 +1,5 @@
-import type { Kit, KitSettings } from '../archive/kit-schema';
-import { massOfG, pieceSchema, rackSchema, type Piece, type Rack, type RackKit } from '../archive/rack-schema';
-import type { Trip } from '../archive/trip-schema';
-import { burnerById } from '../catalogue/burners';
-import { WINDSCREEN_MASS_G } from '../catalogue/pots';
+import { burnerById, WINDSCREEN_MASS_G } from '../catalogue';
+import { massOfG, pieceSchema, rackSchema, type Kit, type KitSettings, type Piece, type Rack, type RackKit, type Trip } from '../model';
 import { PIECES } from './piece-catalogue';
 
 /** A rack with nothing on it. */

@@ -1,4 +1,4 @@
-import { CRITERIA, type Criterion, type Score } from '../archive/rack-schema';
+import { CRITERIA, type Criterion, type Score } from '../model';
 
 /** What was measured of a kit on this trip, by criterion; what is not known is left out. */
 export type Measures = Partial<Record<Criterion, number>>;

@@ -1,4 +1,4 @@
-import type { Piece } from '../archive/rack-schema';
+import type { Piece } from '../model';
 
 /** A kitchen scale stands in for the walker's own where there is none: it is simulated and says so. */
 export const SCALE_RESOLUTION_G = 1;

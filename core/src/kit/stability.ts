@@ -1,10 +1,8 @@
-import { does, type Piece } from '../archive/rack-schema';
-import type { Trip } from '../archive/trip-schema';
-import { potVolumeMl } from '../burn/pot';
-import { burnerById, isGas } from '../catalogue/burners';
-import { CANISTER_SIZES } from '../carry/packages';
-import { headspaceOf, potFillMl } from '../menu/fit';
-import { isHot, menuMeals } from '../menu/day-menu';
+import { potVolumeMl } from '../burn';
+import { CANISTER_SIZES } from '../carry';
+import { burnerById, isGas } from '../catalogue';
+import { headspaceOf, isHot, menuMeals, potFillMl } from '../menu';
+import { does, type Piece, type Trip } from '../model';
 import { pieceFor } from './trip-kit';
 
 /** A pot may stand out over its supports by this factor before it tips from a stirring spoon (common practice). */

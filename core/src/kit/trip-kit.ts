@@ -1,9 +1,8 @@
-import { does, massOfG, POT_MATERIALS, type Piece, type Rack, type RackKit, type Role } from '../archive/rack-schema';
-import type { Kit } from '../archive/kit-schema';
-import type { Trip } from '../archive/trip-schema';
-import type { PotMaterial } from '../burn/constants';
-import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue/burners';
-import { FUELS, type Fuel } from '../fuel/fuels';
+import type { PotMaterial } from '../burn';
+import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue';
+import { done, refused, type Result } from '../errors';
+import { FUELS, type Fuel } from '../fuel';
+import { does, massOfG, POT_MATERIALS, type Kit, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
 
 /** A kit of the rack with its pieces at hand. */
 export interface BuiltKit {
@@ -32,18 +31,21 @@ export const hardwareOfG = (pieces: readonly Piece[]): number =>
 export const fuelKindOf = (p: Piece | undefined): Fuel['kind'] => FAMILY_FUEL[burnerById(p?.burnerId ?? 'none').family];
 
 /** Why a kit of the rack cannot be planned with. */
-export type NotPlannable = 'noBurner' | 'noPot';
+export interface NotPlannable {
+  code: 'noBurner' | 'noPot';
+  kitId: string;
+}
 
 /**
  * The kit a trip is planned with, from weighed pieces: burner, pot, lid and windscreen as themselves, everything else in one sum.
  * A kit without a burner is one of cold food; it needs no pot.
  */
-export function tripKitOf({ kit, pieces }: BuiltKit): Kit | NotPlannable {
+export function tripKitOf({ kit, pieces }: BuiltKit): Result<Kit, NotPlannable> {
   const burnerPiece = pieceFor(pieces, 'burner');
   const burner = burnerById(burnerPiece?.burnerId ?? 'none');
   const pot = pieceFor(pieces, 'pot');
-  if (!burnerPiece && pot) return 'noBurner';
-  if (!pot && burner.family !== 'none') return 'noPot';
+  if (!burnerPiece && pot) return refused({ code: 'noBurner', kitId: kit.id });
+  if (!pot && burner.family !== 'none') return refused({ code: 'noPot', kitId: kit.id });
   const lid = pieceFor(pieces, 'lid');
   const screen = pieces.find((p) => p.windscreen && FAMILY_WINDSCREENS[burner.family].includes(p.windscreen));
   // a piece that does two of these jobs is weighed at the first
@@ -61,7 +63,7 @@ export function tripKitOf({ kit, pieces }: BuiltKit): Kit | NotPlannable {
   const { settings } = kit;
   const fuelId = (fuels.find((f) => f.id === settings.fuelId) ?? fuels[0]).id;
   const { ownBlend, ...habits } = settings;
-  return {
+  return done({
     ...habits,
     fuelId,
     ...(ownBlend && fuelId === settings.fuelId && FAMILY_FUEL[burner.family] === 'gas' ? { ownBlend } : {}),
@@ -74,7 +76,7 @@ export function tripKitOf({ kit, pieces }: BuiltKit): Kit | NotPlannable {
     snuffer: pieces.some((p) => does(p, 'snuffer')),
     measureMl: pieceFor(pieces, 'measure')?.holdsMl ?? settings.measureMl,
     otherMassG: hardwareOfG(pieces.filter((p) => !counted.has(p))),
-  };
+  });
 }
 
 /** The pot as the burn model knows it: its inner width, what it is made of; a kit of cold food soaks in a jar. */
@@ -93,16 +95,16 @@ function potOf(pot: Piece | undefined, massG: number, lidMassG: number): Kit['po
 }
 
 /** The trip with a kit of the rack in place of its own; what is wrong with the kit where it cannot be planned with. */
-export function tripWithKit(trip: Trip, built: BuiltKit): Trip | NotPlannable {
+export function tripWithKit(trip: Trip, built: BuiltKit): Result<Trip, NotPlannable> {
   const kit = tripKitOf(built);
-  return typeof kit === 'string' ? kit : { ...trip, kit, rackKitId: built.kit.id };
+  return kit.ok ? done({ ...trip, kit: kit.value, rackKitId: built.kit.id }) : kit;
 }
 
 /** Is the trip planned with its kit of the rack as that is now? False where it has none. */
 export function isInStep(trip: Trip, rack: Pick<Rack, 'pieces' | 'kits'>): boolean {
   const kit = rack.kits.find((k) => k.id === trip.rackKitId);
   const now = kit && tripKitOf(build(rack, kit));
-  return now !== undefined && typeof now !== 'string' && equalKits(now, trip.kit);
+  return now?.ok === true && equalKits(now.value, trip.kit);
 }
 const equalKits = (a: Kit, b: Kit): boolean => {
   const sorted = (k: Kit): string => JSON.stringify(Object.entries(k).sort(([x], [y]) => x.localeCompare(y)));
@@ -114,5 +116,5 @@ export function tripAfterRackEdit(trip: Trip, before: Rack, after: Rack): Trip {
   if (!isInStep(trip, before)) return trip;
   const kit = after.kits.find((k) => k.id === trip.rackKitId);
   const now = kit && tripKitOf(build(after, kit));
-  return now === undefined || typeof now === 'string' || equalKits(now, trip.kit) ? trip : { ...trip, kit: now };
+  return !now?.ok || equalKits(now.value, trip.kit) ? trip : { ...trip, kit: now.value };
 }

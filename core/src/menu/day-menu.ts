@@ -1,6 +1,4 @@
-import { MEALS, type Dish, type Meal, type MealName } from '../archive/kit-schema';
-import type { Day, Trip } from '../archive/trip-schema';
-import { hold, LIMITS } from '../archive/limits';
+import { hold, LIMITS, MEALS, type Day, type Dish, type Meal, type MealName, type Trip } from '../model';
 
 type Menued = Pick<Trip, 'menu' | 'dishes' | 'rotation' | 'appetite'>;
 

@@ -1,4 +1,4 @@
-import { mealSchema, type Meal, type Method } from '../archive/kit-schema';
+import { mealSchema, type Meal, type Method } from '../model';
 import { withMethod } from './methods';
 
 /** Generic dishes and drinks for one walker, unbranded; values common practice (packets and kitchen tables say about this). */

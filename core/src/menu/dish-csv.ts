@@ -1,5 +1,6 @@
-import { numbersOf, readCsv, writeCsv, type CsvRows, type RowRead } from '../archive/csv';
-import { mealSchema, METHODS, type Meal, type Method } from '../archive/kit-schema';
+import { numbersOf, readCsv, refusedBySchema, writeCsv, type CsvProblem, type CsvRows, type RowRead } from '../archive';
+import { done, refused, type Result } from '../errors';
+import { mealSchema, METHODS, type Meal, type Method } from '../model';
 import { withMethod } from './methods';
 
 /** Columns of a dish table, in the order they are written. */
@@ -30,21 +31,21 @@ export const writeDishCsv = (dishes: readonly Meal[]): string =>
   );
 
 /** Reads dishes from CSV. */
-export const readDishCsv = (text: string): DishRows => readCsv(text, ['name', 'method'], readRow);
+export const readDishCsv = (text: string): Result<DishRows, CsvProblem> => readCsv(text, ['name', 'method'], readRow);
 
 function readRow(row: Record<string, string>): RowRead<Meal> {
-  const { values, reasons } = numbersOf(row, NUMBERS);
+  const { values, problems } = numbersOf(row, NUMBERS);
   const price = numbersOf(row, ['price']);
-  reasons.push(...price.reasons);
-  const method = METHODS.find((m) => m === row['method']?.trim());
-  if (!method) reasons.push(`method is “${row['method'] ?? ''}”; it can be ${METHODS.join(', ')}`);
-  if (reasons.length || !method) return { reasons };
+  problems.push(...price.problems);
+  const method = METHODS.find((m) => m === row['method']);
+  if (!method) problems.push({ code: 'notOneOf', column: 'method', found: row['method'], allowed: METHODS });
+  if (problems.length || !method) return refused({ code: 'badRow', cells: problems });
   return checked(
     {
       name: row['name'],
       price: price.values['price'] ?? null,
       foams: row['foams'] === 'true',
-      vessel: row['vessel']?.trim() || undefined,
+      vessel: row['vessel'] || undefined,
       ...values,
     },
     method,
@@ -53,16 +54,14 @@ function readRow(row: Record<string, string>): RowRead<Meal> {
 
 function checked(values: Record<string, unknown>, method: Method): RowRead<Meal> {
   const parsed = mealSchema.safeParse({ hot: true, target: { kind: 'boil' }, waterMl: 300, ...values });
-  if (!parsed.success) return { reasons: parsed.error.issues.map((i) => `${i.path.join('.')}: ${i.message}`) };
+  if (!parsed.success) return refused({ code: 'badRow', cells: refusedBySchema(parsed.error.issues) });
   const cooked = withMethod(parsed.data, method);
   const { waterMl, restMin, simmerMin, vessel } = parsed.data;
-  return {
-    value: {
-      ...cooked,
-      ...('waterMl' in values ? { waterMl } : {}),
-      ...('restMin' in values ? { restMin } : {}),
-      ...('simmerMin' in values ? { simmerMin } : {}),
-      ...(values['vessel'] ? { vessel } : {}),
-    },
-  };
+  return done({
+    ...cooked,
+    ...('waterMl' in values ? { waterMl } : {}),
+    ...('restMin' in values ? { restMin } : {}),
+    ...('simmerMin' in values ? { simmerMin } : {}),
+    ...(values['vessel'] ? { vessel } : {}),
+  });
 }

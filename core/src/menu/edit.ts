@@ -1,6 +1,4 @@
-import { MEALS, type Meal, type MealName } from '../archive/kit-schema';
-import { editDays, mapDays } from '../archive/trip-days';
-import type { Day, Trip } from '../archive/trip-schema';
+import { editDays, mapDays, MEALS, type Day, type Meal, type MealName, type Trip } from '../model';
 import { keptDishOn } from './day-menu';
 
 /** Where a dish is set: into every day, into some days only, or into the turns that dishes take. */

@@ -1,13 +1,13 @@
-import type { Kit, Meal, Method } from '../archive/kit-schema';
-import { potVolumeMl } from '../burn/pot';
-import { burnerById, hasValve, isGas } from '../catalogue/burners';
+import { potVolumeMl } from '../burn';
+import { burnerById, hasValve, isGas } from '../catalogue';
+import type { Kit, Meal, Method } from '../model';
 import { isSimmered } from './methods';
 
-/** Water and food may fill a pot to this share of its brim (domain section 6). */
+/** Water and food may fill a pot to this share of its brim (docs/physics.md, Dishes). */
 export const HEADSPACE = { plain: 0.85, foaming: 0.7 };
 /** Room a gram of dry food takes in its water, mL: what swells drinks as much as it grows (common practice). */
 const DISPLACED_ML_PER_G = 0.7;
-/** Rice and pasta grow to three times their dry volume (domain section 6); dry they take about this, mL a gram. */
+/** Rice and pasta grow to three times their dry volume (docs/physics.md, Dishes); dry they take about this, mL a gram. */
 const SWOLLEN = { factor: 3, dryMlPerG: 1.2 };
 
 /** Why a kit cannot cook a dish so, with what to do instead: data. */

@@ -1,14 +1,13 @@
-import type { Meal, Method } from '../archive/kit-schema';
-import { hold, LIMITS } from '../archive/limits';
+import { hold, LIMITS, type Meal, type Method } from '../model';
 
-/** Most rehydrated food is content with this, °C (domain section 6, common practice). */
+/** Most rehydrated food is content with this, °C (docs/physics.md, Dishes, common practice). */
 export const REST_TARGET_C = 88;
 const DRINK_TARGET_C = 80;
 /** A mug (common practice). */
 export const DRINK_ML = 300;
 /** Pasta and rice from raw, minutes (packets say 8 to 12). */
 const RAW_SIMMER_MIN = 10;
-/** Plenty of water: 5 L for 450 g (domain section 6). */
+/** Plenty of water: 5 L for 450 g (docs/physics.md, Dishes). */
 export const PASTA_ML_PER_G = 5000 / 450;
 /** What a pre-cooked, home-dried dish drinks, mL a gram (common practice). */
 export const REHYDRATE_ML_PER_G = 2.3;

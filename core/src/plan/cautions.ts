@@ -1,11 +1,10 @@
-import { MEALS } from '../archive/kit-schema';
-import type { Trip } from '../archive/trip-schema';
-import { potVolumeMl } from '../burn/pot';
-import { HOTTEST_CAN_C } from '../canister/warming';
-import { isGas, wallsInCan } from '../catalogue/burners';
-import { HEADSPACE } from '../menu/fit';
-import { kitInUse } from './meal-burn';
+import { potVolumeMl } from '../burn';
+import { HOTTEST_CAN_C } from '../canister';
+import { isGas, wallsInCan } from '../catalogue';
+import { HEADSPACE } from '../menu';
+import { MEALS, type Trip } from '../model';
 import type { PlanDay } from './cook-days';
+import { kitInUse } from './meal-burn';
 
 /** What can hurt someone here: data, raised by conditions, put into words beside the thing. */
 export type Caution =

@@ -1,9 +1,8 @@
-import { MEALS, type Meal, type MealName } from '../archive/kit-schema';
-import type { Trip } from '../archive/trip-schema';
-import type { Can } from '../canister/thermal';
-import type { Container } from '../carry/containers';
-import { hasShutOff } from '../catalogue/burners';
-import { isEatenOut, isHot, mealOn } from '../menu/day-menu';
+import type { Can } from '../canister';
+import type { Container } from '../carry';
+import { hasShutOff } from '../catalogue';
+import { isEatenOut, isHot, mealOn } from '../menu';
+import { MEALS, type Meal, type MealName, type Trip } from '../model';
 import type { DayConditions } from './day-conditions';
 import { FRESH_CAN } from './evenings';
 import { burnMeal, type KitInUse, type MealBurn } from './meal-burn';

@@ -1,7 +1,6 @@
-import { ambientPressurePa } from '../air/atmosphere';
-import { unscreenedWindMps } from '../burn/wind';
-import type { Day, Restriction, Trip } from '../archive/trip-schema';
-import type { BoilRule } from '../burn/treatment';
+import { ambientPressurePa } from '../air';
+import { unscreenedWindMps, type BoilRule } from '../burn';
+import type { Day, Restriction, Trip } from '../model';
 
 /** What one day is like at the stove. */
 export interface DayConditions {

@@ -1,5 +1,5 @@
-import { writeCsv } from '../archive/csv';
-import type { Container } from '../carry/containers';
+import { writeCsv } from '../archive';
+import type { Container } from '../carry';
 import type { CarryPlan, Plan } from './plan';
 
 /** The load-outs as a table, one line a stop that fills up, in grams. */

@@ -1,22 +1,34 @@
-import type { Kit, Meal } from '../archive/kit-schema';
-import { simulateBurn, type Burn, type BurnInput } from '../burn/burn';
-import { potHeatCapacityJPerK } from '../burn/pot';
-import { WATER_CP_J_PER_KG_K } from '../water/constants';
-import { DRY_FOOD_CP_J_PER_G_K, JOINT_LOSS_G, LIQUID_PRIMING_G, PRIMER_PAN, WINDSCREENS_ROUND, type FlameKind } from '../burn/constants';
-import { doseAlcohol, doseTablets, type DosedBurn } from '../burn/dose';
-import { potHeightFactor, screenGapFactor } from '../burn/fit';
-import { canisterSource, openSource, type FlameSource } from '../burn/flame-source';
-import type { WaterStart } from '../burn/heat-path';
-import { boilTimeS } from '../burn/treatment';
-import { screenedWind } from '../burn/wind';
-import type { Can } from '../canister/thermal';
-import { canStartC, WARMING } from '../canister/warming';
-import { blendAfterWithdrawal } from '../canister/withdrawal';
-import { burnerById, hasValve, isGas, powerRange, wallsInCan, type Burner } from '../catalogue/burners';
-import { fuelById, fuelLhvKJPerG, type Fuel } from '../fuel/fuels';
+import {
+  boilTimeS,
+  canisterSource,
+  doseAlcohol,
+  doseTablets,
+  DRY_FOOD_CP_J_PER_G_K,
+  JOINT_LOSS_G,
+  LIQUID_PRIMING_G,
+  openSource,
+  potHeatCapacityJPerK,
+  potHeightFactor,
+  PRIMER_PAN,
+  screenedWind,
+  screenGapFactor,
+  simulateBurn,
+  WINDSCREENS_ROUND,
+  type Burn,
+  type BurnInput,
+  type DosedBurn,
+  type FlameKind,
+  type FlameSource,
+  type WaterStart,
+} from '../burn';
+import { blendAfterWithdrawal, canStartC, WARMING, type Can } from '../canister';
+import { burnerById, hasValve, isGas, powerRange, wallsInCan, type Burner } from '../catalogue';
+import { fuelById, fuelLhvKJPerG, type Fuel } from '../fuel';
+import type { Kit, Meal } from '../model';
+import { WATER_CP_J_PER_KG_K } from '../water';
 import type { DayConditions } from './day-conditions';
 
-/** Temperature at which a can is taken to have been drawn down so far, where nothing is recorded (domain section 5). */
+/** Temperature at which a can is taken to have been drawn down so far, where nothing is recorded (docs/physics.md, The can). */
 export const WITHDRAWAL_C = 5;
 
 /** The kit with its catalogue entries looked up. */

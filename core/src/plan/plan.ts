@@ -1,14 +1,12 @@
-import type { Trip } from '../archive/trip-schema';
-import { drawnDown, fuelOfG, kindHeldIn, tareOfG, type Container } from '../carry/containers';
-import { CANISTER_SIZES } from '../carry/packages';
-import { carryProfile, type CarryProfile } from '../carry/profile';
-import type { Fuel } from '../fuel/fuels';
-import { kitRuns, tripOnLeg, type KitRun } from '../trail/leg-kit';
-import { supplyAt, type Supply } from '../trail/supply';
+import { CANISTER_SIZES, carryProfile, drawnDown, fuelOfG, kindHeldIn, tareOfG, type CarryProfile, type Container } from '../carry';
+import type { Fuel } from '../fuel';
+import type { Trip } from '../model';
+import { kitRuns, supplyAt, tripOnLeg, type KitRun, type Supply } from '../trail';
 import { cautions, type Caution } from './cautions';
 import { cookDays, type PlanDay } from './cook-days';
 import { dayConditions, type DayConditions } from './day-conditions';
-import { loadOutsOf, type CarryNeed, type LoadOut, type TripLoadOuts } from './load-outs';
+import type { CarryNeed, LoadOut } from './load-outs/choosing';
+import { loadOutsOf, type TripLoadOuts } from './load-outs/load-outs';
 import { kitInUse, type KitInUse } from './meal-burn';
 import { findProblems, type Problem } from './problems';
 
@@ -29,8 +27,9 @@ export interface Plan {
 /** Where the pinned purchases fall short, and by how much. */
 export interface PinTooSmall {
   stop: string;
+  fromStopId: string;
+  /** Places in the trip that was planned: of the stop, and of the next one that can fill up. */
   fromStop: number;
-  /** The next stop that can fill up. */
   toStop: number;
   needG: number;
   mostG: number;
@@ -38,7 +37,10 @@ export interface PinTooSmall {
 
 /** One food-and-fuel carry: what leaves a stop and how it goes until the next stop that can fill up. */
 export interface CarryPlan {
-  /** Index of the stop it leaves and of the one it ends at; stops between cannot fill up this fuel. */
+  /** The stop it leaves and the one it ends at; stops between cannot fill up this fuel. */
+  fromStopId: string;
+  toStopId: string;
+  /** Their places in the trip that was planned. They hold for that trip only: what may outlive it goes by id. */
   fromStop: number;
   toStop: number;
   from: string;
@@ -178,6 +180,7 @@ function planCarries(
   }
   const short = chosen.short && {
     stop: trip.stops[spans[chosen.short.stage].fromStop].name,
+    fromStopId: trip.stops[spans[chosen.short.stage].fromStop].id,
     fromStop: spans[chosen.short.stage].fromStop,
     toStop: spans[chosen.short.stage].toStop,
     needG: chosen.short.needG,
@@ -229,6 +232,8 @@ function assemble(
   const tareG = tareOfG(containers);
   const burntG = days.map((d) => (gathered ? 0 : d.fuelG));
   return {
+    fromStopId: trip.stops[fromStop].id,
+    toStopId: trip.stops[toStop].id,
     fromStop,
     toStop,
     from: trip.stops[fromStop].name,

@@ -1,6 +1,5 @@
-import { MEALS, type MealName } from '../archive/kit-schema';
-import type { Trip } from '../archive/trip-schema';
-import { hasValve } from '../catalogue/burners';
+import { hasValve } from '../catalogue';
+import { MEALS, type MealName, type Trip } from '../model';
 import { isBanned, wantedOn, type PlanDay, type PlannedMeal } from './cook-days';
 import { heldSetting, type KitInUse } from './meal-burn';
 

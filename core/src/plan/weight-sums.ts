@@ -1,4 +1,4 @@
-import { KM_PER_100_M, type DayWalk } from '../carry/load-out/stage';
+import { KM_PER_100_M, type DayWalk } from '../carry';
 import type { Plan } from './plan';
 
 /** A trip's carried weight by every way of counting it. */

@@ -1,15 +1,5 @@
 import { normals, seededRandom } from './random';
-
-/** Spreads from burn to burn, one standard deviation (domain section 8). */
-export const SPREADS = {
-  waterK: 3,
-  airK: 4,
-  /** Of the quantity of water. */
-  quantityShare: 0.05,
-  /** Chance of a wind one class down and of one class up; as forecast otherwise. */
-  windDown: 0.25,
-  windUp: 0.25,
-} as const;
+import { SPREADS } from './spreads';
 
 /** One burn as the draw sees it: its expected fuel and how that moves, all from the full burn model. */
 export interface UncertainBurn {
@@ -41,7 +31,7 @@ export interface Mishaps {
   drinkMore: number;
 }
 export const NO_MISHAPS: Mishaps = { slowDay: 0, stormDay: 0, drinkMore: 0 };
-/** A hot drink against a supper (domain section 6: a third of a litre to 80 °C against half a litre to the boil). */
+/** A hot drink against a supper (docs/physics.md, Dishes: a third of a litre to 80 °C against half a litre to the boil). */
 const DRINK_SHARE = 0.5;
 
 export interface CarryRisk {

@@ -1,8 +1,6 @@
-import { hold, LIMITS } from '../archive/limits';
-import { editDays } from '../archive/trip-days';
-import type { Day, Leg, Restriction, Stop, Trip } from '../archive/trip-schema';
-import { unscreenedWindMps } from '../burn/wind';
-import { USUAL_SALES } from '../carry/packages';
+import { unscreenedWindMps } from '../burn';
+import { USUAL_SALES } from '../carry';
+import { editDays, hold, LIMITS, type Day, type Leg, type Restriction, type Stop, type Trip } from '../model';
 
 /** Changes to a trail as pure functions. Days are numbered from 1 over the whole trip; stops and legs from 0. What cannot be done changes nothing. */
 
@@ -137,10 +135,11 @@ export function removeDays(trip: Trip, from: number, to: number): Trip {
   return { ...trip, legs };
 }
 
-export const editStop = (trip: Trip, stop: number, change: Partial<Stop>): Trip => ({
-  ...trip,
-  stops: trip.stops.map((s, i) => (i === stop ? { ...s, ...change } : s)),
-});
+/** Changes the stop of that id. */
+export function editStop(trip: Trip, stopId: string, change: Partial<Stop>): Trip {
+  const at = trip.stops.findIndex((s) => s.id === stopId);
+  return at < 0 ? trip : { ...trip, stops: trip.stops.with(at, { ...trip.stops[at], ...change }) };
+}
 
 export const editLeg = (trip: Trip, leg: number, change: Partial<Omit<Leg, 'days'>>): Trip => ({
   ...trip,

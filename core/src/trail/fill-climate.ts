@@ -1,9 +1,6 @@
-import { hold, LIMITS } from '../archive/limits';
-import { CLIMATE_KEYS, type ClimateKey, type Day, type Trip } from '../archive/trip-schema';
-import { editDays, mapDays } from '../archive/trip-days';
-import type { Wind } from '../burn/wind';
-import { answerClimate, type ClimateQuery } from '../climate/climate-service';
-import type { SimulatedClimate } from '../climate/simulated-climate';
+import type { Wind } from '../burn';
+import { answerClimate, type ClimateQuery, type SimulatedClimate } from '../climate';
+import { CLIMATE_KEYS, editDays, hold, LIMITS, mapDays, type ClimateKey, type Day, type Trip } from '../model';
 import { dateOfDay, dayOfYear } from './dates';
 
 /** The question a trip puts to the climate service. */

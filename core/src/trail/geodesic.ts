@@ -1,4 +1,4 @@
-import type { Position } from '../archive/trip-schema';
+import type { Position } from '../model';
 
 /** WGS 84 ellipsoid (NIMA TR8350.2). */
 const A_M = 6_378_137;

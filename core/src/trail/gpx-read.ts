@@ -1,4 +1,5 @@
 import { SaxesParser } from 'saxes';
+import { done, refused, type Result } from '../errors';
 
 /** A place in a GPX file. */
 export interface GpxPoint {
@@ -29,7 +30,6 @@ export type GpxProblem =
   | { code: 'badPoint'; line: number; element: string; attribute: string; found: string }
   | { code: 'badHeight'; line: number; element: string; found: string }
   | { code: 'nothingInIt' };
-export type GpxRead = { ok: true; gpx: Gpx } | { ok: false; problem: GpxProblem };
 
 export const LARGEST_GPX_BYTES = 60_000_000;
 const CHUNK = 1 << 18;
@@ -39,9 +39,8 @@ const POINTS = new Set(['trkpt', 'rtept', 'wpt']);
  * Reads a GPX 1.0 or 1.1 document (topografix.com/GPX/1/1): tracks, routes and waypoints. `progress` hears the share read (0–1)
  * after every quarter of a megabyte. Refuses at the first thing that is wrong, naming line and element.
  */
-export function readGpx(text: string, progress: (share: number) => void = () => undefined): GpxRead {
-  if (text.length > LARGEST_GPX_BYTES)
-    return { ok: false, problem: { code: 'tooLarge', bytes: text.length, limitBytes: LARGEST_GPX_BYTES } };
+export function readGpx(text: string, progress: (share: number) => void = () => undefined): Result<Gpx, GpxProblem> {
+  if (text.length > LARGEST_GPX_BYTES) return refused({ code: 'tooLarge', bytes: text.length, limitBytes: LARGEST_GPX_BYTES });
   const gpx: Gpx = { lines: [], waypoints: [] };
   let problem: GpxProblem | undefined;
   let root: string | undefined;
@@ -106,7 +105,7 @@ export function readGpx(text: string, progress: (share: number) => void = () => 
     progress(Math.min(1, (at + CHUNK) / text.length));
   }
   if (!problem) parser.close();
-  if (problem) return { ok: false, problem };
-  if (!gpx.lines.length && !gpx.waypoints.length) return { ok: false, problem: { code: 'nothingInIt' } };
-  return { ok: true, gpx };
+  if (problem) return refused(problem);
+  if (!gpx.lines.length && !gpx.waypoints.length) return refused({ code: 'nothingInIt' });
+  return done(gpx);
 }

@@ -1,4 +1,4 @@
-import type { Position, Trip } from '../archive/trip-schema';
+import type { Position, Trip } from '../model';
 
 const escape = (s: string): string => s.replace(/[<>&"]/g, (c) => ({ '<': '&lt;', '>': '&gt;', '&': '&amp;', '"': '&quot;' })[c] ?? c);
 

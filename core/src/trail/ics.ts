@@ -1,4 +1,4 @@
-import type { Trip } from '../archive/trip-schema';
+import type { Trip } from '../model';
 import { addDays, dateOfDay } from './dates';
 import { stopDays } from './edit';
 

@@ -1,5 +1,5 @@
-import { hold, LIMITS } from '../archive/limits';
-import { CLIMATE_KEYS, type Day, type Leg, type Stop, type Trip } from '../archive/trip-schema';
+import { done, refused, type Result } from '../errors';
+import { CLIMATE_KEYS, hold, LIMITS, type Day, type Leg, type Stop, type Trip } from '../model';
 import { newStop } from './edit';
 import { fillClimate } from './fill-climate';
 import type { GpxWaypoint } from './gpx-read';
@@ -23,7 +23,14 @@ export function stopCandidates(line: TrailLine, waypoints: readonly GpxWaypoint[
   return waypoints.map((waypoint) => ({ waypoint, ...nearest(line, waypoint) })).sort((a, b) => a.km - b.km);
 }
 
-export type LaidOut = { ok: true; trip: Trip } | { ok: false; code: 'tooManyDays'; days: number; limit: number; from: string; to: string };
+/** Between two stops it comes to more days than a leg, or a trip, may have. */
+export interface TooManyDays {
+  code: 'tooManyDays';
+  days: number;
+  limit: number;
+  from: string;
+  to: string;
+}
 
 /**
  * A trip along a track: legs between the chosen stops, each cut into days of even effort at no more than the pace, a camp at the
@@ -35,7 +42,7 @@ export function layOutTrip(
   chosen: readonly StopCandidate[],
   pace: Pace,
   idOf: (n: number) => string,
-): LaidOut {
+): Result<Trip, TooManyDays> {
   const total = lengthKm(line);
   const inner = chosen.filter((c, i) => {
     const before = i > 0 ? chosen[i - 1].km : 0;
@@ -51,7 +58,7 @@ export function layOutTrip(
     days += leg.days.length;
     const limit = leg.days.length > LIMITS.dayCount.max ? LIMITS.dayCount.max : LIMITS.tripDays.max;
     if (leg.days.length > LIMITS.dayCount.max || days > LIMITS.tripDays.max)
-      return { ok: false, code: 'tooManyDays', days: Math.max(leg.days.length, days), limit, from: named(i), to: named(i + 1) };
+      return refused({ code: 'tooManyDays', days: Math.max(leg.days.length, days), limit, from: named(i), to: named(i + 1) });
     legs.push(leg);
   }
   const stops = ends.map((km, i): Stop => {
@@ -60,7 +67,7 @@ export function layOutTrip(
     return { ...newStop(idOf(i), named(i), kind), detourKm, at: positionAt(line, km) };
   });
   const { latitudeDeg } = positionAt(line, total / 2);
-  return { ok: true, trip: fillClimate({ ...base, latitudeDeg, stops, legs, profile: heightProfile(line) }) };
+  return done(fillClimate({ ...base, latitudeDeg, stops, legs, profile: heightProfile(line) }));
 }
 
 const LABEL_LENGTH = 80;

@@ -1,5 +1,4 @@
-import type { Kit } from '../archive/kit-schema';
-import type { Leg, Trip } from '../archive/trip-schema';
+import type { Kit, Leg, Trip } from '../model';
 
 /** A stretch of legs walked with one kit; `toLeg` is one past its last. */
 export interface KitRun {

@@ -1,5 +1,5 @@
-import { CLIMATE_KEYS, type Day, type Trip } from '../archive/trip-schema';
-import type { WindWord } from '../burn/constants';
+import type { WindWord } from '../burn';
+import { CLIMATE_KEYS, type Day, type Trip } from '../model';
 import { addDays } from './dates';
 import { newStop } from './edit';
 import { fillClimate } from './fill-climate';

@@ -1,7 +1,6 @@
-import type { Sale, Stop } from '../archive/trip-schema';
-import type { Fuel } from '../fuel/fuels';
-import { packageById, tabletPackage } from '../carry/packages';
-import { EVERYTHING, type Offer } from '../carry/prices';
+import { EVERYTHING, packageById, tabletPackage, type Offer } from '../carry';
+import type { Fuel } from '../fuel';
+import type { Sale, Stop } from '../model';
 
 /** Where the fuel of a carry comes from. */
 export type Supply = 'home' | 'box' | 'shop';

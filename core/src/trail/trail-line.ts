@@ -1,4 +1,4 @@
-import type { Position } from '../archive/trip-schema';
+import type { Position } from '../model';
 import { ascentSoFarM } from './ascent';
 import { geodesicM } from './geodesic';
 import type { GpxPoint } from './gpx-read';

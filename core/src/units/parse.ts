@@ -1,12 +1,19 @@
+import { done, refused, type Result } from '../errors';
 import { toCore, UNITS, type Quantity, type Unit } from './units';
 
-/** What a typed quantity meant, or why it could not be read: data, put into words at the edge. */
-export type Parsed =
-  | { ok: true; value: number; unit: Unit; unitTyped: boolean }
-  | { ok: false; code: 'empty' | 'noNumber' }
-  | { ok: false; code: 'unknownUnit'; typed: string; quantity: Quantity }
-  | { ok: false; code: 'otherQuantity'; typed: string; quantity: Quantity; other: Quantity }
-  | { ok: false; code: 'pairDisagrees'; first: string; second: string };
+/** What a typed quantity meant: its value in the core's unit, and the unit it was meant in. */
+export interface Reading {
+  value: number;
+  unit: Unit;
+  unitTyped: boolean;
+}
+/** Why it could not be read. */
+export type QuantityProblem =
+  | { code: 'empty' | 'noNumber' }
+  | { code: 'unknownUnit'; typed: string; quantity: Quantity }
+  | { code: 'otherQuantity'; typed: string; quantity: Quantity; other: Quantity }
+  | { code: 'pairDisagrees'; first: string; second: string };
+export type Parsed = Result<Reading, QuantityProblem>;
 
 const FRACTIONS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3, '⅛': 0.125 };
 const FRACTION_CHARS = Object.keys(FRACTIONS).join('');
@@ -24,16 +31,17 @@ const PAIR_DEGREES = 1.5;
  */
 export function parseQuantity(text: string, quantity: Quantity, fallback: Unit): Parsed {
   const clean = text.trim();
-  if (clean === '') return { ok: false, code: 'empty' };
+  if (clean === '') return refused({ code: 'empty' });
   const pair = splitPair(clean);
   if (!pair) return parseSum(clean, quantity, fallback);
   const first = parseSum(pair[0], quantity, fallback);
   const second = parseSum(pair[1], quantity, fallback);
   if (!first.ok) return first;
   if (!second.ok) return second;
-  const gap = Math.abs(first.value - second.value);
-  const allowed = quantity === 'temperature' ? PAIR_DEGREES : PAIR_SHARE * Math.max(Math.abs(first.value), Math.abs(second.value));
-  return gap <= allowed ? first : { ok: false, code: 'pairDisagrees', first: pair[0], second: pair[1] };
+  const [a, b] = [first.value.value, second.value.value];
+  const gap = Math.abs(a - b);
+  const allowed = quantity === 'temperature' ? PAIR_DEGREES : PAIR_SHARE * Math.max(Math.abs(a), Math.abs(b));
+  return gap <= allowed ? first : refused({ code: 'pairDisagrees', first: pair[0], second: pair[1] });
 }
 
 /** "60 F / 20 C" is a pair; "1/2 cup" and "10 km/h" are not: both sides must start with a number and the first must hold a unit. */
@@ -50,23 +58,23 @@ function parseSum(text: string, quantity: Quantity, fallback: Unit): Parsed {
   while (rest !== '') {
     const m = NUMBER.exec(rest);
     const number = m ? readNumber(m) : Number.NaN;
-    if (!m || !Number.isFinite(number)) return { ok: false, code: 'noNumber' };
+    if (!m || !Number.isFinite(number)) return refused({ code: 'noNumber' });
     rest = rest.slice(m[0].length).trimStart();
     const name = /^[^\d+−-]*(?:(?<=cm)3)?/.exec(rest)?.[0] ?? '';
     rest = rest.slice(name.length).trimStart();
     const typed = name.trim();
-    if (typed === '' && (rest !== '' || last)) return { ok: false, code: 'noNumber' };
+    if (typed === '' && (rest !== '' || last)) return refused({ code: 'noNumber' });
     const unit = typed === '' ? fallback : findUnit(typed, quantity);
     if (!unit) return unknown(typed, quantity);
     total += last ? number * unit.factor : toCore(number, unit);
     last = { unit, unitTyped: typed !== '' };
   }
-  return last ? { ok: true, value: total, ...last } : { ok: false, code: 'noNumber' };
+  return last ? done({ value: total, ...last }) : refused({ code: 'noNumber' });
 }
 
 function unknown(typed: string, quantity: Quantity): Parsed {
   const other = (Object.keys(UNITS) as Quantity[]).find((q) => q !== quantity && findUnit(typed, q));
-  return other ? { ok: false, code: 'otherQuantity', typed, quantity, other } : { ok: false, code: 'unknownUnit', typed, quantity };
+  return refused(other ? { code: 'otherQuantity', typed, quantity, other } : { code: 'unknownUnit', typed, quantity });
 }
 
 function findUnit(typed: string, quantity: Quantity): Unit | undefined {

@@ -1,4 +1,4 @@
-import { requireRange } from '../errors/out-of-range';
+import { requireRange } from '../errors';
 import { ZERO_C_K } from './constants';
 
 /**

@@ -1,4 +1,4 @@
-import { requireRange } from '../errors/out-of-range';
+import { requireRange } from '../errors';
 import { FUSION_J_PER_KG, ICE_CP_J_PER_KG_K } from './constants';
 
 /** Heat to bring `massG` of snow at `snowC` (≤ 0 °C) to water at 0 °C, J. Throws OutOfRangeError above 0 °C. */

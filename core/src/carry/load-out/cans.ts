@@ -1,17 +1,6 @@
 import { restBound, type RestBound } from './rest-bound';
-import { burntOf, loadCost, weightOf, type Stage } from './stage';
-
-/** A package of fixed content: a can, a tin. */
-export interface CanSize {
-  netG: number;
-  tareG: number;
-}
-/** What one stop sells: `prices[k]` is the price of size k, undefined where it is not on sale. */
-export interface CanStage extends Stage {
-  prices: readonly (number | undefined)[];
-  /** Set where the walker has decided: how many of each size are bought here, no more and no fewer. */
-  pinned?: readonly number[];
-}
+import { done, refused, type Result } from '../../errors';
+import { burntOf, loadCost, weightOf, type CanSize, type CanStage, type NoPlan } from './stage';
 
 /** How one stop is left. */
 export interface CanStep {
@@ -32,14 +21,6 @@ export interface CanPlan {
   /** What no plan can undercut. */
   boundCost: number;
 }
-/** No way to leave that stage with enough: nothing on sale, or a pin that is too small. */
-export interface NoPlan {
-  stage: number;
-  needG: number;
-  /** The most that can be on hand there, g. */
-  mostG: number;
-}
-
 /** Containers by size and the fuel in them, g. */
 export interface Held {
   held: number[];
@@ -81,7 +62,7 @@ export function bestCans(
   stages: readonly CanStage[],
   gramsPerPrice = 0,
   start: Held = { held: sizes.map(() => 0), fuelG: 0 },
-): CanPlan | NoPlan {
+): Result<CanPlan, NoPlan> {
   const toCome = requirements(stages);
   const spareG = spares(sizes, stages);
   const mostG =
@@ -95,15 +76,19 @@ export function bestCans(
     spareG,
   };
   const beam = search(problem, start, requirements(stages, BEAM_SHOPS), { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
-  const known = isNode(beam) ? beam.cost : Number.POSITIVE_INFINITY;
+  const known = beam.ok ? beam.value.cost : Number.POSITIVE_INFINITY;
   const all = search(problem, start, toCome, { known, width: Number.POSITIVE_INFINITY, mostLooks: MOST_LOOKS });
-  const found = all === 'gaveUp' ? beam : all;
-  if (!isNode(found)) return found === 'gaveUp' ? { stage: 0, needG: stages[0].needG, mostG: 0 } : found;
+  const exact = all.ok || all.problem.code !== 'gaveUp';
+  const found = exact ? all : beam;
+  if (!found.ok)
+    return found.problem.code === 'gaveUp'
+      ? refused({ code: 'short', stage: 0, needG: stages[0].needG, mostG: 0 })
+      : refused(found.problem);
+  const best = found.value;
   const steps: CanStep[] = [];
-  for (let n: Node | undefined = found; n?.from; n = n.from) steps.unshift(n.step);
-  const exact = all !== 'gaveUp';
-  const cost = found.cost - TIE * found.price;
-  return { steps, cost, price: found.price, exact, boundCost: exact ? cost : problem.rest.arriving(0, start.fuelG) };
+  for (let n: Node | undefined = best; n?.from; n = n.from) steps.unshift(n.step);
+  const cost = best.cost - TIE * best.price;
+  return done({ steps, cost, price: best.price, exact, boundCost: exact ? cost : problem.rest.arriving(0, start.fuelG) });
 }
 
 interface Problem {
@@ -124,8 +109,11 @@ interface Limits {
   width: number;
   mostLooks?: number;
 }
-type Found = Node | NoPlan | 'gaveUp';
-const isNode = (f: Found): f is Node => f !== 'gaveUp' && !('stage' in f);
+/** The search has looked at as many states as it may. */
+interface GaveUp {
+  code: 'gaveUp';
+}
+type Found = Result<Node, NoPlan | GaveUp>;
 
 /** Stage by stage, the cheapest way to every state worth keeping, at most `width` of them; the last one's cheapest. */
 function search(p: Problem, start: Held, toCome: readonly number[], { known, width, mostLooks = Number.POSITIVE_INFINITY }: Limits): Found {
@@ -139,7 +127,7 @@ function search(p: Problem, start: Held, toCome: readonly number[], { known, wid
     for (const node of front)
       for (const kept of leavings(sizes, node, stage.bin))
         for (const { bought, spent, cost, leavingG } of purchases(p, i, node.cost, kept, toCome[i], known)) {
-          if (++looks > mostLooks) return 'gaveUp';
+          if (++looks > mostLooks) return refused({ code: 'gaveUp' });
           if (cost + rest.arriving(i + 1, leavingG - burntG) > known + EPS) continue;
           const now = kept.held.map((h, k) => h + bought[k]);
           const key = `${now.join()}|${Math.round(1000 * leavingG)}`;
@@ -148,11 +136,11 @@ function search(p: Problem, start: Held, toCome: readonly number[], { known, wid
           const step = { bought, left: kept.left, held: now, fuelG: leavingG };
           best.set(key, { held: now, fuelG: leavingG - burntG, cost, price: node.price + spent, step, from: node });
         }
-    if (!best.size) return { stage: i, needG: stage.needG, mostG: mostAt(p, front, stage) };
+    if (!best.size) return refused({ code: 'short', stage: i, needG: stage.needG, mostG: mostAt(p, front, stage) });
     front = undominated([...best.values()], sizes, restWeight[i + 1]);
     if (front.length > width) front = narrowed(front, width, (n) => n.cost + rest.arriving(i + 1, n.fuelG));
   }
-  return front.reduce((a, b) => (b.cost < a.cost ? b : a));
+  return done(front.reduce((a, b) => (b.cost < a.cost ? b : a)));
 }
 
 /** The most promising by cost and bound. */

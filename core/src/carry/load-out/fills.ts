@@ -1,4 +1,5 @@
-import type { CanSize, CanStep } from './cans';
+import type { CanStep } from './cans';
+import type { CanSize } from './stage';
 
 /** A can as it leaves a stop. */
 export interface FilledCan extends CanSize {

@@ -1,5 +1,5 @@
-import { burntOf, loadCost, type Stage } from './stage';
-import type { NoPlan } from './cans';
+import { done, refused, type Result } from '../../errors';
+import { burntOf, loadCost, type NoPlan, type Stage } from './stage';
 
 /** A stop where fuel is bought by the unit: a measure of alcohol, a tablet. */
 export interface PouredStage extends Stage {
@@ -36,7 +36,7 @@ export function bestPoured(
   stages: readonly PouredStage[],
   gramsPerPrice = 0,
   startG = 0,
-): PouredPlan | NoPlan {
+): Result<PouredPlan, NoPlan> {
   const burntBefore = stages.map((_, i) => stages.slice(0, i).reduce((sum, s) => sum + burntOf(s), 0));
   const needed = stages.map((s, i) => Math.max(0, Math.ceil((burntBefore[i] + s.needG - startG) / unitG - EPS)));
   const pins = stages.reduce((sum, s) => sum + (s.pinned ?? 0), 0);
@@ -79,7 +79,7 @@ export function bestPoured(
         }
       }
     }
-    if (!next.size) return { stage: i, needG: stage.needG, mostG };
+    if (!next.size) return refused({ code: 'short', stage: i, needG: stage.needG, mostG });
     costs = next;
     trail.push(before);
   }
@@ -93,5 +93,5 @@ export function bestPoured(
     units = had;
   }
   const price = steps.reduce((sum, s, i) => sum + (s.boughtUnits > 0 ? (stages[i].price?.(s.boughtUnits) ?? 0) : 0), 0);
-  return { steps, cost: cost - TIE * price, price };
+  return done({ steps, cost: cost - TIE * price, price });
 }

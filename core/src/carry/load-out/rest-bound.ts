@@ -1,5 +1,4 @@
-import type { CanSize, CanStage } from './cans';
-import { burntOf, loadCost, weightOf } from './stage';
+import { burntOf, loadCost, weightOf, type CanSize, type CanStage } from './stage';
 
 /** What the rest of a trip costs at least, by stage and whole grams of fuel. */
 export interface RestBound {

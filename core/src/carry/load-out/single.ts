@@ -1,12 +1,13 @@
-import type { Fuel } from '../../fuel/fuels';
+import type { Fuel } from '../../fuel';
 import { holding, type Container } from '../containers';
 import { CANISTER_SIZES, GEL_TIN } from '../packages';
-import { bestCans, type CanSize } from './cans';
+import { bestCans } from './cans';
+import type { CanSize } from './stage';
 
 /** The lightest set of full cans that holds `needG`, largest first. */
 export function lightestCans(needG: number, sizes: readonly CanSize[] = CANISTER_SIZES): CanSize[] {
   const plan = bestCans(sizes, [{ burntG: [needG], weights: [1], needG, bin: false, prices: sizes.map(() => 0) }]);
-  const bought = 'steps' in plan ? plan.steps[0].bought : [];
+  const bought = plan.ok ? plan.value.steps[0].bought : [];
   return sizes.flatMap((s, k) => Array.from({ length: bought[k] ?? 0 }, () => s)).sort((a, b) => b.netG - a.netG);
 }
 

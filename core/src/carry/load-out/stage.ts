@@ -1,4 +1,4 @@
-/** Which weight a walker counts (domain section 7). */
+/** Which weight a walker counts (docs/physics.md, Packages). */
 export const WEIGHT_MEASURES = ['start', 'gramDays', 'gramKm', 'gramClimb'] as const;
 export type WeightMeasure = (typeof WEIGHT_MEASURES)[number];
 /** A hundred metres of ascent weigh as much as this many kilometres on the flat (common practice). */
@@ -34,6 +34,27 @@ export interface Stage {
   needG: number;
   /** Containers can be left at its stop. */
   bin: boolean;
+}
+
+/** A package of fixed content: a can, a tin. */
+export interface CanSize {
+  netG: number;
+  tareG: number;
+}
+/** What one stop sells: `prices[k]` is the price of size k, undefined where it is not on sale. */
+export interface CanStage extends Stage {
+  prices: readonly (number | undefined)[];
+  /** Set where the walker has decided: how many of each size are bought here, no more and no fewer. */
+  pinned?: readonly number[];
+}
+
+/** No way to leave that stage with enough: nothing on sale, or a pin that is too small. */
+export interface NoPlan {
+  code: 'short';
+  stage: number;
+  needG: number;
+  /** The most that can be on hand there, g. */
+  mostG: number;
 }
 
 export const burntOf = (s: Stage): number => s.burntG.reduce((sum, g) => sum + g, 0);

@@ -1,4 +1,4 @@
-import type { Shape } from '../../archive/rack-schema';
+import type { Shape } from '../../model';
 import { SLACK_MM } from './discs';
 import { Stacker, type Placed } from './stacks';
 import { isFirm, stances, volumeMl, type Firm } from './stances';

@@ -1,4 +1,4 @@
-import type { Shape } from '../../archive/rack-schema';
+import type { Shape } from '../../model';
 
 /** An upright cylinder that a piece fits into as it stands or lies. */
 export interface Stance {

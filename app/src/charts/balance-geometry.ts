@@ -1,0 +1,78 @@
+import { RAREST_CHANCE, type BalancePoint } from '@tinder/core/study';
+import { ticks } from 'd3-array';
+import { scaleLinear, scaleLog } from 'd3-scale';
+import { line } from 'd3-shape';
+import { spreadUp } from './label-spread';
+
+/** A way to carry a kit, as it stands on the chart. */
+export interface BalanceMark extends BalancePoint {
+  kitId: string;
+  name: string;
+}
+export interface BalanceGeometry {
+  x: (massG: number) => number;
+  y: (chance: number) => number;
+  ticksG: number[];
+  chances: number[];
+  front: string;
+  /** One name a kit, at its lightest point. */
+  names: { name: string; x: number; labelY: number; anchor: 'start' | 'end' }[];
+  /** The mark of the front that lies nearest to a pixel. */
+  nearest: (pixel: number) => BalanceMark | undefined;
+}
+
+/** Room for a name right of its point; nearer to the edge it stands on the left. */
+const NAME_WIDTH = 160;
+const LINE = 14;
+
+/** Carried weight to the right, the chance of running out upwards on a logarithmic scale; what is rarer than can be told lies on the floor. */
+export function balanceGeometry(
+  marks: readonly BalanceMark[],
+  front: readonly BalanceMark[],
+  width: number,
+  height: number,
+  unitG: number,
+): BalanceGeometry {
+  const grams = marks.map((m) => m.averageG);
+  const [least, most] = [Math.min(...grams), Math.max(...grams)];
+  const room = Math.max(20, (most - least) * 0.08);
+  const scaleX = scaleLinear()
+    .domain([Math.max(0, least - room) / unitG, (most + room) / unitG])
+    .range([0, width]);
+  const scaleY = scaleLog()
+    .domain([RAREST_CHANCE / 1.6, 1])
+    .range([height, 10]);
+  const x = (massG: number): number => scaleX(massG / unitG);
+  const y = (chance: number): number => scaleY(Math.max(RAREST_CHANCE / 1.25, chance));
+  const [from, to] = scaleX.domain();
+  return {
+    x,
+    y,
+    ticksG: ticks(from, to, 6).map((t) => t * unitG),
+    chances: [1, 0.5, 0.1, 0.02, 0.005, 0.001],
+    front:
+      line<BalanceMark>(
+        (m) => x(m.averageG),
+        (m) => y(m.worst),
+      )([...front]) ?? '',
+    names: kitNames(marks, x, y, width),
+    nearest: (pixel) =>
+      front.length ? front.reduce((a, b) => (Math.abs(x(b.averageG) - pixel) < Math.abs(x(a.averageG) - pixel) ? b : a)) : undefined,
+  };
+}
+
+function kitNames(
+  marks: readonly BalanceMark[],
+  x: (massG: number) => number,
+  y: (chance: number) => number,
+  width: number,
+): BalanceGeometry['names'] {
+  const lightest = new Map<string, BalanceMark>();
+  for (const m of marks) if (!lightest.has(m.kitId)) lightest.set(m.kitId, m);
+  const placed = [...lightest.values()].map((m) => {
+    const at = x(m.averageG);
+    const left = at > width - NAME_WIDTH;
+    return { name: m.name, x: left ? at - 7 : at + 7, labelY: y(m.worst) - 9, anchor: left ? ('end' as const) : ('start' as const) };
+  });
+  return spreadUp(placed, LINE);
+}

@@ -1,0 +1,59 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import type { Container } from '@tinder/core/carry';
+
+/** A container drawn as a shape filled to its level: dome-topped can, shouldered bottle, stack of tablets. */
+@Component({
+  selector: 'app-container-shape',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @let s = shape();
+    <svg [attr.width]="s.width" height="84" aria-hidden="true">
+      @if (container().kind === 'tablets') {
+        @for (y of s.stack; track y) {
+          <rect class="fuel" x="3" [attr.y]="y" width="38" height="6" rx="1" />
+        }
+      } @else {
+        <clipPath [attr.id]="id"><path [attr.d]="s.outline" /></clipPath>
+        <rect class="fuel" x="0" width="60" [attr.y]="s.level" height="84" [attr.clip-path]="'url(#' + id + ')'" />
+        <path class="outline" [attr.d]="s.outline" />
+      }
+    </svg>
+  `,
+  styles: `
+    :host {
+      display: block;
+    }
+    .fuel {
+      fill: var(--ember);
+      opacity: 0.86;
+    }
+    .outline {
+      fill: none;
+      stroke: var(--ink);
+      stroke-width: 1.5;
+    }
+  `,
+})
+export class ContainerShape {
+  private static count = 0;
+  protected readonly id = `container-${ContainerShape.count++}`;
+  readonly container = input.required<Container>();
+
+  protected readonly shape = computed(() => {
+    const c = this.container();
+    if (c.kind === 'tablets')
+      return { width: 44, outline: '', level: 0, stack: Array.from({ length: Math.min(10, c.count) }, (_, i) => 76 - i * 8) };
+    if (c.kind === 'bottle' || c.kind === 'liquidBottle') {
+      const h = c.sizeMl > 300 ? 58 : 42;
+      const y = 82 - h;
+      const outline = `M8,82 V${y + 12} q0,-6 6,-8 l3,-2 v-6 h8 v6 l3,2 q6,2 6,8 V82Z`;
+      return { width: 42, outline, level: 82 - h * 0.9 * (c.fillMl / c.sizeMl), stack: [] };
+    }
+    if (c.kind === 'gelTin') return { width: 44, outline: 'M2,50 h36 v32 h-36Z', level: 52, stack: [] };
+    const size = { 100: [36, 40], 230: [48, 50], 450: [48, 70] }[c.netG] ?? [48, 50];
+    const [w, h] = size;
+    const y = 82 - h;
+    const outline = `M2,78 V${y + 12} q1,-9 11,-10 h${(w - 26) / 2 - 1} v-4 h6 v4 h${(w - 26) / 2 - 1} q11,1 12,10 V78 q0,4 -4,4 H6 q-4,0 -4,-4Z`;
+    return { width: w + 6, outline, level: 82 - (h - 4) * (c.fuelG / c.netG), stack: [] };
+  });
+}

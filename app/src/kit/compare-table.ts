@@ -1,0 +1,205 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { LIMITS, type Criterion } from '@tinder/core/model';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { WorkspaceStore } from '../store/workspace-store';
+import { newGesture } from '../ui/gesture';
+import { QuantityField } from '../ui/quantity-field';
+import { firstKitWords } from '../words/compare-words';
+import { CRITERION_WORDS } from '../words/kit-words';
+import { Comparison } from './comparison';
+import { KitStudy } from './kit-study';
+
+/** The comparison row by row: how much a criterion counts, and every kit's measure or points as a bar. */
+@Component({
+  selector: 'app-compare-table',
+  imports: [NzButtonComponent, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="scroll" tabindex="0" role="group" aria-labelledby="compare-title">
+      <table aria-labelledby="compare-title" [attr.aria-busy]="comparison.stale()">
+        <thead>
+          <tr>
+            <th scope="col">criterion</th>
+            <th scope="col">how much it counts</th>
+            @for (c of comparison.columns(); track c.id) {
+              <th scope="col" class="kit">
+                <span class="rank">{{ c.rank }}</span> {{ c.name }}
+                <b>{{ c.total }}</b>
+              </th>
+            }
+          </tr>
+        </thead>
+        <tbody>
+          @for (r of comparison.rows(); track r.criterion) {
+            <tr>
+              <th scope="row">{{ r.words }}</th>
+              <td class="weight">
+                <input
+                  type="range"
+                  min="0"
+                  max="100"
+                  step="5"
+                  [attr.aria-label]="'how much ' + r.words + ' counts'"
+                  [style.--share]="r.weight + '%'"
+                  [value]="r.weight"
+                  (input)="weigh(r.criterion, $any($event.target).value)"
+                  (change)="weighed()"
+                />
+                <span class="quiet">{{ r.weight }}</span>
+              </td>
+              @for (c of r.cells; track c.id) {
+                <td class="cell">
+                  <span class="bar" aria-hidden="true"
+                    ><i [class.judged]="c.judged" [class.warm]="r.warm" [style.width.%]="c.share"></i
+                  ></span>
+                  @if (c.typed) {
+                    <app-quantity-field
+                      [label]="r.words + ' of ' + c.name + ', points out of five'"
+                      quantity="count"
+                      [bare]="true"
+                      [decimals]="1"
+                      [value]="c.points"
+                      placeholder="points?"
+                      [limits]="L.points"
+                      (valueChange)="judge(c.id, r.criterion, $event)"
+                    />
+                  } @else {
+                    <span class="value">{{ c.text }}</span>
+                  }
+                  <span class="quiet diff">{{ c.note }}</span>
+                </td>
+              }
+            </tr>
+          }
+        </tbody>
+        <tfoot>
+          <tr>
+            <th scope="row" colspan="2">{{ footWords() }}</th>
+            @for (c of comparison.columns(); track c.id) {
+              <td>
+                <button nz-button class="word" type="button" [disabled]="c.carried" (click)="carry(c.id)">
+                  {{ c.carried ? 'carried on this trip' : 'carry it' }}<span class="hidden-text">: {{ c.name }}</span>
+                </button>
+                <span class="quiet missed">{{ c.missed }}</span>
+              </td>
+            }
+          </tr>
+        </tfoot>
+      </table>
+    </div>
+  `,
+  styleUrl: '../ui/table.less',
+  styles: `
+    :host {
+      margin-top: 0;
+    }
+    th.kit {
+      min-width: 150px;
+      white-space: normal;
+      vertical-align: bottom;
+      color: var(--ink);
+      font-size: 15px;
+      line-height: 1.2;
+    }
+    .kit b {
+      float: right;
+    }
+    .rank {
+      font: 700 20px/1 var(--signs);
+      color: var(--ember-text);
+    }
+    .weight {
+      width: 150px;
+    }
+    .weight input {
+      width: 104px;
+      vertical-align: middle;
+    }
+    .cell {
+      display: table-cell;
+      padding: 2px 14px 2px 0;
+    }
+    .bar {
+      display: block;
+      height: 6px;
+      background: var(--ground-sunk);
+    }
+    .bar i {
+      display: block;
+      height: 6px;
+      background: var(--ink-quiet);
+    }
+    .bar i.warm {
+      background: var(--ember);
+    }
+    .bar i.judged {
+      background: repeating-linear-gradient(45deg, var(--ink-quiet) 0 3px, transparent 3px 5px);
+    }
+    .value {
+      font-weight: 600;
+    }
+    .cell app-quantity-field {
+      display: inline-block;
+      width: 52px;
+    }
+    .diff {
+      float: right;
+      font-size: 13px;
+    }
+    tfoot th {
+      white-space: normal;
+      font-weight: 500;
+      color: var(--ink-quiet);
+    }
+    tfoot td {
+      white-space: normal;
+      line-height: 1.2;
+    }
+    .missed {
+      display: block;
+      font-size: 13px;
+    }
+  `,
+})
+export class CompareTable {
+  protected readonly comparison = inject(Comparison);
+  private readonly study = inject(KitStudy);
+  private readonly store = inject(WorkspaceStore);
+  protected readonly L = LIMITS;
+  /** The drag of a weight that is under way. */
+  private gesture: string | undefined;
+
+  protected readonly footWords = computed(() => {
+    const first = this.comparison.ranking().ranked[0];
+    if (!first) return '';
+    const carried = this.study.rack().kits.find((k) => k.id === this.study.carried()?.id);
+    const keeps = carried?.keepBecause && carried.id !== first.id ? { name: carried.name, because: carried.keepBecause } : undefined;
+    return firstKitWords(this.comparison.nameOf(first.id), keeps);
+  });
+
+  protected weigh(criterion: Criterion, value: string): void {
+    this.gesture ??= newGesture();
+    this.store.editRack(
+      `how much ${CRITERION_WORDS[criterion]} counts`,
+      (r) => ({ ...r, score: { ...r.score, weights: { ...r.score.weights, [criterion]: Number(value) } } }),
+      this.gesture,
+    );
+  }
+
+  protected weighed(): void {
+    this.gesture = undefined;
+    this.store.endGesture();
+  }
+
+  protected judge(id: string, criterion: Criterion, points: number): void {
+    this.store.editRack('points of my own', (r) => ({
+      ...r,
+      score: { ...r.score, judged: { ...r.score.judged, [id]: { ...r.score.judged[id], [criterion]: points } } },
+    }));
+  }
+
+  protected carry(id: string): void {
+    const kit = this.study.rack().kits.find((k) => k.id === id);
+    if (kit) this.study.carry(kit);
+  }
+}

@@ -1,0 +1,29 @@
+import { computed, inject, Injectable } from '@angular/core';
+import { PlanService } from './plan-service';
+import { RESTING, study } from './study';
+import { StudyWorker } from './study-worker';
+
+/** What could be done differently on the carry that is looked at, once its plan rests; never for an older one. */
+@Injectable({ providedIn: 'root' })
+export class AdviceService {
+  private readonly plans = inject(PlanService);
+  private readonly worker = inject(StudyWorker);
+
+  private readonly advice = study(
+    RESTING,
+    () => {
+      const planned = this.plans.current();
+      const carry = this.plans.carry();
+      return planned && carry && { planned, fromStopId: carry.fromStopId };
+    },
+    ({ planned, fromStopId }, { signal }) => this.worker.ask('changes', { trip: planned.trip, plan: planned.plan }, { fromStopId }, signal),
+  );
+  /** Undefined until it is worked out. */
+  readonly changes = computed(() => (this.advice.fresh() ? this.advice.last()?.answer : undefined));
+  /** Why there is none. */
+  readonly problem = this.advice.problem;
+
+  again(): void {
+    this.advice.again();
+  }
+}

@@ -1,0 +1,103 @@
+import { computed, inject, Injectable, InjectionToken, signal } from '@angular/core';
+import type { Trip } from '@tinder/core/model';
+import { carryOfDay, type Plan, type PlanProgress } from '@tinder/core/plan';
+import { placeOfDay, tripOnLeg } from '@tinder/core/trail';
+import { createPlanWorker } from '../platform/create-plan-worker';
+import { fromWorker } from '../platform/from-worker';
+import type { WorkerLink } from '../platform/worker-link';
+import { WorkspaceStore } from '../store/workspace-store';
+import type { Planner } from '../workers/planner';
+import { DayMarker } from './day-marker';
+import { FOLLOWING, study, type Run } from './study';
+
+/** A plan that takes longer than this says how far it has come. */
+const NOTICED_MS = 300;
+
+/** A plan with the trip it was made for. */
+export interface Planned {
+  trip: Trip;
+  plan: Plan;
+}
+
+/** How the plan worker is started. */
+export const PLAN_WORKER_START = new InjectionToken<() => WorkerLink<Planner>>('start of the plan worker', {
+  providedIn: 'root',
+  factory: () => createPlanWorker,
+});
+
+/**
+ * Keeps the plan in step with the trip. One plan is in its worker at a time; while it runs only the newest trip waits, so a drag never
+ * queues up.
+ */
+@Injectable({ providedIn: 'root' })
+export class PlanService {
+  private readonly store = inject(WorkspaceStore);
+  private readonly marker = inject(DayMarker);
+  private readonly start = inject(PLAN_WORKER_START);
+  private link: WorkerLink<Planner> | undefined;
+  private readonly slowSignal = signal<PlanProgress | undefined>(undefined);
+
+  private readonly plans = study(
+    FOLLOWING,
+    () => (this.store.loaded() ? { trip: this.store.trip() } : undefined),
+    ({ trip }, run) => this.work(trip, run),
+  );
+
+  readonly planned = computed(() => this.plans.last()?.answer);
+  readonly plan = computed(() => this.planned()?.plan);
+  /** The carry that the marked day belongs to. */
+  readonly carry = computed(() => {
+    const plan = this.plan();
+    return plan && carryOfDay(plan, this.marker.day());
+  });
+  /** The leg of the marked day, and the trip with the kit that is carried there. */
+  readonly leg = computed(() => placeOfDay(this.store.trip(), this.marker.day()).leg);
+  readonly tripHere = computed(() => tripOnLeg(this.store.trip(), this.leg()));
+  /** True while the screen shows an answer for an older trip. */
+  readonly stale = computed(() => !this.plans.fresh());
+  /** The plan of the trip as it is now; undefined while an older one is shown. */
+  readonly current = computed(() => (this.stale() ? undefined : this.planned()));
+  /** Why the trip as it is now cannot be planned. */
+  readonly failed = this.plans.problem;
+  /** A plan is on its way, or about to be asked for. */
+  readonly pending = computed(() => this.store.loaded() && this.stale() && !this.failed() && !this.stopped());
+  /** How far a plan has come that takes long enough to be noticed. */
+  readonly slow = computed(() => (this.pending() ? this.slowSignal() : undefined));
+  /** True where the walker has stopped a plan: an older one is shown until the next change, or until it is resumed. */
+  readonly stopped = this.plans.stopped;
+
+  /** Ends the plan that is being worked out; the one before stays in sight, marked as such. */
+  stop(): void {
+    this.plans.stop();
+  }
+
+  /** Plans once more what was stopped, or could not be planned. */
+  resume(): void {
+    this.plans.again();
+  }
+
+  private async work(trip: Trip, { signal }: Run): Promise<Planned> {
+    const link = (this.link ??= this.start());
+    const end = (): void => this.end(link);
+    signal.addEventListener('abort', end, { once: true });
+    const noticed = performance.now() + NOTICED_MS;
+    const report = (p: PlanProgress): void => {
+      // the first plan has none before it to be told apart from
+      if (performance.now() > noticed && this.plans.last() && !signal.aborted) this.slowSignal.set(p);
+    };
+    try {
+      return { trip, plan: await link.call((planner) => planner.plan(trip, fromWorker(report))) };
+    } catch (e) {
+      if (e instanceof Error && e.name === 'WorkerBroken') this.end(link);
+      throw e;
+    } finally {
+      signal.removeEventListener('abort', end);
+      this.slowSignal.set(undefined);
+    }
+  }
+
+  private end(link: WorkerLink<Planner>): void {
+    link.end();
+    if (this.link === link) this.link = undefined;
+  }
+}

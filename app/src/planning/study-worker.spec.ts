@@ -1,0 +1,82 @@
+import { TestBed } from '@angular/core/testing';
+import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
+import { planTrip } from '@tinder/core/plan';
+import type { WorkerLink } from '../platform/worker-link';
+import { workerInPage } from '../testing/worker-in-page';
+import { turn, until } from '../testing/until';
+import { StudyHost, type Subject } from '../workers/study-host';
+import { STOPPED, STUDY_WORKER_START, StudyWorker } from './study-worker';
+
+const plan = planTrip(DEMO_TRIP);
+const wanted = () => new AbortController().signal;
+
+/** Study workers that the test can look into and break. */
+function started(host: () => object = () => new StudyHost({ tripsDrawn: 50 })) {
+  const links: WorkerLink<StudyHost>[] = [];
+  const kept: (keyof Subject)[] = [];
+  const start = () => {
+    const made = host() as StudyHost;
+    const keep = made.keep?.bind(made);
+    if (keep)
+      made.keep = (part, revision, value) => {
+        kept.push(part);
+        keep(part, revision, value);
+      };
+    const link = workerInPage(made);
+    links.push(link);
+    return link;
+  };
+  TestBed.configureTestingModule({ providers: [{ provide: STUDY_WORKER_START, useValue: start }] });
+  return { studies: TestBed.inject(StudyWorker), links, kept };
+}
+
+describe('the study worker', () => {
+  it('answers what a study is asked, and is sent each part of its subject once', async () => {
+    const { studies, kept } = started();
+    const first = await studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
+    expect(first?.meal.name).toBe(DEMO_TRIP.menu.supper.name);
+    await studies.ask('changes', { trip: DEMO_TRIP, plan }, { fromStopId: DEMO_TRIP.stops[0].id }, wanted());
+    await studies.ask('nest', { rack: DEMO_RACK }, { kitId: DEMO_RACK.kits[0].id }, wanted());
+    expect(kept).toEqual(['trip', 'plan', 'rack']);
+    const other = { ...DEMO_TRIP, name: 'Other' };
+    await studies.ask('card', { trip: other, plan }, { day: 2, meal: 'breakfast' }, wanted());
+    expect(kept).toEqual(['trip', 'plan', 'rack', 'trip']);
+  });
+
+  it('rejects what a study throws, and answers the next', async () => {
+    const { studies } = started();
+    const odd = { ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, burnerId: 'not-in-the-catalogue' } };
+    await expect(studies.ask('habits', { trip: odd, plan }, undefined, wanted())).rejects.toThrow('not-in-the-catalogue');
+    expect(await studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted())).toBeDefined();
+  });
+
+  it('says that a kit is gone instead of answering nothing', async () => {
+    const { studies } = started();
+    const gone = await studies.ask('ladder', { rack: DEMO_RACK, trip: DEMO_TRIP }, { kitId: 'no such kit' }, wanted());
+    expect(gone).toEqual({ ok: false, problem: { code: 'kitGone', kitId: 'no such kit' } });
+  });
+
+  it('is started anew when it breaks: what waited for it is rejected, what is asked next is answered', async () => {
+    const { studies, links } = started();
+    const lost = studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
+    links[0].end();
+    await expect(lost).rejects.toThrow('ended');
+    expect(await studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted())).toBeDefined();
+    expect(links).toHaveLength(2);
+  });
+
+  it('ends in the middle of its work when the walker stops it, and drops what is not wanted any more', async () => {
+    let runs = 0;
+    const { studies, links } = started(() => ({ keep: () => undefined, run: () => (runs++, new Promise(() => undefined)) }));
+    const [stopping, givenUp] = [new AbortController(), new AbortController()];
+    const stopped = studies.ask('nest', { rack: DEMO_RACK }, { kitId: 'a' }, stopping.signal);
+    const waiting = studies.ask('nest', { rack: DEMO_RACK }, { kitId: 'b' }, givenUp.signal);
+    await until(() => runs === 1, 'the first study');
+    givenUp.abort();
+    await expect(waiting).rejects.toThrow();
+    stopping.abort(STOPPED);
+    await expect(stopped).rejects.toThrow(STOPPED);
+    await turn();
+    expect([runs, links.length, studies.busy()]).toEqual([1, 1, false]);
+  });
+});

@@ -1,0 +1,105 @@
+import { inject, Injectable, InjectionToken, signal, untracked } from '@angular/core';
+import { createStudyWorker } from '../platform/create-study-worker';
+import type { WorkerLink } from '../platform/worker-link';
+import type { Revisions, StudyHost, Subject } from '../workers/study-host';
+import type { AnswerOf, ArgsOf, StudyName, SubjectOf } from '../workers/studies';
+
+/** The walker has stopped it: the worker is ended in the middle of its work. */
+export const STOPPED = 'stopped';
+
+interface Job {
+  name: StudyName;
+  subject: Partial<Subject>;
+  args: unknown;
+  signal: AbortSignal;
+  resolve: (answer: unknown) => void;
+  reject: (why: unknown) => void;
+}
+
+/** How the study worker is started. */
+export const STUDY_WORKER_START = new InjectionToken<() => WorkerLink<StudyHost>>('start of the study worker', {
+  providedIn: 'root',
+  factory: () => createStudyWorker,
+});
+
+/**
+ * A second worker, for what takes long beside the plan: comparing kits, drawing risks. One study is in it at a time, the others wait here,
+ * where one that is not wanted any more costs nothing. A worker that breaks is started anew for the next study.
+ */
+@Injectable({ providedIn: 'root' })
+export class StudyWorker {
+  private readonly start = inject(STUDY_WORKER_START);
+  private link: WorkerLink<StudyHost> | undefined;
+  private readonly waiting: Job[] = [];
+  private readonly busySignal = signal(false);
+  /** Something is being worked out. */
+  readonly busy = this.busySignal.asReadonly();
+  /** Every part of a subject that was ever asked about, by the number it is known by. */
+  private readonly revisions = new WeakMap<object, number>();
+  private nextRevision = 1;
+  private sent: Revisions = {};
+
+  /** Asks for a study about a subject; rejects when it fails, when it is not wanted any more, or when the worker breaks. */
+  ask<N extends StudyName>(name: N, subject: SubjectOf<N>, args: ArgsOf<N>, signal: AbortSignal): Promise<AnswerOf<N>> {
+    return new Promise<AnswerOf<N>>((resolve, reject) => {
+      const job: Job = { name, subject, args, signal, resolve: (answer) => resolve(answer as AnswerOf<N>), reject };
+      if (signal.aborted) return reject(asError(signal.reason));
+      signal.addEventListener('abort', () => reject(asError(signal.reason)), { once: true });
+      this.waiting.push(job);
+      void untracked(() => this.work());
+    });
+  }
+
+  private async work(): Promise<void> {
+    if (this.busySignal()) return;
+    this.busySignal.set(true);
+    for (let job = this.next(); job; job = this.next()) await this.run(job);
+    this.busySignal.set(false);
+  }
+
+  private next(): Job | undefined {
+    let job = this.waiting.shift();
+    while (job?.signal.aborted) job = this.waiting.shift();
+    return job;
+  }
+
+  private async run({ name, subject, args, signal, resolve, reject }: Job): Promise<void> {
+    const link = (this.link ??= this.start());
+    const end = (): void => (signal.reason === STOPPED ? this.end() : undefined);
+    signal.addEventListener('abort', end, { once: true });
+    try {
+      const revisions = this.keep(link, subject);
+      resolve(await link.call((host) => host.run(name, revisions, args)));
+    } catch (e) {
+      if (e instanceof Error && e.name === 'WorkerBroken' && this.link === link) this.end();
+      reject(e);
+    } finally {
+      signal.removeEventListener('abort', end);
+    }
+  }
+
+  /** Sends what the worker does not hold yet, and says by which numbers the subject is known there. */
+  private keep(link: WorkerLink<StudyHost>, subject: Partial<Subject>): Revisions {
+    const revisions: Revisions = {};
+    for (const part of Object.keys(subject) as (keyof Subject)[]) {
+      const value = subject[part];
+      if (!value) continue;
+      const revision = this.revisions.get(value) ?? this.nextRevision++;
+      this.revisions.set(value, revision);
+      revisions[part] = revision;
+      if (this.sent[part] === revision) continue;
+      this.sent = { ...this.sent, [part]: revision };
+      // messages arrive in order: what is kept now is there when the study runs
+      link.call((host) => host.keep(part, revision, value)).catch(() => undefined);
+    }
+    return revisions;
+  }
+
+  private end(): void {
+    this.link?.end();
+    this.link = undefined;
+    this.sent = {};
+  }
+}
+
+const asError = (why: unknown): Error => (why instanceof Error ? why : new DOMException(String(why), 'AbortError'));

@@ -1,0 +1,80 @@
+import { DEMO_RACK } from '@tinder/core/demo';
+import { EMPTY_RACK } from '@tinder/core/kit';
+import { stretchLeg } from '@tinder/core/trail';
+import { TestBed } from '@angular/core/testing';
+import { WorkspaceStore } from '../store/workspace-store';
+import { Commands } from '../commands/commands';
+import { AppCommands } from './app-commands';
+
+describe('commands', () => {
+  const setup = () => {
+    const commands = TestBed.inject(Commands);
+    const own = TestBed.inject(AppCommands);
+    commands.add(() => own.list());
+    return { commands, store: TestBed.inject(WorkspaceStore) };
+  };
+  const press = (commands: Commands, key: string, more: KeyboardEventInit = {}, target: HTMLElement = document.body) => {
+    const event = new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...more });
+    target.dispatchEvent(event);
+    commands.key(event);
+    return event;
+  };
+  const labelOf = (commands: Commands, id: string) => commands.list().find((c) => c.id === id)?.label;
+
+  it('name what undo and redo would do, and do it', () => {
+    const { commands, store } = setup();
+    expect(commands.list().find((c) => c.id === 'undo')?.enabled).toBe(false);
+    store.editKit('lid', 0, { lidOn: false });
+    expect(labelOf(commands, 'undo')).toBe('undo lid');
+    press(commands, 'z', { ctrlKey: true });
+    expect(store.trip().kit.lidOn).toBe(true);
+    expect(labelOf(commands, 'redo')).toBe('redo lid');
+    press(commands, 'z', { ctrlKey: true, shiftKey: true });
+    expect(store.trip().kit.lidOn).toBe(false);
+  });
+
+  it('put the demo’s pieces and kits onto an empty rack, once', () => {
+    const { commands, store } = setup();
+    store.edit('empty', (w) => ({ ...w, rack: EMPTY_RACK }));
+    press(commands, 'k');
+    expect(store.rack().kits).toHaveLength(DEMO_RACK.kits.length);
+    press(commands, 'k');
+    expect(store.rack().pieces).toHaveLength(DEMO_RACK.pieces.length);
+    expect(labelOf(commands, 'undo')).toContain('the demo’s rack');
+  });
+
+  it('leave single letters to the field that is typed in', () => {
+    const { commands, store } = setup();
+    const field = document.body.appendChild(document.createElement('input'));
+    expect(press(commands, 't', {}, field).defaultPrevented).toBe(false);
+    expect(store.preferences().theme).toBe('day');
+    expect(press(commands, 't').defaultPrevented).toBe(true);
+    expect(store.preferences().theme).toBe('headlamp');
+    field.remove();
+  });
+
+  it('open the palette by ? and by Ctrl+K, and close it', () => {
+    const { commands } = setup();
+    press(commands, '?', { shiftKey: true });
+    expect(commands.panel()).toBe('commands');
+    commands.close();
+    press(commands, 'k', { ctrlKey: true });
+    expect(commands.panel()).toBe('commands');
+  });
+
+  it('have a key each, none of them twice', () => {
+    const keys = setup()
+      .commands.list()
+      .map((c) => c.keys);
+    expect(new Set(keys).size).toBe(keys.length);
+  });
+
+  it('bring the demo back as one undoable step', () => {
+    const { commands, store } = setup();
+    store.editTrip('days', (t) => stretchLeg(t, 0, 17));
+    commands.run('demo');
+    expect(store.trip().legs[0].days.length).toBe(5);
+    store.undo();
+    expect(store.trip().legs[0].days.length).toBe(17);
+  });
+});

@@ -1,0 +1,83 @@
+import { inject, Injectable, signal } from '@angular/core';
+import { besideRack } from '@tinder/core/kit';
+import type { Preferences, Rack, ShelvedTrip } from '@tinder/core/model';
+import { readFile } from '../platform/read-file';
+import { addedWords, importProblemWords, RACK_ADDED_WORDS, RESTORED_WORDS } from '../words/import-words';
+import { unreadWords } from '../words/table-words';
+import { besideExisting, withNewTrips } from './workspace';
+import { WorkspaceStore } from './workspace-store';
+
+/** A backup that was read and waits for a word. */
+export interface Backup {
+  file: string;
+  trips: ShelvedTrip[];
+  rack: Rack | undefined;
+  preferences: Preferences;
+}
+/** A file that was not taken: nothing here has changed. */
+export interface Refused {
+  file: string;
+  sentences: string[];
+}
+
+/** Takes files in: trips and racks beside what is here, backups after a word; what is refused says why. */
+@Injectable({ providedIn: 'root' })
+export class Importing {
+  private readonly store = inject(WorkspaceStore);
+  private readonly refusedSignal = signal<Refused | undefined>(undefined);
+  private readonly backupSignal = signal<Backup | undefined>(undefined);
+  private readonly takenSignal = signal<string | undefined>(undefined);
+  /** Counts files: only the one chosen last is heard. */
+  private turn = 0;
+
+  readonly refused = this.refusedSignal.asReadonly();
+  readonly backup = this.backupSignal.asReadonly();
+  /** What was taken in, in a sentence. */
+  readonly taken = this.takenSignal.asReadonly();
+
+  async read(file: File): Promise<void> {
+    this.dismiss();
+    const turn = ++this.turn;
+    try {
+      const read = await readFile(async (reader) => await reader.archive(file));
+      if (turn !== this.turn) return;
+      if (!read.ok) return this.refusedSignal.set({ file: file.name, sentences: importProblemWords(read.problem) });
+      const { trips, rack, preferences } = read.value;
+      if (preferences) this.backupSignal.set({ file: file.name, trips, rack, preferences });
+      else this.add(file.name, trips, rack);
+    } catch (e) {
+      if (turn === this.turn) this.refusedSignal.set({ file: file.name, sentences: [unreadWords(file.name, e)] });
+    }
+  }
+
+  /** What a file holds comes to stand beside what is here; the first trip of it is opened. */
+  add(file: string, trips: readonly ShelvedTrip[], rack: Rack | undefined): void {
+    const newId = (): string => crypto.randomUUID();
+    const added = besideExisting(this.store.workspace(), trips, newId);
+    this.store.edit('import', (w) => {
+      const racked = rack ? { ...w, rack: besideRack(w.rack, rack, newId) } : w;
+      return added.length ? withNewTrips(racked, added) : racked;
+    });
+    this.dismiss();
+    this.takenSignal.set(`${file}: ${added.length ? addedWords(added.map((s) => s.trip.name)) : RACK_ADDED_WORDS}`);
+  }
+
+  /** Everything here gives way to what the backup holds; one undo brings it back. */
+  restore({ file, trips, rack, preferences }: Backup): void {
+    this.store.edit('restore', (w) => ({
+      library: trips.length ? trips : w.library,
+      openId: trips[0]?.trip.id ?? w.openId,
+      preferences,
+      rack: rack ?? w.rack,
+    }));
+    this.dismiss();
+    this.takenSignal.set(`${file}: ${RESTORED_WORDS}`);
+  }
+
+  dismiss(): void {
+    this.turn++;
+    this.refusedSignal.set(undefined);
+    this.takenSignal.set(undefined);
+    this.backupSignal.set(undefined);
+  }
+}

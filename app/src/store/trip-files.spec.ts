@@ -1,0 +1,31 @@
+import { comboOf } from '../commands/commands';
+import { importProblemWords } from '../words/import-words';
+import { tripFileName } from './trip-files';
+import { DEMO_TRIP } from '@tinder/core/demo';
+
+describe('shortcuts', () => {
+  const press = (key: string, more: Partial<KeyboardEvent> = {}) =>
+    comboOf({ key, ctrlKey: false, metaKey: false, shiftKey: false, altKey: false, ...more });
+  it('read the same on every keyboard', () => {
+    expect(press('z', { ctrlKey: true })).toBe('Ctrl+Z');
+    expect(press('z', { metaKey: true, shiftKey: true })).toBe('Ctrl+Shift+Z');
+    expect(press('?', { shiftKey: true })).toBe('?');
+    expect(press('e', { altKey: true })).toBe('');
+  });
+});
+
+describe('trip files', () => {
+  it('have names that can be found again', () => {
+    expect(tripFileName(DEMO_TRIP)).toBe('vesper-divide.json');
+    expect(tripFileName({ ...DEMO_TRIP, name: '…' })).toBe('trip.json');
+  });
+
+  it('are refused with the place and the mend', () => {
+    expect(importProblemWords({ code: 'notJson', line: 3, column: 9 })[0]).toMatch(/line 3, column 9/);
+    expect(importProblemWords({ code: 'otherVersion', found: '7', expected: 3 })[0]).toMatch(/version “7”.*version 3/);
+    expect(importProblemWords({ code: 'tooLarge', bytes: 10_000_000, limitBytes: 5_000_000 })[0]).toMatch(/10 MB.*5 MB/);
+    expect(importProblemWords({ code: 'badValues', issues: [{ path: 'trip.menu.supper.waterMl', message: 'Too small' }] })).toEqual([
+      'trip.menu.supper.waterMl: Too small.',
+    ]);
+  });
+});

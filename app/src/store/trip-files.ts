@@ -1,0 +1,42 @@
+import { exportArchive } from '@tinder/core/archive';
+import type { Rack, Trip } from '@tinder/core/model';
+import { writeGpxWaypoints, writeIcs } from '@tinder/core/trail';
+import { download } from '../platform/download';
+import type { Workspace } from './workspace';
+
+/** "vesper-divide.json": a file name a walker can find again. */
+export function tripFileName(trip: Trip, ending = 'json'): string {
+  const slug = trip.name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '');
+  return `${slug || 'trip'}.${ending}`;
+}
+
+const downloadText = (name: string, text: string, type: string): void => download(name, new Blob([text], { type }));
+
+export const downloadTrip = (trip: Trip): void =>
+  downloadText(tripFileName(trip), exportArchive([{ trip, archived: false }]), 'application/json');
+
+/** Every trip, the rack and the preferences. */
+export const downloadBackup = ({ library, preferences, rack }: Workspace, isoDate: string): void =>
+  downloadText(`restless-tinder-${isoDate}.json`, exportArchive(library, { preferences, rack }), 'application/json');
+
+/** Pieces, kits and scores. */
+export const downloadRack = (rack: Rack): void => downloadText('rack.json', exportArchive([], { rack }), 'application/json');
+export const downloadRackTable = (name: string, csv: string): void => downloadText(`${name}.csv`, csv, 'text/csv');
+
+/** Resupply and posting days. */
+export const downloadCalendar = (trip: Trip, now: Date): void =>
+  downloadText(tripFileName(trip, 'ics'), writeIcs(trip, now.toISOString().replace(/[-:]|\.\d+/g, '')), 'text/calendar');
+
+/** Stops and camps; only for trips along a track. */
+export function downloadWaypoints(trip: Trip): void {
+  const text = writeGpxWaypoints(trip);
+  if (text) downloadText(tripFileName(trip, 'gpx'), text, 'application/gpx+xml');
+}
+
+export const downloadLoadOuts = (trip: Trip, csv: string): void =>
+  downloadText(tripFileName(trip, 'csv').replace('.csv', '-load-outs.csv'), csv, 'text/csv');
+
+export const downloadDishes = (trip: Trip, csv: string): void => downloadText(tripFileName(trip, 'csv'), csv, 'text/csv');

@@ -1,0 +1,121 @@
+import { computed, Injectable, signal, type Signal } from '@angular/core';
+import { toObservable } from '@angular/core/rxjs-interop';
+import type { Kit, Preferences, Rack, ShelvedTrip, Trip } from '@tinder/core/model';
+import { editKitOnLeg, fillClimate } from '@tinder/core/trail';
+import type { Observable } from 'rxjs';
+import { editBase, endGesture, newHistory, rebase, record, redo, undo, type History } from './history';
+import { demoWorkspace, openTrip, withTrip, type Workspace } from './workspace';
+
+/** The same trip again is no edit: the shelved value stays as it is. */
+function withChange(s: ShelvedTrip, change: (t: Trip) => Trip): ShelvedTrip {
+  const trip = change(s.trip);
+  return trip === s.trip ? s : { ...s, trip };
+}
+
+/** The one place that holds what the walker has entered. Every edit is a labelled, undoable step. */
+@Injectable({ providedIn: 'root' })
+export class WorkspaceStore {
+  private readonly history = signal<History<Workspace>>(newHistory(demoWorkspace()));
+  private readonly loadedSignal = signal(false);
+
+  /** False until what was saved has been read; views wait for it. */
+  readonly loaded = this.loadedSignal.asReadonly();
+  readonly workspace: Signal<Workspace> = computed(() => this.history().present);
+  readonly trip: Signal<Trip> = computed(() => openTrip(this.workspace()));
+  readonly preferences: Signal<Preferences> = computed(() => this.workspace().preferences);
+  readonly rack: Signal<Rack> = computed(() => this.workspace().rack);
+  readonly undoLabel = computed(() => this.history().past.at(-1)?.label);
+  readonly redoLabel = computed(() => this.history().future[0]?.label);
+  readonly workspace$: Observable<Workspace> = toObservable(this.workspace);
+
+  /** Takes what was saved (or nothing, on a first visit) as the start; not an undoable step. */
+  start(saved: Workspace | undefined): void {
+    if (saved) this.history.set(newHistory(saved));
+    this.loadedSignal.set(true);
+  }
+
+  edit(label: string, change: (w: Workspace) => Workspace, gesture?: string): void {
+    this.history.update((h) => record(h, change(editBase(h, gesture)), label, gesture));
+  }
+
+  editTrip(label: string, change: (t: Trip) => Trip, gesture?: string): void {
+    const { id } = this.trip();
+    this.edit(label, (w) => withTrip(w, id, (s) => withChange(s, change)), gesture);
+  }
+
+  /** An edit that may change heights, dates or days: what is simulated follows it. */
+  editTrail(label: string, change: (t: Trip) => Trip, gesture?: string): void {
+    this.editTrip(
+      label,
+      (t) => {
+        const changed = change(t);
+        return changed === t ? t : fillClimate(changed);
+      },
+      gesture,
+    );
+  }
+
+  /** Changes the kit that is carried on a leg. */
+  editKit(label: string, leg: number, change: Partial<Kit>, gesture?: string): void {
+    this.editTrip(label, (t) => editKitOnLeg(t, leg, (kit) => ({ ...kit, ...change })), gesture);
+  }
+
+  /** Sets some of the trip's own values. */
+  editTripWith(label: string, change: Partial<Trip>): void {
+    this.editTrip(label, (t) => ({ ...t, ...change }));
+  }
+
+  editPreferences(label: string, change: Partial<Preferences>): void {
+    this.edit(label, (w) => ({ ...w, preferences: { ...w.preferences, ...change } }));
+  }
+
+  editRack(label: string, change: (r: Rack) => Rack, gesture?: string): void {
+    this.edit(label, (w) => ({ ...w, rack: change(w.rack) }), gesture);
+  }
+
+  /** One step that changes the rack and the open trip together. */
+  editRackAndTrip(label: string, change: (rack: Rack, trip: Trip) => { rack: Rack; trip: Trip }): void {
+    this.edit(label, (w) => {
+      const { rack, trip } = change(w.rack, openTrip(w));
+      return withTrip({ ...w, rack }, trip.id, (s) => withChange(s, () => trip));
+    });
+  }
+
+  /**
+   * Takes in what another tab did to a trip. Where it is not the open one it happened everywhere in this tab's history, so that undo here
+   * never takes it back; the open one changes as a step of its own.
+   */
+  follow(id: string, was: ShelvedTrip | undefined, now: ShelvedTrip | undefined): void {
+    const swap = (w: Workspace): Workspace => {
+      const here = w.library.find((s) => s.trip.id === id);
+      if (here !== was) return w;
+      const others = w.library.filter((s) => s.trip.id !== id);
+      if (now) return here ? withTrip(w, id, () => now) : { ...w, library: [...w.library, now] };
+      return others.length ? { ...w, library: others } : w;
+    };
+    if (id === this.trip().id && now) this.edit('change in another tab', (w) => withTrip(w, id, () => now));
+    else this.history.update((h) => rebase(h, swap));
+  }
+
+  /** Takes in another tab's preferences, everywhere in this tab's history. */
+  followPreferences(preferences: Preferences): void {
+    this.history.update((h) => rebase(h, (w) => ({ ...w, preferences })));
+  }
+
+  /** Takes in another tab's rack, as preferences are. */
+  followRack(rack: Rack): void {
+    this.history.update((h) => rebase(h, (w) => ({ ...w, rack })));
+  }
+
+  endGesture(): void {
+    this.history.update(endGesture);
+  }
+
+  undo(): void {
+    this.history.update(undo);
+  }
+
+  redo(): void {
+    this.history.update(redo);
+  }
+}

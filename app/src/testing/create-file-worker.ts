@@ -1,0 +1,4 @@
+import { FileReader } from '../workers/file-reader';
+import { workerInPage } from './worker-in-page';
+
+export const createFileWorker = () => workerInPage(new FileReader());

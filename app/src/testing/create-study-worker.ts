@@ -1,0 +1,7 @@
+import { StudyHost } from '../workers/study-host';
+import { workerInPage } from './worker-in-page';
+
+/** Fewer than in the app: here they are drawn on the page's own thread. */
+const TRIPS_DRAWN = 400;
+
+export const createStudyWorker = () => workerInPage(new StudyHost({ tripsDrawn: TRIPS_DRAWN }));

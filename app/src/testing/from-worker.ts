@@ -1,0 +1,1 @@
+export const fromWorker = <T>(callback: T): T => callback;

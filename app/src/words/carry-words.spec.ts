@@ -1,0 +1,109 @@
+import { pinMendWords } from './pin-mend-words';
+import type { Burn } from '@tinder/core/burn';
+import { DEMO_TRIP } from '@tinder/core/demo';
+import { planTrip, type PlannedMeal } from '@tinder/core/plan';
+import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
+import { containerWords } from './derivation';
+import { chanceWords, riskWords } from './risk-words';
+import { cautionWords } from './caution-words';
+import { doseWords, outcomeWords } from './meal-words';
+import { problemWords } from './problem-words';
+
+const units = { text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METRIC[q], d) };
+const supper = planTrip(DEMO_TRIP).days[0].meals.supper as PlannedMeal;
+const ending = (outcome: Burn['outcome']): PlannedMeal => ({ ...supper, burn: { ...supper.burn, outcome } });
+
+describe('words of a meal', () => {
+  it('give the dose in the hand', () => {
+    expect(doseWords({ kind: 'alcohol', ml: 25 }, units)).toBe('pour 25 mL');
+    expect(doseWords({ kind: 'tablets', count: 1, keptG: 0.2 }, units)).toBe('light 1 tablet');
+    expect(doseWords({ kind: 'tablets', count: 2, keptG: 5.4 }, units)).toBe('light 2 tablets, keep 5 g');
+  });
+
+  it('say why it cannot be cooked, with numbers and a mend', () => {
+    expect(outcomeWords(ending({ kind: 'stalls', atC: 71.4 }), units)).toMatch(/Stalls at 71 °C, short of 94 °C.*lid/);
+    expect(outcomeWords(ending({ kind: 'mayBlowOut', flameWindMps: 5, limitMps: 4 }), units)).toMatch(
+      /5\.0 m\/s at the flame.*4\.0 m\/s.*shelter/,
+    );
+    expect(outcomeWords(ending({ kind: 'wontRun' }), units)).toMatch(/at 10 °C the can has no pressure.*jacket/);
+    expect(outcomeWords(supper, units)).toBe('');
+  });
+});
+
+describe('words of a problem', () => {
+  it('name meal, days and limit', () => {
+    expect(problemWords({ code: 'mayBlowOut', meal: 'supper', days: [2, 3, 4], flameWindMps: 8, limitMps: 7 }, units)).toBe(
+      'The flame may blow out at supper on days 2–4 (8.0 m/s at the flame, about 7.0 m/s is its limit): not counted in the fuel.',
+    );
+    expect(problemWords({ code: 'boilsFirst', meal: 'breakfast', onDays: [3, 4], targetC: 95, boilC: 91.3 }, units)).toMatch(
+      /cannot reach 95 °C on days 3 and 4: water boils at 91 °C/,
+    );
+    expect(problemWords({ code: 'flameRaised', setting: 350 / 1900 }, units)).toContain('18 %');
+  });
+});
+
+describe('words of a caution', () => {
+  it('say what to do, with numbers, and defer to the maker', () => {
+    expect(cautionWords({ code: 'screenAroundCan' }, units)).toMatch(/feel the can.*maker’s manual/);
+    expect(cautionWords({ code: 'overfull', waterMl: 900, roomMl: 675 }, units)).toMatch(/900 mL.*675 mL/);
+    expect(cautionWords({ code: 'hotCan', canC: 53 }, units)).toMatch(/53 °C/);
+    expect(cautionWords({ code: 'openFlameBan' }, units)).toContain('land manager');
+  });
+});
+
+describe('words of a container', () => {
+  it('say what it is and how full', () => {
+    const format = units.text;
+    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 100 }, format)).toBe('100 g can, new');
+    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 41 }, format)).toBe('100 g can, 41 g in it');
+    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 0 }, format)).toBe('100 g can, empty');
+    expect(containerWords({ kind: 'bottle', sizeMl: 500, fillMl: 320, tareG: 40, fuelG: 256 }, format)).toBe('500 mL bottle, 320 mL in it');
+    expect(containerWords({ kind: 'tablets', count: 18, tabletG: 14, tareG: 9, fuelG: 252 }, format)).toBe('18 tablets of 14 g');
+  });
+});
+
+describe('words of a risk', () => {
+  const risk = (runOut: number, fuelForLimitG: number) => ({
+    runOut,
+    standardError: runOut === 0 ? 0.0001 : Math.sqrt((runOut * (1 - runOut)) / 10_000),
+    meanG: 120,
+    sdG: 5,
+    outByDay: [runOut],
+    quantilesG: { 5: 112, 25: 117, 50: 120, 75: 123, 95: 128, 98: 131 },
+    fuelForLimitG,
+  });
+
+  it('say it in times, with how sure it is, and what the limit asks for', () => {
+    expect(chanceWords(risk(0.0625, 0))).toBe('1 in 16');
+    expect(chanceWords(risk(0.74, 0))).toBe('74 in 100');
+    expect(chanceWords(risk(0, 0))).toBe('under 1 in 3,333');
+    expect(riskWords(risk(0.0625, 131), { demandG: 120, fuelG: 126 }, 0.02, units)).toEqual([
+      'The chance of running out is 1 in 16 (6.3 % ± 0.2 %).',
+      'Nine trips in ten burn 112 g to 128 g.',
+      'For 1 in 50 it takes 5 g more than leaves.',
+    ]);
+    expect(riskWords(risk(0, 131), { demandG: 120, fuelG: 200 }, 0.02, units).at(-1)).toBe('For 1 in 50 a reserve of 11 g would do.');
+  });
+});
+
+describe('ways out of a pin that is too small', () => {
+  it('are things to do', () => {
+    expect(
+      [
+        { code: 'more', stop: 'Nettle Hut', netG: 230 } as const,
+        { code: 'box', stop: 'Marl Cross' } as const,
+        { code: 'coldSuppers', nights: 1 } as const,
+        { code: 'coldSuppers', nights: 3 } as const,
+        { code: 'kit', name: 'tablets under a mug' } as const,
+        { code: 'unpin', stop: 'Nettle Hut' } as const,
+      ].map(pinMendWords),
+    ).toEqual([
+      'one more 230 g can at Nettle Hut',
+      'a box posted to Marl Cross',
+      'the last supper eaten cold',
+      'the last 3 suppers eaten cold',
+      'carry tablets under a mug instead',
+      'let Nettle Hut be chosen again',
+    ]);
+  });
+});

@@ -1,0 +1,27 @@
+import type { CarryPlan } from '@tinder/core/plan';
+import type { Units } from './units';
+
+/** "one 230 g can", "480 mL of alcohol in a 500 mL bottle", "18 tablets". */
+export function containersInWords(carry: Pick<CarryPlan, 'containers'>, units: Pick<Units, 'text'>): string {
+  const first = carry.containers[0];
+  if (first?.kind === 'tablets') return `${first.count} tablets of ${first.tabletG} g`;
+  if (first?.kind === 'bottle') {
+    const fillMl = carry.containers.reduce((sum, c) => sum + (c.kind === 'bottle' ? c.fillMl : 0), 0);
+    const n = carry.containers.length;
+    return `${units.text(fillMl, 'volume')} of alcohol in ${n === 1 ? 'one bottle' : `${n} bottles`}`;
+  }
+  if (first?.kind === 'liquidBottle') {
+    const fillMl = carry.containers.reduce((sum, c) => sum + (c.kind === 'liquidBottle' ? c.fillMl : 0), 0);
+    return `${units.text(fillMl, 'volume')} of liquid fuel`;
+  }
+  if (first?.kind === 'gelTin') return carry.containers.length === 1 ? 'one tin of gel' : `${carry.containers.length} tins of gel`;
+  const cans = carry.containers.filter((c) => c.kind === 'canister' && c.fuelG > 0.5);
+  const counts = new Map<number, number>();
+  const used: string[] = [];
+  for (const c of cans) {
+    if (c.kind !== 'canister') continue;
+    if (c.fuelG > c.netG - 0.5) counts.set(c.netG, (counts.get(c.netG) ?? 0) + 1);
+    else used.push(`${units.text(c.fuelG, 'mass')} in the part-used ${c.netG} g can`);
+  }
+  return [...used, ...[...counts].map(([netG, n]) => (n === 1 ? `one ${netG} g can` : `${n} cans of ${netG} g`))].join(' and ');
+}

@@ -1,0 +1,63 @@
+import { DEMO_TRIP } from '@tinder/core/demo';
+import { planTrip } from '@tinder/core/plan';
+import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
+import { withBurner } from '@tinder/core/kit';
+import { derive, ledgerParts } from './derivation';
+import type { FigureRef } from './figure-ref';
+
+const format = (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METRIC[q], d);
+const plan = planTrip(DEMO_TRIP);
+
+describe('derivations', () => {
+  it.each([
+    [{ kind: 'meal', day: 3, meal: 'supper' }],
+    [{ kind: 'demand', stopId: DEMO_TRIP.stops[0].id }],
+    [{ kind: 'loadout', stopId: DEMO_TRIP.stops[2].id }],
+    [{ kind: 'start', stopId: DEMO_TRIP.stops[4].id }],
+  ] as [FigureRef][])('%j: its parts sum to the figure', (ref) => {
+    const d = derive(ref, DEMO_TRIP, plan, format, () => undefined);
+    expect(d).toBeDefined();
+    const sum = d?.parts.reduce((s, p) => s + p.massG, 0) ?? 0;
+    expect(Math.abs(sum - (d?.totalG ?? 0))).toBeLessThan(0.05);
+  });
+
+  it('shows the water of the first supper as a hand computes it', () => {
+    // 0.6 kg · 4.187 kJ/kgK · (93.5 − 7) K ÷ 45.75 kJ/g = 4.75 g
+    const meal = plan.days[0].meals.supper;
+    const water = meal && ledgerParts([meal.burn.ledger]).find((p) => p.label === 'into the water');
+    expect(water?.massG).toBeCloseTo(4.75, 1);
+  });
+
+  it('gives what burns on after an alcohol meal a line of its own, and says what is poured', () => {
+    const trip = { ...DEMO_TRIP, kit: withBurner(DEMO_TRIP.kit, 'alcohol-open') };
+    const d = derive({ kind: 'meal', day: 1, meal: 'supper' }, trip, planTrip(trip), format, () => undefined);
+    expect(d?.parts.map((p) => p.label)).toContain('burnt on after the pot was done');
+    expect(d?.how.join(' ')).toMatch(/Poured: \d+ mL/);
+  });
+
+  it('has nothing to show for a day that is gone', () => {
+    expect(derive({ kind: 'meal', day: 99, meal: 'supper' }, DEMO_TRIP, plan, format, () => undefined)).toBeUndefined();
+    expect(derive({ kind: 'demand', stopId: DEMO_TRIP.stops[3].id }, DEMO_TRIP, plan, format, () => undefined)).toBeUndefined(); // Marl Cross is carried past
+  });
+
+  it('takes a chance of running out apart: what is burnt, what is kept for the limit, what lies beyond, and every day', () => {
+    const [carry] = plan.carries;
+    const quantilesG = { 5: 112, 25: 117, 50: 120, 75: 123, 95: 128, 98: 131 };
+    const risk = {
+      runOut: 0.0123,
+      standardError: 0.0011,
+      meanG: 119,
+      sdG: 5,
+      outByDay: [0, 0, 0, 0, 0.0123],
+      quantilesG,
+      fuelForLimitG: 131,
+    };
+    const d = derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, format, () => risk);
+    expect(d?.totalG).toBe(carry.fuelG);
+    expect(d?.parts.reduce((sum, p) => sum + p.massG, 0)).toBeCloseTo(carry.fuelG, 6);
+    expect(d?.parts.map((p) => p.massG)).toEqual([119, carry.fuelG - 131, 12]);
+    expect(d?.how.join(' ')).toMatch(/1\.23 % burn more than the 200 g .*± 0\.11 %.*5: 1\.23 % have run out/);
+    expect(d?.inputs.find((i) => i.name.startsWith('left on arrival'))?.value).toBe('72 g to 88 g');
+    expect(derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, format, () => undefined)).toBeUndefined();
+  });
+});

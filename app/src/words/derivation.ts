@@ -1,0 +1,268 @@
+import { FLAMES, heatToFuelG, PHASES, POT_BASE, SINKS, type Dose, type Ledger, type Phase, type Sink } from '@tinder/core/burn';
+import type { Container } from '@tinder/core/carry';
+import { burnerById } from '@tinder/core/catalogue';
+import { fuelById } from '@tinder/core/fuel';
+import { MEALS, type Trip } from '@tinder/core/model';
+import type { CarryPlan, Plan, PlannedMeal } from '@tinder/core/plan';
+import { riskLimit, TRIPS_TRIED, type RiskOfCarry } from '@tinder/core/study';
+import { tripOnLeg } from '@tinder/core/trail';
+import { formatDuration, type Quantity } from '@tinder/core/units';
+import type { FigureRef } from './figure-ref';
+import { PART_WORDS } from './menu-words';
+import { spreadWords } from './risk-words';
+
+/** A figure taken apart: parts that sum to it, how it is computed, and what went in. */
+export interface Derivation {
+  title: string;
+  totalG: number;
+  parts: Part[];
+  /** Sentences and formulas, in order. */
+  how: string[];
+  inputs: { name: string; value: string }[];
+}
+export interface Part {
+  label: string;
+  massG: number;
+  /** What else there is to say of it. */
+  note?: string;
+  /** Opens further. */
+  ref?: FigureRef;
+}
+
+/** Formats a core value in the walker's units. */
+export type Format = (value: number, quantity: Quantity, decimals?: number) => string;
+
+const SINK_WORDS: Record<Sink, string> = {
+  water: 'into the water',
+  pot: 'into the pot',
+  food: 'into the food',
+  air: 'off the pot to air and wind',
+  evaporation: 'off the water as vapour',
+  steam: 'as steam at the boil',
+  sides: 'up the sides, past the pot',
+};
+const AFTER_DONE = 'burnt on after the pot was done';
+const JOINT = 'lost at the joint';
+const SNUFFED = 'boiled off when snuffed';
+const PRIMING = 'burnt to prime';
+const HELD = 'held at heat: ';
+
+/** Takes a figure apart; undefined when the plan no longer holds it (a day that was cut off, a meal now cold). */
+export function derive(
+  ref: FigureRef,
+  trip: Trip,
+  plan: Plan,
+  format: Format,
+  riskOf: (carry: CarryPlan) => RiskOfCarry | undefined,
+): Derivation | undefined {
+  switch (ref.kind) {
+    case 'meal': {
+      const meal = plan.days[ref.day - 1]?.meals[ref.meal];
+      return meal && mealDerivation(meal, tripOnLeg(trip, plan.days[ref.day - 1].leg), format);
+    }
+    case 'risk': {
+      const carry = plan.carries.find((c) => c.fromStopId === ref.stopId);
+      const risk = carry && riskOf(carry);
+      return risk && riskDerivation(carry, risk, trip, format);
+    }
+    default: {
+      const carry = plan.carries.find((c) => c.fromStopId === ref.stopId);
+      return carry && CARRY_DERIVATIONS[ref.kind](carry, tripOnLeg(trip, carry.fromStop), format);
+    }
+  }
+}
+
+const CARRY_DERIVATIONS = { demand: demandDerivation, loadout: loadoutDerivation, start: startDerivation };
+
+/** A cell of the ledger in words. */
+function partLabel(phase: Phase, sink: Sink): string {
+  if (phase === 'afterDone') return AFTER_DONE;
+  if (phase === 'priming') return PRIMING;
+  return phase === 'held' ? HELD + SINK_WORDS[sink] : SINK_WORDS[sink];
+}
+
+/** Grams by sink over any number of burns, largest first; they sum to the fuel the burns took. */
+export function ledgerParts(ledgers: readonly Ledger[]): Part[] {
+  const grams = new Map<string, number>();
+  const add = (label: string, g: number) => grams.set(label, (grams.get(label) ?? 0) + g);
+  for (const { heatJ, unburntG, lhvKJPerG } of ledgers) {
+    for (const phase of PHASES) for (const sink of SINKS) add(partLabel(phase, sink), heatToFuelG(heatJ[phase][sink], lhvKJPerG));
+    add(JOINT, unburntG.joint);
+    add(SNUFFED, unburntG.snuffed);
+  }
+  return [...grams]
+    .map(([label, massG]) => ({ label, massG }))
+    .filter((p) => p.massG > 0.005)
+    .sort((a, b) => b.massG - a.massG);
+}
+
+function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation {
+  const { burn, facts } = m;
+  const burner = burnerById(trip.kit.burnerId);
+  const fuel = fuelById(trip.kit.fuelId);
+  const { couple, windDecayPerMps } = FLAMES[facts.flame];
+  const { etaMax, fluxScaleWPerM2 } = POT_BASE[facts.pot.base];
+  const watts = (w: number) => `${Math.round(w).toLocaleString('en-US')} W`;
+  return {
+    title: `${PART_WORDS[m.meal]} on day ${m.day}`,
+    totalG: burn.fuelG,
+    parts: ledgerParts([burn.ledger]),
+    how: [
+      `Grams = (heat + losses) ÷ heating value, here ${burn.ledger.lhvKJPerG.toFixed(1)} kJ a gram.`,
+      'Water and pot warm together: C · dT/dt = P · η − loss to air − vapour, from the start to the target.',
+      `η = ${etaMax} × ${couple} ÷ (1 + P ÷ (${fluxScaleWPerM2 / 1000} kW/m² × pot base)) × e^(−${windDecayPerMps} × wind at the flame) = ${(100 * burn.efficiency).toFixed(0)} %.`,
+      ...doseSentences(m.dose, format),
+    ],
+    inputs: [
+      { name: 'water', value: `${format(facts.waterMl, 'volume')} from ${startWords(facts.start, format)}` },
+      {
+        name: 'brought to',
+        value: `${format(burn.targetC, 'temperature', 1)}${facts.target.kind === 'boil' ? `, the boil at this height` : `; it would boil at ${format(burn.boilC, 'temperature', 1)}`}`,
+      },
+      { name: 'air', value: format(facts.airC, 'temperature') },
+      { name: 'wind', value: `${format(facts.flameWindMps, 'speed')} at the flame, ${format(facts.potWindMps, 'speed')} at the pot` },
+      { name: 'air pressure', value: `${(facts.pressurePa / 100).toFixed(0)} hPa` },
+      {
+        name: 'pot',
+        value: `Ø ${format(facts.pot.diameterMm, 'length')}, ${format(facts.pot.heightMm, 'length')} high, ${facts.pot.material}, lid ${facts.lidOn ? 'on' : 'off'}`,
+      },
+      { name: 'burner', value: `${burner.name}, ${watts(burn.meanPowerW)} on average` },
+      { name: 'fuel', value: fuel.name },
+      ...(burn.canEndC === undefined
+        ? []
+        : [
+            {
+              name: 'can',
+              value: `${format(m.canStartC ?? facts.airC, 'temperature')} at the start, ${format(burn.canEndC, 'temperature', 1)} at the end`,
+            },
+          ]),
+      { name: 'time', value: formatDuration(burn.durationS) },
+    ],
+  };
+}
+
+/** "7 °C", "snow at −4 °C". */
+const startWords = (start: PlannedMeal['facts']['start'], format: Format): string =>
+  start.kind === 'water' ? format(start.waterC, 'temperature') : `snow at ${format(start.snowC, 'temperature')}`;
+
+function doseSentences(dose: Dose | undefined, format: Format): string[] {
+  if (!dose) return [];
+  if (dose.kind === 'alcohol')
+    return [`Poured: ${format(dose.ml, 'volume')}, the need rounded up to whole measures. It cannot be turned off, so the rest burns on.`];
+  const kept = dose.keptG > 0.05 ? `; ${format(dose.keptG, 'mass', 1)} of the last one is blown out and kept` : '';
+  return [`Lit: ${dose.count} ${dose.count === 1 ? 'tablet' : 'tablets'}${kept}.`];
+}
+
+function demandDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivation {
+  const meals = carry.days.flatMap((d) => MEALS.flatMap((name) => d.meals[name] ?? []));
+  return {
+    title: `fuel to burn, ${carry.from} to ${carry.to}`,
+    totalG: carry.demandG,
+    parts: meals.map((m) => ({
+      label: `day ${m.day}, ${PART_WORDS[m.meal]}`,
+      massG: m.burn.fuelG,
+      note: m.burn.outcome.kind === 'done' ? formatDuration(m.burn.durationS) : 'cannot be cooked so',
+      ref: { kind: 'meal', day: m.day, meal: m.meal },
+    })),
+    how: [
+      'The sum of every hot meal of the carry, each one simulated in its own day’s conditions.',
+      `Over the whole carry the grams go: ${ledgerParts(meals.map((m) => m.burn.ledger))
+        .map((p) => `${p.label} ${format(p.massG, 'mass')}`)
+        .join('; ')}.`,
+    ],
+    inputs: [
+      { name: 'days', value: `${carry.days.length}, with ${meals.length} hot meals` },
+      { name: 'reserve asked for', value: `${format(trip.reservePercent, 'percent')} = ${format(carry.reserveG, 'mass')}` },
+    ],
+  };
+}
+
+/** "new 230 g canister", "500 mL bottle with 320 mL", "18 tablets". */
+export function containerWords(c: Container, format: Format): string {
+  switch (c.kind) {
+    case 'canister':
+      if (c.fuelG < 0.5) return `${c.netG} g can, empty`;
+      return c.fuelG > c.netG - 0.5 ? `${c.netG} g can, new` : `${c.netG} g can, ${format(c.fuelG, 'mass')} in it`;
+    case 'bottle':
+      return `${format(c.sizeMl, 'volume')} bottle, ${format(c.fillMl, 'volume')} in it`;
+    case 'liquidBottle':
+      return `${format(c.sizeMl, 'volume')} pressure bottle, ${format(c.fillMl, 'volume')} in it`;
+    case 'gelTin':
+      return `${c.netG} g tin of gel`;
+    case 'tablets':
+      return `${c.count} tablets of ${c.tabletG} g`;
+  }
+}
+
+function loadoutDerivation(carry: CarryPlan, _trip: Trip, format: Format): Derivation {
+  return {
+    title: 'fuel and containers on leaving',
+    totalG: carry.fuelG + carry.tareG,
+    parts: carry.containers.map((c) => ({
+      label: containerWords(c, format),
+      massG: c.fuelG + c.tareG,
+      note: `${format(c.fuelG, 'mass')} fuel, ${format(c.tareG, 'mass')} empty`,
+    })),
+    how: [
+      `Asked for: ${format(carry.demandG, 'mass')} to burn + ${format(carry.reserveG, 'mass')} reserve = ${format(carry.demandG + carry.reserveG, 'mass')}.`,
+      'Chosen together with every other stop for the least carried weight by the measure asked for: what is bought, carried on and left. Alcohol: whole measures in the walker’s own bottles. Tablets: whole ones.',
+      `Left over if all goes as expected: ${format(carry.fuelG - carry.demandG, 'mass')}.`,
+    ],
+    inputs: [],
+  };
+}
+
+/** The fuel that leaves a stop, cut by what it is there for. */
+function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format: Format): Derivation {
+  const limit = riskLimit(trip);
+  const forLimitG = Math.max(0, Math.min(carry.fuelG, risk.fuelForLimitG) - risk.meanG);
+  const parts: Part[] = [
+    { label: 'burnt on the mean of all trips drawn', massG: Math.min(risk.meanG, carry.fuelG) },
+    { label: `kept so that no more than ${(100 * limit).toFixed(1)} % run out`, massG: forLimitG },
+    { label: 'beyond that', massG: Math.max(0, carry.fuelG - Math.max(risk.fuelForLimitG, risk.meanG)) },
+  ];
+  const percent = (p: number): string => `${(100 * p).toFixed(2)} %`;
+  return {
+    title: `how likely it runs out, ${carry.from} to ${carry.to}`,
+    totalG: carry.fuelG,
+    parts: parts.filter((p) => p.massG > 0.005).sort((a, b) => b.massG - a.massG),
+    how: [
+      `Of ${TRIPS_TRIED.toLocaleString('en-US')} trips drawn ${percent(risk.runOut)} burn more than the ${format(carry.fuelG, 'mass')} that leave ${carry.from} (± ${percent(risk.standardError)} for the number drawn).`,
+      'Each burn is drawn about the planned one: water and air move it in a straight line, the quantity in proportion, the wind by its class; all from the burn model itself.',
+      `By day: ${carry.days.map((d, i) => `${d.day}: ${percent(risk.outByDay[i] ?? 0)}`).join('; ')} have run out by its end.`,
+    ],
+    inputs: [
+      { name: 'mean, standard deviation', value: `${format(risk.meanG, 'mass', 1)}, ${format(risk.sdG, 'mass', 1)}` },
+      { name: 'nine in ten burn', value: `${format(risk.quantilesG[5], 'mass')} to ${format(risk.quantilesG[95], 'mass')}` },
+      {
+        name: 'left on arrival, nine in ten',
+        value: `${format(carry.fuelG - risk.quantilesG[95], 'mass')} to ${format(carry.fuelG - risk.quantilesG[5], 'mass')}`,
+      },
+      { name: 'needed for the limit', value: format(risk.fuelForLimitG, 'mass') },
+      { name: 'spreads', value: spreadWords() },
+    ],
+  };
+}
+
+function startDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivation {
+  const { kit } = trip;
+  const parts: Part[] = [
+    { label: 'fuel', massG: carry.fuelG, ref: { kind: 'loadout', stopId: carry.fromStopId } },
+    { label: 'empty containers', massG: carry.tareG, ref: { kind: 'loadout', stopId: carry.fromStopId } },
+    { label: kit.pot.name, massG: kit.pot.massG },
+    { label: burnerById(kit.burnerId).name, massG: kit.burnerMassG },
+    { label: 'windscreen', massG: kit.windscreenMassG },
+    { label: 'lid', massG: kit.lidOn ? kit.pot.lidMassG : 0 },
+    { label: 'lighter, spoon, bag', massG: kit.otherMassG },
+  ];
+  return {
+    title: `carried for cooking out of ${carry.from}`,
+    totalG: carry.profile.startG,
+    parts: parts.filter((p) => p.massG > 0).sort((a, b) => b.massG - a.massG),
+    how: ['Everything carried to cook with: fuel, its containers, and the pieces of the kit. Food and water are not in it.'],
+    inputs: [
+      { name: 'average over the mornings', value: format(carry.profile.averageG, 'mass') },
+      { name: 'gram-days', value: Math.round(carry.profile.gramDays).toLocaleString('en-US') },
+    ],
+  };
+}

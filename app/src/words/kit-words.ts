@@ -1,0 +1,240 @@
+import type { BurnerFamily } from '@tinder/core/catalogue';
+import type { Hint, HintCode, Mend, Misfit, NotPlannable, Standing } from '@tinder/core/kit';
+import type { Criterion, Ignites, Ignition, Piece, Role, Shape } from '@tinder/core/model';
+import type { Loss } from '@tinder/core/study';
+import type { Quantity } from '@tinder/core/units';
+import type { Units } from './units';
+
+type Format = Pick<Units, 'text'>;
+
+export const ROLE_WORDS: Record<Role, string> = {
+  burner: 'burner',
+  adapter: 'adapter',
+  pump: 'pump',
+  support: 'stand',
+  canFoot: 'can foot',
+  windscreen: 'windscreen',
+  pot: 'pot',
+  lid: 'lid',
+  grip: 'pot grip',
+  pad: 'pad',
+  cozy: 'cozy',
+  container: 'container',
+  measure: 'measure',
+  snuffer: 'snuffer',
+  ignition: 'ignition',
+  spoon: 'spoon',
+  cup: 'cup or bowl',
+  scraper: 'scraper',
+  scrap: 'cleaning scrap',
+  opener: 'tin opener',
+  bag: 'bag',
+  repair: 'repair and rest',
+};
+
+export const FAMILY_WORDS: Record<Exclude<BurnerFamily, 'none'>, string> = {
+  canisterTop: 'burner on a can',
+  regulated: 'regulated burner',
+  remote: 'remote burner',
+  locked: 'burner locked to its pot',
+  openAlcohol: 'open alcohol',
+  simmerAlcohol: 'alcohol with a ring',
+  tablet: 'tablets',
+  liquid: 'liquid fuel',
+  gel: 'gel',
+  wood: 'wood',
+};
+
+export const HAVE_WORDS: Record<Piece['have'], string> = { own: 'owned', loan: 'on loan', wish: 'wished for' };
+export const IGNITION_WORDS: Record<Ignition, string> = {
+  lighter: 'lighter',
+  piezo: 'piezo',
+  match: 'match',
+  stormMatch: 'storm match',
+  spark: 'spark',
+  arc: 'arc',
+};
+export const IGNITES_WORDS: Record<Ignites, string> = { damp: 'even damp', dry: 'only dry', no: 'not' };
+export const SHAPE_WORDS: Record<Shape['kind'], string> = {
+  cylinder: 'round',
+  vessel: 'hollow, holds others',
+  box: 'flat or square',
+  sheet: 'a sheet to roll',
+  soft: 'soft',
+};
+
+export const CRITERION_WORDS: Record<Criterion, string> = {
+  hotMeals: 'hot meals cooked',
+  carriedG: 'carried, on average',
+  fuelG: 'fuel burnt',
+  minutes: 'minutes at the burner',
+  priceToBuy: 'still to buy',
+  pricePerTrip: 'price of the trip',
+  packedMl: 'packed size',
+  simmer: 'turns down by',
+  wind: 'wind it stands',
+  cold: 'coldest it helps in',
+  toBeHad: 'stops that fill it up',
+  fuss: 'little fuss',
+  safety: 'safe when tired',
+};
+const CRITERION_QUANTITY: Record<Criterion, Quantity> = {
+  hotMeals: 'percent',
+  carriedG: 'mass',
+  fuelG: 'mass',
+  minutes: 'minutes',
+  priceToBuy: 'price',
+  pricePerTrip: 'price',
+  packedMl: 'volume',
+  simmer: 'percent',
+  wind: 'speed',
+  cold: 'temperature',
+  toBeHad: 'percent',
+  fuss: 'count',
+  safety: 'count',
+};
+/** A measure in the walker's units. */
+export const measureText = (c: Criterion, value: number, units: Format): string =>
+  c === 'minutes' ? `${Math.round(value).toLocaleString('en-US')} min` : units.text(value, CRITERION_QUANTITY[c]);
+
+/** A difference with its sign: "+38 g", "−12 %". */
+export function differenceText(c: Criterion, value: number, units: Format): string {
+  // a difference of temperatures has no zero point: it is told in kelvin
+  const text = c === 'cold' ? `${Math.abs(value).toFixed(Math.abs(value) < 2 ? 1 : 0)} K` : measureText(c, Math.abs(value), units);
+  return `${value < 0 ? '−' : '+'}${text}`;
+}
+
+const HINT_WORDS: Record<HintCode, (about: string) => string> = {
+  noBurner: () => 'There is a pot and no burner.',
+  noPot: () => 'There is a burner and no pot.',
+  noLid: () => 'No lid: it burns more and boils later.',
+  nothingLights: () => 'Nothing in it lights this burner.',
+  noSpareIgnition: (about) => `No spare ignition: all hangs on the ${about}.`,
+  failsDamp: (about) => `When damp, nothing lights: the ${about} works only dry.`,
+  noOpener: (about) => `“${about}” is on the menu and there is no tin opener.`,
+  cannotSimmer: (about) => `The burner cannot simmer, and “${about}” simmers.`,
+  notSold: (about) => `From ${about} on its fuel is not to be had at several stops in a row.`,
+  noMeasure: () => 'No measure for the alcohol: doses would be guessed.',
+  scratches: (about) => `The pot is coated: the ${about} scratches it.`,
+  noSupport: () => 'Nothing holds the pot over this burner.',
+  noContainer: () => 'No bottle for the alcohol.',
+  noSpoon: () => 'No spoon.',
+  noCozy: (about) => `“${about}” rests in a cozy, and there is none.`,
+  wornOut: (about) => `The ${about} has seen all the trips it is good for.`,
+};
+export const hintWords = (h: Hint): string => HINT_WORDS[h.code](h.about ?? '');
+
+export function mendWords(mend: Mend, units: Format): string {
+  switch (mend.kind) {
+    case 'add': {
+      const have = mend.piece.have === 'wish' ? 'to buy' : HAVE_WORDS[mend.piece.have];
+      const massG = mend.piece.ownMassG ?? mend.piece.massG;
+      return `${mend.insteadOf ? 'take instead' : 'add'}: ${mend.piece.name}, ${units.text(massG, 'mass')} (${have})`;
+    }
+    case 'cozyDishes':
+      return 'boil those dishes and let them rest in a cozy';
+    case 'postBox':
+      return `post a box to ${mend.stopName}`;
+    case 'renew':
+      return 'it is replaced: count from new';
+  }
+}
+
+export const NOT_PLANNABLE_WORDS: Record<NotPlannable['code'] | 'kitGone', string> = {
+  noBurner: 'it has a pot and no burner',
+  noPot: 'it has a burner and no pot',
+  kitGone: 'it is not on the rack any more',
+};
+
+export function misfitWords(m: Misfit, units: Format): string {
+  const by = m.byMm === undefined ? '' : units.text(Math.max(0.1, m.byMm), 'length', m.byMm < 10 ? 1 : 0);
+  switch (m.why) {
+    case 'kept':
+      return 'kept outside as you asked';
+    case 'width':
+      return `too wide by ${by}`;
+    case 'height':
+      return `too tall by ${by} beside what is in it`;
+    case 'room':
+      return 'no room left for it';
+  }
+}
+
+/** "90 × 70 mm", "82 × 45 × 40 mm". */
+export function sizeText(shape: Shape, units: Format): string {
+  const mm = (x: number) => units.text(x, 'length').replace(/[^\d.,]+$/, '');
+  const unit = units.text(0, 'length').replace(/^[\d.,]+/, '');
+  switch (shape.kind) {
+    case 'cylinder':
+    case 'vessel':
+      return `Ø ${mm(shape.diameterMm)} × ${mm(shape.heightMm)}${unit}`;
+    case 'box':
+      return `${mm(shape.lengthMm)} × ${mm(shape.widthMm)} × ${mm(shape.heightMm)}${unit}`;
+    case 'sheet':
+      return `${mm(shape.lengthMm)} × ${mm(shape.heightMm)}${unit}`;
+    case 'soft':
+      return `about ${units.text(shape.volumeMl, 'volume')}`;
+  }
+}
+
+/** How the kit stands, in sentences; warnings first. */
+export function standingWords(s: Standing, units: Format): { words: string; bad: boolean }[] {
+  const mm = (x: number) => units.text(x, 'length');
+  const list: { words: string; bad: boolean }[] = [];
+  if (s.tower) {
+    const foot = s.tower.footed ? 'its foot' : `a ${s.tower.canNetG} g can`;
+    const words = `${mm(s.tower.heightMm)} from the ground to the rim on ${mm(s.tower.footMm)} of ${foot}`;
+    list.push({ words: s.tower.tips ? `Tall: ${words}. Level it, or add a foot.` : `Stands well: ${words}.`, bad: s.tower.tips });
+  }
+  if (s.onSupport) {
+    const { potMm, spanMm, overhangMm, tips } = s.onSupport;
+    const over = overhangMm > 0 ? `, ${mm(overhangMm)} over on each side` : '';
+    list.push({ words: `${tips ? 'Tips easily: a' : 'A'} pot of ${mm(potMm)} on arms of ${mm(spanMm)}${over}.`, bad: tips });
+  }
+  if (s.largest) {
+    const { name, fillMl, roomMl, fits } = s.largest;
+    const words = `${name}: ${units.text(fillMl, 'volume')} of the ${units.text(roomMl, 'volume')} it may be filled to`;
+    list.push({ words: fits ? `The fullest dish, ${words}.` : `Boils over: ${words}.`, bad: !fits });
+  }
+  return list.sort((a, b) => Number(b.bad) - Number(a.bad));
+}
+
+/** What is gone: "the small gas burner", "the 230 g can". */
+export function lostName(loss: Loss): string {
+  if (loss.what.kind === 'piece') return loss.what.piece.name;
+  const c = loss.what.container;
+  switch (c.kind) {
+    case 'canister':
+      return `${c.netG} g can`;
+    case 'bottle':
+    case 'liquidBottle':
+      return `bottle ${loss.what.index + 1}, ${Math.round(c.fillMl)} mL`;
+    case 'tablets':
+      return 'the tablets';
+    case 'gelTin':
+      return 'tin of gel';
+  }
+}
+
+export function lossMendWords(mend: NonNullable<Loss['mend']>, units: Format): string {
+  const g = units.text(mend.massG, 'mass');
+  switch (mend.words) {
+    case 'spare':
+      return `a second: ${mend.piece?.name ?? ''}, ${g}`;
+    case 'split':
+      return `the same fuel in one more container, ${g}`;
+    case 'spareCan':
+      return `a spare, ${g}`;
+  }
+}
+
+/** The worst loss, and the fewest grams that would mend one as bad. Losses come worst first. */
+export function worstLossWords(list: readonly Loss[], units: Format): string {
+  const worst = list[0];
+  if (!worst || worst.hotMealsLost === 0) return 'No single loss costs a hot meal.';
+  const equal = list.filter((l) => l.hotMealsLost === worst.hotMealsLost);
+  const cheapest = equal.flatMap((l) => l.mend ?? []).sort((a, b) => a.massG - b.massG)[0];
+  const names = equal.map(lostName).join(', ');
+  const meals = `${worst.hotMealsLost} hot ${worst.hotMealsLost === 1 ? 'meal' : 'meals'}`;
+  return `Worst to lose, ${meals} each: ${names}.${cheapest ? ` The fewest grams against one of them: ${lossMendWords(cheapest, units)}.` : ''}`;
+}

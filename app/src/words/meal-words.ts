@@ -1,0 +1,25 @@
+import type { Dose } from '@tinder/core/burn';
+import type { PlannedMeal } from '@tinder/core/plan';
+import type { Units } from './units';
+
+/** "pour 25 mL"; "light 2 tablets, keep 5 g". */
+export function doseWords(dose: Dose, units: Pick<Units, 'text'>): string {
+  if (dose.kind === 'alcohol') return `pour ${units.text(dose.ml, 'volume')}`;
+  const tablets = `light ${dose.count} ${dose.count === 1 ? 'tablet' : 'tablets'}`;
+  return dose.keptG > 0.5 ? `${tablets}, keep ${units.text(dose.keptG, 'mass')}` : tablets;
+}
+
+/** Why a meal cannot be cooked so, and what to try. */
+export function outcomeWords(meal: PlannedMeal, units: Pick<Units, 'text'>): string {
+  const { outcome, targetC } = meal.burn;
+  switch (outcome.kind) {
+    case 'stalls':
+      return `Stalls at ${units.text(outcome.atC, 'temperature')}, short of ${units.text(targetC, 'temperature')}: wind and cold take what the flame gives. Shelter it, put the lid on, or heat less water.`;
+    case 'mayBlowOut':
+      return `May blow out: ${units.text(outcome.flameWindMps, 'speed')} at the flame, this kind holds to about ${units.text(outcome.limitMps, 'speed')}. Find shelter or a windscreen.`;
+    case 'wontRun':
+      return `Won’t run: at ${units.text(meal.facts.airC, 'temperature')} the can has no pressure. Warm it inside the jacket, or take a blend with more propane.`;
+    case 'done':
+      return '';
+  }
+}

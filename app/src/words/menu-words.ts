@@ -1,0 +1,124 @@
+import type { MethodProblem } from '@tinder/core/menu';
+import type { MealName, Method } from '@tinder/core/model';
+import type { Habit, HabitKind } from '@tinder/core/study';
+import { formatDuration } from '@tinder/core/units';
+import { WARMING_WORDS, WINDSCREEN_WORDS } from './choice-words';
+import type { Units } from './units';
+
+/** Words of the Menu view, in the walker's language. */
+export const PART_WORDS: Record<MealName, string> = {
+  breakfast: 'breakfast',
+  lunch: 'lunch',
+  supper: 'supper',
+  drink: 'hot drink',
+  washUp: 'wash-up water',
+};
+export const METHOD_WORDS: Record<Method, string> = {
+  boilPour: 'full boil, pour on',
+  heatRest: 'heat to 88 °C and rest',
+  boilCozy: 'boil, then in a cozy',
+  simmer: 'simmer',
+  pastaPot: 'pasta pot, open, drained',
+  homeDried: 'dried at home, boil and rest',
+  coldSoak: 'cold soak',
+  noCook: 'no cooking',
+  hotDrink: 'hot drink',
+  meltSnow: 'melt or warm only',
+  makeSafe: 'boil to make safe',
+  doseForget: 'dose and forget',
+  fry: 'fry or bake',
+};
+
+/** Why a kit cannot cook so, and what to do instead. */
+export function methodProblemWords(p: MethodProblem, units: Pick<Units, 'text'>): string {
+  const instead = `Instead: ${p.instead.map((m) => METHOD_WORDS[m]).join(', or ')}.`;
+  switch (p.code) {
+    case 'noSimmer':
+      return `This burner cannot be turned down: it boils on until it is out. ${instead}`;
+    case 'potTooSmall':
+      return `It fills ${units.text(p.needMl, 'volume')}; this pot takes ${units.text(p.roomMl, 'volume')} with headspace. Two potfuls, or a larger pot. ${instead}`;
+    case 'noFryingOnIt':
+      return `This burner heats its own pot only, or too little for a pan. ${instead}`;
+    case 'noBurner':
+      return `There is no burner in this kit. ${instead}`;
+    case 'onlyDosed':
+      return `A burner with a valve is turned off, not dosed. ${instead}`;
+  }
+}
+
+/** A habit the other way, as one would say it. */
+export function habitWords(kind: HabitKind): string {
+  switch (kind.code) {
+    case 'stopAt88':
+      return 'stop at 88 °C instead of the boil';
+    case 'boilAll':
+      return 'bring everything to a real boil';
+    case 'lid':
+      return kind.on ? 'lid on' : 'lid off';
+    case 'windscreen':
+      return kind.windscreen === 'none' ? 'no windscreen' : `windscreen: ${WINDSCREEN_WORDS[kind.windscreen]}`;
+    case 'flame':
+      return `flame at ${Math.round(100 * kind.setting)} %`;
+    case 'warmCan':
+      return kind.warming === 'none' ? 'leave the can as cold as the air' : `the can ${WARMING_WORDS[kind.warming]}`;
+    case 'cozyForSimmer':
+      return 'cozy instead of simmering';
+    case 'filter':
+      return 'filter the water instead of boiling it safe';
+    case 'boilToTreat':
+      return 'boil the water to make it safe, no filter';
+    case 'homeDried':
+      return 'food dried at home instead of raw';
+    case 'rawFood':
+      return 'raw food simmered instead of dried at home';
+    case 'washUp':
+      return kind.on ? 'warm wash-up water every evening' : 'no wash-up water';
+    case 'drink':
+      return kind.on ? 'a hot drink every evening' : 'no hot drink';
+    case 'lighting':
+      return kind.one ? 'supper, drink and wash-up in one lighting' : 'a lighting for each pot of water';
+    case 'pot':
+      return `pot: ${kind.name}`;
+    case 'breakfast':
+      return kind.hot ? 'breakfast hot' : 'breakfast cold';
+  }
+}
+
+const meals = (n: number): string => (n === 1 ? 'one meal' : `${n} meals`);
+
+/** "17 min less, no container"; "390 g more out of the stops". */
+export function habitEffectWords(h: Pick<Habit, 'containersG' | 'timeS' | 'mealsMended'>, units: Pick<Units, 'text'>): string {
+  const mended =
+    h.mealsMended === 0
+      ? []
+      : [h.mealsMended > 0 ? `mends ${meals(h.mealsMended)}` : `${meals(-h.mealsMended)} ${h.mealsMended === -1 ? 'fails' : 'fail'}`];
+  const time = Math.abs(h.timeS) < 60 ? [] : [`${formatDuration(Math.abs(h.timeS))} ${h.timeS > 0 ? 'more' : 'less'}`];
+  const containers =
+    Math.abs(h.containersG) < 1
+      ? 'no container'
+      : `${units.text(Math.abs(h.containersG), 'mass')} ${h.containersG > 0 ? 'more' : 'less'} out of the stops`;
+  return [...mended, ...time, containers].join(', ');
+}
+
+/** What walkers disagree about, said as such beside what the numbers say for this trip. */
+export function schoolWords(kind: HabitKind): string | undefined {
+  switch (kind.code) {
+    case 'stopAt88':
+    case 'boilAll':
+      return 'Some trust only a boil; others never boil what is filtered anyway. 88 °C is no water treatment.';
+    case 'windscreen':
+      return 'A windscreen weighs; going without costs fuel as soon as it blows.';
+    case 'flame':
+      return 'A small flame saves fuel, a large one saves cold fingers.';
+    case 'boilToTreat':
+    case 'filter':
+      return 'A filter weighs and can freeze; boiling is sure and burns fuel.';
+    case 'homeDried':
+    case 'rawFood':
+      return 'Work at home against fuel on the trail.';
+    case 'breakfast':
+      return 'An old quarrel: nothing saves as much, and few mornings are as long.';
+    default:
+      return undefined;
+  }
+}

@@ -1,0 +1,33 @@
+import type { Problem } from '@tinder/core/plan';
+import type { Units } from './units';
+import { PART_WORDS } from './menu-words';
+
+/** What stands in the way, in one plain sentence each. */
+export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {
+  switch (p.code) {
+    case 'stalls':
+      return `The ${PART_WORDS[p.meal]} stalls at ${units.text(p.atC, 'temperature')} on ${dayWords(p.days)}: not counted in the fuel.`;
+    case 'mayBlowOut':
+      return `The flame may blow out at ${PART_WORDS[p.meal]} on ${dayWords(p.days)} (${units.text(p.flameWindMps, 'speed')} at the flame, about ${units.text(p.limitMps, 'speed')} is its limit): not counted in the fuel.`;
+    case 'wontRun':
+      return `The burner won’t run at ${PART_WORDS[p.meal]} on ${dayWords(p.days)}: the can has no pressure below ${units.text(p.airC, 'temperature')}. Not counted in the fuel.`;
+    case 'boilsFirst':
+      return `The ${PART_WORDS[p.meal]} cannot reach ${units.text(p.targetC, 'temperature')} on ${dayWords(p.onDays)}: water boils at ${units.text(p.boilC, 'temperature')} there, and that is reckoned with.`;
+    case 'banned':
+      return `No ${p.restriction === 'noFlame' ? 'flame at all' : 'open flame'} on ${dayWords(p.onDays)}: meals are cold with this kit and not counted. Check with the land manager.`;
+    case 'unknownRestriction':
+      return `Nobody has noted whether a flame is allowed on ${dayWords(p.onDays)}. Ask the land manager, then note it on the trail.`;
+    case 'passesStops':
+      return `${p.names.join(' and ')} cannot fill up this fuel: it is carried past.`;
+    case 'flameRaised':
+      return `This burner cannot go that low: reckoned at its lowest steady flame, ${Math.round(100 * p.setting)} %.`;
+  }
+}
+
+/** "day 3", "days 2–4", "days 1, 3 and 5". */
+export function dayWords(days: readonly number[]): string {
+  if (days.length === 1) return `day ${days[0]}`;
+  const run = days.every((d, i) => i === 0 || d === days[i - 1] + 1);
+  if (run && days.length > 2) return `days ${days[0]}–${days[days.length - 1]}`;
+  return `days ${days.slice(0, -1).join(', ')} and ${days[days.length - 1]}`;
+}

@@ -1,0 +1,80 @@
+import { DEMO_TRIP } from '@tinder/core/demo';
+import type { Trip } from '@tinder/core/model';
+import { planTrip } from '@tinder/core/plan';
+import { bestChanges } from '@tinder/core/study';
+import { editLeg, paintDays } from '@tinder/core/trail';
+import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
+import { dayWords } from './problem-words';
+import { withBurner } from '@tinder/core/kit';
+import type { RiskOfCarry } from '@tinder/core/study';
+import { verdictWords } from './verdict-words';
+
+const units = {
+  text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METRIC[q], d),
+  mealMass: (g: number) => formatQuantity(g, 'mass', 'g', 1),
+};
+const quantilesG = { 5: 112, 25: 117, 50: 120, 75: 123, 95: 128, 98: 131 };
+const verdict = (trip: Trip, risk?: RiskOfCarry): string => {
+  const [carry] = planTrip(trip).carries;
+  const tightest = risk && { carry, risk };
+  return verdictWords(carry, bestChanges(trip, carry), tightest, units)
+    .map((s) => s.text)
+    .join('');
+};
+
+describe('verdict', () => {
+  it('says what to carry out, how tight it is and what would help', () => {
+    const risk = { runOut: 0.0625, standardError: 0.002, meanG: 120, sdG: 5, outByDay: [], quantilesG, fuelForLimitG: 131 };
+    expect(verdict(DEMO_TRIP, risk)).toMatch(
+      /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, and \d+ g should be left at Harrow Junction\. No carry of the trip is tighter: its chance of running out is 1 in 16\. .* takes \d+ g off your back/,
+    );
+  });
+
+  it('names the tightest carry where it is another, and says nothing of risk while it is drawn', () => {
+    const { carries } = planTrip(DEMO_TRIP);
+    const risk = { runOut: 0, standardError: 0.0001, meanG: 70, sdG: 5, outByDay: [], quantilesG, fuelForLimitG: 80 };
+    const said = verdictWords(carries[0], [], { carry: carries[4], risk }, units);
+    expect(said.map((s) => s.text).join('')).toContain(
+      'Tightest is Lantern Ferry to Saltfell: its chance of running out is under 1 in 3,333.',
+    );
+    expect(said.find((s) => s.ref?.kind === 'risk')?.ref).toEqual({ kind: 'risk', stopId: carries[4].fromStopId });
+    expect(verdict(DEMO_TRIP)).not.toContain('running out');
+  });
+
+  it('counts bottles and tablets in their own words', () => {
+    expect(verdict({ ...DEMO_TRIP, kit: withBurner(DEMO_TRIP.kit, 'alcohol-open') })).toMatch(
+      /\d+ mL of alcohol in (one bottle|\d bottles)/,
+    );
+    expect(verdict({ ...DEMO_TRIP, kit: { ...withBurner(DEMO_TRIP.kit, 'tablet-single'), windscreen: 'foil' } })).toMatch(
+      /\d+ tablets of 14 g/,
+    );
+  });
+
+  it('names the meal that cannot be cooked and the mend, not a figure', () => {
+    const windy: Trip = {
+      ...paintDays(DEMO_TRIP, 1, 5, { wind: { kind: 'words', word: 'out' } }),
+      kit: { ...DEMO_TRIP.kit, windscreen: 'none' },
+    };
+    expect(verdict(windy)).toMatch(/But breakfast on .*, and \d+ more meals fail\. A windscreen .* mends \d+ meals/);
+  });
+
+  it('says it plainly when every meal is cold', () => {
+    const cold = {
+      ...DEMO_TRIP,
+      menu: { ...DEMO_TRIP.menu, breakfast: { ...DEMO_TRIP.menu.breakfast, hot: false }, supper: { ...DEMO_TRIP.menu.supper, hot: false } },
+    };
+    expect(verdict(cold)).toContain('without fuel: every meal is cold');
+  });
+
+  it('says that a ban makes meals cold', () => {
+    expect(verdict(editLeg(DEMO_TRIP, 0, { restriction: 'noFlame' }))).toContain('On days 1–5 no flame is allowed');
+    const mixed = verdict({
+      ...editLeg({ ...DEMO_TRIP, stops: DEMO_TRIP.stops.map((s) => ({ ...s, sells: [] })) }, 1, { restriction: 'noFlame' }),
+    });
+    expect(mixed).toContain('On days 6–9 no flame is allowed: meals are cold');
+  });
+
+  it('joins days as people do', () => {
+    expect([[3], [1, 2], [2, 3, 4], [1, 3, 5]].map(dayWords)).toEqual(['day 3', 'days 1 and 2', 'days 2–4', 'days 1, 3 and 5']);
+  });
+});

@@ -1,0 +1,38 @@
+import { importArchive, LARGEST_ARCHIVE_BYTES, type CsvProblem, type Imported, type ImportProblem } from '@tinder/core/archive';
+import { refused, type Result } from '@tinder/core/errors';
+import { readRackCsv, type RackTable, type UnknownTable } from '@tinder/core/kit';
+import { readDishCsv, type DishRows } from '@tinder/core/menu';
+import type { Rack } from '@tinder/core/model';
+
+/** Larger tables are refused before they are read. */
+const LARGEST_TABLE_BYTES = 5_000_000;
+
+/** Refused for its size. */
+export interface TooLarge {
+  code: 'tooLarge';
+  bytes: number;
+  limitBytes: number;
+}
+const tooLarge = (file: Blob, limitBytes: number): TooLarge | undefined =>
+  file.size > limitBytes ? { code: 'tooLarge', bytes: file.size, limitBytes } : undefined;
+
+/** Reads chosen files off the page's thread: parsing and validating a large one takes seconds. */
+export class FileReader {
+  /** Trips, a rack or a backup. */
+  async archive(file: Blob): Promise<Result<Imported, ImportProblem>> {
+    const huge = tooLarge(file, LARGEST_ARCHIVE_BYTES);
+    return huge ? refused(huge) : importArchive(await file.text());
+  }
+
+  /** A table of dishes. */
+  async dishes(file: Blob): Promise<Result<DishRows, CsvProblem | TooLarge>> {
+    const huge = tooLarge(file, LARGEST_TABLE_BYTES);
+    return huge ? refused(huge) : readDishCsv(await file.text());
+  }
+
+  /** A table of pieces, kits or scores, and what the rack would be with it. */
+  async rackTable(file: Blob, rack: Rack): Promise<Result<RackTable, CsvProblem | UnknownTable | TooLarge>> {
+    const huge = tooLarge(file, LARGEST_TABLE_BYTES);
+    return huge ? refused(huge) : readRackCsv(await file.text(), rack, () => crypto.randomUUID());
+  }
+}

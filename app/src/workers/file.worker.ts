@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { FileReader } from './file-reader';
+
+expose(new FileReader());

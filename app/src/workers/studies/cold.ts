@@ -1,0 +1,10 @@
+import { planDayOf } from '@tinder/core/plan';
+import { coldView, type ColdView } from '@tinder/core/study';
+import { tripOnLeg } from '@tinder/core/trail';
+import type { Subject } from '../study-host';
+
+/** The cold map at the height of a day's camp, with the trip's meals; undefined for a kit without a can. */
+export function cold({ trip, plan }: Pick<Subject, 'trip' | 'plan'>, { day }: { day: number }): ColdView | undefined {
+  const { leg, altitudeM } = planDayOf(plan, day);
+  return coldView(tripOnLeg(trip, leg), plan, altitudeM);
+}

@@ -1,0 +1,15 @@
+import { flameCurve, lookedAt, type FlameCurve } from '@tinder/core/study';
+import { tripOnLeg } from '@tinder/core/trail';
+import type { Subject } from '../study-host';
+
+/** Fuel and time of the day's hot meal against the flame, and the same without the windscreen; undefined without a valve or a hot meal. */
+export function flame(
+  { trip, plan }: Pick<Subject, 'trip' | 'plan'>,
+  { day }: { day: number },
+): { curve: FlameCurve; bare: FlameCurve | undefined } | undefined {
+  const meal = lookedAt(plan, day);
+  if (!meal) return undefined;
+  const here = tripOnLeg(trip, meal.leg);
+  const curve = flameCurve(here, meal.facts);
+  return curve && { curve, bare: flameCurve(here, meal.unscreened) };
+}

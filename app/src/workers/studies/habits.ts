@@ -1,0 +1,5 @@
+import { habitLedger, type HabitLedger } from '@tinder/core/study';
+import type { Subject } from '../study-host';
+
+/** What every habit costs or saves on this trip. */
+export const habits = ({ trip, plan }: Pick<Subject, 'trip' | 'plan'>, _args: undefined): HabitLedger => habitLedger(trip, plan);

@@ -1,0 +1,46 @@
+import { balance } from './balance';
+import { card } from './card';
+import { changes } from './changes';
+import { cold } from './cold';
+import { dose } from './dose';
+import { flame } from './flame';
+import { habits } from './habits';
+import { blend } from './blend';
+import { kitLines } from './kit-lines';
+import { kits } from './kits';
+import { ladder } from './ladder';
+import { legKits } from './leg-kits';
+import { losses } from './losses';
+import { mends } from './mends';
+import { nest } from './nest';
+import { perKcal } from './per-kcal';
+import { risk } from './risk';
+import { shelf } from './shelf';
+import { whatIf } from './what-if';
+
+/** Every study by the name that the page asks for it: what it is about, what else it must be told, what it answers. */
+export const STUDIES = {
+  balance,
+  blend,
+  card,
+  changes,
+  cold,
+  dose,
+  flame,
+  habits,
+  kitLines,
+  kits,
+  ladder,
+  legKits,
+  losses,
+  mends,
+  nest,
+  perKcal,
+  risk,
+  shelf,
+  whatIf,
+};
+export type StudyName = keyof typeof STUDIES;
+export type SubjectOf<N extends StudyName> = Parameters<(typeof STUDIES)[N]>[0];
+export type ArgsOf<N extends StudyName> = Parameters<(typeof STUDIES)[N]>[1];
+export type AnswerOf<N extends StudyName> = ReturnType<(typeof STUDIES)[N]>;

@@ -1,0 +1,14 @@
+import type { Result } from '@tinder/core/errors';
+import type { NotPlannable } from '@tinder/core/kit';
+import { upgradeLadder, type Upgrade } from '@tinder/core/study';
+import type { Subject } from '../study-host';
+import { kitOf, type KitGone } from './rack-kit';
+
+/** What would make a kit lighter, what a gram costs first. */
+export function ladder(
+  { rack, trip }: Pick<Subject, 'rack' | 'trip'>,
+  { kitId }: { kitId: string },
+): Result<Upgrade[], NotPlannable | KitGone> {
+  const kit = kitOf(rack, kitId);
+  return kit.ok ? upgradeLadder(rack, trip, kit.value) : kit;
+}

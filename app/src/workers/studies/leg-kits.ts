@@ -1,0 +1,5 @@
+import { legKitChoices, type LegKitChoice } from '@tinder/core/study';
+import type { Subject } from '../study-host';
+
+/** What another kit on one leg would change. */
+export const legKits = ({ rack, trip, plan }: Subject, { leg }: { leg: number }): LegKitChoice[] => legKitChoices(rack, trip, plan, leg);

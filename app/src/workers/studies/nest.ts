@@ -1,0 +1,11 @@
+import { done, type Result } from '@tinder/core/errors';
+import type { Nest } from '@tinder/core/kit';
+import { nestOf } from '@tinder/core/study';
+import type { Subject } from '../study-host';
+import { kitOf, type KitGone } from './rack-kit';
+
+/** How a kit of the rack nests; undefined where nothing of it holds anything. */
+export function nest({ rack }: Pick<Subject, 'rack'>, { kitId }: { kitId: string }): Result<Nest | undefined, KitGone> {
+  const kit = kitOf(rack, kitId);
+  return kit.ok ? done(nestOf(rack, kit.value)) : kit;
+}

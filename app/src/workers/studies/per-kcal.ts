@@ -1,0 +1,7 @@
+import { perThousandKcal, type PerKcal } from '@tinder/core/study';
+import { placeOfDay, tripOnLeg } from '@tinder/core/trail';
+import type { Subject } from '../study-host';
+
+/** Fuel, time and weight of every dish by 1,000 kcal, in the conditions of one day. */
+export const perKcal = ({ trip }: Pick<Subject, 'trip'>, { day }: { day: number }): PerKcal[] =>
+  perThousandKcal(tripOnLeg(trip, placeOfDay(trip, day).leg), day);

@@ -1,0 +1,3 @@
+export * from './burners';
+export * from './families';
+export * from './pots';

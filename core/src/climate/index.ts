@@ -1,0 +1,2 @@
+export * from './climate-service';
+export * from './simulated-climate';

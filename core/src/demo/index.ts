@@ -1,0 +1,2 @@
+export * from './vesper-divide';
+export * from './vesper-rack';

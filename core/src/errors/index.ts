@@ -1,0 +1,2 @@
+export * from './out-of-range';
+export * from './result';

@@ -1,0 +1,163 @@
+import * as z from 'zod';
+import { CAN_PACKAGE_IDS, PACKAGE_IDS, WEIGHT_MEASURES } from '../carry';
+import { dishesByMealSchema, dishSchema, kitSchema, menuSchema, rotationSchema } from './kit-schema';
+import { LIMITS } from './limits';
+import { label, remark, within } from './schema-parts';
+import { windSchema } from './wind-schema';
+
+/**
+ * One trip as stored and exported, version 3: stops and the legs between them, day by day, one kit, a day's menu.
+ * Everything computed is left out; everything a day is like stands in the day itself.
+ */
+
+export const positionSchema = z.strictObject({ latitudeDeg: within(LIMITS.latitudeDeg), longitudeDeg: within(LIMITS.longitudeDeg) });
+
+/** Values of a day that the simulated climate may fill in; a typed one wins and leaves this list. */
+export const CLIMATE_KEYS = ['supperAirC', 'breakfastAirC', 'waterC', 'wind'] as const;
+export type ClimateKey = (typeof CLIMATE_KEYS)[number];
+
+/** Where a camp's water comes from. `snowDry` is snow melted without starter water; `carried` makes a dry camp. */
+export const WATER_SOURCES = ['stream', 'tap', 'snow', 'snowDry', 'carried'] as const;
+/** How it is made safe to drink; the boils by the rule of CDC or EPA. */
+export const TREATMENTS = ['filter', 'chemical', 'none', 'boilCdc', 'boilEpa'] as const;
+export const RESTRICTIONS = ['none', 'noOpenFlame', 'noFlame', 'unknown'] as const;
+export const STOP_KINDS = ['town', 'shop', 'hut', 'crossing', 'fuelStation', 'postOffice', 'trailEnd'] as const;
+
+export const daySchema = z.strictObject({
+  km: within(LIMITS.km),
+  ascentM: within(LIMITS.ascentM),
+  /** Of the day's camp. */
+  altitudeM: within(LIMITS.altitudeM),
+  supperAirC: within(LIMITS.airC),
+  breakfastAirC: within(LIMITS.airC),
+  /** One standard deviation of the air about those values, K. */
+  spreadC: within(LIMITS.spreadC),
+  waterC: within(LIMITS.waterC),
+  wind: windSchema,
+  gusty: z.boolean(),
+  source: z.enum(WATER_SOURCES),
+  treatment: z.enum(TREATMENTS),
+  /** Meals bought instead of cooked. */
+  eatsOut: z.strictObject({ breakfast: z.boolean(), supper: z.boolean() }),
+  /** Dishes of this day that are not the usual ones, by part of the day. */
+  dishes: dishesByMealSchema.default({}),
+  /** Which values come from the simulated climate. */
+  simulated: z.array(z.enum(CLIMATE_KEYS)).max(CLIMATE_KEYS.length),
+  /** Of the camp, where a track is known. */
+  at: positionSchema.optional(),
+});
+
+export const saleSchema = z.strictObject({ packageId: z.enum(PACKAGE_IDS), price: within(LIMITS.price).nullable() });
+
+/** A calendar day, ISO 8601. */
+const date = z.iso.date();
+
+export const stopSchema = z.strictObject({
+  id: z.string().min(1).max(64),
+  name: label,
+  kind: z.enum(STOP_KINDS),
+  sells: z.array(saleSchema).max(PACKAGE_IDS.length),
+  openNote: remark,
+  /** Empty canisters can be left here. */
+  bin: z.boolean(),
+  /** A box posted ahead waits here: it can hold anything the post takes. */
+  box: z.strictObject({ postBy: date.nullable(), note: remark }).nullable(),
+  /** What the walker has decided to buy here, whatever is lightest: cans by what they are sold as, or measures or tablets by count. */
+  pinned: z
+    .discriminatedUnion('kind', [
+      z.strictObject({ kind: z.literal('cans'), counts: z.partialRecord(z.enum(CAN_PACKAGE_IDS), within(LIMITS.pinnedCans).int()) }),
+      z.strictObject({ kind: z.literal('units'), count: within(LIMITS.pinnedUnits).int() }),
+    ])
+    .nullable()
+    .default(null),
+  /** There and back, off the trail. */
+  detourKm: within(LIMITS.km),
+  at: positionSchema.optional(),
+});
+
+export const legSchema = z.strictObject({
+  days: z.array(daySchema).min(LIMITS.dayCount.min).max(LIMITS.dayCount.max),
+  /** A kit of the rack that is carried on this leg in place of the trip's own: posted ahead, sent home again. */
+  kit: z.strictObject({ rackKitId: z.string().min(1).max(64), kit: kitSchema }).optional(),
+  restriction: z.enum(RESTRICTIONS),
+  /** Where the walker checked, and when. */
+  restrictionNote: remark,
+});
+
+/** Small comforts that fuel which is over may go into, dearest wish first. */
+export const COMFORTS = ['drink', 'boil', 'wash'] as const;
+export type Comfort = (typeof COMFORTS)[number];
+
+/** What might come otherwise, kept beside the plan. */
+export const whatIfSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('colder'), byK: within(LIMITS.colderK) }),
+  z.strictObject({ kind: z.literal('windier') }),
+  z.strictObject({ kind: z.literal('slower') }),
+  z.strictObject({ kind: z.literal('closed'), stopId: z.string().min(1).max(64) }),
+]);
+export type WhatIf = z.infer<typeof whatIfSchema>;
+/** What is looked at until the walker asks for something else (docs/physics.md, Spreads: colder, windier, slower). */
+export const USUAL_WHAT_IFS: WhatIf[] = [{ kind: 'colder', byK: 8 }, { kind: 'windier' }, { kind: 'slower' }];
+
+export const tripSchema = z
+  .strictObject({
+    id: z.string().min(1).max(64),
+    name: label,
+    startDate: date,
+    latitudeDeg: within(LIMITS.latitudeDeg),
+    stops: z.array(stopSchema).min(LIMITS.stops.min).max(LIMITS.stops.max),
+    legs: z.array(legSchema).min(1),
+    /** Height along the trail, from a track; empty where none was read. */
+    profile: z.array(z.strictObject({ km: z.number().min(0).max(20_000), altitudeM: within({ min: -430, max: 9000 }) })).max(2000),
+    kit: kitSchema,
+    /** The kit of the rack that it was taken from, where there is one. */
+    rackKitId: z.string().min(1).max(64).optional(),
+    menu: menuSchema,
+    /** Dishes kept for this trip. */
+    dishes: z.array(dishSchema).max(300).default([]),
+    /** Dishes that take turns, day after day, by part of the day. */
+    rotation: rotationSchema.default({}),
+    /** Supper, drink and wash-up water are heated in one lighting. */
+    oneLighting: z.boolean().default(true),
+    /** Factor on food and its water. */
+    appetite: within(LIMITS.appetite).default(1),
+    reservePercent: within(LIMITS.reservePercent),
+    /** Which weight the load-outs are the least of, and what a unit of money is worth in its grams. */
+    loadOut: z
+      .strictObject({
+        measure: z.enum(WEIGHT_MEASURES).default('gramDays'),
+        gramsPerPrice: within(LIMITS.gramsPerPrice).default(0),
+        /** Alcohol is split so that any one bottle may leak and the rest still lasts. */
+        leakProof: z.boolean().default(false),
+        /** The chance of running out on a carry that the walker would live with. */
+        riskLimitPercent: within(LIMITS.riskLimitPercent).default(2),
+      })
+      .prefault({}),
+    comforts: z
+      .array(z.enum(COMFORTS))
+      .max(COMFORTS.length)
+      .default([...COMFORTS]),
+    whatIfs: z.array(whatIfSchema).max(5).default(USUAL_WHAT_IFS),
+  })
+  .superRefine((trip, ctx) => {
+    if (trip.legs.length !== trip.stops.length - 1)
+      ctx.addIssue({
+        code: 'custom',
+        path: ['legs'],
+        message: `${trip.stops.length} stops have ${trip.stops.length - 1} legs between them, not ${trip.legs.length}`,
+      });
+    const days = trip.legs.reduce((n, l) => n + l.days.length, 0);
+    if (days > LIMITS.tripDays.max)
+      ctx.addIssue({ code: 'custom', path: ['legs'], message: `${days} days; a trip has at most ${LIMITS.tripDays.max}` });
+    if (new Set(trip.stops.map((s) => s.id)).size !== trip.stops.length)
+      ctx.addIssue({ code: 'custom', path: ['stops'], message: 'two stops share one id' });
+  });
+
+export type Trip = z.infer<typeof tripSchema>;
+export type Pin = NonNullable<Stop['pinned']>;
+export type Stop = z.infer<typeof stopSchema>;
+export type Sale = z.infer<typeof saleSchema>;
+export type Leg = z.infer<typeof legSchema>;
+export type Day = z.infer<typeof daySchema>;
+export type Position = z.infer<typeof positionSchema>;
+export type Restriction = Leg['restriction'];

@@ -1,0 +1,49 @@
+import type { Container, NoPlan, Stage } from '../../carry';
+import type { Result } from '../../errors';
+import type { Stop, Trip } from '../../model';
+import type { Supply } from '../../trail';
+import type { DayConditions } from '../day-conditions';
+import type { KitInUse } from '../meal-burn';
+
+/** What the stop of a carry has to do with fuel. */
+export interface LoadOut {
+  /** Leaving the stop, in the order of use; empties that found no bin come last. */
+  containers: Container[];
+  bought: Container[];
+  /** Left at the stop: empties, and part-used ones that are not worth their weight. */
+  left: Container[];
+}
+
+/** One carry's part in the choice. */
+export interface CarryNeed {
+  stop: Stop;
+  supply: Supply;
+  days: readonly DayConditions[];
+  burntG: readonly number[];
+  /** What must last, g: what is burnt, or more where another load-out burnt more. */
+  demandG: number;
+}
+
+/** Load-outs to be chosen: of which trip, for which carries, and whether the walker's pins are followed. */
+export interface Choosing {
+  trip: Trip;
+  use: KitInUse;
+  needs: readonly CarryNeed[];
+  /** The carries as the optimiser sees them, one a need. */
+  stages: readonly Stage[];
+  /** What a unit of money is worth, in units of the walker's measure. */
+  gramsPerPrice: number;
+  /** Held on coming to the first stop. */
+  arrivedWith: readonly Container[];
+  followPins: boolean;
+}
+
+/** Load-outs, one a need, with their cost by the walker's measure, money included. */
+export interface Chosen {
+  loadOuts: LoadOut[];
+  cost: number;
+  price: number;
+  /** The best is proven; false only on trips of dozens of stops. */
+  exact: boolean;
+}
+export type Choice = Result<Chosen, NoPlan>;

@@ -1,0 +1,75 @@
+import { dayWeights, weightOf, type Container, type NoPlan, type Stage } from '../../carry';
+import { done } from '../../errors';
+import type { Trip } from '../../model';
+import type { KitInUse } from '../meal-burn';
+import type { CarryNeed, Choice, Choosing, LoadOut } from './choosing';
+import { chooseCans } from './on-cans';
+import { choosePoured } from './poured-out';
+
+export interface TripLoadOuts {
+  loadOuts: LoadOut[];
+  /** Carried for them, as grams on the back over the whole trip by the walker's measure; and what they cost. */
+  meanG: number;
+  price: number;
+  /** What following the walker's pins costs more than the best without them. */
+  pinCost?: { meanG: number; price: number };
+  /** The best is proven; false only on trips of dozens of stops. */
+  exact: boolean;
+  /** A pin that leaves too little: it was not followed. */
+  short?: NoPlan;
+}
+
+/**
+ * The load-outs of a whole trip, the least by the walker's measure: what is carried on, bought and left at every stop that can fill up.
+ * `arrivedWith` is what is held on coming to the first of them. Without pins there always is a plan: such stops sell without limit.
+ */
+export function loadOutsOf(trip: Trip, use: KitInUse, needs: readonly CarryNeed[], arrivedWith: readonly Container[] = []): TripLoadOuts {
+  const stages = stagesOf(trip, needs);
+  const wholeWay = stages.reduce((sum, s) => sum + weightOf(s), 0);
+  // money is worth grams carried the whole way: in the measure's own unit, that many times its weight
+  const gramsPerPrice = trip.loadOut.gramsPerPrice * wholeWay;
+  const choosing: Choosing = { trip, use, needs, stages, gramsPerPrice, arrivedWith, followPins: false };
+  const free = choose(choosing);
+  if (!free.ok) return { loadOuts: needs.map(() => NOTHING), meanG: 0, price: 0, exact: true, short: free.problem };
+  const measured = ({ loadOuts, cost, price, exact }: (typeof free)['value']): TripLoadOuts => ({
+    loadOuts,
+    // carried weight in the measure's unit as grams carried all the way
+    meanG: (cost - gramsPerPrice * price) / Math.max(1e-9, wholeWay),
+    price,
+    exact,
+  });
+  const best = measured(free.value);
+  if (!needs.some((n) => n.stop.pinned)) return best;
+  const pinned = choose({ ...choosing, followPins: true });
+  if (!pinned.ok) return { ...best, short: pinned.problem };
+  const followed = measured(pinned.value);
+  return { ...followed, pinCost: { meanG: followed.meanG - best.meanG, price: followed.price - best.price } };
+}
+
+const NOTHING: LoadOut = { containers: [], bought: [], left: [] };
+
+function stagesOf(trip: Trip, needs: readonly CarryNeed[]): Stage[] {
+  const factor = 1 + trip.reservePercent / 100;
+  return needs.map(({ days, burntG, demandG, stop }) => ({
+    burntG,
+    weights: dayWeights(trip.loadOut.measure, days),
+    needG: factor * demandG,
+    bin: stop.bin,
+  }));
+}
+
+function choose(choosing: Choosing): Choice {
+  const { fuel } = choosing.use;
+  switch (fuel.kind) {
+    case 'gas':
+    case 'gel':
+      return chooseCans(choosing);
+    case 'alcohol':
+    case 'liquid':
+    case 'tablet':
+      return choosePoured(fuel, choosing);
+    case 'wood':
+    case 'none': // gathered, or not needed: nothing leaves a stop
+      return done({ loadOuts: choosing.needs.map(() => NOTHING), cost: 0, price: 0, exact: true });
+  }
+}

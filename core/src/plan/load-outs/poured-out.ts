@@ -1,0 +1,65 @@
+import {
+  bestPoured,
+  cheapestVolume,
+  fuelOfG,
+  holding,
+  leakProofMl,
+  priceOfPackages,
+  tabletPackage,
+  TABLETS_A_BOX,
+  tareOfG,
+  type Offer,
+  type PouredStage,
+} from '../../carry';
+import { done } from '../../errors';
+import type { Fuel } from '../../fuel';
+import { offersAt } from '../../trail';
+import type { Choice, Choosing, LoadOut } from './choosing';
+
+/** Liquid fuel is counted in steps of this, mL. */
+const LIQUID_STEP_ML = 10;
+
+type Poured = Extract<Fuel, { kind: 'alcohol' | 'liquid' | 'tablet' }>;
+
+/** Load-outs of what is poured or counted out: alcohol in whole measures, tablets whole, liquid fuel in small steps. */
+export function choosePoured(fuel: Poured, choosing: Choosing): Choice {
+  const { trip, stages, needs, followPins, gramsPerPrice, arrivedWith } = choosing;
+  const unitMl = fuel.kind === 'alcohol' ? trip.kit.measureMl : LIQUID_STEP_ML;
+  const unitG = fuel.kind === 'tablet' ? fuel.tabletG : unitMl * fuel.densityGPerMl;
+  /** What must be left when any one bottle has leaked, g. */
+  const afterLeakG = (i: number): number => (trip.loadOut.leakProof && fuel.kind === 'alcohol' ? needs[i].demandG : 0);
+  const pouredStages = stages.map((stage, i): PouredStage => {
+    const { stop, supply } = needs[i];
+    return {
+      ...stage,
+      needG: Math.max(stage.needG, leakNeedG(fuel, afterLeakG(i))),
+      price: unitPrice(fuel, unitMl, offersAt(stop, supply)),
+      ...(followPins && stop.pinned?.kind === 'units' ? { pinned: stop.pinned.count } : {}),
+    };
+  });
+  const tareAt = (fuelG: number, i: number): number => tareOfG(holding(fuel, fuelG, afterLeakG(i)));
+  const best = bestPoured(unitG, tareAt, pouredStages, gramsPerPrice, fuelOfG(arrivedWith));
+  if (!best.ok) return best;
+  const { steps, cost, price } = best.value;
+  const loadOuts = steps.map((s, i): LoadOut => ({
+    containers: holding(fuel, s.fuelG, afterLeakG(i)),
+    bought: holding(fuel, s.boughtUnits * unitG),
+    left: [],
+  }));
+  return done({ loadOuts, cost, price, exact: true });
+}
+
+/** The least fuel that still is so much when any one bottle is lost, g. */
+const leakNeedG = (fuel: Poured, afterLeakG: number): number =>
+  fuel.kind === 'alcohol' && afterLeakG > 0 ? fuel.densityGPerMl * leakProofMl(fuel.densityGPerMl, afterLeakG / fuel.densityGPerMl) : 0;
+
+/** Price of so many units at a stop; usual prices where the stop's own is not known; undefined where none is sold. */
+function unitPrice(fuel: Poured, unitMl: number, offers: readonly Offer[]): ((units: number) => number) | undefined {
+  if (fuel.kind === 'tablet') {
+    const id = tabletPackage(fuel.tabletG);
+    const box = priceOfPackages(offers, id, 1)?.price;
+    return box === undefined ? undefined : (units) => box * Math.ceil(units / TABLETS_A_BOX[id]);
+  }
+  const sold = offers.filter((o) => o.packageId.startsWith(fuel.kind));
+  return sold.length ? (units) => cheapestVolume(sold, units * unitMl)?.price ?? 0 : undefined;
+}

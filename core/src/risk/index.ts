@@ -1,0 +1,3 @@
+export * from './monte-carlo';
+export * from './random';
+export * from './spreads';

@@ -1,0 +1,103 @@
+import { cookedMin, COZIES, HOT_C, mixedC, potHeatCapacityJPerK, rest, restForDonenessS, simulateBurn } from '../burn';
+import { mealOn, potFillMl, swollenMl } from '../menu';
+import { hold, LIMITS, type Meal, type MealName, type Trip } from '../model';
+import { FRESH_CAN, kitInUse, onEvening, sourceFor, type Plan, type PlannedMeal } from '../plan';
+import { SPREADS, WIND_CLASS } from '../risk';
+
+/** How one dish of one day is cooked, as it is read at the stove. */
+export interface DishCard {
+  meal: Meal;
+  name: MealName;
+  day: number;
+  /** Absent for cold food. */
+  cooked?: CookedDish;
+  potFillMl: number;
+  swollenMl: number;
+}
+export interface CookedDish {
+  planned: PlannedMeal;
+  /** From the quickest to the slowest over a day's spread of water and wind, s; the slowest is undefined where it fails. */
+  quickS: number;
+  slowS: number | undefined;
+  /** After stirring the food in, °C. */
+  mixedC: number;
+  /** Rest that cooks it through here, s: 0 where the simmer has done it, undefined where it cools too soon. */
+  needRestS: number | undefined;
+  /** At the end of the rest that is planned, °C, and how far it is cooked by then, minutes at 90 °C. */
+  eatenC: number;
+  cookedMin: number;
+  /** From the flame until it can be eaten without burning the tongue, s. */
+  coolS: number;
+}
+
+/** Food hotter than this burns, °C (common practice: drinks are served at 60 to 65 °C). */
+const EATABLE_C = HOT_C + 3;
+
+/** The card of a part of `day` (1-based); undefined past the end of the trip. Boiled for a cozy or dried at home, it rests wrapped. */
+export function dishCard(trip: Trip, plan: Plan, day: number, name: MealName): DishCard | undefined {
+  const conditions = plan.days[day - 1];
+  if (!conditions) return undefined;
+  const meal = mealOn(trip, day, name, conditions.dishes);
+  const planned = conditions.meals[name];
+  const card: DishCard = {
+    meal,
+    name,
+    day,
+    potFillMl: potFillMl(meal),
+    swollenMl: swollenMl(meal.dryG),
+  };
+  if (!planned || planned.burn.outcome.kind !== 'done') return card;
+  return { ...card, cooked: cookedDish(trip, meal, planned) };
+}
+
+function cookedDish(trip: Trip, meal: Meal, planned: PlannedMeal): CookedDish {
+  const { facts, burn } = planned;
+  const { waterMl, airC, pressurePa, potWindMps, pot } = facts;
+  const inPot = meal.vessel === 'pot';
+  const startC =
+    meal.simmerMin > 0 ? burn.targetC : mixedC(waterMl, burn.targetC, meal.dryG, Math.max(0, airC), inPot ? potHeatCapacityJPerK(pot) : 0);
+  const cozyM2KPerW = meal.method === 'boilCozy' || meal.method === 'homeDried' ? COZIES.foam : COZIES.none;
+  const cooling = rest({
+    waterMl: Math.max(50, waterMl - meal.drainedMl),
+    dryG: meal.dryG,
+    startC,
+    airC,
+    pressurePa,
+    windMps: potWindMps,
+    pot,
+    vessel: meal.vessel,
+    cozyM2KPerW,
+    padUnder: true,
+  });
+  const simmered = cookedMin(() => burn.targetC, facts.holdS);
+  const restS = meal.restMin * 60;
+  const [quickS, slowS] = spreadS(trip, planned);
+  return {
+    planned,
+    quickS: quickS ?? burn.durationS,
+    slowS,
+    mixedC: startC,
+    needRestS: simmered >= meal.doneMin ? 0 : restForDonenessS(cooling.atS, meal.doneMin - simmered),
+    eatenC: cooling.atS(restS),
+    cookedMin: simmered + cookedMin(cooling.atS, restS),
+    coolS: cooling.untilC(EATABLE_C),
+  };
+}
+
+/** Time on a kind evening and on a hard one: water 3 K warmer or colder, wind one class down or up, with a fresh can. */
+function spreadS(trip: Trip, { facts }: PlannedMeal): [number | undefined, number | undefined] {
+  const use = kitInUse(trip.kit);
+  const lasts = (waterK: number, wind: number): number | undefined => {
+    const f = onEvening(facts, waterK, wind);
+    const burn = simulateBurn({ ...f, source: sourceFor(use, f, FRESH_CAN) });
+    return burn.outcome.kind === 'done' ? burn.durationS : undefined;
+  };
+  return [lasts(SPREADS.waterK, WIND_CLASS.down), lasts(-SPREADS.waterK, WIND_CLASS.up)];
+}
+
+/** The walker's word on a dish moves what it needs: hard asks for a quarter more than it got, mush for a fifth less. */
+export const VERDICT_FACTOR = { hard: 1.25, good: 1, mush: 0.8 } as const;
+export type DoneVerdict = keyof typeof VERDICT_FACTOR;
+
+/** Minutes at 90 °C a dish needs, learnt from one that got `cookedMin` and was found so. */
+export const learntDoneMin = (cooked: number, verdict: DoneVerdict): number => hold(cooked * VERDICT_FACTOR[verdict], LIMITS.doneMin);

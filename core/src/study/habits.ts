@@ -1,0 +1,165 @@
+import { potVolumeMl } from '../burn';
+import { asKitPot, burnerById, FAMILY_WINDSCREENS, hasValve, isGas, POTS, wallsInCan, WINDSCREEN_MASS_G } from '../catalogue';
+import { DRINK_ML, everyMeal, headspaceOf, isSimmered, potFillMl, REST_TARGET_C, withMethod } from '../menu';
+import { MEALS, type Meal, type MealName, type Trip } from '../model';
+import { demandOfG, planTrip, unfinishedMeals, type Plan } from '../plan';
+import { dayCount, paintDays } from '../trail';
+import { cookingTimeS, FLAMES_TO_TRY } from './changes';
+
+/** One thing a walker does, done the other way. */
+export type HabitKind =
+  | { code: 'stopAt88' }
+  | { code: 'boilAll' }
+  | { code: 'lid'; on: boolean }
+  | { code: 'windscreen'; windscreen: Trip['kit']['windscreen'] }
+  | { code: 'flame'; setting: number }
+  | { code: 'warmCan'; warming: Trip['kit']['canWarming'] }
+  | { code: 'cozyForSimmer' }
+  | { code: 'filter' }
+  | { code: 'boilToTreat' }
+  | { code: 'homeDried' }
+  | { code: 'rawFood' }
+  | { code: 'washUp'; on: boolean }
+  | { code: 'drink'; on: boolean }
+  | { code: 'lighting'; one: boolean }
+  | { code: 'pot'; name: string }
+  | { code: 'breakfast'; hot: boolean };
+
+/** What it comes to over the whole trip as it stands, measured by planning again. */
+export interface Habit {
+  kind: HabitKind;
+  trip: Trip;
+  /** Fuel burnt over the trip, against now, g (negative saves). */
+  fuelG: number;
+  /** Fuel and containers out of all stops together, against now, g: a habit may save grams and no container. */
+  containersG: number;
+  /** At the stove over the trip, against now, s. */
+  timeS: number;
+  /** Hot meals that become possible (negative: that fail). */
+  mealsMended: number;
+}
+export interface HabitLedger {
+  habits: Habit[];
+  /** All that save without giving anything up, together: planned as one, never added up. */
+  together?: Omit<Habit, 'kind'> & { kinds: HabitKind[] };
+}
+
+const WASH_UP_ML = 250;
+/** Less than this is noise, g. */
+const NOISE_G = 0.5;
+/** Habits whose other way is another meal, another dish or another walk: they are shown, but not part of the best together. */
+const GIVES_UP: readonly HabitKind['code'][] = ['breakfast', 'drink', 'washUp', 'pot', 'filter', 'boilToTreat', 'rawFood', 'homeDried'];
+
+type Edit = (t: Trip) => Trip;
+
+/** Every habit alone and the best together over the trip as it stands. */
+export function habitLedger(trip: Trip, now: Plan): HabitLedger {
+  const measure = (changed: Trip): Omit<Habit, 'kind'> => {
+    const then = planTrip(changed);
+    return {
+      trip: changed,
+      fuelG: demandOfG(then) - demandOfG(now),
+      containersG: containersOfG(then) - containersOfG(now),
+      timeS: cookingTimeS(then) - cookingTimeS(now),
+      mealsMended: unfinishedMeals(now) - unfinishedMeals(then),
+    };
+  };
+  const edits = candidates(trip);
+  const habits = edits
+    .map(({ kind, edit }): Habit => ({ kind, ...measure(edit(trip)) }))
+    .filter((h) => Math.abs(h.fuelG) > NOISE_G || h.mealsMended !== 0)
+    .sort((a, b) => a.fuelG - b.fuelG);
+  const savers = edits.filter(({ kind }) => {
+    const h = habits.find((x) => x.kind === kind);
+    return h && h.fuelG < 0 && h.mealsMended >= 0 && !GIVES_UP.includes(kind.code);
+  });
+  if (savers.length < 2) return { habits };
+  const all = (list: typeof savers): Trip => list.reduce((t, s) => s.edit(t), trip);
+  let best = savers;
+  let together = measure(all(best));
+  // one that no longer helps beside the others is left out: habits do not add up
+  for (const s of savers) {
+    const without = best.filter((x) => x !== s);
+    const m = measure(all(without));
+    if (m.fuelG <= together.fuelG) [best, together] = [without, m];
+  }
+  return { habits, together: { ...together, kinds: best.map((s) => s.kind) } };
+}
+
+const containersOfG = (plan: Plan): number => plan.carries.reduce((sum, c) => sum + c.fuelG + c.tareG, 0);
+
+const mealsOf = (trip: Trip): Meal[] => [...MEALS.map((name) => trip.menu[name]), ...trip.dishes.map((d) => d.meal)].filter((m) => m.hot);
+const usual =
+  (name: MealName, change: Partial<Meal>): Edit =>
+  (t) => ({ ...t, menu: { ...t.menu, [name]: { ...t.menu[name], ...change } } });
+const kitEdit =
+  (change: Partial<Trip['kit']>): Edit =>
+  (t) => ({ ...t, kit: { ...t.kit, ...change } });
+
+const isRaw = (m: Meal): boolean => m.hot && m.dryG > 0 && isSimmered(m);
+const isPlainBoil = (m: Meal): boolean => m.hot && m.target.kind === 'boil' && m.simmerMin === 0 && m.makeSafe === 'none';
+const isBelowBoil = (m: Meal): boolean => m.hot && m.dryG > 0 && m.target.kind === 'stopAt';
+
+function candidates(trip: Trip): { kind: HabitKind; edit: Edit }[] {
+  const { kit, menu } = trip;
+  const burner = burnerById(kit.burnerId);
+  const meals = mealsOf(trip);
+  const list: { kind: HabitKind; edit: Edit }[] = [];
+  const add = (kind: HabitKind, edit: Edit): void => void list.push({ kind, edit });
+  const target = { kind: 'stopAt', targetC: REST_TARGET_C } as const;
+  if (meals.some(isPlainBoil)) add({ code: 'stopAt88' }, (t) => everyMeal(t, (m) => (isPlainBoil(m) ? { ...m, target } : m)));
+  if (meals.some(isBelowBoil))
+    add({ code: 'boilAll' }, (t) => everyMeal(t, (m) => (isBelowBoil(m) ? { ...m, target: { kind: 'boil' } } : m)));
+  add({ code: 'lid', on: !kit.lidOn }, kitEdit({ lidOn: !kit.lidOn }));
+  for (const windscreen of FAMILY_WINDSCREENS[burner.family]) {
+    if (windscreen === kit.windscreen || wallsInCan(windscreen, burner)) continue;
+    add({ code: 'windscreen', windscreen }, kitEdit({ windscreen, windscreenMassG: WINDSCREEN_MASS_G[windscreen] }));
+  }
+  if (hasValve(burner))
+    for (const setting of FLAMES_TO_TRY)
+      if (Math.abs(setting - kit.flameSetting) > 0.02) add({ code: 'flame', setting }, kitEdit({ flameSetting: setting }));
+  if (isGas(burner)) {
+    const warming = kit.canWarming === 'none' ? 'jacket' : 'none';
+    add({ code: 'warmCan', warming }, kitEdit({ canWarming: warming }));
+  }
+  if (meals.some((m) => m.method === 'simmer' && m.dryG > 0))
+    add({ code: 'cozyForSimmer' }, (t) =>
+      everyMeal(t, (m) => (m.hot && m.method === 'simmer' && m.dryG > 0 ? withMethod(m, 'boilCozy') : m)),
+    );
+  const boiled = trip.legs.some((l) => l.days.some((d) => d.treatment === 'boilCdc' || d.treatment === 'boilEpa'));
+  const everywhere =
+    (treatment: 'filter' | 'boilEpa'): Edit =>
+    (t) =>
+      paintDays(t, 1, dayCount(t), { treatment });
+  if (boiled) add({ code: 'filter' }, everywhere('filter'));
+  else add({ code: 'boilToTreat' }, everywhere('boilEpa'));
+  if (meals.some(isRaw)) add({ code: 'homeDried' }, (t) => everyMeal(t, (m) => (isRaw(m) ? withMethod(m, 'homeDried') : m)));
+  if (hasValve(burner) && meals.some((m) => m.method === 'homeDried'))
+    add({ code: 'rawFood' }, (t) =>
+      everyMeal(t, (m) => (m.hot && m.method === 'homeDried' ? { ...withMethod(m, 'simmer'), waterMl: m.waterMl } : m)),
+    );
+  add(
+    { code: 'washUp', on: !menu.washUp.hot },
+    usual('washUp', { hot: !menu.washUp.hot, waterMl: WASH_UP_ML, method: 'heatRest', name: 'wash-up water' }),
+  );
+  add(
+    { code: 'drink', on: !menu.drink.hot },
+    usual('drink', menu.drink.hot ? { hot: false } : { ...withMethod(menu.drink, 'hotDrink'), waterMl: DRINK_ML, name: 'hot drink' }),
+  );
+  if (menu.drink.hot || menu.washUp.hot || trip.dishes.some((d) => d.meal.method === 'hotDrink'))
+    add({ code: 'lighting', one: !trip.oneLighting }, (t) => ({ ...t, oneLighting: !t.oneLighting }));
+  for (const pot of otherPots(trip)) add({ code: 'pot', name: pot.name }, kitEdit({ pot }));
+  add({ code: 'breakfast', hot: !menu.breakfast.hot }, usual('breakfast', { hot: !menu.breakfast.hot }));
+  return list;
+}
+
+/** The next smaller and the next larger pot of the catalogue that the dishes fit into, of the same kind of base. */
+function otherPots(trip: Trip): Trip['kit']['pot'][] {
+  const nowMl = potVolumeMl(trip.kit.pot);
+  const needMl = Math.max(0, ...mealsOf(trip).map((m) => potFillMl(m) / headspaceOf(m)));
+  const fitting = POTS.filter((p) => p.base === trip.kit.pot.base && p.name !== trip.kit.pot.name && potVolumeMl(p) >= needMl);
+  const bySize = [...fitting].sort((a, b) => potVolumeMl(a) - potVolumeMl(b));
+  const smaller = bySize.filter((p) => potVolumeMl(p) < nowMl).at(-1);
+  const larger = bySize.find((p) => potVolumeMl(p) > nowMl);
+  return [smaller, larger].flatMap((p) => (p ? [asKitPot(p)] : []));
+}

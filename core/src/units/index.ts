@@ -1,0 +1,3 @@
+export * from './format';
+export * from './parse';
+export * from './units';

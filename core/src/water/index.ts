@@ -1,0 +1,3 @@
+export * from './constants';
+export * from './saturation';
+export * from './snow';
