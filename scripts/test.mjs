@@ -1,6 +1,6 @@
 // Everything CI checks: install, format, lint, typecheck, unit tests, build, browser tests.
 // Ends with one line summed from the runners' own reports.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { build, fail, install, root, run } from './lib.mjs';
@@ -16,50 +16,62 @@ const chromium = findChromium();
 rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports, { recursive: true });
 
-for (const check of ['format:check', 'lint', 'typecheck']) {
-  console.log(`\n— ${check}`);
-  if (spawnSync('npm', ['run', '--silent', check], { cwd: root, stdio: 'inherit' }).status !== 0) broken = true;
-}
-for (const workspace of ['core', 'app', 'server']) unit(workspace);
+// two lanes side by side, each one process at a time: what reads the sources, and what runs them
+await Promise.all([
+  lane(['format:check', 'lint', 'typecheck'].map((name) => () => check(name))),
+  lane(['core', 'app', 'server'].map((w) => () => unit(w))),
+]);
 console.log('\n— build');
 build();
-browser();
+await browser();
 
 console.log(`\n${passed} passed, ${failed + (broken ? 1 : 0)} failed${skipped ? `, ${skipped} skipped` : ''}`);
 process.exit(failed > 0 || broken ? 1 : 0);
 
-function unit(workspace) {
-  console.log(`\n— unit tests: ${workspace}`);
+async function lane(steps) {
+  for (const step of steps) await step();
+}
+
+/** Runs a command and prints all it said at once when it ends, so that two lanes do not talk into each other. */
+function told(title, command, args, cwd, env = {}) {
+  return new Promise((done) => {
+    const child = spawn(command, args, { cwd, env: { ...process.env, ...env } });
+    const said = [];
+    child.stdout.on('data', (chunk) => said.push(chunk));
+    child.stderr.on('data', (chunk) => said.push(chunk));
+    child.on('error', (e) => said.push(Buffer.from(`${e.message}\n`)));
+    child.on('close', (status) => {
+      console.log(`\n— ${title}\n${Buffer.concat(said).toString().trimEnd()}`);
+      done(status ?? 1);
+    });
+  });
+}
+
+async function check(name) {
+  if ((await told(name, 'npm', ['run', '--silent', name], root)) !== 0) broken = true;
+}
+
+async function unit(workspace) {
   const file = path.join(reports, `${workspace}.json`);
-  const done = spawnSync('npx', ['jest', '--json', `--outputFile=${file}`], { cwd: path.join(root, workspace), stdio: 'inherit' });
-  if (!existsSync(file)) {
-    broken = true;
-    return;
-  }
+  const status = await told(`unit tests: ${workspace}`, 'npx', ['jest', '--json', `--outputFile=${file}`], path.join(root, workspace));
+  if (!existsSync(file)) return void (broken = true);
   const report = JSON.parse(readFileSync(file, 'utf8'));
   passed += report.numPassedTests;
   failed += report.numFailedTests;
   skipped += report.numPendingTests;
-  if (done.status !== 0 && report.numFailedTests === 0) broken = true; // a suite that could not start
+  if (status !== 0 && report.numFailedTests === 0) broken = true; // a suite that could not start
 }
 
-function browser() {
-  console.log('\n— browser tests');
+async function browser() {
   const file = path.join(reports, 'e2e.json');
-  const done = spawnSync('npx', ['playwright', 'test', '--reporter=list,json'], {
-    cwd: path.join(root, 'e2e'),
-    stdio: 'inherit',
-    env: { ...process.env, CHROMIUM_PATH: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
-  });
-  if (!existsSync(file)) {
-    broken = true;
-    return;
-  }
+  const env = { CHROMIUM_PATH: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: file };
+  const status = await told('browser tests', 'npx', ['playwright', 'test', '--reporter=list,json'], path.join(root, 'e2e'), env);
+  if (!existsSync(file)) return void (broken = true);
   const { stats } = JSON.parse(readFileSync(file, 'utf8'));
   passed += stats.expected + stats.flaky;
   failed += stats.unexpected;
   skipped += stats.skipped;
-  if (done.status !== 0 && stats.unexpected === 0) broken = true;
+  if (status !== 0 && stats.unexpected === 0) broken = true;
 }
 
 /** The browser for the tests: CHROMIUM_PATH, an installed Chromium, or Debian's by apt when run as root. */

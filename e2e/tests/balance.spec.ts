@@ -2,6 +2,9 @@ import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { expect, expectNoViolations, open, SIZES, test, type, verdict } from './helpers';
 
+/** Whatever side of Carry is open, below ribbon and chart. */
+const SIDE_PANELS = 'app-carry-view > :not(.axis)';
+
 const side = (page: Page, name: string) =>
   page.getByRole('radiogroup', { name: 'What to look at' }).getByText(name, { exact: true }).click();
 /** The row of a table that begins with these words. */
@@ -21,7 +24,8 @@ for (const size of SIZES)
     for (const [name, words] of answered) {
       await side(page, name);
       await expect(page.locator('app-carry-view').getByText(words).first()).toBeVisible({ timeout: 20_000 });
-      await expectNoViolations(page);
+      // ribbon, chart and frame are the same on every side
+      await expectNoViolations(page, SIDE_PANELS);
       expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth), `${name} fits`).toBe(true);
     }
   });

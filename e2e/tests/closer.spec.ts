@@ -16,7 +16,7 @@ for (const size of SIZES)
     ] as const) {
       await subject(page, name);
       await expect(page.locator('app-closer-look')).toContainText(words);
-      await expectNoViolations(page);
+      await expectNoViolations(page, 'app-closer-look');
     }
     expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
   });

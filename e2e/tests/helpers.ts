@@ -49,10 +49,15 @@ export async function type(page: Page, label: string, text: string): Promise<voi
   await field.press('Enter');
 }
 
-export async function expectNoViolations(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+/** The whole page, or only the part of it that has changed since it was looked at as a whole. */
+export async function expectNoViolations(page: Page, within?: string): Promise<void> {
+  const axe = new AxeBuilder({ page });
+  const { violations } = await (within ? axe.include(within) : axe).analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
 }
+
+/** An open drawer. */
+export const DIALOG = '[role=dialog]';
 
 /** Waits until nothing on the page moves: contrast is judged when a drawer stands. */
 export async function standing(page: Page): Promise<void> {

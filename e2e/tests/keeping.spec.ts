@@ -47,7 +47,7 @@ test('refuses broken files with the place and the mend, and changes nothing', as
   const cases: [string, string, RegExp][] = [
     ['half.json', good.slice(0, 300), /stops being JSON at line \d+, column \d+/],
     ['other.json', '{"hello": 1}', /neither a trip nor a rack/],
-    ['later.json', good.replace('"version": 2', '"version": 12'), /version 12; this program reads up to version 2/],
+    ['later.json', good.replace('"version": 3', '"version": 12'), /version “12”; this program reads up to version 3/],
     ['negative.json', good.replace('"waterMl": 600', '"waterMl": -600'), /trips\.0\.trip\.menu\.supper\.waterMl/],
     ['noise.json', 'x'.repeat(10_000_000), /line 1, column 1/],
   ];

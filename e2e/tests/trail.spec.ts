@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { expect, expectNoViolations, open, SIZES, standing, test, type, verdict } from './helpers';
+import { DIALOG, expect, expectNoViolations, open, SIZES, standing, test, type, verdict } from './helpers';
 
 const ribbon = (page: Page) => page.locator('svg.ribbon');
 const legs = (page: Page) => page.getByRole('table', { name: 'stops and legs' });
@@ -22,7 +22,7 @@ for (const size of SIZES)
       await page.keyboard.press(key);
       await expect(page.getByRole('dialog')).toBeVisible();
       await standing(page);
-      await expectNoViolations(page);
+      await expectNoViolations(page, DIALOG);
       await page.keyboard.press('Escape');
       await expect(page.getByRole('dialog')).toBeHidden();
     }

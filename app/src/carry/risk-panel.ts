@@ -58,13 +58,17 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
     } @else if (risk.drawn.problem()) {
       <app-study-note [study]="risk.drawn" />
     } @else if (carry().fuelG > 0) {
-      <p class="quiet">drawing {{ trips }} trips…</p>
+      <p class="quiet waiting">drawing {{ trips }} trips…</p>
     }
   `,
   styles: `
     p {
       margin: 6px 0 0;
       line-height: 1.3;
+    }
+    /* as high as the answer, so that nothing below it moves when it comes */
+    .waiting {
+      min-height: 104px;
     }
     .over {
       padding-left: 8px;

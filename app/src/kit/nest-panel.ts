@@ -1,4 +1,3 @@
-import type { ElementRef } from '@angular/core';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal, viewChild } from '@angular/core';
 import { packingSteps } from '@tinder/core/kit';
 import type { RackKit } from '@tinder/core/model';
@@ -8,91 +7,24 @@ import { StudyWorker } from '../planning/study-worker';
 import { downloadFigurePng, downloadFigureSvg } from '../platform/export-figure';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
-import { cutaway, type DrawnPiece } from '../charts/cutaway-geometry';
+import { cutaway } from '../charts/cutaway-geometry';
 import { misfitWords, sizeText } from '../words/kit-words';
 import { KitStudy } from './kit-study';
+import { NEST_DRAWING, NestDrawing } from './nest-drawing';
 
-const DRAWING = { width: 200, height: 210, left: 70, right: 76, top: 44, bottom: 30 };
 const STEP_MS = 900;
 const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into the gaps' };
 
 /** The cutaway: the pot to scale with everything nested in it, packed step by step; and how the kit stands when it cooks. */
 @Component({
   selector: 'app-nest-panel',
-  imports: [NzButtonComponent, StudyNote],
+  imports: [NestDrawing, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what goes into the pot</h2>
     <app-study-note [study]="nests" />
     @if (drawn(); as d) {
-      <svg
-        #figure
-        [attr.viewBox]="'0 0 ' + boxWidth + ' ' + (D.top + d.root.height + D.bottom)"
-        [attr.width]="boxWidth"
-        [attr.height]="D.top + d.root.height + D.bottom"
-        role="img"
-        [attr.aria-label]="spoken()"
-      >
-        <g [attr.transform]="'translate(' + (D.left + D.width / 2) + ',' + (D.top + d.root.height) + ')'">
-          @for (r of d.rolled; track r.id) {
-            @if (r.step <= shown()) {
-              <rect
-                class="sheet"
-                [attr.x]="-d.root.innerWidth / 2 + r.inset"
-                [attr.y]="-d.root.floor - r.height"
-                [attr.width]="r.wall"
-                [attr.height]="r.height"
-              />
-              <rect
-                class="sheet"
-                [attr.x]="d.root.innerWidth / 2 - r.inset - r.wall"
-                [attr.y]="-d.root.floor - r.height"
-                [attr.width]="r.wall"
-                [attr.height]="r.height"
-              />
-            }
-          }
-          @for (p of d.pieces; track p.id) {
-            <g class="piece" [class.away]="p.step > shown()" [class]="p.role">
-              @if (p.wall) {
-                <path class="vessel" [attr.d]="cup(p.x, p.y, p.width, p.height)" />
-              } @else {
-                <path class="body" [attr.d]="body(p)" />
-              }
-              <text class="step" [attr.x]="p.x + p.width / 2" [attr.y]="p.wall ? p.y + 14 : p.y + p.height / 2 + 5" text-anchor="middle">
-                {{ p.step }}
-              </text>
-            </g>
-          }
-          <path
-            class="pot"
-            [attr.d]="cup(-d.root.width / 2, -d.root.height, d.root.width, d.root.height)"
-            [attr.stroke-width]="d.root.side + 1"
-          />
-          @if (lid()) {
-            <path class="pot lid" [class.away]="shown() < last()" [attr.d]="lidPath(d.root.width, d.root.height)" />
-          }
-          <g class="dims">
-            <line [attr.x1]="-d.root.innerWidth / 2" [attr.x2]="d.root.innerWidth / 2" y1="14" y2="14" />
-            <text x="0" y="27" text-anchor="middle">{{ dims().across }}</text>
-            <line
-              [attr.x1]="-d.root.width / 2 - 12"
-              [attr.x2]="-d.root.width / 2 - 12"
-              [attr.y1]="-d.root.floor"
-              [attr.y2]="-d.root.floor - d.root.innerHeight"
-            />
-            <text [attr.x]="-d.root.width / 2 - 18" [attr.y]="-d.root.height / 2" text-anchor="end">{{ dims().high }}</text>
-            <line
-              class="full"
-              [attr.x1]="d.root.width / 2 + 4"
-              [attr.x2]="d.root.width / 2 + 16"
-              [attr.y1]="-d.root.floor - d.full"
-              [attr.y2]="-d.root.floor - d.full"
-            />
-            <text [attr.x]="d.root.width / 2 + 18" [attr.y]="-d.root.floor - d.full + 4">{{ dims().free }}</text>
-          </g>
-        </g>
-      </svg>
+      <app-nest-drawing [drawn]="d" [shown]="shown()" [steps]="last()" [lid]="lid()" [dims]="dims()" [spoken]="spoken()" />
       <p class="acts">
         <button nz-button class="word" type="button" [disabled]="shown() === 0" (click)="to(shown() - 1)">a step back</button>
         <button nz-button class="word" type="button" [disabled]="shown() === last()" (click)="to(shown() + 1)">next step</button>
@@ -143,64 +75,6 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
   `,
   styleUrl: '../ui/rows.less',
   styles: `
-    svg {
-      display: block;
-      max-width: 100%;
-      height: auto;
-    }
-    .pot {
-      fill: none;
-      stroke: var(--ink);
-      stroke-linejoin: round;
-    }
-    .lid {
-      stroke-width: 3;
-      transition: opacity 300ms;
-    }
-    .vessel {
-      fill: none;
-      stroke: var(--ink-quiet);
-      stroke-width: 2;
-    }
-    .body {
-      fill: var(--hill-foot);
-      stroke: var(--hill-line);
-      stroke-width: 1.5;
-    }
-    .container .body {
-      fill: var(--ember-pale);
-      stroke: var(--ember);
-    }
-    .burner .body {
-      fill: var(--hill-top);
-    }
-    .sheet {
-      fill: var(--hill-line);
-    }
-    .piece {
-      transition:
-        opacity 300ms,
-        transform 500ms ease-in;
-    }
-    .away {
-      opacity: 0;
-    }
-    .piece.away {
-      transform: translateY(-120px);
-    }
-    .step {
-      font: 700 15px var(--signs);
-      paint-order: stroke;
-      stroke: var(--ground);
-      stroke-width: 3px;
-    }
-    .dims line {
-      stroke: var(--ink-quiet);
-      stroke-width: 1;
-    }
-    .dims .full {
-      stroke-dasharray: 3 2;
-    }
     ol,
     ul {
       margin: 0;
@@ -243,7 +117,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
 export class NestPanel {
   private readonly study = inject(KitStudy);
   private readonly units = inject(Units);
-  private readonly figure = viewChild<ElementRef<SVGSVGElement>>('figure');
+  private readonly drawing = viewChild(NestDrawing);
   private readonly worker = inject(StudyWorker);
   protected readonly nests = study(
     RESTING,
@@ -255,8 +129,6 @@ export class NestPanel {
   );
   private timer: ReturnType<typeof setInterval> | undefined;
 
-  protected readonly D = DRAWING;
-  protected readonly boxWidth = DRAWING.left + DRAWING.width + DRAWING.right;
   protected readonly playing = signal(false);
   protected readonly busy = computed(() => this.nests.last()?.of.built.kit.id !== this.study.kit()?.id);
 
@@ -281,8 +153,8 @@ export class NestPanel {
         nest,
         this.pieces(),
         this.order().map((s) => s.id),
-        DRAWING.width,
-        DRAWING.height,
+        NEST_DRAWING.width,
+        NEST_DRAWING.height,
       )
     );
   });
@@ -364,30 +236,13 @@ export class NestPanel {
   }
 
   protected saveSvg(): void {
-    const svg = this.figure()?.nativeElement;
+    const svg = this.drawing()?.figure().nativeElement;
     if (svg) downloadFigureSvg(svg, 'nest');
   }
 
   protected savePng(): void {
-    const svg = this.figure()?.nativeElement;
+    const svg = this.drawing()?.figure().nativeElement;
     if (svg) void downloadFigurePng(svg, 'nest');
-  }
-
-  /** The outline of an open vessel. */
-  protected cup(x: number, y: number, width: number, height: number): string {
-    return `M${x},${y} V${y + height - 6} q0,6 6,6 H${x + width - 6} q6,0 6,-6 V${y}`;
-  }
-
-  /** A can has a domed shoulder and a collar, everything else is drawn as its box. */
-  protected body({ x, y, width, height, role }: DrawnPiece): string {
-    if (role !== 'container') return `M${x + 1},${y + 1} h${width - 2} v${height - 2} h${2 - width}Z`;
-    const shoulder = Math.min(14, height / 3);
-    const half = width / 2;
-    return `M${x + 1},${y + height - 1} V${y + shoulder} Q${x + 1},${y + 5} ${x + half - 9},${y + 4} v-3 h18 v3 Q${x + width - 1},${y + 5} ${x + width - 1},${y + shoulder} V${y + height - 1}Z`;
-  }
-
-  protected lidPath(width: number, height: number): string {
-    return `M${-width / 2 - 3},${-height - 5} H${width / 2 + 3} M-9,${-height - 5} v-7 h18 v7`;
   }
 
   private piece(id: string) {

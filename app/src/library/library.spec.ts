@@ -114,6 +114,21 @@ describe('a new trip along a track', () => {
     expect(store().trip().profile.length).toBeGreaterThan(50);
   });
 
+  it('is given up while it is read, and nothing of it comes later; the file chosen last is the one that counts', async () => {
+    const panel = new Panel(GpxTrip);
+    const slow = panel.chooseFile('slow.gpx', gpx('45.03'));
+    panel.fixture.detectChanges();
+    panel.press('stop');
+    await slow;
+    expect(panel.text).not.toContain('65.6 km');
+    expect(panel.element.querySelector('progress')).toBeNull();
+    const first = panel.chooseFile('first.gpx', gpx('x'));
+    const last = panel.chooseFile('last.gpx', gpx('45.03'));
+    await Promise.all([first, last]);
+    expect(panel.text).toContain('65.6 km');
+    expect(panel.text).not.toContain('was not taken');
+  });
+
   it('says what to do when the track is too long for the pace', async () => {
     const panel = new Panel(GpxTrip);
     await panel.chooseFile('north.gpx', gpx('45.03'));

@@ -47,11 +47,15 @@ import { habitEffectWords, habitWords, schoolWords } from '../words/menu-words';
         }
       </details>
     } @else if (!habits.problem()) {
-      <p class="quiet">working it out…</p>
+      <p class="quiet waiting">working it out…</p>
     }
   `,
   styleUrl: '../ui/rows.less',
   styles: `
+    /* about as high as the ledger, so that nothing below it moves when it comes */
+    .waiting {
+      min-height: 620px;
+    }
     ol {
       margin: 0;
       padding: 0;
