@@ -140,7 +140,7 @@ export const NEST_DRAWING = { width: 200, height: 210, left: 70, right: 76, top:
   `,
 })
 export class NestDrawing {
-  readonly drawn = input.required<ReturnType<typeof cutaway>>();
+  readonly drawn = input.required<NonNullable<ReturnType<typeof cutaway>>>();
   /** Steps of the packing that are drawn, of all there are. */
   readonly shown = input.required<number>();
   readonly steps = input.required<number>();
