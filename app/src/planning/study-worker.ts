@@ -1,7 +1,8 @@
 import { inject, Injectable, InjectionToken, signal, untracked } from '@angular/core';
 import { createStudyWorker } from '../platform/create-study-worker';
 import type { WorkerLink } from '../platform/worker-link';
-import type { Revisions, StudyHost, Subject } from '../workers/study-host';
+import type { StudyHost } from '../workers/study-host';
+import type { Revisions, Subject } from '../workers/subject';
 import type { AnswerOf, ArgsOf, StudyName, SubjectOf } from '../workers/studies';
 
 /** The walker has stopped it: the worker is ended in the middle of its work. */

@@ -1,19 +1,5 @@
-import type { Rack, Trip } from '@tinder/core/model';
-import type { Plan } from '@tinder/core/plan';
 import { STUDIES, type StudyName } from './studies';
-
-/** What a study may be about. */
-export interface Subject {
-  trip: Trip;
-  plan: Plan;
-  rack: Rack;
-}
-export interface StudySetting {
-  /** How many trips are drawn where any are. */
-  tripsDrawn: number;
-}
-/** Which version of each part of the subject a study is about. */
-export type Revisions = Partial<Record<keyof Subject, number>>;
+import type { Revisions, StudySetting, Subject } from './subject';
 
 /** Lives in the study worker: keeps trip, plan and rack by revision, so that they cross once and not with every question. */
 export class StudyHost {

@@ -2,7 +2,7 @@ import { done, type Result } from '@tinder/core/errors';
 import type { NotPlannable } from '@tinder/core/kit';
 import type { Mishaps } from '@tinder/core/risk';
 import { AS_CARRIED, balanceOf, planKit, type BalancePoint } from '@tinder/core/study';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 import { kitOf, type KitGone } from './rack-kit';
 
 /** Load-outs of one kit from bare to safe; `AS_CARRIED` for the trip's own. */

@@ -1,6 +1,6 @@
 import { inferBlend, type CanSeen, type InferredBlend } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 
 /** What a boil seen tells of the can's blend; undefined for a kit without a can. */
 export const blend = ({ trip }: Pick<Subject, 'trip'>, { leg, seen }: { leg: number; seen: CanSeen }): InferredBlend | undefined =>

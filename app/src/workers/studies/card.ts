@@ -2,7 +2,7 @@ import type { MealName } from '@tinder/core/model';
 import { planDayOf } from '@tinder/core/plan';
 import { dishCard, type DishCard } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 
 /** The stove card of one dish; undefined where that day has none. */
 export const card = (

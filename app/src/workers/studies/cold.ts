@@ -1,7 +1,7 @@
 import { planDayOf } from '@tinder/core/plan';
 import { coldView, type ColdView } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 
 /** The cold map at the height of a day's camp, with the trip's meals; undefined for a kit without a can. */
 export function cold({ trip, plan }: Pick<Subject, 'trip' | 'plan'>, { day }: { day: number }): ColdView | undefined {

@@ -1,6 +1,6 @@
 import { doseTable, lookedAt, type DoseTable } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 
 /** Doses for the day's hot meal over the spread of its evenings; undefined where nothing is dosed or nothing is hot. */
 export function dose({ trip, plan }: Pick<Subject, 'trip' | 'plan'>, { day }: { day: number }): DoseTable | undefined {

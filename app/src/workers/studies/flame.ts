@@ -1,6 +1,6 @@
 import { flameCurve, lookedAt, type FlameCurve } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 
 /** Fuel and time of the day's hot meal against the flame, and the same without the windscreen; undefined without a valve or a hot meal. */
 export function flame(

@@ -1,5 +1,5 @@
 import { kitLines as linesOf, type KitLine } from '@tinder/core/study';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 
 /** Carried weight of every kit of the rack on this trip, and by the length of a carry. */
 export const kitLines = ({ rack, trip }: Pick<Subject, 'rack' | 'trip'>, _args: undefined): KitLine[] => linesOf(rack, trip);

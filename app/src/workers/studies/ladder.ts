@@ -1,7 +1,7 @@
 import type { Result } from '@tinder/core/errors';
 import type { NotPlannable } from '@tinder/core/kit';
 import { upgradeLadder, type Upgrade } from '@tinder/core/study';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 import { kitOf, type KitGone } from './rack-kit';
 
 /** What would make a kit lighter, what a gram costs first. */

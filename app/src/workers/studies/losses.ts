@@ -1,7 +1,7 @@
 import type { Result } from '@tinder/core/errors';
 import type { NotPlannable } from '@tinder/core/kit';
 import { loseOne, type Loss } from '@tinder/core/study';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 import { kitOf, type KitGone } from './rack-kit';
 
 /** What it means to lose each piece, bottle and lighter after a stop. */

@@ -1,7 +1,7 @@
 import { done, type Result } from '@tinder/core/errors';
 import type { Nest } from '@tinder/core/kit';
 import { nestOf } from '@tinder/core/study';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 import { kitOf, type KitGone } from './rack-kit';
 
 /** How a kit of the rack nests; undefined where nothing of it holds anything. */

@@ -1,6 +1,6 @@
 import { perThousandKcal, type PerKcal } from '@tinder/core/study';
 import { placeOfDay, tripOnLeg } from '@tinder/core/trail';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 
 /** Fuel, time and weight of every dish by 1,000 kcal, in the conditions of one day. */
 export const perKcal = ({ trip }: Pick<Subject, 'trip'>, { day }: { day: number }): PerKcal[] =>

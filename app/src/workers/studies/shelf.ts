@@ -1,6 +1,6 @@
 import { fuelForRisk, type Mishaps } from '@tinder/core/risk';
 import { carryRisk, riskLimit, shelfOf, spendSlack, type Shelf, type Spending } from '@tinder/core/study';
-import type { StudySetting, Subject } from '../study-host';
+import type { StudySetting, Subject } from '../subject';
 
 /** What could be taken at the stop that a carry leaves, and what the fuel that is over may go into; undefined where nothing is burnt. */
 export function shelf(

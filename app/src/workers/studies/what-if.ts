@@ -1,7 +1,7 @@
 import type { WhatIf } from '@tinder/core/model';
 import type { Mishaps } from '@tinder/core/risk';
 import { whatIfColumn, type WhatIfColumn } from '@tinder/core/study';
-import type { Subject } from '../study-host';
+import type { Subject } from '../subject';
 
 /** One column: the trip as it would go if that came; undefined for the trip as it is. */
 export const whatIf = (
