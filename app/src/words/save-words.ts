@@ -1,3 +1,4 @@
+import type { Aside } from '../platform/database/schema';
 import { cut } from './quoted';
 
 /** What saving can run into, as far as the walker can do something about it. */
@@ -43,6 +44,16 @@ export function saveFaultWords(fault: SaveFault, retryS: number | undefined): st
 /** That something saved could not be read. */
 export const asideWords = (n: number): string =>
   `${n === 1 ? 'Something saved' : `${n} things saved`} could not be read. What was saved is kept aside untouched: see it under trips.`;
+
+const ASIDE_WORDS = { trip: 'a trip', rack: 'the rack', preferences: 'units and theme' };
+
+/** What was kept aside, by the name that can still be read in it. */
+export function asideName({ kind, value }: Pick<Aside, 'kind' | 'value'>): string {
+  const name = (value as { trip?: { name?: unknown } } | undefined)?.trip?.name;
+  return typeof name === 'string' && name ? cut(name) : ASIDE_WORDS[kind];
+}
+export const asideFileName = ({ kind, id }: Pick<Aside, 'kind' | 'id'>): string => `kept-aside-${kind}-${id.replace(/[^\w-]/g, '')}.json`;
+export const stillUnreadableWords = (name: string): string => `${name} still cannot be read, or one of the same name stands in its place.`;
 
 /** That two tabs changed the same thing. */
 export const clashWords = (name: string): string => `Another tab changed the same thing in ${cut(name)}: yours stands here.`;

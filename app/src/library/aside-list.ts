@@ -1,0 +1,80 @@
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { download } from '../platform/download';
+import type { KeptAside } from '../platform/database/workspace-db';
+import { Autosave } from '../store/autosave';
+import { asideFileName, asideName, stillUnreadableWords } from '../words/save-words';
+
+/** What was saved and could not be read: what is wrong with it, as it is into a file, tried again, or removed on purpose. */
+@Component({
+  selector: 'app-aside-list',
+  imports: [NzButtonComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (autosave.aside().length) {
+      <h3 class="sign">kept aside</h3>
+      <ul aria-label="kept aside">
+        @for (a of autosave.aside(); track a.key) {
+          <li>
+            <b>{{ name(a) }}</b>
+            <p class="error">{{ a.problem }}</p>
+            <p class="acts">
+              <button nz-button class="word" type="button" [attr.aria-label]="'export ' + name(a) + ' as it is'" (click)="save(a)">
+                export as it is
+              </button>
+              <button nz-button class="word" type="button" [attr.aria-label]="'try ' + name(a) + ' again'" (click)="again(a)">
+                try again
+              </button>
+              @if (asked() === a.key) {
+                <button nz-button class="word" type="button" (click)="autosave.removeAside(a.key)">remove it for good</button>
+              } @else {
+                <button nz-button class="word" type="button" [attr.aria-label]="'remove ' + name(a)" (click)="asked.set(a.key)">
+                  remove
+                </button>
+              }
+            </p>
+          </li>
+        }
+      </ul>
+      @if (refused(); as words) {
+        <p role="status">{{ words }}</p>
+      }
+    }
+  `,
+  styles: `
+    ul {
+      margin: 8px 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      padding: 8px 0 8px 12px;
+      border-top: 1px solid var(--hairline);
+    }
+    p {
+      margin: 2px 0;
+      overflow-wrap: anywhere;
+    }
+    .acts {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 18px;
+    }
+  `,
+})
+export class AsideList {
+  protected readonly autosave = inject(Autosave);
+  /** What was asked to go: it takes a second press, as nothing brings it back. */
+  protected readonly asked = signal<number | undefined>(undefined);
+  protected readonly refused = signal<string | undefined>(undefined);
+  protected readonly name = asideName;
+
+  protected save(kept: KeptAside): void {
+    download(asideFileName(kept), new Blob([JSON.stringify(kept.value, undefined, 2)], { type: 'application/json' }));
+  }
+
+  protected async again(kept: KeptAside): Promise<void> {
+    const back = await this.autosave.tryAside(kept.key);
+    this.refused.set(back ? undefined : stillUnreadableWords(asideName(kept)));
+  }
+}
