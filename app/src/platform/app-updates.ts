@@ -1,6 +1,10 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { SwUpdate } from '@angular/service-worker';
 
+/** How browsers say that a lazily loaded part did not come. */
+const GONE_PART = /dynamically imported module|importing a module script|error loading/i;
+const isGonePart = (error: unknown): boolean => error instanceof TypeError && GONE_PART.test(error.message);
+
 /** A newer version of the app: told quietly, taken when the walker says so. */
 @Injectable({ providedIn: 'root' })
 export class AppUpdates {
@@ -19,8 +23,9 @@ export class AppUpdates {
     this.updates.unrecoverable.subscribe(() => this.brokenSignal.set(true));
   }
 
-  /** A part of this version was asked for and is gone: another one was deployed. */
-  partIsGone(): void {
+  /** A view could not be opened. Where its part of the app did not come, another version was deployed: told, not thrown. */
+  viewIsGone(error: unknown): void {
+    if (!isGonePart(error)) throw error;
     this.brokenSignal.set(true);
   }
 
