@@ -1,5 +1,5 @@
 import { boilingPointC } from '../air';
-import { refused, type Result } from '../errors';
+import { done, refused, type Result } from '../errors';
 import type { BurnInput, Target } from './burn-input';
 import type { BurnSetting, Stalled } from './burn-setting';
 import { FLAMES, FRYING_PAN_C, lowFlameBlowOut, WONT_RUN_SHARE } from './constants';
@@ -84,7 +84,7 @@ function boiled(setting: BurnSetting): Result<Heated, Stalled> {
     heatJ.held = held;
     durationS += input.holdS;
   }
-  return { ok: true, value: { ...heated.value, durationS } };
+  return done({ ...heated.value, durationS });
 }
 
 function fried(setting: BurnSetting, minutes: number): Result<Heated, Stalled> {
@@ -92,7 +92,7 @@ function fried(setting: BurnSetting, minutes: number): Result<Heated, Stalled> {
   const pan = fry({ minutes, source, loss: setting.loss, eta: setting.eta });
   if (!pan.ok) return pan;
   const { heatJ, releasedJ, canEndC } = pan.value;
-  return { ok: true, value: { heatJ, durationS: minutes * 60, meanPowerW: releasedJ / (minutes * 60), canEndC, steps: 0 } };
+  return done({ heatJ, durationS: minutes * 60, meanPowerW: releasedJ / (minutes * 60), canEndC, steps: 0 });
 }
 
 const ledgerOf = ({ source }: BurnInput, heatJ: HeatMatrix, jointG: number): Ledger => ({

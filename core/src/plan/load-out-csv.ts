@@ -21,7 +21,7 @@ export const LOAD_OUT_COLUMNS = [
   'averageG',
 ] as const;
 
-/** Load-outs of a plan as CSV (RFC 4180); containers as "net/tare/fuel" in g or "size/filled" in mL, several joined by "+". */
+/** Load-outs of a plan as CSV (RFC 4180); containers in words ("can 230 g with 120 g", "bottle 250 mL with 200 mL"), several joined by " + ". */
 export function writeLoadOutCsv(plan: Pick<Plan, 'carries'>): string {
   return writeCsv(LOAD_OUT_COLUMNS, plan.carries.map(row));
 }

@@ -36,7 +36,7 @@ function fuelOn(use: KitInUse, facts: BurnFacts, canFraction: number | undefined
   return burn.outcome.kind === 'done' ? burn.fuelG : undefined;
 }
 
-/** How one planned meal's fuel moves with water, air and wind, by the full model in four more burns. */
+/** How one planned meal's fuel moves with water, air and wind, by the full model in five burns besides. */
 export function uncertainBurn(use: KitInUse, meal: PlannedMeal, airSdK: number): UncertainBurn {
   const { facts, burn, canFraction } = meal;
   const base = fuelOn(use, facts, canFraction) ?? burn.fuelG;
@@ -71,7 +71,7 @@ export function uncertainCarry(trip: Trip, carry: CarryPlan): UncertainCarry {
   };
 }
 
-/** Trips tried; a probability near 2 % is then known to about a sixth of a per cent. */
+/** Trips tried; a probability near 2 % is then known to 0.14 % (one standard deviation of a share drawn so often). */
 export const TRIPS_TRIED = 10_000;
 /** Where nothing else is asked for. */
 export const RISK_SEED = 1;
