@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, viewChild, type ElementRef } from '@angular/core';
 import { done } from '@tinder/core/errors';
 import { build, tripWithKit } from '@tinder/core/kit';
-import { BALANCE_TRIPS, RAREST_CHANCE } from '@tinder/core/study';
+import { BALANCE_TRIPS, RAREST_CHANCE, RESERVES_TRIED } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { RiskService } from '../planning/risk-service';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -77,9 +77,9 @@ const HEIGHT = 270;
         <circle class="now" [attr.cx]="g.x(now.averageG)" [attr.cy]="g.y(now.worst)" r="8" />
       </svg>
       <p class="quiet">
-        Every point is a kit with a reserve between none and 60 %, its load-outs chosen anew. The line joins those that nothing beats in
-        both; drag along it or use ← → to carry one. Hollow points leave more hot meals cold and are not on it. Below 1 in 1,000 the
-        {{ trips }} trips drawn for a kit cannot tell one chance from another.
+        Every point is a kit with a reserve between none and {{ mostReserve }} %, its load-outs chosen anew. The line joins those that
+        nothing beats in both; drag along it or use ← → to carry one. Hollow points leave more hot meals cold and are not on it. Below 1 in
+        1,000 the {{ trips }} trips drawn for a kit cannot tell one chance from another.
       </p>
       <table>
         <caption class="sign">
@@ -174,6 +174,7 @@ export class BalancePanel {
   protected readonly Math = Math;
   protected readonly trips = BALANCE_TRIPS.toLocaleString('en-US');
   protected readonly chance = balanceChanceWords;
+  protected readonly mostReserve = Math.max(...RESERVES_TRIED);
   protected readonly width = computed(() => Math.max(160, this.hostWidth() - GUTTER));
   protected readonly shape = computed(() =>
     balanceGeometry(this.study.marks(), this.study.front(), this.width(), HEIGHT, this.units.unit('mass').factor),

@@ -37,7 +37,7 @@ const NAMES = 190;
         tabindex="0"
         aria-label="Days between two stops"
         aria-valuemin="1"
-        aria-valuemax="21"
+        [attr.aria-valuemax]="longest"
         [attr.aria-valuenow]="days()"
         [attr.aria-valuetext]="spoken()"
         [class.stale]="service.stale()"
@@ -47,7 +47,7 @@ const NAMES = 190;
       >
         <rect class="catch" width="100%" [attr.height]="H + 26" />
         @for (t of g.ticksG; track t) {
-          <line class="grid" x1="0" [attr.x2]="g.x(21)" [attr.y1]="g.y(t)" [attr.y2]="g.y(t)" />
+          <line class="grid" x1="0" [attr.x2]="g.x(longest)" [attr.y1]="g.y(t)" [attr.y2]="g.y(t)" />
           <text class="quiet" x="-8" [attr.y]="g.y(t) + 4" text-anchor="end">{{ units.text(t, 'mass') }}</text>
         }
         @for (c of crossings(); track $index) {
@@ -55,12 +55,12 @@ const NAMES = 190;
         }
         @for (l of g.lines; track l.id) {
           <path [attr.d]="l.path" [class.own]="l.id === all[0].id" class="kit" />
-          <path class="lead" [attr.d]="'M' + (g.x(21) + 3) + ',' + l.endY + ' L' + (g.x(21) + 12) + ',' + (l.labelY - 4)" />
-          <text [attr.x]="g.x(21) + 16" [attr.y]="l.labelY" [class.strong]="l.id === all[0].id">{{ l.name }}</text>
+          <path class="lead" [attr.d]="'M' + (g.x(longest) + 3) + ',' + l.endY + ' L' + (g.x(longest) + 12) + ',' + (l.labelY - 4)" />
+          <text [attr.x]="g.x(longest) + 16" [attr.y]="l.labelY" [class.strong]="l.id === all[0].id">{{ l.name }}</text>
         }
         <line class="now" [attr.x1]="g.x(days())" [attr.x2]="g.x(days())" y1="0" [attr.y2]="H" />
         @for (d of marks; track d) {
-          <text class="quiet" [attr.x]="g.x(d)" [attr.y]="H + 16" text-anchor="middle">{{ d }}{{ d === 21 ? ' days' : '' }}</text>
+          <text class="quiet" [attr.x]="g.x(d)" [attr.y]="H + 16" text-anchor="middle">{{ d }}{{ d === longest ? ' days' : '' }}</text>
         }
       </svg>
       <div class="below">
@@ -89,7 +89,7 @@ const NAMES = 190;
                 <b>{{ c.name }}</b> is {{ c.turns }}. <span class="quiet">{{ c.why }}</span>
               </li>
             } @empty {
-              <li class="quiet">It crosses no other kit within 21 days.</li>
+              <li class="quiet">It crosses no other kit within {{ longest }} days.</li>
             }
           </ul>
           <p class="quiet">
@@ -149,7 +149,9 @@ export class CrossingsPanel {
   private readonly width = measuredWidth(1080);
 
   protected readonly H = HEIGHT;
-  protected readonly marks = [1, 3, 5, 7, 9, 11, 13, 15, 17, 19, 21];
+  protected readonly longest = LONGEST_DAYS;
+  /** Every second day is named on the axis. */
+  protected readonly marks = Array.from({ length: Math.ceil(LONGEST_DAYS / 2) }, (_, i) => 1 + 2 * i);
   protected readonly ways = [
     { value: 'startG', label: 'leaving the stop' },
     { value: 'averageG', label: 'average of the mornings' },

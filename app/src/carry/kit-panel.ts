@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { BEST_POT_HEIGHT_MM, BEST_SCREEN_GAP_MM, WINDSCREENS_ROUND } from '@tinder/core/burn';
+import { WINDSCREENS_ROUND } from '@tinder/core/burn';
 import { burnerById, BURNERS, FAMILY_FUEL, FAMILY_USE, FAMILY_WINDSCREENS, hasValve, isGas, POTS } from '@tinder/core/catalogue';
 import { FUELS, heatKJPerMl, type Fuel } from '@tinder/core/fuel';
 import { choosable } from '@tinder/core/kit';
@@ -13,6 +13,7 @@ import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
 import { Units } from '../words/units';
 import { withBurner, withFuel, withPot, withWindscreen } from '@tinder/core/kit';
+import { fitWords } from '../words/fit-words';
 import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
 
 /** The kit: burner, fuel, pot, lid, windscreen and flame, each with the weight the walker's own scale shows. */
@@ -191,7 +192,7 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
           />
         </div>
       }
-      <p>{{ fitWords() }}</p>
+      <p>{{ fit() }}</p>
     </details>
     <details class="note quiet">
       <summary>It cannot {{ use().cannot }}.</summary>
@@ -244,13 +245,7 @@ export class KitPanel {
   /** Undefined for an imported pot that the catalogue does not hold. */
   protected readonly potId = computed(() => POTS.find((p) => p.name === this.kit().pot.name)?.id);
   protected readonly screenRound = computed(() => WINDSCREENS_ROUND.includes(this.kit().windscreen));
-  protected readonly fitWords = computed(() => {
-    const factor = fitFactor(kitInUse(this.kit()));
-    const best = `Best is ${this.units.text(BEST_POT_HEIGHT_MM.from, 'length')} to ${this.units.text(BEST_POT_HEIGHT_MM.to, 'length')} above alcohol, a gap of about ${this.units.text(BEST_SCREEN_GAP_MM, 'length')} (common practice).`;
-    return factor > 0.995
-      ? `${best} 100 % until burn tests of your own say otherwise.`
-      : `${best} As it stands ${Math.round(100 * (1 - factor))} % less heat gets in.`;
-  });
+  protected readonly fit = computed(() => fitWords(fitFactor(kitInUse(this.kit())), this.units));
   /** Under the switch only what is owned or lent can be chosen, and what is in use. */
   private readonly owned = computed(() => {
     const rack = this.store.rack();

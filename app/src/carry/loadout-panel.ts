@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { fuelOfG, type Container } from '@tinder/core/carry';
 import type { CarryPlan, Plan } from '@tinder/core/plan';
 import { containerWords } from '../words/derivation';
+import { dryCampWords, movesWords } from '../words/loadout-words';
 import { Figure } from '../ledger/figure';
 import { Units } from '../words/units';
 import { cautionWords } from '../words/caution-words';
@@ -77,29 +77,8 @@ export class LoadoutPanel {
   readonly carry = input.required<CarryPlan>();
   readonly plan = input.required<Plan>();
 
-  /** What is bought, carried on and left at this stop. */
-  protected readonly moves = computed(() => {
-    const { supply, bought, left, arrivedWith } = this.carry();
-    const list = (cs: readonly Container[]) => cs.map((c) => this.words(c)).join(', ');
-    const source = { home: 'Packed at home', box: 'Out of the box', shop: 'Bought here' }[supply];
-    const on = fuelOfG(arrivedWith) - fuelOfG(left);
-    return [
-      ...(bought.length ? [`${source}: ${list(bought)}.`] : on > 0.5 ? ['Nothing is bought here.'] : []),
-      ...(on > 0.5 ? [`Carried on: ${this.units.text(on, 'mass')} of fuel.`] : []),
-      ...(left.length ? [`Left here: ${list(left)}.`] : []),
-    ].join(' ');
-  });
-
-  /** "day 15: 1,050 mL of water, 1,050 g". */
-  protected readonly dryCamps = computed(() =>
-    this.carry()
-      .days.filter((d) => d.carriedWaterMl > 0)
-      .map(
-        (d) =>
-          `Dry camp on day ${d.day}: carry ${this.units.text(d.carriedWaterMl, 'volume')} to cook with, ${this.units.text(d.carriedWaterMl, 'mass')} more.`,
-      )
-      .join(' '),
-  );
+  protected readonly moves = computed(() => movesWords(this.carry(), this.units));
+  protected readonly dryCamps = computed(() => dryCampWords(this.carry(), this.units));
 
   protected words(container: CarryPlan['containers'][number]): string {
     return containerWords(container, (v, q, d) => this.units.text(v, q, d));

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { strengthName } from '@tinder/core/canister';
-import { kitInUse } from '@tinder/core/plan';
+import { kitInUse, WITHDRAWAL_C } from '@tinder/core/plan';
 import { PlanService } from '../planning/plan-service';
 import { FOLLOWING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
@@ -67,8 +67,8 @@ import { OwnCan } from './own-can';
           filled: suppers · rings: breakfasts · hatched: won’t run. Altitude, fuel blend, burner and what is done for the can are set above.
         </p>
         <p class="quiet key">
-          {{ plans.tripHere().kit.ownBlend ? 'From your own can' : 'Assumed' }}: {{ blend() }}, Raoult’s law, drawn down at 5 °C. A can of
-          another mix, or your own burner in your own hand, overrules it.
+          {{ plans.tripHere().kit.ownBlend ? 'From your own can' : 'Assumed' }}: {{ blend() }}, Raoult’s law, drawn down at
+          {{ units.text(withdrawalC, 'temperature') }}. A can of another mix, or your own burner in your own hand, overrules it.
         </p>
         <app-own-can />
       }
@@ -85,6 +85,7 @@ export class ColdPanel {
   private readonly width = measuredWidth(1000);
 
   protected readonly H = 210;
+  protected readonly withdrawalC = WITHDRAWAL_C;
   protected readonly words = STRENGTH_WORDS;
   protected readonly at = signal({ airC: 0, fraction: 0.5 });
   private readonly worker = inject(StudyWorker);

@@ -9,6 +9,7 @@ import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import { cutaway } from '../charts/cutaway-geometry';
 import { misfitWords, sizeText } from '../words/kit-words';
+import { cutawayWords, roomWords } from '../words/nest-words';
 import { KitStudy } from './kit-study';
 import { NEST_DRAWING, NestDrawing } from './nest-drawing';
 
@@ -64,7 +65,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
           <li class="quiet">nothing: all of it fits.</li>
         }
       </ul>
-      <p class="quiet">{{ roomWords() }}</p>
+      <p class="quiet">{{ room() }}</p>
     } @else if (nests.problem()) {
       <p class="quiet">What goes into what is not known.</p>
     } @else if (busy()) {
@@ -191,18 +192,9 @@ export class NestPanel {
       free: `${this.units.text(nest.freeHeightMm, 'length', nest.freeHeightMm < 10 ? 1 : 0)} free`,
     };
   });
-  protected readonly roomWords = computed(() => {
-    const nest = this.nest();
-    if (!nest) return '';
-    const room = this.units.text(nest.freeMl, 'volume');
-    return nest.freeMl > 30
-      ? `${room} of room is left between them: a cloth keeps it from rattling.`
-      : `${room} of room is left: it will not rattle.`;
-  });
-  protected readonly spoken = computed(() => {
-    const steps = this.steps().map((s) => s.name);
-    return steps.length ? `The pot cut open, from the bottom: ${steps.join(', ')}` : 'The pot cut open, empty';
-  });
+  protected readonly room = computed(() => roomWords(this.nest()?.freeMl ?? 0, this.units));
+  protected readonly spoken = computed(() => cutawayWords(this.steps().map((s) => s.name)));
+
   constructor() {
     // what plays stops with an edit, and with the panel
     effect((onCleanup) => {

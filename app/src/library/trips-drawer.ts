@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import type { ShelvedTrip } from '@tinder/core/model';
-import { dayCount } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzInputDirective } from 'ng-zorro-antd/input';
@@ -8,6 +7,8 @@ import { Commands } from '../commands/commands';
 import { Autosave } from '../store/autosave';
 import { daysSinceBackup, REMIND_AFTER_DAYS } from '../store/backup-age';
 import { backupWords } from '../words/import-words';
+import { shelvedTripWords } from '../words/trip-words';
+import { AsideList } from './aside-list';
 import { withNewTrips, withoutTrip, withTrip } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
 import { takeName } from '../ui/take-name';
@@ -15,7 +16,7 @@ import { takeName } from '../ui/take-name';
 /** Every trip of this browser: open, rename, duplicate, put away, delete. All of it can be undone. */
 @Component({
   selector: 'app-trips-drawer',
-  imports: [NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
+  imports: [AsideList, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'trips'" [nzWidth]="420" [nzClosable]="false" (nzOnClose)="commands.close()">
@@ -62,6 +63,7 @@ import { takeName } from '../ui/take-name';
                 {{ withArchived() ? 'hide those put away' : 'show ' + archivedCount() + ' put away' }}
               </button>
             }
+            <app-aside-list />
             <h3 class="sign">safe keeping</h3>
             <p>{{ backupWords() }}</p>
             <p class="acts">
@@ -122,19 +124,13 @@ export class TripsDrawer {
   private readonly autosave = inject(Autosave);
 
   protected readonly withArchived = signal(false);
+  protected readonly about = shelvedTripWords;
   /** What was done last, while it can be taken back from here. */
   protected readonly undone = signal<string | undefined>(undefined);
   private readonly library = computed(() => this.store.workspace().library);
   protected readonly archivedCount = computed(() => this.library().filter((s) => s.archived).length);
   protected readonly shown = computed(() => this.library().filter((s) => !s.archived || this.withArchived()));
   protected readonly backupWords = computed(() => backupWords(daysSinceBackup(this.autosave.lastBackup(), Date.now()), REMIND_AFTER_DAYS));
-
-  protected about({ trip, archived }: ShelvedTrip): string {
-    const days = dayCount(trip);
-    const stops = trip.stops.length - 2;
-    const between = stops === 0 ? 'no stop between' : stops === 1 ? 'one stop' : `${stops} stops`;
-    return `${days} ${days === 1 ? 'day' : 'days'}, ${between}, from ${trip.startDate}${archived ? ', put away' : ''}`;
-  }
 
   protected archiveWord(s: ShelvedTrip): string {
     return s.archived ? 'take out' : 'put away';
