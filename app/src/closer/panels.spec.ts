@@ -3,7 +3,7 @@ import type { Type } from '@angular/core';
 import { withBurner } from '@tinder/core/kit';
 import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
-import { untilQuiet } from '../testing/until';
+import { until, untilQuiet } from '../testing/until';
 import { CloserService, type CloserSubject } from './closer-service';
 import { ColdPanel } from './cold-panel';
 import { DosePanel } from './dose-panel';
@@ -66,8 +66,7 @@ describe('closer look', () => {
     const el = await show(OwnCan);
     const button = (words: string) => [...el.querySelectorAll('button')].find((b) => b.textContent?.includes(words));
     button('what is in it?')?.click();
-    await new Promise((r) => setTimeout(r, 200));
-    TestBed.tick();
+    await until(() => /It behaves/.test(el.textContent ?? ''), 'the blend');
     expect(el.textContent).toMatch(/It behaves like .*isobutane \d+ %/);
     button('plan with this blend')?.click();
     TestBed.tick();

@@ -41,24 +41,10 @@ import { asideFileName, asideName, stillUnreadableWords } from '../words/save-wo
       }
     }
   `,
+  styleUrl: './kept-list.less',
   styles: `
-    ul {
-      margin: 8px 0;
-      padding: 0;
-      list-style: none;
-    }
-    li {
-      padding: 8px 0 8px 12px;
-      border-top: 1px solid var(--hairline);
-    }
-    p {
-      margin: 2px 0;
+    .error {
       overflow-wrap: anywhere;
-    }
-    .acts {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 4px 18px;
     }
   `,
 })

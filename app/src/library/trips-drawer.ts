@@ -82,17 +82,8 @@ import { takeName } from '../ui/take-name';
       </ng-container>
     </nz-drawer>
   `,
+  styleUrl: './kept-list.less',
   styles: `
-    ul {
-      margin: 8px 0;
-      padding: 0;
-      list-style: none;
-    }
-    li {
-      padding: 8px 0 8px 12px;
-      border-top: 1px solid var(--hairline);
-      border-left: 3px solid transparent;
-    }
     li.on {
       border-left-color: var(--ember);
     }
@@ -100,17 +91,6 @@ import { takeName } from '../ui/take-name';
       width: 100%;
       text-align: left;
       font-size: 17px;
-    }
-    p {
-      margin: 2px 0;
-    }
-    .acts {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 4px 18px;
-    }
-    h3 {
-      margin-top: 20px;
     }
     kbd {
       margin-left: 6px;
