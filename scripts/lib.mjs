@@ -39,13 +39,22 @@ export function install() {
   stamp('installed', wanted);
 }
 
-/** Builds the app unless its sources are the ones already built. */
-export function build() {
+/** The command that builds the app. */
+export const BUILD = ['npm', ['run', '--silent', 'build']];
+/** A mark of what is to be built; undefined where just that is built already. */
+export function toBuild() {
   const sources = ['angular.json', 'package-lock.json', 'tsconfig.base.json', ...filesBelow('app'), ...filesBelow('core/src')];
   const wanted = hashOf(sources);
-  if (read('built') === wanted && existsSync(path.join(root, 'dist/app/browser/index.html'))) return;
-  run('Building', 'npm', ['run', '--silent', 'build']);
-  stamp('built', wanted);
+  return read('built') === wanted && existsSync(path.join(root, 'dist/app/browser/index.html')) ? undefined : wanted;
+}
+export const built = (mark) => stamp('built', mark);
+
+/** Builds the app unless its sources are the ones already built. */
+export function build() {
+  const mark = toBuild();
+  if (mark === undefined) return;
+  run('Building', ...BUILD);
+  built(mark);
 }
 
 /** Source files below a folder, as paths from the root. */

@@ -4,7 +4,8 @@ import { planTrip } from '@tinder/core/plan';
 import type { WorkerLink } from '../platform/worker-link';
 import { workerInPage } from '../testing/worker-in-page';
 import { turn, until } from '../testing/until';
-import { StudyHost, type Subject } from '../workers/study-host';
+import { StudyHost } from '../workers/study-host';
+import type { Subject } from '../workers/subject';
 import { STOPPED, STUDY_WORKER_START, StudyWorker } from './study-worker';
 
 const plan = planTrip(DEMO_TRIP);
