@@ -89,6 +89,7 @@ test('two tabs hold two trips side by side without harm, and both are backed up 
   await expect(verdict(page)).toContainText('7 days burn');
   await expect(verdict(other)).toContainText('3 days burn');
   await page.keyboard.press('Control+z');
+  await expect(verdict(page)).toContainText('5 days burn'); // what still says "saved" may be the edit before
   await saved(page);
   await saved(other);
   for (const tab of [page, other]) {
