@@ -1,3 +1,4 @@
+import { bisect } from '../numeric';
 import { WATER_CP_J_PER_KG_K } from '../water';
 import { DONENESS, DRY_FOOD_CP_J_PER_G_K } from './constants';
 
@@ -20,14 +21,7 @@ const LONGEST_REST_S = 4 * 3600;
 /** Rest in s until food is cooked as by `wantedMin` at 90 °C; undefined where it cools too soon to get there in four hours. */
 export function restForDonenessS(potC: (s: number) => number, wantedMin: number, zK: number = DONENESS.zK): number | undefined {
   if (cookedMin(potC, LONGEST_REST_S, zK) < wantedMin) return undefined;
-  let low = 0;
-  let high = LONGEST_REST_S;
-  for (let i = 0; i < 40; i++) {
-    const mid = (low + high) / 2;
-    if (cookedMin(potC, mid, zK) < wantedMin) low = mid;
-    else high = mid;
-  }
-  return high;
+  return bisect(0, LONGEST_REST_S, (restS) => cookedMin(potC, restS, zK) < wantedMin, 40).high;
 }
 
 /** What a rest is stretched by at `altitudeM` against sea level, by two rules that walkers hear (docs/physics.md, Dishes). */

@@ -1,5 +1,5 @@
 import { done, refused, type Result } from '../errors';
-import { integrate } from '../numeric';
+import { bisect, integrate } from '../numeric';
 import type { BurnSetting, Stalled } from './burn-setting';
 import { GIVE_UP_AFTER_S, GIVE_UP_K_PER_S, LONGEST_BURN_S } from './constants';
 import { heatPath, type HeatPath } from './heat-path';
@@ -76,13 +76,5 @@ function heatingRun({ input: { source }, eta, loss }: BurnSetting, path: HeatPat
 
 /** Temperature between start and target at which gain meets loss (bisection); the gain is positive at no loss and falls with T. */
 function stallC(gainAt: (potC: number) => number, startC: number, targetC: number): number {
-  let low = startC;
-  let high = targetC;
-  if (gainAt(low) <= 0) return startC;
-  for (let i = 0; i < 60; i++) {
-    const mid = (low + high) / 2;
-    if (gainAt(mid) > 0) low = mid;
-    else high = mid;
-  }
-  return low;
+  return gainAt(startC) > 0 ? bisect(startC, targetC, (potC) => gainAt(potC) > 0, 60).low : startC;
 }

@@ -1,3 +1,4 @@
+import { bisect } from '../numeric';
 import type { BurnSetting } from './burn-setting';
 import { ROLLING_SURPLUS_W } from './constants';
 import { emptyHeatMatrix, type Sink } from './ledger';
@@ -31,12 +32,5 @@ export function holdAt({ targetC, boilC, input, loss, eta }: BurnSetting, availa
 /** Least power whose useful part is `usefulW` (useful power rises with power), W; undefined when all there is falls short. */
 function powerFor(usefulW: number, eta: (powerW: number) => number, availableW: number): number | undefined {
   if (availableW * eta(availableW) < usefulW) return undefined;
-  let low = 0;
-  let high = availableW;
-  for (let i = 0; i < 50; i++) {
-    const mid = (low + high) / 2;
-    if (mid * eta(mid) < usefulW) low = mid;
-    else high = mid;
-  }
-  return high;
+  return bisect(0, availableW, (powerW) => powerW * eta(powerW) < usefulW, 50).high;
 }

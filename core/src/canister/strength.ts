@@ -1,4 +1,5 @@
 import type { BlendByMass } from '../fuel';
+import { bisect } from '../numeric';
 import { canSupply, type GasFeed } from './supply';
 import { canStartC, type Warming } from './warming';
 import { blendAfterWithdrawal } from './withdrawal';
@@ -39,14 +40,7 @@ export function lowestAirC(setup: ColdSetup, fractionLeft: number, least: number
   const runs = (c: number): boolean => flameStrength(setup, c, fractionLeft) >= least;
   if (!runs(SEARCH_C.to)) return undefined;
   if (runs(SEARCH_C.from)) return SEARCH_C.from;
-  let low: number = SEARCH_C.from;
-  let high: number = SEARCH_C.to;
-  for (let i = 0; i < 40; i++) {
-    const mid = (low + high) / 2;
-    if (runs(mid)) high = mid;
-    else low = mid;
-  }
-  return high;
+  return bisect(SEARCH_C.from, SEARCH_C.to, (c) => !runs(c), 40).high;
 }
 
 /** Strength over a grid: rows by fraction left, columns by air temperature. */

@@ -1,4 +1,5 @@
 import { requireRange } from '../errors';
+import { bisect } from '../numeric';
 
 /** Density of ethanol–water mixtures at 20 °C, g/mL, every 5 % by mass (CRC Handbook / Perry's Chemical Engineers' Handbook). */
 const DENSITY_BY_MASS = [
@@ -34,12 +35,6 @@ export function volumeShareOf(massShare: number): number {
 /** Share by mass of a spirit of `volumeShare` (0–1): inverse of {@link volumeShareOf} by bisection. */
 export function massShareOf(volumeShare: number): number {
   requireRange('volumeShare', volumeShare, 0, 1);
-  let low = 0;
-  let high = 1;
-  for (let i = 0; i < 50; i++) {
-    const mid = (low + high) / 2;
-    if (volumeShareOf(mid) < volumeShare) low = mid;
-    else high = mid;
-  }
+  const { low, high } = bisect(0, 1, (massShare) => volumeShareOf(massShare) < volumeShare, 50);
   return (low + high) / 2;
 }

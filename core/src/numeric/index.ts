@@ -1,1 +1,2 @@
+export * from './bisect';
 export * from './dormand-prince';

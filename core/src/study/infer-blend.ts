@@ -2,6 +2,7 @@ import { screenedWind, simulateBurn, WIND_WORDS_MPS } from '../burn';
 import { isGas } from '../catalogue';
 import { FUELS, type BlendByMass } from '../fuel';
 import type { Trip } from '../model';
+import { bisect } from '../numeric';
 import { burnFacts, dayConditions, FRESH_CAN, kitInUse, sourceFor } from '../plan';
 
 /** What a walker saw of a can: "it lit at −12 °C, half full, and boiled half a litre in 7 min". */
@@ -69,16 +70,8 @@ export function inferBlend(trip: Trip, seen: CanSeen): InferredBlend | undefined
   if (quickest === undefined || seen.minutes < quickest * (1 - SCATTER)) return { kind: 'tooQuick', minutes: quickest };
   if (slowest < quickest * (1 + SCATTER) && seen.minutes < slowest * (1 + SCATTER)) return { kind: 'tellsNothing', minutes: quickest };
   if (seen.minutes > slowest * (1 + SCATTER)) return { kind: 'tooSlow', minutes: slowest };
-  const meeting = (minutes: number): BlendByMass => {
-    let low = 0;
-    let high = 2;
-    for (let i = 0; i < 20; i++) {
-      const mid = (low + high) / 2;
-      if ((minutesWith(blendAt(mid)) ?? Number.POSITIVE_INFINITY) > minutes) low = mid;
-      else high = mid;
-    }
-    return blendAt(high);
-  };
+  const meeting = (minutes: number): BlendByMass =>
+    blendAt(bisect(0, 2, (at) => (minutesWith(blendAt(at)) ?? Number.POSITIVE_INFINITY) > minutes, 20).high);
   const like = FUELS.filter((f) => {
     const minutes = f.kind === 'gas' ? minutesWith(f.blend) : undefined;
     return minutes !== undefined && Math.abs(minutes / seen.minutes - 1) < SCATTER;

@@ -1,5 +1,6 @@
 import { done, refused, type Result } from '../errors';
 import { CLIMATE_KEYS, hold, LIMITS, type Day, type Leg, type Stop, type Trip } from '../model';
+import { bisect } from '../numeric';
 import { newStop } from './edit';
 import { fillClimate } from './fill-climate';
 import type { GpxWaypoint } from './gpx-read';
@@ -77,16 +78,7 @@ function layOutLeg(like: Day, line: TrailLine, fromKm: number, toKm: number, pac
   const effortTo = (km: number) => effortOf(pace, km - fromKm, ascentAt(km) - ascentAt(fromKm));
   const effort = effortTo(toKm);
   const count = Math.max(1, Math.ceil(effort / effortPerDay(pace) - LAST_STRETCH));
-  const kmAt = (share: number): number => {
-    let low = fromKm;
-    let high = toKm;
-    for (let i = 0; i < 40; i++) {
-      const mid = (low + high) / 2;
-      if (effortTo(mid) < share * effort) low = mid;
-      else high = mid;
-    }
-    return high;
-  };
+  const kmAt = (share: number): number => bisect(fromKm, toKm, (km) => effortTo(km) < share * effort, 40).high;
   let startKm = fromKm;
   const days = Array.from({ length: count }, (_, i): Day => {
     const endKm = i === count - 1 ? toKm : kmAt((i + 1) / count);
