@@ -186,8 +186,7 @@ export const scoreSchema = z.strictObject({
 });
 export type Score = z.infer<typeof scoreSchema>;
 
-export const diaryEntrySchema = z.strictObject({ id, date: z.iso.date(), kitName: label, words: remark });
-export type DiaryEntry = z.infer<typeof diaryEntrySchema>;
+const diaryEntrySchema = z.strictObject({ id, date: z.iso.date(), kitName: label, words: remark });
 
 const family = z.enum(keysOf<BurnerFamily>(Object.fromEntries(BURNERS.map((b) => [b.family, 0])) as Record<BurnerFamily, 0>));
 export const rackSchema = z

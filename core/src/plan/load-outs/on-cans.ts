@@ -15,6 +15,7 @@ import {
   type PackageId,
 } from '../../carry';
 import { done } from '../../errors';
+import type { Pin } from '../../model';
 import { offersAt } from '../../trail';
 import type { Choice, Choosing, LoadOut } from './choosing';
 
@@ -56,7 +57,7 @@ function canStages(can: CanKind, { needs, stages, followPins }: Choosing): CanSt
 }
 
 /** What is pinned as counts by size; undefined where nothing is, or something else. */
-function pinnedCounts(pinned: Choosing['needs'][number]['stop']['pinned']): number[] | undefined {
+function pinnedCounts(pinned: Pin | null | undefined): number[] | undefined {
   if (pinned?.kind !== 'cans') return undefined;
   return CANISTER_SIZES.map((s) => {
     const id = canPackage(s.netG);
