@@ -4,6 +4,7 @@ import { carryOfDay, type Plan, type PlanProgress } from '@tinder/core/plan';
 import { placeOfDay, tripOnLeg } from '@tinder/core/trail';
 import { createPlanWorker } from '../platform/create-plan-worker';
 import { fromWorker } from '../platform/from-worker';
+import { KeptWorker } from '../platform/kept-worker';
 import type { WorkerLink } from '../platform/worker-link';
 import { WorkspaceStore } from '../store/workspace-store';
 import type { Planner } from '../workers/planner';
@@ -33,8 +34,7 @@ export const PLAN_WORKER_START = new InjectionToken<() => WorkerLink<Planner>>('
 export class PlanService {
   private readonly store = inject(WorkspaceStore);
   private readonly marker = inject(DayMarker);
-  private readonly start = inject(PLAN_WORKER_START);
-  private link: WorkerLink<Planner> | undefined;
+  private readonly worker = new KeptWorker(inject(PLAN_WORKER_START));
   private readonly slowSignal = signal<PlanProgress | undefined>(undefined);
 
   private readonly plans = study(
@@ -77,8 +77,7 @@ export class PlanService {
   }
 
   private async work(trip: Trip, { signal }: Run): Promise<Planned> {
-    const link = (this.link ??= this.start());
-    const end = (): void => this.end(link);
+    const end = (): void => this.worker.end();
     signal.addEventListener('abort', end, { once: true });
     const noticed = performance.now() + NOTICED_MS;
     const report = (p: PlanProgress): void => {
@@ -86,18 +85,10 @@ export class PlanService {
       if (performance.now() > noticed && this.plans.last() && !signal.aborted) this.slowSignal.set(p);
     };
     try {
-      return { trip, plan: await link.call((planner) => planner.plan(trip, fromWorker(report))) };
-    } catch (e) {
-      if (e instanceof Error && e.name === 'WorkerBroken') this.end(link);
-      throw e;
+      return { trip, plan: await this.worker.call((planner) => planner.plan(trip, fromWorker(report))) };
     } finally {
       signal.removeEventListener('abort', end);
       this.slowSignal.set(undefined);
     }
-  }
-
-  private end(link: WorkerLink<Planner>): void {
-    link.end();
-    if (this.link === link) this.link = undefined;
   }
 }

@@ -1,5 +1,6 @@
 import { inject, Injectable, InjectionToken, signal, untracked } from '@angular/core';
 import { createStudyWorker } from '../platform/create-study-worker';
+import { KeptWorker } from '../platform/kept-worker';
 import type { WorkerLink } from '../platform/worker-link';
 import type { StudyHost } from '../workers/study-host';
 import type { Revisions, Subject } from '../workers/subject';
@@ -29,8 +30,7 @@ export const STUDY_WORKER_START = new InjectionToken<() => WorkerLink<StudyHost>
  */
 @Injectable({ providedIn: 'root' })
 export class StudyWorker {
-  private readonly start = inject(STUDY_WORKER_START);
-  private link: WorkerLink<StudyHost> | undefined;
+  private readonly worker = new KeptWorker(inject(STUDY_WORKER_START), () => (this.sent = {}));
   private readonly waiting: Job[] = [];
   private readonly busySignal = signal(false);
   /** Something is being worked out. */
@@ -65,14 +65,12 @@ export class StudyWorker {
   }
 
   private async run({ name, subject, args, signal, resolve, reject }: Job): Promise<void> {
-    const link = (this.link ??= this.start());
-    const end = (): void => (signal.reason === STOPPED ? this.end() : undefined);
+    const end = (): void => (signal.reason === STOPPED ? this.worker.end() : undefined);
     signal.addEventListener('abort', end, { once: true });
     try {
-      const revisions = this.keep(link, subject);
-      resolve(await link.call((host) => host.run(name, revisions, args)));
+      const revisions = this.keep(subject);
+      resolve(await this.worker.call((host) => host.run(name, revisions, args)));
     } catch (e) {
-      if (e instanceof Error && e.name === 'WorkerBroken' && this.link === link) this.end();
       reject(e);
     } finally {
       signal.removeEventListener('abort', end);
@@ -80,7 +78,7 @@ export class StudyWorker {
   }
 
   /** Sends what the worker does not hold yet, and says by which numbers the subject is known there. */
-  private keep(link: WorkerLink<StudyHost>, subject: Partial<Subject>): Revisions {
+  private keep(subject: Partial<Subject>): Revisions {
     const revisions: Revisions = {};
     for (const part of Object.keys(subject) as (keyof Subject)[]) {
       const value = subject[part];
@@ -91,15 +89,9 @@ export class StudyWorker {
       if (this.sent[part] === revision) continue;
       this.sent = { ...this.sent, [part]: revision };
       // messages arrive in order: what is kept now is there when the study runs
-      link.call((host) => host.keep(part, revision, value)).catch(() => undefined);
+      this.worker.call((host) => host.keep(part, revision, value)).catch(() => undefined);
     }
     return revisions;
-  }
-
-  private end(): void {
-    this.link?.end();
-    this.link = undefined;
-    this.sent = {};
   }
 }
 
