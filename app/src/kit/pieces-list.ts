@@ -5,10 +5,10 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { downloadRack, downloadRackTable } from '../store/trip-files';
 import { chosenFile } from '../platform/chosen-file';
-import { readFile } from '../platform/read-file';
 import { PickField } from '../ui/pick-field';
-import { TableOffer, type Offer } from '../ui/table-offer';
-import { badRowWords, PASTE_PROBLEM_WORDS, rackTableWords, tableProblemWords, unreadWords } from '../words/table-words';
+import { readTable, type TableRead } from '../ui/read-table';
+import { TableOffer } from '../ui/table-offer';
+import { PASTE_PROBLEM_WORDS, rackTableWords } from '../words/table-words';
 import { Units } from '../words/units';
 import { HAVE_WORDS, ROLE_WORDS } from '../words/kit-words';
 import { KitStudy } from './kit-study';
@@ -195,7 +195,7 @@ export class PiecesList {
   protected readonly pasted = signal('');
   protected readonly list = computed(() => readWeights(this.pasted(), this.units.unit('mass')));
   /** What a table would do, waiting for the walker's word. */
-  protected readonly offer = signal<(Offer & { table?: RackTable }) | undefined>(undefined);
+  protected readonly offer = signal<TableRead<RackTable> | undefined>(undefined);
 
   protected readonly rows = computed(() => {
     const rack = this.study.rack();
@@ -242,20 +242,11 @@ export class PiecesList {
   protected async read(event: Event): Promise<void> {
     const file = chosenFile(event);
     if (!file) return;
-    this.offer.set(await this.offered(file));
-  }
-
-  private async offered(file: File): Promise<Offer & { table?: RackTable }> {
-    const nothing = { bad: [], take: undefined };
-    try {
-      const read = await readFile(async (reader) => await reader.rackTable(file, this.study.rack()));
-      if (!read.ok) return { ...nothing, words: tableProblemWords(file.name, read.problem) };
-      const table = read.value;
-      const take = table.count ? `take the ${table.count} good ${table.count === 1 ? 'row' : 'rows'}` : undefined;
-      return { words: rackTableWords(file.name, table), bad: badRowWords(table), take, table };
-    } catch (e) {
-      return { ...nothing, words: unreadWords(file.name, e) };
-    }
+    const offered = (table: RackTable) => ({
+      words: rackTableWords(file.name, table),
+      take: table.count ? `take the ${table.count} good ${table.count === 1 ? 'row' : 'rows'}` : undefined,
+    });
+    this.offer.set(await readTable(file, async (reader) => await reader.rackTable(file, this.study.rack()), offered));
   }
 
   protected takeTable(): void {

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { addDishes, foodOf, removeDish, writeDishCsv } from '@tinder/core/menu';
-import type { Meal } from '@tinder/core/model';
+import { addDishes, foodOf, removeDish, writeDishCsv, type DishRows } from '@tinder/core/menu';
 import type { Plan } from '@tinder/core/plan';
 import type { PerKcal } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
@@ -11,12 +10,12 @@ import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { StudyNote } from '../ui/study-note';
-import { TableOffer, type Offer } from '../ui/table-offer';
-import { badRowWords, dishTableWords, tableProblemWords, unreadWords } from '../words/table-words';
+import { readTable, type TableRead } from '../ui/read-table';
+import { TableOffer } from '../ui/table-offer';
+import { dishTableWords } from '../words/table-words';
 import { Units } from '../words/units';
 import { METHOD_WORDS } from '../words/menu-words';
 import { chosenFile } from '../platform/chosen-file';
-import { readFile } from '../platform/read-file';
 
 const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried', homeDried: 'dried at home', raw: 'raw', other: '' };
 
@@ -148,7 +147,7 @@ export class FoodTables {
 
   readonly plan = input.required<Plan>();
   /** What a file holds, waiting for the walker's word. */
-  protected readonly offer = signal<(Offer & { good: Meal[] }) | undefined>(undefined);
+  protected readonly offer = signal<TableRead<DishRows> | undefined>(undefined);
   private readonly worker = inject(StudyWorker);
   protected readonly perKcal = study(
     RESTING,
@@ -191,24 +190,15 @@ export class FoodTables {
   protected async read(event: Event): Promise<void> {
     const file = chosenFile(event);
     if (!file) return;
-    this.offer.set(await this.offered(file));
-  }
-
-  private async offered(file: File): Promise<Offer & { good: Meal[] }> {
-    const nothing = { bad: [], good: [], take: undefined };
-    try {
-      const read = await readFile(async (reader) => await reader.dishes(file));
-      if (!read.ok) return { ...nothing, words: tableProblemWords(file.name, read.problem) };
-      const { good } = read.value;
-      const take = good.length ? `take the ${good.length} good ones` : undefined;
-      return { words: dishTableWords(file.name, read.value), bad: badRowWords(read.value), good, take };
-    } catch (e) {
-      return { ...nothing, words: unreadWords(file.name, e) };
-    }
+    const offered = (rows: DishRows) => ({
+      words: dishTableWords(file.name, rows),
+      take: rows.good.length ? `take the ${rows.good.length} good ones` : undefined,
+    });
+    this.offer.set(await readTable(file, async (reader) => await reader.dishes(file), offered));
   }
 
   protected take(): void {
-    const meals = this.offer()?.good ?? [];
+    const meals = this.offer()?.table?.good ?? [];
     this.store.editTrip('dishes from CSV', (t) => addDishes(t, meals, () => crypto.randomUUID()));
     this.offer.set(undefined);
   }
