@@ -7,12 +7,12 @@ import { openInTime } from '../platform/database/open-in-time';
 import type { Conflict, KeptAside, WorkspaceDb } from '../platform/database/workspace-db';
 import { tabMemory } from '../platform/tab-memory';
 import { asideWords, saveFaultWords, type SaveFault } from '../words/save-words';
-import { followTrips } from './following';
+import { followPreferences, followRack, followTrips } from './following';
 import { mergeRacks, mergeTrips } from './merge';
 import { mayPass, saveFaultOf } from './save-fault';
 import { Saved } from './saved';
 import { isNews, readTabNews, type TabNews } from './tab-news';
-import type { Workspace } from './workspace';
+import { withTrip, type Workspace } from './workspace';
 import { WorkspaceStore } from './workspace-store';
 import { same } from '../platform/same';
 
@@ -121,10 +121,7 @@ export class Autosave {
     const clash = this.clashSignal();
     this.clashSignal.set(undefined);
     if (!clash) return;
-    this.store.edit('the other tab’s version', (w) => ({
-      ...w,
-      library: w.library.map((s) => (s.trip.id === clash.theirs.trip.id ? clash.theirs : s)),
-    }));
+    this.store.edit('the other tab’s version', (w) => withTrip(w, clash.theirs.trip.id, () => clash.theirs));
   }
 
   keepMine(): void {
@@ -246,17 +243,8 @@ export class Autosave {
     if (!db || !saved) return;
     const wanted = news.trips.filter(({ id, revision }) => saved.known.get(id)?.revision !== revision).map(({ id }) => id);
     if (wanted.length || news.removed.length) followTrips(store, saved, await db.trips(wanted), news.removed);
-    const preferences = news.preferences ? await db.preferences() : undefined;
-    // theirs, unless changed here too and about to be saved
-    if (preferences && store.preferences() === saved.preferences && !same(saved.preferences, preferences)) {
-      saved.preferences = preferences;
-      store.followPreferences(preferences);
-    }
-    const rack = news.rack ? await db.rack() : undefined;
-    if (rack && store.rack() === saved.rack && !same(saved.rack, rack)) {
-      saved.tookRack(rack);
-      store.followRack(rack);
-    }
+    followPreferences(store, saved, news.preferences ? await db.preferences() : undefined);
+    followRack(store, saved, news.rack ? await db.rack() : undefined);
   }
 
   /** Takes in whatever is saved now. */
@@ -265,10 +253,8 @@ export class Autosave {
     if (!loaded || !this.saved) return;
     this.asideSignal.set(loaded.aside);
     followTrips(this.store, this.saved, loaded.trips, []);
-    if (loaded.rack && this.store.rack() === this.saved.rack) {
-      this.saved.tookRack(loaded.rack);
-      this.store.followRack(loaded.rack);
-    }
+    followPreferences(this.store, this.saved, loaded.preferences);
+    followRack(this.store, this.saved, loaded.rack);
   }
 
   private tell(news: TabNews): void {

@@ -1,3 +1,4 @@
+import type { Preferences, Rack } from '@tinder/core/model';
 import type { Kept } from '../platform/database/reading';
 import { same } from '../platform/same';
 import type { Saved } from './saved';
@@ -14,6 +15,20 @@ export function followTrips(store: WorkspaceStore, saved: Saved, trips: readonly
     if (known && mine === known && id !== store.trip().id) store.follow(id, known, undefined);
   }
   saved.tookOrder(store.workspace().library);
+}
+
+/** Takes in units and theme of another tab, unless they were changed here too and are about to be saved. */
+export function followPreferences(store: WorkspaceStore, saved: Saved, theirs: Preferences | undefined): void {
+  if (!theirs || store.preferences() !== saved.preferences || same(saved.preferences, theirs)) return;
+  saved.preferences = theirs;
+  store.followPreferences(theirs);
+}
+
+/** The same of the rack. */
+export function followRack(store: WorkspaceStore, saved: Saved, theirs: Rack | undefined): void {
+  if (!theirs || store.rack() !== saved.rack || same(saved.rack, theirs)) return;
+  saved.tookRack(theirs);
+  store.followRack(theirs);
 }
 
 function followTrip(store: WorkspaceStore, saved: Saved, { trip, archived, revision }: Kept): void {

@@ -1,11 +1,11 @@
+import { Unsavable } from '../platform/database/workspace-db';
 import type { SaveFault } from '../words/save-words';
 
 /** What an error of the browser's storage means for the walker. */
 export function saveFaultOf(e: unknown): SaveFault {
   if (!(e instanceof Error) && !(e instanceof DOMException)) return { code: 'other', why: String(e) };
+  if (e instanceof Unsavable) return { code: 'unsavable', what: e.what, problem: e.problem };
   switch (e.name) {
-    case 'Unsavable':
-      return { code: 'unsavable', what: (e as Error & { what: string }).what, problem: (e as Error & { problem: string }).problem };
     case 'QuotaExceededError':
       return { code: 'noRoom' };
     case 'VersionError':
