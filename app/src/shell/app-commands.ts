@@ -7,6 +7,7 @@ import { Autosave } from '../store/autosave';
 import { downloadBackup, downloadCalendar, downloadRack, downloadTrip, downloadWaypoints } from '../store/trip-files';
 import { withNewTrips, withTrip } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
+import { VIEWS } from './views';
 
 /** A command that has a place in the side bar. */
 const side = (id: string, label: string, keys: string, run: () => void, enabled = true): Command => ({
@@ -70,11 +71,7 @@ export class AppCommands {
   }
 
   private ways(): Command[] {
-    const views = ['Trail', 'Kit', 'Menu', 'Carry'];
-    return views.map((name, i) => {
-      const path = name.toLowerCase();
-      return more(path, `go to ${name}`, `${i + 1}`, () => void this.router.navigateByUrl(`/${path}`));
-    });
+    return VIEWS.map(({ path, name }, i) => more(path, `go to ${name}`, `${i + 1}`, () => void this.router.navigateByUrl(`/${path}`)));
   }
 
   private backUp(): void {

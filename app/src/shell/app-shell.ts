@@ -15,6 +15,7 @@ import { Commands } from '../commands/commands';
 import { AppCommands } from './app-commands';
 import { SettingsDrawer } from './settings-drawer';
 import { VerdictLine } from './verdict-line';
+import { VIEWS } from './views';
 import { chosenFile } from '../platform/chosen-file';
 
 /** The frame: words to walk by on the left, the view, the verdict at the foot. */
@@ -45,13 +46,7 @@ export class AppShell {
   protected readonly updates = inject(AppUpdates);
   private readonly fileInput = viewChild.required<ElementRef<HTMLInputElement>>('file');
 
-  /** Views that are built; the navigation shows no others. */
-  protected readonly views = [
-    { path: '/trail', name: 'Trail' },
-    { path: '/kit', name: 'Kit' },
-    { path: '/menu', name: 'Menu' },
-    { path: '/carry', name: 'Carry' },
-  ];
+  protected readonly views = VIEWS;
   protected readonly sideCommands = computed(() => this.commands.list().filter((c) => c.side));
   protected readonly backupDue = computed(() => backupIsDue(this.autosave.written(), this.autosave.lastBackup(), Date.now()));
   protected readonly clashWords = clashWords;

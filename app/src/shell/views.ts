@@ -1,0 +1,7 @@
+/** Views that are built, in the order of the navigation; no other is shown or can be gone to. */
+export const VIEWS = [
+  { path: 'trail', name: 'Trail' },
+  { path: 'kit', name: 'Kit' },
+  { path: 'menu', name: 'Menu' },
+  { path: 'carry', name: 'Carry' },
+] as const;
