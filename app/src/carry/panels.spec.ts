@@ -100,6 +100,13 @@ describe('the kit', () => {
     expect(options('[id^=pick-windscreen]')).toContain('fitted cone');
   });
 
+  it('offers only what is owned under the switch of the rack', () => {
+    store().editRack('only what I own', (r) => ({ ...r, onlyOwned: true }));
+    panel.fixture.detectChanges();
+    expect(options('[id^=pick-burner]')).toContain('open-jet alcohol burner');
+    expect(options('[id^=pick-burner]')).not.toContain('regulated gas burner'); // only wished for
+  });
+
   it('shows a valve, a can or a measure only where there is one', () => {
     const has = () => ['#scale-flame', '[id^=pick-the-can]', '[aria-label^="the measure"]'].map((s) => element().querySelector(s) !== null);
     expect(has()).toEqual([true, true, false]);
