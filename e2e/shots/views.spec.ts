@@ -1,11 +1,15 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
+import { standing, verdict } from '../tests/helpers';
 
 const OUT = '../docs/screenshots';
 const shot = (name: string) => ({ path: `${OUT}/${name}.png`, animations: 'disabled' as const });
 
+/** Until the verdict has said all it has to say: the risk is drawn last. */
+const said = (page: Page) => expect(verdict(page)).toContainText('chance of running out');
+
 test.beforeEach(async ({ page }) => {
   await page.goto('/carry');
-  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('off your back');
+  await expect(verdict(page)).toContainText('off your back');
   await page.getByRole('slider', { name: 'Day marker' }).press('ArrowRight');
   await page.getByRole('slider', { name: 'Day marker' }).press('ArrowRight');
   await page.getByRole('slider', { name: 'Day marker' }).blur();
@@ -13,6 +17,7 @@ test.beforeEach(async ({ page }) => {
 
 test('carry', async ({ page }) => {
   await expect(page.getByRole('group', { name: 'carried weight of every kit' })).toContainText('cold soak');
+  await said(page);
   await page.screenshot(shot('carry'));
   await page.setViewportSize({ width: 390, height: 844 });
   await page.screenshot(shot('carry-phone'));
@@ -41,6 +46,7 @@ test('trail', async ({ page }) => {
   await page.mouse.down();
   await page.mouse.move(x(19.5), ribbon.y + 120, { steps: 4 });
   await page.mouse.up();
+  await said(page);
   await page.screenshot(shot('trail'));
   await page.setViewportSize({ width: 390, height: 844 });
   await page.screenshot(shot('trail-phone'));
@@ -49,6 +55,7 @@ test('trail', async ({ page }) => {
 test('kit', async ({ page }) => {
   await page.goto('/kit');
   await expect(page.getByRole('list', { name: 'packing order' })).toContainText('100 g can');
+  await said(page);
   await page.screenshot(shot('kit'));
   await page.setViewportSize({ width: 390, height: 844 });
   await page.screenshot(shot('kit-phone'));
@@ -68,13 +75,14 @@ test('menu', async ({ page }) => {
 test('a new trip', async ({ page }) => {
   await page.keyboard.press('n');
   await expect(page.getByRole('dialog')).toBeVisible();
-  await page.waitForTimeout(400);
+  await standing(page);
   await page.screenshot(shot('new-trip'));
 });
 
 test('where the grams go', async ({ page }) => {
   await page.getByRole('region', { name: 'supper' }).getByRole('button').click();
-  await page.waitForTimeout(400);
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await standing(page);
   await page.screenshot(shot('ledger'));
 });
 
@@ -89,7 +97,8 @@ for (const subject of ['flame', 'cold', 'rest'])
     await page.getByRole('radiogroup', { name: 'Subject of the closer look' }).getByText(subject, { exact: true }).click();
     const look = page.locator('app-closer-look');
     await look.scrollIntoViewIfNeeded();
-    await page.waitForTimeout(500);
+    await expect(look.locator('svg').first()).toBeVisible();
+    await standing(page);
     await look.screenshot(shot(`closer-${subject}`));
   });
 
@@ -97,6 +106,9 @@ test('a closer look at the dose', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 1240 });
   await page.getByLabel('burner', { exact: true }).selectOption({ label: 'open-jet alcohol burner' });
   await page.getByRole('radiogroup', { name: 'Subject of the closer look' }).getByText('dose', { exact: true }).click();
-  await page.waitForTimeout(500);
-  await page.locator('app-closer-look').screenshot(shot('closer-dose'));
+  const look = page.locator('app-closer-look');
+  await expect(look.locator('tr.best')).toBeVisible();
+  await expect(verdict(page)).toHaveAttribute('aria-busy', 'false');
+  await standing(page);
+  await look.screenshot(shot('closer-dose'));
 });
