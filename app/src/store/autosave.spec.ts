@@ -279,6 +279,16 @@ describe('a start', () => {
     expect([autosave.aside(), await raw.getAll('aside')]).toEqual([[], []]);
   });
 
+  it('shows units at once that are put back', async () => {
+    const raw = await (await import('idb')).openDB('restless-tinder');
+    const mended = { ...store.preferences(), theme: 'headlamp' };
+    await raw.put('aside', { kind: 'preferences', id: 'preferences', value: mended, problem: 'theme: once unknown' });
+    await reload();
+    expect(store.preferences().theme).toBe('day');
+    expect(await autosave.tryAside(autosave.aside()[0].key)).toBe(true);
+    expect([store.preferences(), autosave.aside()]).toEqual([mended, []]);
+  });
+
   it('that could not read what is there writes nothing over it', async () => {
     rename('Real');
     await isSaved();
