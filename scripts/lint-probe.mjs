@@ -3,10 +3,16 @@ import { ESLint } from 'eslint';
 import { root } from './lib.mjs';
 
 const probes = JSON.parse(process.argv[2]);
-const eslint = new ESLint({ cwd: root });
+const FLOORS = ['boundaries/dependencies', 'no-restricted-imports'];
+// the floors need no types, and without them a probe takes a tenth of the time
+const eslint = new ESLint({
+  cwd: root,
+  ruleFilter: ({ ruleId }) => FLOORS.includes(ruleId),
+  overrideConfig: { files: ['**/*.ts'], languageOptions: { parserOptions: { projectService: false } } },
+});
 const refused = [];
 for (const { file, code } of probes) {
   const [{ messages }] = await eslint.lintText(code, { filePath: file });
-  refused.push(messages.map((m) => m.ruleId).filter((id) => id === 'boundaries/dependencies' || id === 'no-restricted-imports'));
+  refused.push(messages.map((m) => m.ruleId ?? m.message));
 }
 console.log(JSON.stringify(refused));

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { DIALOG, expect, expectNoViolations, open, SIZES, standing, test, type, verdict } from './helpers';
+import { DIALOG, expect, expectFits, open, standing, test, type, verdict } from './helpers';
 
 const ribbon = (page: Page) => page.locator('svg.ribbon');
 const legs = (page: Page) => page.getByRole('table', { name: 'stops and legs' });
@@ -12,21 +12,18 @@ async function boundary(page: Page, day: number, days: number): Promise<{ x: num
   return { x: box.x + (box.width * day) / days, y: box.y };
 }
 
-for (const size of SIZES)
-  test(`${size.name}: the trail, its drawers and its tables have no violations and fit`, async ({ page }) => {
-    await page.setViewportSize({ width: size.width, height: size.height });
-    await open(page, '/trail');
-    await expectNoViolations(page);
-    expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
-    for (const key of ['n', 'l']) {
-      await page.keyboard.press(key);
-      await expect(page.getByRole('dialog')).toBeVisible();
-      await standing(page);
-      await expectNoViolations(page, DIALOG);
-      await page.keyboard.press('Escape');
-      await expect(page.getByRole('dialog')).toBeHidden();
-    }
-  });
+test('the trail, its drawers and its tables have no violations and fit', async ({ page }) => {
+  await open(page, '/trail');
+  await expectFits(page);
+  for (const key of ['n', 'l']) {
+    await page.keyboard.press(key);
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await standing(page);
+    await expectFits(page, DIALOG);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
+});
 
 test('a weekend from nothing: four answers to a first plan', async ({ page }) => {
   await open(page);
