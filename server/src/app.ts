@@ -5,6 +5,10 @@ import helmet from 'helmet';
 import path from 'node:path';
 
 const YEAR_S = 31_536_000;
+/** What the app never asks a browser for. */
+const NO_PERMISSIONS = ['camera', 'display-capture', 'geolocation', 'microphone', 'midi', 'payment', 'usb']
+  .map((feature) => `${feature}=()`)
+  .join(', ');
 /** Angular's build stamps these names with a content hash, so they never change. */
 const HASHED = /-[A-Z0-9]{8}\.(?:js|css|woff2?)$/;
 
@@ -37,6 +41,11 @@ export function createApp(browserDir: string): Express {
       strictTransportSecurity: false, // served over plain http on the walker's own machine
     }),
   );
+
+  app.use((_req, res, next) => {
+    res.set('Permissions-Policy', NO_PERMISSIONS);
+    next();
+  });
 
   app.get('/api/health', (_req, res) => {
     res.set('Cache-Control', 'no-store').json({ status: 'ok' });

@@ -4,11 +4,17 @@ import type { AddressInfo } from 'node:net';
 
 export interface Listening {
   address: string;
-  /** Stops taking connections, ends idle ones, and resolves when the last request is answered. */
+  /** Stops taking connections, ends idle ones, and resolves when the last request is answered; those still open after 5 s are cut off. */
   close: () => Promise<void>;
 }
 
 const HOST = '127.0.0.1';
+/** A half-open connection must not keep a server alive that is told to end. */
+const CLOSE_WITHIN_MS = 5000;
+
+/** The port asked for in the environment; not a number where what stands there is none, an empty one included. */
+export const portOf = (said: string | undefined, usual: number): number =>
+  said === undefined ? usual : /^\d+$/.test(said.trim()) ? Number(said) : Number.NaN;
 
 /** Serves `app` on this machine only; rejects with a sentence that says what to do when the port cannot be had. */
 export function listen(app: Express, port: number): Promise<Listening> {
@@ -32,7 +38,11 @@ export function listen(app: Express, port: number): Promise<Listening> {
         address: `http://${HOST}:${(server.address() as AddressInfo).port}/`,
         close: () =>
           new Promise((done) => {
-            server.close(() => done());
+            const cutOff = setTimeout(() => server.closeAllConnections(), CLOSE_WITHIN_MS);
+            server.close(() => {
+              clearTimeout(cutOff);
+              done();
+            });
             server.closeIdleConnections();
           }),
       });

@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app';
-import { listen } from './listen';
+import { listen, portOf } from './listen';
 
 const browserDir = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../../dist/app/browser');
 if (!existsSync(path.join(browserDir, 'index.html'))) {
@@ -10,7 +10,7 @@ if (!existsSync(path.join(browserDir, 'index.html'))) {
   process.exit(1);
 }
 
-const port = Number(process.env['PORT'] ?? 3000);
+const port = portOf(process.env['PORT'], 3000);
 listen(createApp(browserDir), port).then(
   ({ address, close }) => {
     console.log(`Restless Tinder is at ${address}`);

@@ -1,9 +1,10 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
+import { connect } from 'node:net';
 import path from 'node:path';
 import { answerClimate } from '@tinder/core/climate';
 import { createApp } from '../src/app';
-import { listen, type Listening } from '../src/listen';
+import { listen, portOf, type Listening } from '../src/listen';
 
 describe('server', () => {
   let dir: string;
@@ -47,6 +48,7 @@ describe('server', () => {
     expect(policy).not.toMatch(/script-src[^;]*unsafe/);
     expect(policy).toContain("frame-ancestors 'none'");
     expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.get('permissions-policy')).toContain('geolocation=()');
     expect(headers.has('x-powered-by')).toBe(false);
   });
 
@@ -71,4 +73,21 @@ describe('server', () => {
     await expect(listen(createApp(dir), port)).rejects.toThrow(`Port ${port} is taken`);
     await expect(listen(createApp(dir), Number.NaN)).rejects.toThrow('whole number');
   });
+
+  it('takes the port it is told, and refuses one that is empty or no number instead of choosing any', async () => {
+    expect([portOf(undefined, 3000), portOf('8080', 3000), portOf(' 0 ', 3000)]).toEqual([3000, 8080, 0]);
+    for (const said of ['', ' ', 'http', '-1', '80.5'])
+      await expect(listen(createApp(dir), portOf(said, 3000))).rejects.toThrow('PORT must be');
+  });
+
+  it('ends although somebody holds a connection half open', async () => {
+    const other = await listen(createApp(dir), 0);
+    const socket = connect(Number(new URL(other.address).port), '127.0.0.1');
+    const cut = new Promise((done) => socket.once('close', done));
+    socket.on('error', () => undefined);
+    await new Promise((done) => socket.once('connect', done));
+    socket.write('GET / HTTP/1.1\r\nHost: here\r\n'); // and never the end of it
+    await other.close();
+    await cut;
+  }, 60_000);
 });
