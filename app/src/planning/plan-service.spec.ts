@@ -1,6 +1,8 @@
 import { TestBed } from '@angular/core/testing';
+import { DEMO_TRIP } from '@tinder/core/demo';
 import { planTrip } from '@tinder/core/plan';
 import { stretchLeg } from '@tinder/core/trail';
+import { demoWorkspace } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
 import { until, untilQuiet } from '../testing/until';
 import { AdviceService } from './advice-service';
@@ -46,10 +48,11 @@ describe('plan service', () => {
 
   it('says so when a trip cannot be planned and recovers with the next one', async () => {
     const { store, plans } = await begin();
-    store.editKit('burner', 0, { burnerId: 'not-in-the-catalogue' });
+    const odd = { ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, burnerId: 'not-in-the-catalogue' } }; // no edit can make it
+    store.start({ ...demoWorkspace(), library: [{ trip: odd, archived: false }] });
     await untilQuiet();
     expect(plans.failed()).toContain('not-in-the-catalogue');
-    store.undo();
+    store.start(demoWorkspace());
     await untilQuiet();
     expect(plans.failed()).toBeUndefined();
   });

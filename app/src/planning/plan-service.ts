@@ -2,10 +2,11 @@ import { computed, inject, Injectable, InjectionToken, signal } from '@angular/c
 import type { Trip } from '@tinder/core/model';
 import { carryOfDay, type Plan, type PlanProgress } from '@tinder/core/plan';
 import { placeOfDay, tripOnLeg } from '@tinder/core/trail';
-import { createPlanWorker } from '../platform/create-plan-worker';
+import { createPlanWorker, plannerOnPage } from '../platform/create-plan-worker';
 import { fromWorker } from '../platform/from-worker';
 import { KeptWorker } from '../platform/kept-worker';
 import type { WorkerLink } from '../platform/worker-link';
+import { WorkerTrouble } from '../platform/worker-trouble';
 import { WorkspaceStore } from '../store/workspace-store';
 import type { Planner } from '../workers/planner';
 import { DayMarker } from './day-marker';
@@ -34,7 +35,12 @@ export const PLAN_WORKER_START = new InjectionToken<() => WorkerLink<Planner>>('
 export class PlanService {
   private readonly store = inject(WorkspaceStore);
   private readonly marker = inject(DayMarker);
-  private readonly worker = new KeptWorker(inject(PLAN_WORKER_START));
+  private readonly trouble = inject(WorkerTrouble);
+  private readonly worker = new KeptWorker({
+    start: inject(PLAN_WORKER_START),
+    onPage: plannerOnPage,
+    gaveUp: (why) => this.trouble.gaveUp(why),
+  });
   private readonly slowSignal = signal<PlanProgress | undefined>(undefined);
 
   private readonly plans = study(
@@ -85,7 +91,7 @@ export class PlanService {
       if (performance.now() > noticed && this.plans.last() && !signal.aborted) this.slowSignal.set(p);
     };
     try {
-      return { trip, plan: await this.worker.call((planner) => planner.plan(trip, fromWorker(report))) };
+      return { trip, plan: await this.worker.call(async (planner) => await planner.plan(trip, fromWorker(report))) };
     } finally {
       signal.removeEventListener('abort', end);
       this.slowSignal.set(undefined);

@@ -2,6 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { planTrip } from '@tinder/core/plan';
 import type { WorkerLink } from '../platform/worker-link';
+import { WorkerTrouble } from '../platform/worker-trouble';
 import { workerInPage } from '../testing/worker-in-page';
 import { turn, until } from '../testing/until';
 import { StudyHost } from '../workers/study-host';
@@ -57,13 +58,23 @@ describe('the study worker', () => {
     expect(gone).toEqual({ ok: false, problem: { code: 'kitGone', kitId: 'no such kit' } });
   });
 
-  it('is started anew when it breaks: what waited for it is rejected, what is asked next is answered', async () => {
-    const { studies, links } = started();
-    const lost = studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
+  it('is started anew when it breaks, sent its subject again, and asked again', async () => {
+    const { studies, links, kept } = started();
+    const answer = studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
     links[0].end();
-    await expect(lost).rejects.toThrow('ended');
-    expect(await studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted())).toBeDefined();
-    expect(links).toHaveLength(2);
+    expect((await answer)?.meal.name).toBe(DEMO_TRIP.menu.supper.name);
+    expect([links.length, kept.slice(-2)]).toEqual([2, ['trip', 'plan']]);
+  });
+
+  it('gives way to the page where no worker can be had, and says so', async () => {
+    const start = () => {
+      throw new Error('Worker is not defined');
+    };
+    TestBed.configureTestingModule({ providers: [{ provide: STUDY_WORKER_START, useValue: start }] });
+    const studies = TestBed.inject(StudyWorker);
+    const answer = await studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
+    expect(answer?.meal.name).toBe(DEMO_TRIP.menu.supper.name);
+    expect(TestBed.inject(WorkerTrouble).why()).toBe('Worker is not defined');
   });
 
   it('ends in the middle of its work when the walker stops it, and drops what is not wanted any more', async () => {

@@ -1,7 +1,9 @@
 import { inject, Injectable, InjectionToken, signal, untracked } from '@angular/core';
-import { createStudyWorker } from '../platform/create-study-worker';
+import type { Remote } from 'comlink';
+import { createStudyWorker, studiesOnPage } from '../platform/create-study-worker';
 import { KeptWorker } from '../platform/kept-worker';
 import type { WorkerLink } from '../platform/worker-link';
+import { WorkerTrouble } from '../platform/worker-trouble';
 import type { StudyHost } from '../workers/study-host';
 import type { Revisions, Subject } from '../workers/subject';
 import type { AnswerOf, ArgsOf, StudyName, SubjectOf } from '../workers/studies';
@@ -30,7 +32,13 @@ export const STUDY_WORKER_START = new InjectionToken<() => WorkerLink<StudyHost>
  */
 @Injectable({ providedIn: 'root' })
 export class StudyWorker {
-  private readonly worker = new KeptWorker(inject(STUDY_WORKER_START), () => (this.sent = {}));
+  private readonly trouble = inject(WorkerTrouble);
+  private readonly worker = new KeptWorker({
+    start: inject(STUDY_WORKER_START),
+    onPage: studiesOnPage,
+    ended: () => (this.sent = {}),
+    gaveUp: (why) => this.trouble.gaveUp(why),
+  });
   private readonly waiting: Job[] = [];
   private readonly busySignal = signal(false);
   /** Something is being worked out. */
@@ -68,8 +76,7 @@ export class StudyWorker {
     const end = (): void => (signal.reason === STOPPED ? this.worker.end() : undefined);
     signal.addEventListener('abort', end, { once: true });
     try {
-      const revisions = this.keep(subject);
-      resolve(await this.worker.call((host) => host.run(name, revisions, args)));
+      resolve(await this.worker.call(async (host) => await host.run(name, this.keep(subject, host), args)));
     } catch (e) {
       reject(e);
     } finally {
@@ -78,7 +85,7 @@ export class StudyWorker {
   }
 
   /** Sends what the worker does not hold yet, and says by which numbers the subject is known there. */
-  private keep(subject: Partial<Subject>): Revisions {
+  private keep(subject: Partial<Subject>, host: Remote<StudyHost>): Revisions {
     const revisions: Revisions = {};
     for (const part of Object.keys(subject) as (keyof Subject)[]) {
       const value = subject[part];
@@ -89,7 +96,7 @@ export class StudyWorker {
       if (this.sent[part] === revision) continue;
       this.sent = { ...this.sent, [part]: revision };
       // messages arrive in order: what is kept now is there when the study runs
-      this.worker.call((host) => host.keep(part, revision, value)).catch(() => undefined);
+      void Promise.resolve(host.keep(part, revision, value)).catch(() => undefined);
     }
     return revisions;
   }

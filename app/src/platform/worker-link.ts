@@ -15,16 +15,45 @@ export class WorkerBroken extends Error {
   }
 }
 
-/** Puts comlink between the page and a worker, and listens for what comlink does not: a worker that never starts, or throws by itself. */
-export function linkWorker<T>(worker: Worker): WorkerLink<T> {
+/** How long a worker may say nothing at all: far more than any needs. */
+export interface Patience {
+  /** From a first question until it shows that it is there: it may have to be fetched over a slow line, ms. */
+  untilAliveMs: number;
+  /** While it works; long studies report, or are done within, ms. */
+  whileWorkingMs: number;
+}
+export const USUAL_PATIENCE: Patience = { untilAliveMs: 30_000, whileWorkingMs: 180_000 };
+
+/**
+ * Puts comlink between the page and a worker, and listens for what comlink does not: a worker that never starts, throws by itself, or
+ * falls silent.
+ */
+export function linkWorker<T>(worker: Worker, patience = USUAL_PATIENCE): WorkerLink<T> {
   const remote = wrap<T>(worker);
   let breakOff: (e: WorkerBroken) => void = () => undefined;
   const broken = new Promise<never>((_, reject) => (breakOff = reject));
   broken.catch(() => undefined); // heard by the calls that are waiting, if any
+  let waiting = 0;
+  let silence: ReturnType<typeof setTimeout> | undefined;
+  const expectWithin = (ms: number, orElse: string): void => {
+    clearTimeout(silence);
+    silence = waiting > 0 ? setTimeout(() => breakOff(new WorkerBroken(orElse)), ms) : undefined;
+  };
+  const heard = (): void => expectWithin(patience.whileWorkingMs, 'the worker has stopped answering');
+  worker.addEventListener('message', heard);
   worker.addEventListener('error', (e) => breakOff(new WorkerBroken(e.message || 'the worker could not be started')));
   worker.addEventListener('messageerror', () => breakOff(new WorkerBroken('the worker said something that cannot be read')));
   return {
-    call: (work) => Promise.race([work(remote), broken]),
+    call: async (work) => {
+      // a worker that is busy with another call shows itself when that one ends
+      if (++waiting === 1) expectWithin(patience.untilAliveMs, 'the worker does not answer');
+      try {
+        return await Promise.race([work(remote), broken]);
+      } finally {
+        waiting--;
+        if (waiting === 0) clearTimeout(silence);
+      }
+    },
     end: () => {
       worker.terminate();
       breakOff(new WorkerBroken('the worker was ended'));

@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { exposeAlive } from './alive';
 import { FileReader } from './file-reader';
 
-expose(new FileReader());
+exposeAlive(new FileReader());

@@ -14,6 +14,12 @@ import {
   type TrailLine,
 } from '@tinder/core/trail';
 
+/** What a file holds, without its points. */
+export interface OpenedGpx {
+  lines: LineSummary[];
+  /** Heights that are none on earth, left out. */
+  voidHeights: number;
+}
 /** A track or route of the file, without its points. */
 export interface LineSummary {
   name: string;
@@ -31,7 +37,7 @@ export type OpeningProblem = GpxProblem | { code: 'onlyWaypoints' };
 export class GpxReader {
   private lines: { line: TrailLine; candidates: StopCandidate[] }[] = [];
 
-  async open(file: Blob, progress: (share: number) => void): Promise<Result<LineSummary[], OpeningProblem>> {
+  async open(file: Blob, progress: (share: number) => void): Promise<Result<OpenedGpx, OpeningProblem>> {
     if (file.size > LARGEST_GPX_BYTES) return refused({ code: 'tooLarge', bytes: file.size, limitBytes: LARGEST_GPX_BYTES });
     const read = readGpx(await file.text(), progress);
     if (!read.ok) return read;
@@ -41,8 +47,9 @@ export class GpxReader {
       const line = trailLine(l.points);
       return { line, candidates: stopCandidates(line, gpx.waypoints) };
     });
-    return done(
-      gpx.lines.map(({ name, kind, points }, i) => ({
+    return done({
+      voidHeights: gpx.voidHeights,
+      lines: gpx.lines.map(({ name, kind, points }, i) => ({
         name,
         kind,
         points: points.length,
@@ -51,7 +58,7 @@ export class GpxReader {
         hasHeights: this.lines[i].line.hasHeights,
         candidates: this.lines[i].candidates,
       })),
-    );
+    });
   }
 
   /** A trip along line `index`, stopping at the candidates of these places in its list. */

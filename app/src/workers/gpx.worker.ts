@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { exposeAlive } from './alive';
 import { GpxReader } from './gpx-reader';
 
-expose(new GpxReader());
+exposeAlive(new GpxReader());

@@ -1,7 +1,9 @@
 import type { Trip } from '@tinder/core/model';
-import type { Plan, PlanProgress } from '@tinder/core/plan';
+import { planTrip, type Plan, type PlanProgress } from '@tinder/core/plan';
 
-/** What the plan worker offers. */
+/** What the plan worker offers: nothing but planning, so that no study ever makes a drag wait. */
 export interface Planner {
   plan(trip: Trip, report?: (p: PlanProgress) => void): Plan;
 }
+
+export const PLANNER: Planner = { plan: (trip, report) => planTrip(trip, report) };

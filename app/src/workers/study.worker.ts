@@ -1,5 +1,4 @@
-import { TRIPS_TRIED } from '@tinder/core/study';
-import { expose } from 'comlink';
-import { StudyHost } from './study-host';
+import { exposeAlive } from './alive';
+import { appStudyHost } from './app-study-host';
 
-expose(new StudyHost({ tripsDrawn: TRIPS_TRIED }));
+exposeAlive(appStudyHost());

@@ -1,0 +1,5 @@
+import { TRIPS_TRIED } from '@tinder/core/study';
+import { StudyHost } from './study-host';
+
+/** The studies as the app runs them. */
+export const appStudyHost = (): StudyHost => new StudyHost({ tripsDrawn: TRIPS_TRIED });
