@@ -73,11 +73,11 @@ describe('archive', () => {
     const trips = [shelved(SHORT_TRIP), { trip: { ...SHORT_TRIP, id: 'other' }, archived: true }];
     expect(valueOf(importArchive(exportArchive(trips, { preferences })))).toEqual({ trips, preferences });
     expect(importArchive(exportArchive([trips[0], trips[0]]))).toMatchObject({
-      problem: { issues: [{ message: 'two trips share one id' }] },
+      problem: { issues: [{ words: 'two trips share one id' }] },
     });
     const short = exportArchive([shelved({ ...SHORT_TRIP, legs: [...SHORT_TRIP.legs, ...SHORT_TRIP.legs] })]);
     expect(importArchive(short)).toMatchObject({
-      problem: { issues: [{ path: 'trips.0.trip.legs', message: '2 stops have 1 legs between them, not 2' }] },
+      problem: { issues: [{ path: 'trips.0.trip.legs', words: '2 stops have 1 legs between them, not 2' }] },
     });
   });
 

@@ -14,7 +14,8 @@ describe('the rack in files', () => {
     const first = !read.ok && read.problem.code === 'badValues' ? read.problem.issues[0] : undefined;
     expect(first).toEqual({
       path: 'rack.kits.0.pieceIds',
-      message: '"small can burner" holds "long-titanium-spoon", which is not on the rack',
+      code: 'rule',
+      words: '"small can burner" holds "long-titanium-spoon", which is not on the rack',
     });
   });
 

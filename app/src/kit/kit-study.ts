@@ -32,8 +32,8 @@ export class KitStudy {
     this.chosen.set(id);
   }
 
-  editRack(label: string, change: (r: Rack) => Rack): void {
-    this.store.editRackAndTrip(label, (rack, trip) => {
+  editRack(label: string, change: (r: Rack) => Rack): boolean {
+    return this.store.editRackAndTrip(label, (rack, trip) => {
       const after = change(rack);
       return { rack: after, trip: tripAfterRackEdit(trip, rack, after) };
     });

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { choosable, pieceOfPasted, readWeights, writeKitsCsv, writePiecesCsv, writeScoresCsv, type RackTable } from '@tinder/core/kit';
-import { massOfG, ROLES, type Piece, type Role } from '@tinder/core/model';
+import { massOfG, ROLES, type Piece, type Rack, type Role } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { downloadRack, downloadRackTable } from '../store/trip-files';
@@ -196,6 +196,8 @@ export class PiecesList {
   protected readonly list = computed(() => readWeights(this.pasted(), this.units.unit('mass')));
   /** What a table would do, waiting for the walker's word. */
   protected readonly offer = signal<TableRead<RackTable> | undefined>(undefined);
+  /** The file that is on offer, and the rack it was read into. */
+  private offered: { file: File; rack: Rack } | undefined;
 
   protected readonly rows = computed(() => {
     const rack = this.study.rack();
@@ -222,14 +224,14 @@ export class PiecesList {
 
   protected takePasted(intoKit: boolean): void {
     const fresh = this.list().good.map((p) => pieceOfPasted(p, crypto.randomUUID()));
-    this.study.editRack('a pasted list', (r) => ({
+    const taken = this.study.editRack('a pasted list', (r) => ({
       ...r,
       pieces: [...r.pieces, ...fresh],
       kits: r.kits.map((k) =>
         intoKit && k.id === this.study.kit()?.id ? { ...k, pieceIds: [...k.pieceIds, ...fresh.map((p) => p.id)] } : k,
       ),
     }));
-    this.pasted.set('');
+    if (taken) this.pasted.set('');
   }
 
   protected save(what: 'rack' | 'pieces' | 'kits' | 'scores'): void {
@@ -241,17 +243,23 @@ export class PiecesList {
 
   protected async read(event: Event): Promise<void> {
     const file = chosenFile(event);
-    if (!file) return;
+    if (file) await this.offerTable(file);
+  }
+
+  private async offerTable(file: File): Promise<void> {
     const offered = (table: RackTable) => ({
       words: rackTableWords(file.name, table),
       take: table.count ? `take the ${table.count} good ${table.count === 1 ? 'row' : 'rows'}` : undefined,
     });
-    this.offer.set(await readTable(file, async (reader) => await reader.rackTable(file, this.study.rack()), offered));
+    const rack = this.study.rack();
+    this.offer.set(await readTable(file, async (reader) => await reader.rackTable(file, rack), offered));
+    this.offered = { file, rack };
   }
 
-  protected takeTable(): void {
+  protected async takeTable(): Promise<void> {
+    // the rack may have changed since: what the table makes of it is worked out anew
+    if (this.offered && this.offered.rack !== this.study.rack()) await this.offerTable(this.offered.file);
     const table = this.offer()?.table;
-    if (table) this.study.editRack(`${table.kind} from CSV`, () => table.rack);
-    this.offer.set(undefined);
+    if (!table || this.study.editRack(`${table.kind} from CSV`, () => table.rack)) this.offer.set(undefined);
   }
 }

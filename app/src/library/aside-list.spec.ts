@@ -10,9 +10,15 @@ const TRIP: KeptAside = {
   kind: 'trip',
   id: 'a',
   value: { trip: { name: 'Far Loop', reservePercent: 'NaN' } },
-  problem: 'trip.reservePercent: is no number',
+  problem: { path: 'trip.reservePercent', code: 'wrongKind', expected: 'number', found: 'string' },
 };
-const RACK: KeptAside = { key: 2, kind: 'rack', id: 'rack', value: 'odd', problem: 'rack: is no object' };
+const RACK: KeptAside = {
+  key: 2,
+  kind: 'rack',
+  id: 'rack',
+  value: 'odd',
+  problem: { path: '', code: 'wrongKind', expected: 'object', found: 'string' },
+};
 
 function asideOf(...kept: KeptAside[]) {
   const aside = signal<readonly KeptAside[]>(kept);
@@ -38,10 +44,12 @@ describe('what is kept aside', () => {
   it('is named with what is wrong, and tried again', async () => {
     const { panel } = asideOf(TRIP, RACK);
     await panel.settle();
-    expect(panel.text).toMatch(/Far Loop.*trip\.reservePercent: is no number.*the rack.*rack: is no object/);
+    expect(panel.text).toMatch(
+      /Far Loop.*trip\.reservePercent is text; it must be a number\..*the rack.*The whole of it is text; it must be a group of values/,
+    );
     panel.press('try the rack again');
     await panel.settle();
-    expect(panel.text).not.toContain('rack: is no object');
+    expect(panel.text).not.toContain('The whole of it');
     panel.press('try Far Loop again');
     await panel.settle();
     expect(panel.text).toMatch(/Far Loop still cannot be read/);

@@ -3,7 +3,7 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { download } from '../platform/download';
 import type { KeptAside } from '../platform/database/workspace-db';
 import { Autosave } from '../store/autosave';
-import { asideFileName, asideName, stillUnreadableWords } from '../words/save-words';
+import { asideFileName, asideName, asideProblemWords, stillUnreadableWords } from '../words/save-words';
 
 /** What was saved and could not be read: what is wrong with it, as it is into a file, tried again, or removed on purpose. */
 @Component({
@@ -17,7 +17,7 @@ import { asideFileName, asideName, stillUnreadableWords } from '../words/save-wo
         @for (a of autosave.aside(); track a.key) {
           <li>
             <b>{{ name(a) }}</b>
-            <p class="error">{{ a.problem }}</p>
+            <p class="error">{{ problemWords(a.problem) }}</p>
             <p class="acts">
               <button nz-button class="word" type="button" [attr.aria-label]="'export ' + name(a) + ' as it is'" (click)="save(a)">
                 export as it is
@@ -54,6 +54,7 @@ export class AsideList {
   protected readonly asked = signal<number | undefined>(undefined);
   protected readonly refused = signal<string | undefined>(undefined);
   protected readonly name = asideName;
+  protected readonly problemWords = asideProblemWords;
 
   protected save(kept: KeptAside): void {
     download(asideFileName(kept), new Blob([JSON.stringify(kept.value, undefined, 2)], { type: 'application/json' }));

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, output, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import type { Result } from '@tinder/core/errors';
-import type { Trip } from '@tinder/core/model';
+import { nameFrom, type Trip } from '@tinder/core/model';
 import type { Pace, TooManyDays } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { DayMarker } from '../planning/day-marker';
@@ -15,7 +15,7 @@ import { createGpxWorker } from '../platform/create-gpx-worker';
 import { fromWorker } from '../platform/from-worker';
 import type { WorkerLink } from '../platform/worker-link';
 import type { GpxReader, LineSummary } from '../workers/gpx-reader';
-import { gpxProblemWords, tooManyDaysWords } from '../words/gpx-words';
+import { gpxProblemWords, tooManyDaysWords, voidHeightWords } from '../words/gpx-words';
 import { unreadWords } from '../words/table-words';
 import { chosenFile } from '../platform/chosen-file';
 
@@ -50,6 +50,9 @@ const NEAR_KM = 5;
       <p>
         {{ units.text(l.km, 'distance', 1) }}, {{ l.hasHeights ? units.text(l.ascentM, 'altitude') + ' up' : 'no heights in the file' }},
         {{ l.points.toLocaleString('en-US') }} points.
+        @if (voidHeights(); as n) {
+          {{ voidHeightWords(n) }}
+        }
       </p>
       @if (l.candidates.length) {
         <fieldset>
@@ -128,6 +131,8 @@ export class GpxTrip {
   protected readonly percent = computed(() => Math.round(100 * this.share()));
   protected readonly problem = signal<string | undefined>(undefined);
   private readonly lines = signal<LineSummary[]>([]);
+  protected readonly voidHeights = signal(0);
+  protected readonly voidHeightWords = voidHeightWords;
   protected readonly index = signal(0);
   protected readonly line = computed(() => this.lines()[this.index()]);
   protected readonly lineOptions = computed(() => this.lines().map((l, i) => ({ value: String(i), label: `${l.name} (${l.kind})` })));
@@ -152,8 +157,10 @@ export class GpxTrip {
       const opened = await link.call(async (reader) => await reader.open(file, heard));
       if (run !== this.run) return;
       if (opened.ok) {
-        this.lines.set(opened.value);
-        this.pickLine(opened.value.reduce((best, l, i) => (l.km > opened.value[best].km ? i : best), 0));
+        const { lines, voidHeights } = opened.value;
+        this.lines.set(lines);
+        this.voidHeights.set(voidHeights);
+        this.pickLine(lines.reduce((best, l, i) => (l.km > lines[best].km ? i : best), 0));
       } else this.problem.set(`${file.name} was not taken: ${gpxProblemWords(opened.problem)}`);
     } catch (e) {
       if (run === this.run) this.problem.set(unreadWords(file.name, e));
@@ -187,12 +194,17 @@ export class GpxTrip {
   protected async make(): Promise<void> {
     const line = this.line();
     const year = new Date().getFullYear() + 1;
-    const base = { ...this.store.trip(), id: crypto.randomUUID(), name: line.name.slice(0, 80), startDate: `${year}-07-01` };
+    const base = {
+      ...this.store.trip(),
+      id: crypto.randomUUID(),
+      name: nameFrom(line.name, { otherwise: 'a track' }),
+      startDate: `${year}-07-01`,
+    };
     const ids = Array.from({ length: this.chosen().size + 2 }, () => crypto.randomUUID());
     const out = await this.laidOut(base, ids);
     if (!out) return;
     if (!out.ok) return this.problem.set(tooManyDaysWords(out.problem));
-    this.store.edit(`new trip, ${out.value.name}`, (w) => withNewTrips(w, [{ trip: out.value, archived: false }]));
+    if (!this.store.edit(`new trip, ${out.value.name}`, (w) => withNewTrips(w, [{ trip: out.value, archived: false }]))) return;
     this.marker.release();
     this.marker.goTo(1);
     this.made.emit();

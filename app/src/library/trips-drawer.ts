@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import type { ShelvedTrip } from '@tinder/core/model';
+import { nameFrom, type ShelvedTrip } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzInputDirective } from 'ng-zorro-antd/input';
@@ -127,7 +127,7 @@ export class TripsDrawer {
   }
 
   protected duplicate({ trip }: ShelvedTrip): void {
-    const copy = { ...trip, id: crypto.randomUUID(), name: `${trip.name.slice(0, 73)}, copy` };
+    const copy = { ...trip, id: crypto.randomUUID(), name: nameFrom(trip.name, { ending: ', copy' }) };
     this.store.edit(`duplicate ${trip.name}`, (w) => withNewTrips(w, [{ trip: copy, archived: false }]));
     this.undone.set(`${copy.name} is open`);
   }

@@ -199,8 +199,7 @@ export class FoodTables {
 
   protected take(): void {
     const meals = this.offer()?.table?.good ?? [];
-    this.store.editTrip('dishes from CSV', (t) => addDishes(t, meals, () => crypto.randomUUID()));
-    this.offer.set(undefined);
+    if (this.store.editTrip('dishes from CSV', (t) => addDishes(t, meals, () => crypto.randomUUID()))) this.offer.set(undefined);
   }
 
   protected remove(id: string): void {

@@ -5,10 +5,13 @@ import { NewTripDrawer } from '../library/new-trip-drawer';
 import { TripsDrawer } from '../library/trips-drawer';
 import { LedgerDrawer } from '../ledger/ledger-drawer';
 import { AppUpdates } from '../platform/app-updates';
+import { WorkerTrouble } from '../platform/worker-trouble';
 import { Autosave } from '../store/autosave';
 import { backupIsDue } from '../store/backup-age';
 import { Importing } from '../store/importing';
+import { tooManyWords } from '../words/room-words';
 import { clashWords } from '../words/save-words';
+import { noWorkerWords } from '../words/study-words';
 import { WorkspaceStore } from '../store/workspace-store';
 import { CommandDrawer } from './command-drawer';
 import { Commands } from '../commands/commands';
@@ -44,12 +47,15 @@ export class AppShell {
   protected readonly commands = inject(Commands);
   protected readonly importing = inject(Importing);
   protected readonly updates = inject(AppUpdates);
+  protected readonly trouble = inject(WorkerTrouble);
   private readonly fileInput = viewChild.required<ElementRef<HTMLInputElement>>('file');
 
   protected readonly views = VIEWS;
   protected readonly sideCommands = computed(() => this.commands.list().filter((c) => c.side));
   protected readonly backupDue = computed(() => backupIsDue(this.autosave.written(), this.autosave.lastBackup(), Date.now()));
   protected readonly clashWords = clashWords;
+  protected readonly noWorkerWords = noWorkerWords;
+  protected readonly tooManyWords = tooManyWords;
   protected readonly saveWords = computed(() => {
     const words = { reading: 'reading…', saved: 'saved', saving: 'saving…', failed: 'not saved' };
     return words[this.autosave.state()];

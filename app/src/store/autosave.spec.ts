@@ -9,7 +9,7 @@ import { QuietChannel } from '../testing/quiet-channel';
 import { until } from '../testing/until';
 import { Autosave } from './autosave';
 import type { TabNews } from './tab-news';
-import { withNewTrips, withoutTrip } from './workspace';
+import { withNewTrips, withoutTrip, withTrip } from './workspace';
 import { WorkspaceStore } from './workspace-store';
 
 const quiet = { blocked: () => undefined, blocking: () => undefined, terminated: () => undefined };
@@ -239,10 +239,13 @@ describe('what goes wrong', () => {
   it('keeps what cannot be saved out of the database, and names the place', async () => {
     rename('Mine');
     await isSaved();
-    edit('odd', (t) => ({ ...t, reservePercent: Number.NaN }));
+    const good = store.workspace();
+    const odd = { ...store.trip(), reservePercent: Number.NaN };
+    store.start(withTrip(good, odd.id, (s) => ({ ...s, trip: odd }))); // no edit can make it
+    TestBed.tick();
     await until(() => autosave.state() === 'failed', 'the refusal');
-    expect(autosave.problem()).toMatch(/^Mine cannot be saved as it is \(reservePercent.*Undo the last change/);
-    store.undo();
+    expect(autosave.problem()).toMatch(/^Mine cannot be saved as it is \(reservePercent is no number.*Undo the last change/);
+    store.start(good);
     TestBed.tick();
     await isSaved();
     expect(autosave.problem()).toBeUndefined();
@@ -272,7 +275,7 @@ describe('a start', () => {
     days(3);
     await isSaved();
     expect(await raw.getAll('aside')).toMatchObject([{ kind: 'trip', value: odd }]);
-    expect(autosave.aside()[0].problem).toMatch(/^trip\.reservePercent/);
+    expect(autosave.aside()[0].problem).toMatchObject({ path: 'trip.reservePercent', code: 'wrongKind', found: 'string' });
     const { key } = autosave.aside()[0];
     expect(await autosave.tryAside(key)).toBe(false);
     await autosave.removeAside(key);

@@ -54,12 +54,12 @@ export class Importing {
   add(file: string, trips: readonly ShelvedTrip[], rack: Rack | undefined): void {
     const newId = (): string => crypto.randomUUID();
     const added = besideExisting(this.store.workspace(), trips, newId);
-    this.store.edit('import', (w) => {
+    const taken = this.store.edit('import', (w) => {
       const racked = rack ? { ...w, rack: besideRack(w.rack, rack, newId) } : w;
       return added.length ? withNewTrips(racked, added) : racked;
     });
     this.dismiss();
-    this.takenSignal.set(`${file}: ${added.length ? addedWords(added.map((s) => s.trip.name)) : RACK_ADDED_WORDS}`);
+    if (taken) this.takenSignal.set(`${file}: ${added.length ? addedWords(added.map((s) => s.trip.name)) : RACK_ADDED_WORDS}`);
   }
 
   /** Everything here gives way to what the backup holds; one undo brings it back. */

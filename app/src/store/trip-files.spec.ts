@@ -24,8 +24,8 @@ describe('trip files', () => {
     expect(importProblemWords({ code: 'notJson', line: 3, column: 9 })[0]).toMatch(/line 3, column 9/);
     expect(importProblemWords({ code: 'otherVersion', found: '7', expected: 3 })[0]).toMatch(/version “7”.*version 3/);
     expect(importProblemWords({ code: 'tooLarge', bytes: 10_000_000, limitBytes: 5_000_000 })[0]).toMatch(/10 MB.*5 MB/);
-    expect(importProblemWords({ code: 'badValues', issues: [{ path: 'trip.menu.supper.waterMl', message: 'Too small' }] })).toEqual([
-      'trip.menu.supper.waterMl: Too small.',
-    ]);
+    expect(
+      importProblemWords({ code: 'badValues', issues: [{ path: 'trip.menu.supper.waterMl', code: 'tooLittle', least: 50, of: 'number' }] }),
+    ).toEqual(['trip.menu.supper.waterMl is below 50, the least it can be.']);
   });
 });

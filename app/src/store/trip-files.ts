@@ -1,4 +1,4 @@
-import { exportArchive } from '@tinder/core/archive';
+import { backupFiles, exportArchive } from '@tinder/core/archive';
 import type { Rack, Trip } from '@tinder/core/model';
 import { writeGpxWaypoints, writeIcs } from '@tinder/core/trail';
 import { download } from '../platform/download';
@@ -18,9 +18,14 @@ const downloadText = (name: string, text: string, type: string): void => downloa
 export const downloadTrip = (trip: Trip): void =>
   downloadText(tripFileName(trip), exportArchive([{ trip, archived: false }]), 'application/json');
 
-/** Every trip, the rack and the preferences. */
-export const downloadBackup = ({ library, preferences, rack }: Workspace, isoDate: string): void =>
-  downloadText(`restless-tinder-${isoDate}.json`, exportArchive(library, { preferences, rack }), 'application/json');
+/** Every trip, the rack and the preferences; a huge library in several files, each of which can be read back. */
+export function downloadBackup({ library, preferences, rack }: Workspace, isoDate: string): void {
+  const files = backupFiles(library, { preferences, rack });
+  files.forEach((text, i) => {
+    const part = files.length > 1 ? `-${i + 1}-of-${files.length}` : '';
+    downloadText(`restless-tinder-${isoDate}${part}.json`, text, 'application/json');
+  });
+}
 
 /** Pieces, kits and scores. */
 export const downloadRack = (rack: Rack): void => downloadText('rack.json', exportArchive([], { rack }), 'application/json');

@@ -1,8 +1,9 @@
-import { computed, Injectable, signal, type Signal } from '@angular/core';
+import { computed, Injectable, isDevMode, signal, untracked, type Signal } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
-import type { Kit, Preferences, Rack, ShelvedTrip, Trip } from '@tinder/core/model';
+import type { Kit, Preferences, Rack, ShelvedTrip, TooMany, Trip } from '@tinder/core/model';
 import { editKitOnLeg, fillClimate } from '@tinder/core/trail';
 import type { Observable } from 'rxjs';
+import { noRoomFor, requireReadable } from './edit-guard';
 import { editBase, endGesture, newHistory, rebase, record, redo, undo, type History } from './history';
 import { demoWorkspace, openTrip, withTrip, type Workspace } from './workspace';
 
@@ -17,9 +18,12 @@ function withChange(s: ShelvedTrip, change: (t: Trip) => Trip): ShelvedTrip {
 export class WorkspaceStore {
   private readonly history = signal<History<Workspace>>(newHistory(demoWorkspace()));
   private readonly loadedSignal = signal(false);
+  private readonly refusedSignal = signal<TooMany | undefined>(undefined);
 
   /** False until what was saved has been read; views wait for it. */
   readonly loaded = this.loadedSignal.asReadonly();
+  /** Why the last edit was not taken; undefined where it was. */
+  readonly refused = this.refusedSignal.asReadonly();
   readonly workspace: Signal<Workspace> = computed(() => this.history().present);
   readonly trip: Signal<Trip> = computed(() => openTrip(this.workspace()));
   readonly preferences: Signal<Preferences> = computed(() => this.workspace().preferences);
@@ -34,13 +38,25 @@ export class WorkspaceStore {
     this.loadedSignal.set(true);
   }
 
-  edit(label: string, change: (w: Workspace) => Workspace, gesture?: string): void {
-    this.history.update((h) => record(h, change(editBase(h, gesture)), label, gesture));
+  /** Takes an edit; false where there would be too much of something: then nothing has changed, and `refused` says what. */
+  edit(label: string, change: (w: Workspace) => Workspace, gesture?: string): boolean {
+    const history = untracked(this.history);
+    const edited = change(editBase(history, gesture));
+    const refused = noRoomFor(history.present, edited);
+    this.refusedSignal.set(refused);
+    if (refused) return false;
+    if (isDevMode()) requireReadable(history.present, edited, label);
+    this.history.set(record(history, edited, label, gesture));
+    return true;
   }
 
-  editTrip(label: string, change: (t: Trip) => Trip, gesture?: string): void {
+  dismissRefusal(): void {
+    this.refusedSignal.set(undefined);
+  }
+
+  editTrip(label: string, change: (t: Trip) => Trip, gesture?: string): boolean {
     const { id } = this.trip();
-    this.edit(label, (w) => withTrip(w, id, (s) => withChange(s, change)), gesture);
+    return this.edit(label, (w) => withTrip(w, id, (s) => withChange(s, change)), gesture);
   }
 
   /** An edit that may change heights, dates or days: what is simulated follows it. */
@@ -69,13 +85,13 @@ export class WorkspaceStore {
     this.edit(label, (w) => ({ ...w, preferences: { ...w.preferences, ...change } }));
   }
 
-  editRack(label: string, change: (r: Rack) => Rack, gesture?: string): void {
-    this.edit(label, (w) => ({ ...w, rack: change(w.rack) }), gesture);
+  editRack(label: string, change: (r: Rack) => Rack, gesture?: string): boolean {
+    return this.edit(label, (w) => ({ ...w, rack: change(w.rack) }), gesture);
   }
 
   /** One step that changes the rack and the open trip together. */
-  editRackAndTrip(label: string, change: (rack: Rack, trip: Trip) => { rack: Rack; trip: Trip }): void {
-    this.edit(label, (w) => {
+  editRackAndTrip(label: string, change: (rack: Rack, trip: Trip) => { rack: Rack; trip: Trip }): boolean {
+    return this.edit(label, (w) => {
       const { rack, trip } = change(w.rack, openTrip(w));
       return withTrip({ ...w, rack }, trip.id, (s) => withChange(s, () => trip));
     });

@@ -1,4 +1,4 @@
-import type { Preferences, Rack, ShelvedTrip, Trip } from '@tinder/core/model';
+import { nameFrom, type Preferences, type Rack, type ShelvedTrip, type Trip } from '@tinder/core/model';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { METRIC } from '@tinder/core/units';
 
@@ -50,6 +50,6 @@ export function withoutTrip(w: Workspace, id: string): Workspace {
 export function besideExisting(w: Workspace, trips: readonly ShelvedTrip[], newId: () => string): ShelvedTrip[] {
   return trips.map((s) => {
     if (!w.library.some((t) => t.trip.id === s.trip.id)) return s;
-    return { ...s, trip: { ...s.trip, id: newId(), name: `${s.trip.name.slice(0, 69)}, imported` } };
+    return { ...s, trip: { ...s.trip, id: newId(), name: nameFrom(s.trip.name, { ending: ', imported' }) } };
   });
 }

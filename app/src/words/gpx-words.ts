@@ -16,6 +16,10 @@ export function gpxProblemWords(p: OpeningProblem): string {
       return `the <${p.element}> at line ${p.line} has ${p.attribute}="${cut(p.found)}", which is no place on earth. Mend or remove that point.`;
     case 'badHeight':
       return `the <ele> of a <${p.element}> at line ${p.line} is “${cut(p.found)}”, not a number of metres. Mend or remove it.`;
+    case 'tooDeep':
+      return `its elements are nested deeper than GPX goes, at line ${p.line}. Export it again.`;
+    case 'doctype':
+      return 'it declares a document type of its own (<!DOCTYPE>), which is not read. Export it as plain GPX.';
     case 'nothingInIt':
       return 'it is GPX, but without a track, route or waypoint.';
     case 'onlyWaypoints':
@@ -26,3 +30,7 @@ export function gpxProblemWords(p: OpeningProblem): string {
 /** Between two stops there are more days than a trip can have. */
 export const tooManyDaysWords = ({ from, to, days, limit }: TooManyDays): string =>
   `From ${from} to ${to} it comes to ${days} days; ${limit} is the most. Walk further a day, or choose a stop between.`;
+
+/** Heights that were left out. */
+export const voidHeightWords = (n: number): string =>
+  `${n.toLocaleString('en-US')} ${n === 1 ? 'point has a height that is none' : 'points have heights that are none'} on earth; the height before stands for ${n === 1 ? 'it' : 'them'}.`;

@@ -1,6 +1,7 @@
 import type { ImportProblem } from '@tinder/core/archive';
-import { cut, quoted } from './quoted';
+import { quoted } from './quoted';
 import { megabytes } from './table-words';
+import { valueProblemWords } from './value-problem-words';
 
 /** Places of a file named before the rest is only counted. */
 const MOST_ISSUES = 6;
@@ -14,6 +15,10 @@ export function importProblemWords(problem: ImportProblem): string[] {
       ];
     case 'notJson':
       return [`The file stops being JSON at line ${problem.line}, column ${problem.column}. Mend that place, or export the trip again.`];
+    case 'beyondBounds':
+      return [
+        `At line ${problem.line}, column ${problem.column} the file ${problem.what === 'depth' ? 'is nested deeper' : 'holds a longer list'} than anything exported from here. Choose a file exported from here.`,
+      ];
     case 'otherFormat':
       return ['The file is JSON, but neither a trip nor a rack: its "format" is not "restless-tinder". Choose a file exported from here.'];
     case 'otherVersion':
@@ -21,7 +26,7 @@ export function importProblemWords(problem: ImportProblem): string[] {
         `The file says version ${quoted(problem.found)}; this program reads up to version ${problem.expected}. Open it with the program that wrote it.`,
       ];
     case 'badValues': {
-      const named = problem.issues.slice(0, MOST_ISSUES).map((i) => `${cut(i.path) || 'the file'}: ${cut(i.message)}.`);
+      const named = problem.issues.slice(0, MOST_ISSUES).map((i) => `${valueProblemWords(i)}.`);
       const more = problem.issues.length - named.length;
       return more > 0 ? [...named, `And ${more.toLocaleString('en-US')} more.`] : named;
     }

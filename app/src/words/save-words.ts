@@ -1,10 +1,12 @@
+import type { ValueProblem } from '@tinder/core/model';
 import type { Aside } from '../platform/database/schema';
 import { cut } from './quoted';
+import { valueProblemWords } from './value-problem-words';
 
 /** What saving can run into, as far as the walker can do something about it. */
 export type SaveFault =
   | { code: 'noRoom' }
-  | { code: 'unsavable'; what: string; problem: string }
+  | { code: 'unsavable'; what: string; problem: ValueProblem }
   | { code: 'newerVersion' }
   | { code: 'noStorage' }
   | { code: 'silentStorage' }
@@ -23,7 +25,7 @@ export function saveFaultWords(fault: SaveFault, retryS: number | undefined): st
     case 'noRoom':
       return `The browser has no room left to save. Export the trip and free some space.${againWords(retryS)}`;
     case 'unsavable':
-      return `${cut(fault.what)} cannot be saved as it is (${cut(fault.problem)}): it could not be read again. Undo the last change, or export it.`;
+      return `${cut(fault.what)} cannot be saved as it is (${valueProblemWords(fault.problem)}): it could not be read again. Undo the last change, or export it.`;
     case 'newerVersion':
       return 'A newer Restless Tinder has been here: this one cannot read what it saved, and saves nothing over it. Reload the page to get the newer one.';
     case 'noStorage':
@@ -53,6 +55,9 @@ export function asideName({ kind, value }: Pick<Aside, 'kind' | 'value'>): strin
   return typeof name === 'string' && name ? cut(name) : ASIDE_WORDS[kind];
 }
 export const asideFileName = ({ kind, id }: Pick<Aside, 'kind' | 'id'>): string => `kept-aside-${kind}-${id.replace(/[^\w-]/g, '')}.json`;
+/** Why something kept aside was not put back. */
+export const asideProblemWords = (problem: ValueProblem | undefined): string =>
+  problem ? `${valueProblemWords(problem)}.` : 'It can be read, but another of its name stands in its place.';
 export const stillUnreadableWords = (name: string): string => `${name} still cannot be read, or one of the same name stands in its place.`;
 
 /** That two tabs changed the same thing. */

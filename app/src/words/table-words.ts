@@ -2,6 +2,7 @@ import type { CellProblem, CsvProblem, CsvRows } from '@tinder/core/archive';
 import type { PastedList, RackTable, UnknownTable } from '@tinder/core/kit';
 import type { TooLarge } from '../workers/file-reader';
 import { cut, quoted } from './quoted';
+import { valueProblemWords } from './value-problem-words';
 
 /** What is wrong with a cell of a table, and what it can be. */
 export function cellProblemWords(p: CellProblem): string {
@@ -19,7 +20,7 @@ export function cellProblemWords(p: CellProblem): string {
         ? `no piece on the rack is called ${quoted(p.found)}: read the pieces first`
         : `no ${p.column} is called ${quoted(p.found)}`;
     case 'bad':
-      return `${p.column}: ${p.message}`;
+      return valueProblemWords(p.problem);
   }
 }
 
@@ -64,6 +65,7 @@ export const unreadWords = (file: string, why: unknown): string =>
 /** Why a pasted weight was not read, and how to write it. */
 export const PASTE_PROBLEM_WORDS: Record<PastedList['bad'][number]['why'], string> = {
   noWeight: 'no weight in it. Write it as “pot 90 g”.',
+  tooLong: 'longer than any piece is called. Break the line.',
   noName: 'a weight without a name. Write what it is.',
   badWeight: 'the weight cannot be read. Write it as “90 g” or “3.5 oz”.',
 };

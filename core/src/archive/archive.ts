@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { preferencesSchema, rackSchema, shelvedTripSchema } from '../model';
+import { MOST, preferencesSchema, rackSchema, shelvedTripSchema } from '../model';
 import { tripV1Schema } from './trip-v1';
 
 /** The exported file, version 3: one trip, the rack, or everything. */
@@ -12,7 +12,7 @@ export const archiveSchema = z
   .strictObject({
     format: z.literal(ARCHIVE_FORMAT),
     version: z.literal(ARCHIVE_VERSION),
-    trips: z.array(shelvedTripSchema).max(500),
+    trips: z.array(shelvedTripSchema).max(MOST.trips),
     /** Pieces, kits and scores: in a backup of everything, or by themselves. */
     rack: rackSchema.optional(),
     /** Only in a backup of everything. */

@@ -1,5 +1,7 @@
 import Papa from 'papaparse';
+import type * as z from 'zod';
 import { done, refused, type Result } from '../errors';
+import { valueProblems, type ValueProblem } from '../model';
 
 /** What is wrong with a cell, or with what a row's cells make together. */
 export type CellProblem =
@@ -10,7 +12,7 @@ export type CellProblem =
   /** Nothing on the rack has that name. */
   | { code: 'unknownName'; column: string; found: string }
   /** Refused by the schema of what the row would become. */
-  | { code: 'bad'; column: string; message: string };
+  | { code: 'bad'; column: string; problem: ValueProblem };
 export interface BadRow {
   code: 'badRow';
   cells: CellProblem[];
@@ -25,9 +27,18 @@ export interface CsvRows<T> {
 /** Why nothing can be read at all. */
 export type CsvProblem = { code: 'emptyTable' } | { code: 'noColumns'; needed: readonly string[] };
 
-/** A table as CSV (RFC 4180) with a heading. */
+/** A table as CSV (RFC 4180) with a heading; no cell of it is run by a spreadsheet. */
 export const writeCsv = (columns: readonly string[], rows: readonly (readonly unknown[])[]): string =>
-  Papa.unparse({ fields: [...columns], data: rows.map((r) => [...r]) }, { newline: '\r\n' }) + '\r\n';
+  Papa.unparse({ fields: [...columns], data: rows.map((r) => r.map(inert)) }, { newline: '\r\n' }) + '\r\n';
+
+/** What spreadsheets take for the beginning of a formula, behind any apostrophes. */
+const FORMULA = /^'*[=+\-@]/;
+
+/** A text that a spreadsheet would run gets an apostrophe in front, which marks it as text there; numbers stay numbers. */
+const inert = (cell: unknown): unknown =>
+  typeof cell === 'string' && FORMULA.test(cell) && Number.isNaN(Number(cell)) ? `'${cell}` : cell;
+/** And loses it again. */
+const asWritten = (cell: string): string => (cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell);
 
 /** The heading of a table, trimmed. */
 export const csvColumns = (text: string): string[] => filledRows(text)[0]?.cells ?? [];
@@ -64,7 +75,7 @@ function filledRows(text: string): FilledRow[] {
   let at = 0;
   Papa.parse<string[]>(clean, {
     step: ({ data, meta }) => {
-      const cells = data.map((c) => c.trim());
+      const cells = data.map((c) => asWritten(c.trim()));
       if (cells.some((c) => c !== '')) rows.push({ line, cells });
       line += clean.slice(at, meta.cursor).split(/\r\n|\r|\n/).length - 1;
       at = meta.cursor;
@@ -91,5 +102,5 @@ export function numbersOf(
 }
 
 /** What a schema refused of a row, by the column it stands in. */
-export const refusedBySchema = (issues: readonly { path: PropertyKey[]; message: string }[]): CellProblem[] =>
-  issues.map((i) => ({ code: 'bad', column: i.path.join('.'), message: i.message }));
+export const refusedBySchema = (issues: readonly z.core.$ZodIssue[]): CellProblem[] =>
+  valueProblems(issues).map((problem) => ({ code: 'bad', column: problem.path, problem }));

@@ -1,5 +1,5 @@
 import { done, refused, type Result } from '../errors';
-import { LIMITS, pieceSchema, type Piece, type Role } from '../model';
+import { LIMITS, nameFrom, pieceSchema, type Piece, type Role } from '../model';
 import { parseQuantity, UNITS, type Unit } from '../units';
 
 /** One piece of a pasted list. */
@@ -9,7 +9,7 @@ export interface PastedPiece {
   role: Role;
 }
 export interface PasteProblem {
-  code: 'noWeight' | 'noName' | 'badWeight';
+  code: 'noWeight' | 'noName' | 'badWeight' | 'tooLong';
 }
 export interface PastedList {
   good: PastedPiece[];
@@ -55,6 +55,7 @@ export function roleOfName(name: string): Role {
 export function readWeights(text: string, fallback: Unit = UNITS.mass[0]): PastedList {
   const list: PastedList = { good: [], bad: [] };
   text.split(/\r?\n/).forEach((row, i) => {
+    if (row.length > LONGEST_ROW) return void list.bad.push({ line: i + 1, text: row.slice(0, LONGEST_ROW), why: 'tooLong' });
     for (const part of partsOf(row)) {
       const read = readPart(part, fallback);
       if (read.ok) list.good.push(read.value);
@@ -64,10 +65,13 @@ export function readWeights(text: string, fallback: Unit = UNITS.mass[0]): Paste
   return list;
 }
 
+/** Characters of a line: no list of a walker's is longer, and patterns take their time over more. */
+const LONGEST_ROW = 1000;
+
 /** A comma between digits is a decimal comma; a tab parts a name from its weight, not two pieces. */
 const partsOf = (row: string): string[] =>
   row
-    .replaceAll('\t', ' ')
+    .replace(/\s+/g, ' ')
     .split(/\s*(?:;|,(?!\d)|,\s+|\s\+\s)\s*/)
     .map((p) => p.trim())
     .filter(Boolean);
@@ -86,7 +90,7 @@ function readPart(part: string, fallback: Unit): Result<PastedPiece, PasteProble
   const parsed = parseQuantity(weight, 'mass', fallback);
   const massG = parsed.ok ? parsed.value.value : Number.NaN;
   if (!(massG >= LIMITS.massG.min && massG <= LIMITS.massG.max)) return refused({ code: 'badWeight' });
-  return done({ name: name.trim().slice(0, 80), massG, role: roleOfName(name) });
+  return done({ name: nameFrom(name), massG, role: roleOfName(name) });
 }
 
 /** Measures of a pot that nobody gave (assumption: the usual litre or less); the walker measures it. */

@@ -11,7 +11,7 @@ import {
 } from '../archive';
 import { BURNERS } from '../catalogue';
 import { done, refused, type Result } from '../errors';
-import { CRITERIA, IGNITIONS, LIMITS, pieceSchema, ROLES, type Criterion, type Piece, type Rack, type Shape } from '../model';
+import { CRITERIA, IGNITIONS, LIMITS, nameFrom, pieceSchema, ROLES, type Criterion, type Piece, type Rack, type Shape } from '../model';
 import { emptyKit } from './rack-edit';
 
 /** Tables of the rack: pieces, which kit holds which, and the scores. A file is told by its heading. */
@@ -119,7 +119,10 @@ function readPiece(row: Record<string, string>, id: string): RowRead<Piece> {
   if (problems.length) return refused({ code: 'badRow', cells: problems });
   const words = Object.fromEntries(WORDS.flatMap((w) => (row[w] ? [[w, row[w]]] : [])));
   const { shape, rest } = shapeOf(values);
-  const parsed = pieceSchema.safeParse({ id, name: row['name'], role, ...words, ...rest, ...(shape ? { shape } : {}) });
+  const parsed = pieceSchema.safeParse(
+    { id, name: row['name'], role, ...words, ...rest, ...(shape ? { shape } : {}) },
+    { reportInput: true },
+  );
   if (parsed.success) return done(parsed.data);
   const cells = refusedBySchema(parsed.error.issues).map((p): CellProblem => {
     const allowed = LISTS[p.column];
@@ -152,7 +155,8 @@ interface KitRow {
   outside: boolean;
 }
 function readKitRow(row: Record<string, string>, rack: Rack): RowRead<KitRow> {
-  const { kit, piece: name } = row;
+  const kit = nameFrom(row['kit']);
+  const name = row['piece'];
   const piece = rack.pieces.find((p) => p.name === name);
   if (kit && !name) return done({ kit, outside: false });
   if (piece && kit) return done({ kit, pieceId: piece.id, outside: row['outside'] === 'yes' });
@@ -170,7 +174,7 @@ function withKitRows(rack: Rack, rows: readonly KitRow[], newId: () => string): 
     const pieces = { pieceIds: ids(own), outside: ids(own.filter((r) => r.outside)) };
     const at = kits.findIndex((k) => k.name === name);
     if (at >= 0) kits[at] = { ...kits[at], ...pieces };
-    else kits.push({ ...emptyKit(newId(), name.slice(0, 80)), ...pieces });
+    else kits.push({ ...emptyKit(newId(), name), ...pieces });
   }
   return { ...rack, kits };
 }

@@ -1,5 +1,16 @@
 import { burnerById, WINDSCREEN_MASS_G } from '../catalogue';
-import { massOfG, pieceSchema, rackSchema, type Kit, type KitSettings, type Piece, type Rack, type RackKit, type Trip } from '../model';
+import {
+  massOfG,
+  nameFrom,
+  pieceSchema,
+  rackSchema,
+  type Kit,
+  type KitSettings,
+  type Piece,
+  type Rack,
+  type RackKit,
+  type Trip,
+} from '../model';
 import { PIECES } from './piece-catalogue';
 
 /** A rack with nothing on it. */
@@ -46,10 +57,10 @@ export const removePiece = (rack: Rack, id: string): Rack => ({
 /** A name that no kit has yet: "… 2", "… 3". */
 export function freeKitName(rack: Rack, wanted: string): string {
   const taken = new Set(rack.kits.map((k) => k.name));
-  if (!taken.has(wanted)) return wanted;
-  let n = 2;
-  while (taken.has(`${wanted} ${n}`)) n++;
-  return `${wanted} ${n}`;
+  const numbered = (n: number): string => nameFrom(wanted, { ending: n > 1 ? ` ${n}` : '', otherwise: 'kit' });
+  let n = 1;
+  while (taken.has(numbered(n))) n++;
+  return numbered(n);
 }
 
 /** A kit with nothing in it and the usual habits. */
@@ -142,7 +153,7 @@ export function rackWithTripKit(rack: Rack, { kit, name }: Pick<Trip, 'kit' | 'n
   const withKit = addRackKit({ ...rack, pieces: [...rack.pieces, ...pieces] }, id);
   const named = editRackKit(withKit, id, (k) => ({
     ...k,
-    name: freeKitName(rack, `kit of ${name}`.slice(0, 76)),
+    name: freeKitName(rack, `kit of ${name}`),
     pieceIds: pieces.map((p) => p.id),
     settings: settingsOf(kit),
   }));

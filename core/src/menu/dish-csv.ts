@@ -53,7 +53,7 @@ function readRow(row: Record<string, string>): RowRead<Meal> {
 }
 
 function checked(values: Record<string, unknown>, method: Method): RowRead<Meal> {
-  const parsed = mealSchema.safeParse({ hot: true, target: { kind: 'boil' }, waterMl: 300, ...values });
+  const parsed = mealSchema.safeParse({ hot: true, target: { kind: 'boil' }, waterMl: 300, ...values }, { reportInput: true });
   if (!parsed.success) return refused({ code: 'badRow', cells: refusedBySchema(parsed.error.issues) });
   const cooked = withMethod(parsed.data, method);
   const { waterMl, restMin, simmerMin, vessel } = parsed.data;

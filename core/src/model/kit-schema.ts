@@ -3,7 +3,7 @@ import { BEST_POT_HEIGHT_MM, BEST_SCREEN_GAP_MM, POT_CP_J_PER_KG_K, WINDSCREENS,
 import { WARMING } from '../canister';
 import { burnerById, BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue';
 import { FUELS } from '../fuel';
-import { LIMITS } from './limits';
+import { LIMITS, MOST } from './limits';
 import { keysOf, label, within } from './schema-parts';
 
 /** How food is cooked on a trail (docs/physics.md, Dishes). */
@@ -160,4 +160,4 @@ export const dishSchema = z.strictObject({ id: z.string().min(1).max(64), meal: 
 export type Dish = z.infer<typeof dishSchema>;
 /** Dishes by part of the day. */
 export const dishesByMealSchema = z.partialRecord(z.enum(MEALS), z.string().max(64));
-export const rotationSchema = z.partialRecord(z.enum(MEALS), z.array(z.string().max(64)).min(1).max(60));
+export const rotationSchema = z.partialRecord(z.enum(MEALS), z.array(z.string().max(64)).min(1).max(MOST.rotation));

@@ -3,6 +3,8 @@ export const LIMITS = {
   airC: { min: -40, max: 45 },
   waterC: { min: 0, max: 60 },
   altitudeM: { min: -430, max: 6500 },
+  /** Of a place on a track: from the lowest shore on land to above the highest peak. */
+  heightM: { min: -430, max: 9000 },
   tenMetreMps: { min: 0, max: 40 },
   flameMps: { min: 0, max: 30 },
   waterMl: { min: 50, max: 5000 },
@@ -47,6 +49,25 @@ export const LIMITS = {
   pinnedCans: { min: 0, max: 20 },
   pinnedUnits: { min: 0, max: 2000 },
   fryMin: { min: 1, max: 60 },
+} as const;
+
+/** How many of a thing are kept: more than any walker's, few enough that all of it is planned and drawn. */
+export const MOST = {
+  trips: 500,
+  /** In one trip. */
+  stops: LIMITS.stops.max,
+  tripDays: LIMITS.tripDays.max,
+  dishes: 300,
+  /** Taking turns at one meal. */
+  rotation: 60,
+  whatIfs: 5,
+  profilePoints: 2000,
+  /** On the rack. */
+  pieces: 500,
+  kits: 100,
+  /** In one kit. */
+  kitPieces: 60,
+  diary: 2000,
 } as const;
 
 /** `x` kept between limits. */

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { WINDSCREENS, type PotMaterial } from '../burn';
 import { BURNERS, type BurnerFamily } from '../catalogue';
 import { kitSettingsSchema } from './kit-schema';
-import { LIMITS } from './limits';
+import { LIMITS, MOST } from './limits';
 import { keysOf, label, remark, within } from './schema-parts';
 
 /**
@@ -130,9 +130,9 @@ export const rackKitSchema = z.strictObject({
   id,
   name: label,
   /** Pieces in the order of their importance: the first ignition is the one used, the others are spares. */
-  pieceIds: z.array(id).max(60),
+  pieceIds: z.array(id).max(MOST.kitPieces),
   /** Pieces of it that shall not go into the pot. */
-  outside: z.array(id).max(60).default([]),
+  outside: z.array(id).max(MOST.kitPieces).default([]),
   settings: kitSettingsSchema,
   /** Why it stays, whatever the score says. */
   keepBecause: remark.default(''),
@@ -191,10 +191,10 @@ const diaryEntrySchema = z.strictObject({ id, date: z.iso.date(), kitName: label
 const family = z.enum(keysOf<BurnerFamily>(Object.fromEntries(BURNERS.map((b) => [b.family, 0])) as Record<BurnerFamily, 0>));
 export const rackSchema = z
   .strictObject({
-    pieces: z.array(pieceSchema).max(500),
-    kits: z.array(rackKitSchema).max(100),
+    pieces: z.array(pieceSchema).max(MOST.pieces),
+    kits: z.array(rackKitSchema).max(MOST.kits),
     score: scoreSchema.prefault({}),
-    diary: z.array(diaryEntrySchema).max(2000).default([]),
+    diary: z.array(diaryEntrySchema).max(MOST.diary).default([]),
     /** Where the walker knows better which ignition lights which burner. */
     ignites: z.partialRecord(family, z.partialRecord(z.enum(IGNITIONS), z.enum(IGNITES))).default({}),
     /** Hides the catalogue and what is only wished for, everywhere. */

@@ -1,9 +1,10 @@
 import * as z from 'zod';
+import { LONGEST_NAME } from './plain-text';
 
 /** A number inside typed limits. */
 export const within = ({ min, max }: { min: number; max: number }) => z.number().min(min).max(max);
 export const keysOf = <K extends string>(o: Record<K, unknown>) => Object.keys(o) as [K, ...K[]];
 /** A name as it is shown. */
-export const label = z.string().trim().min(1).max(80);
+export const label = z.string().trim().min(1).max(LONGEST_NAME);
 /** Free words of the walker. */
 export const remark = z.string().trim().max(300);

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { CAN_PACKAGE_IDS, PACKAGE_IDS, WEIGHT_MEASURES } from '../carry';
 import { dishesByMealSchema, dishSchema, kitSchema, menuSchema, rotationSchema } from './kit-schema';
-import { LIMITS } from './limits';
+import { LIMITS, MOST } from './limits';
 import { label, remark, within } from './schema-parts';
 import { windSchema } from './wind-schema';
 
@@ -108,13 +108,13 @@ export const tripSchema = z
     stops: z.array(stopSchema).min(LIMITS.stops.min).max(LIMITS.stops.max),
     legs: z.array(legSchema).min(1),
     /** Height along the trail, from a track; empty where none was read. */
-    profile: z.array(z.strictObject({ km: z.number().min(0).max(20_000), altitudeM: within({ min: -430, max: 9000 }) })).max(2000),
+    profile: z.array(z.strictObject({ km: z.number().min(0).max(20_000), altitudeM: within(LIMITS.heightM) })).max(MOST.profilePoints),
     kit: kitSchema,
     /** The kit of the rack that it was taken from, where there is one. */
     rackKitId: z.string().min(1).max(64).optional(),
     menu: menuSchema,
     /** Dishes kept for this trip. */
-    dishes: z.array(dishSchema).max(300).default([]),
+    dishes: z.array(dishSchema).max(MOST.dishes).default([]),
     /** Dishes that take turns, day after day, by part of the day. */
     rotation: rotationSchema.default({}),
     /** Supper, drink and wash-up water are heated in one lighting. */
@@ -137,7 +137,7 @@ export const tripSchema = z
       .array(z.enum(COMFORTS))
       .max(COMFORTS.length)
       .default([...COMFORTS]),
-    whatIfs: z.array(whatIfSchema).max(5).default(USUAL_WHAT_IFS),
+    whatIfs: z.array(whatIfSchema).max(MOST.whatIfs).default(USUAL_WHAT_IFS),
   })
   .superRefine((trip, ctx) => {
     if (trip.legs.length !== trip.stops.length - 1)

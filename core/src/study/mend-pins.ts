@@ -1,7 +1,7 @@
 import { CANISTER_SIZES, canPackage } from '../carry';
 import { build, tripWithKit } from '../kit';
 import { dishOn, isHot, setDish } from '../menu';
-import type { Rack, Trip } from '../model';
+import { nameFrom, type Rack, type Trip } from '../model';
 import { planTrip, weightSums, type Plan } from '../plan';
 import { editStop, offersAt, stopDays } from '../trail';
 
@@ -80,7 +80,7 @@ function coldSuppers(trip: Trip, { fromStop, toStop }: Short): { nights: number;
     const { dishes, eatsOut } = days[day - 1];
     const supper = dishOn(changed, day, 'supper', dishes);
     if (eatsOut.supper || !isHot(supper)) continue;
-    const cold = { ...supper, hot: false, name: `${supper.name}, cold`.slice(0, 80) };
+    const cold = { ...supper, hot: false, name: nameFrom(supper.name, { ending: ', cold' }) };
     changed = setDish(changed, 'supper', cold, { kind: 'days', from: day, to: day }, `cold-supper-${day}`);
     ways.push({ nights: ++nights, changed });
   }

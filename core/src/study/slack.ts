@@ -1,6 +1,6 @@
 import { fuelOfG } from '../carry';
 import { dishOn, DRINK_ML, isEatenOut, isHot, setDish, withMethod } from '../menu';
-import { MEALS, type Comfort, type Day, type Meal, type MealName, type Trip } from '../model';
+import { MEALS, nameFrom, type Comfort, type Day, type Meal, type MealName, type Trip } from '../model';
 import { cookDays, dayConditions, kitInUse, planTrip, weightSums, type CarryPlan, type Plan, type PlanDay } from '../plan';
 import { tripOnLeg } from '../trail';
 
@@ -122,7 +122,7 @@ function comfortOn(trip: Trip, comfort: Comfort, day: PlanDay): Trip {
       });
       return cooler.reduce((t, name) => {
         const meal = own(name);
-        return set(t, name, { ...meal, target: { kind: 'boil' }, name: `${meal.name}, boiled`.slice(0, 80) });
+        return set(t, name, { ...meal, target: { kind: 'boil' }, name: nameFrom(meal.name, { ending: ', boiled' }) });
       }, trip);
     }
   }

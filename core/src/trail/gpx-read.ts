@@ -1,5 +1,6 @@
 import { SaxesParser } from 'saxes';
 import { done, refused, type Result } from '../errors';
+import { LIMITS } from '../model';
 
 /** A place in a GPX file. */
 export interface GpxPoint {
@@ -20,6 +21,8 @@ export interface GpxLine {
 export interface Gpx {
   lines: GpxLine[];
   waypoints: GpxWaypoint[];
+  /** Heights that are none on earth and were left out: what devices write where they know of none (-9999, -32768). */
+  voidHeights: number;
 }
 
 /** Why a file was refused: data, put into words at the edge. */
@@ -29,10 +32,20 @@ export type GpxProblem =
   | { code: 'notGpx'; root: string }
   | { code: 'badPoint'; line: number; element: string; attribute: string; found: string }
   | { code: 'badHeight'; line: number; element: string; found: string }
+  /** Elements nested deeper than any GPX. */
+  | { code: 'tooDeep'; line: number }
+  /** It declares entities of its own. */
+  | { code: 'doctype' }
   | { code: 'nothingInIt' };
 
 export const LARGEST_GPX_BYTES = 60_000_000;
 const CHUNK = 1 << 18;
+/** What devices write for a height they do not know stays below this; more is a broken file, m. */
+const WILDEST_HEIGHT_M = 100_000;
+/** Deeper than a point's extensions go. */
+const DEEPEST_XML = 40;
+/** Before the first element; no GPX needs one. */
+const DOCTYPE = /^[^<]*(?:<[?!](?!DOCTYPE)[^<]*)*<!DOCTYPE/i;
 const POINTS = new Set(['trkpt', 'rtept', 'wpt']);
 
 /**
@@ -41,7 +54,8 @@ const POINTS = new Set(['trkpt', 'rtept', 'wpt']);
  */
 export function readGpx(text: string, progress: (share: number) => void = () => undefined): Result<Gpx, GpxProblem> {
   if (text.length > LARGEST_GPX_BYTES) return refused({ code: 'tooLarge', bytes: text.length, limitBytes: LARGEST_GPX_BYTES });
-  const gpx: Gpx = { lines: [], waypoints: [] };
+  if (DOCTYPE.test(text)) return refused({ code: 'doctype' });
+  const gpx: Gpx = { lines: [], waypoints: [], voidHeights: 0 };
   let problem: GpxProblem | undefined;
   let root: string | undefined;
   let line: GpxLine | undefined;
@@ -57,6 +71,7 @@ export function readGpx(text: string, progress: (share: number) => void = () => 
   parser.on('opentag', (tag) => {
     const name = local(tag.name);
     path.push(name);
+    if (path.length > DEEPEST_XML) problem ??= { code: 'tooDeep', line: parser.line };
     words = '';
     if (root === undefined) {
       root = name;
@@ -83,8 +98,10 @@ export function readGpx(text: string, progress: (share: number) => void = () => 
     words = '';
     if (name === 'ele' && point && POINTS.has(parent)) {
       const altitudeM = Number(said);
-      if (said === '' || !Number.isFinite(altitudeM)) problem ??= { code: 'badHeight', line: parser.line, element: parent, found: said };
-      point.altitudeM = altitudeM;
+      if (said === '' || !(Math.abs(altitudeM) <= WILDEST_HEIGHT_M))
+        problem ??= { code: 'badHeight', line: parser.line, element: parent, found: said };
+      if (altitudeM >= LIMITS.heightM.min && altitudeM <= LIMITS.heightM.max) point.altitudeM = altitudeM;
+      else gpx.voidHeights++;
     }
     if (name === 'name' && point && parent === 'wpt') point.name = said;
     if (name === 'name' && line && (parent === 'trk' || parent === 'rte')) line.name = said;

@@ -1,6 +1,7 @@
-import type { Position, Trip } from '../model';
+import { oneLine, type Position, type Trip } from '../model';
 
-const escape = (s: string): string => s.replace(/[<>&"]/g, (c) => ({ '<': '&lt;', '>': '&gt;', '&': '&amp;', '"': '&quot;' })[c] ?? c);
+const escape = (s: string): string =>
+  oneLine(s).replace(/[<>&"]/g, (c) => ({ '<': '&lt;', '>': '&gt;', '&': '&amp;', '"': '&quot;' })[c] ?? c);
 
 /** Stops and camps whose place is known, as GPX 1.1 waypoints; undefined where the trip has no track behind it. */
 export function writeGpxWaypoints(trip: Trip): string | undefined {

@@ -1,5 +1,5 @@
-import type { Trip } from '../model';
-import { addDays, dateOfDay } from './dates';
+import { oneLine, type Trip } from '../model';
+import { dateOfDay } from './dates';
 import { stopDays } from './edit';
 
 const LINE_OCTETS = 75;
@@ -32,21 +32,21 @@ export function writeIcs(trip: Trip, stamp: string): string {
   return lines.map(fold).join('\r\n') + '\r\n';
 }
 
+/** An event of one day: without an end it ends with the day it is on (RFC 5545, 3.6.1). */
 function event(id: string, date: string, title: string, about: string, trip: Trip, stamp: string): string[] {
   const plain = (d: string): string => d.replaceAll('-', '');
   return [
     'BEGIN:VEVENT',
-    `UID:${trip.id}-${id}@restless-tinder`,
+    `UID:${escape(`${trip.id}-${id}`)}@restless-tinder`,
     `DTSTAMP:${stamp}`,
     `DTSTART;VALUE=DATE:${plain(date)}`,
-    `DTEND;VALUE=DATE:${plain(addDays(date, 1))}`,
     `SUMMARY:${escape(title)}`,
     ...(about ? [`DESCRIPTION:${escape(about)}`] : []),
     'END:VEVENT',
   ];
 }
 
-const escape = (s: string): string => s.replace(/[\\;,]/g, (c) => `\\${c}`).replaceAll('\n', '\\n');
+const escape = (s: string): string => oneLine(s).replace(/[\\;,]/g, (c) => `\\${c}`);
 
 /** Lines above 75 octets go on after a line break and a space (RFC 5545, 3.1); characters are not cut apart. */
 function fold(line: string): string {

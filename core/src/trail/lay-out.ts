@@ -1,5 +1,5 @@
 import { done, refused, type Result } from '../errors';
-import { CLIMATE_KEYS, hold, LIMITS, type Day, type Leg, type Stop, type Trip } from '../model';
+import { CLIMATE_KEYS, hold, LIMITS, nameFrom, type Day, type Leg, type Stop, type Trip } from '../model';
 import { bisect } from '../numeric';
 import { newStop } from './edit';
 import { fillClimate } from './fill-climate';
@@ -51,7 +51,7 @@ export function layOutTrip(
   });
   const ends = [0, ...inner.map((c) => c.km), total];
   const named = (i: number): string =>
-    i === 0 ? 'Start' : i === ends.length - 1 ? 'End' : inner[i - 1].waypoint.name.slice(0, LABEL_LENGTH);
+    i === 0 ? 'Start' : i === ends.length - 1 ? 'End' : nameFrom(inner[i - 1].waypoint.name, { otherwise: `stop ${i}` });
   const legs: Leg[] = [];
   let days = 0;
   for (let i = 0; i + 1 < ends.length; i++) {
@@ -70,8 +70,6 @@ export function layOutTrip(
   const { latitudeDeg } = positionAt(line, total / 2);
   return done(fillClimate({ ...base, latitudeDeg, stops, legs, profile: heightProfile(line) }));
 }
-
-const LABEL_LENGTH = 80;
 
 function layOutLeg(like: Day, line: TrailLine, fromKm: number, toKm: number, pace: Pace): Leg {
   const ascentAt = (km: number) => along(line.km, line.ascentM, km);

@@ -13,8 +13,6 @@ export interface Aside {
   /** What it was known by. */
   id: string;
   value: unknown;
-  /** What is wrong with it, by the place in it. */
-  problem: string;
 }
 
 export type SettingKey = 'preferences' | 'rack' | 'order' | 'lastOpen' | 'lastBackup';

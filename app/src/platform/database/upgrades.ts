@@ -43,11 +43,11 @@ async function toAside(db: Db, tx: Tx): Promise<void> {
   }
   const left = (tx as unknown as OldTx).objectStore('workspace');
   const current: unknown = await left.get('current');
-  if (current !== undefined) await aside.put({ kind: 'trip', id: 'current', value: current, problem: 'saved by the first version' });
+  if (current !== undefined) await aside.put({ kind: 'trip', id: 'current', value: current });
   (db as unknown as OldDb).deleteObjectStore('workspace');
   const settings = (tx as unknown as OldTx).objectStore('settings');
   const rack: unknown = await settings.get('rackAside');
-  if (rack !== undefined) await aside.put({ kind: 'rack', id: 'rack', value: rack, problem: 'put aside by an older version' });
+  if (rack !== undefined) await aside.put({ kind: 'rack', id: 'rack', value: rack });
   await settings.delete('rackAside');
 }
 

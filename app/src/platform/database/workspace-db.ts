@@ -1,8 +1,17 @@
-import { preferencesSchema, rackSchema, tripSchema, type Preferences, type Rack, type ShelvedTrip } from '@tinder/core/model';
+import {
+  preferencesSchema,
+  rackSchema,
+  tripSchema,
+  valueProblems,
+  type Preferences,
+  type Rack,
+  type ShelvedTrip,
+  type ValueProblem,
+} from '@tinder/core/model';
 import { openDB, type IDBPDatabase, type IDBPTransaction } from 'idb';
 import type { ZodType } from 'zod';
 import { same } from '../same';
-import { firstProblem, readPreferences, readRack, readTrip, type Kept } from './reading';
+import { problemOf, readPreferences, readRack, readTrip, type Kept } from './reading';
 import { DB_NAME, DB_VERSION, type Aside, type SettingKey, type StoredTrip, type TinderDb } from './schema';
 import { upgrade } from './upgrades';
 
@@ -28,6 +37,8 @@ export interface Loaded {
 }
 export interface KeptAside extends Aside {
   key: number;
+  /** What is wrong with it; undefined where it could be read, and something else has taken its place. */
+  problem: ValueProblem | undefined;
 }
 
 /** What to write; `expected` is the revision this tab knows, 0 for a new trip. */
@@ -43,9 +54,9 @@ export interface Conflict extends Kept {
 export class Unsavable extends Error {
   constructor(
     readonly what: string,
-    readonly problem: string,
+    readonly problem: ValueProblem,
   ) {
-    super(`${what} cannot be saved: ${problem}`);
+    super(`${what} cannot be saved: ${problem.path}, ${problem.code}`);
     this.name = 'Unsavable';
   }
 }
@@ -90,7 +101,7 @@ export class WorkspaceDb {
       ...(racked.ok ? { rack: racked.value } : {}),
       ...(typeof lastOpen === 'string' ? { lastOpen } : {}),
       ...(typeof lastBackup === 'string' ? { lastBackup } : {}),
-      aside: aside.map((a, i) => ({ ...a, key: asideKeys[i] })),
+      aside: aside.map(({ kind, id, value }, i) => ({ kind, id, value, key: asideKeys[i], problem: problemOf({ kind, id, value }) })),
     };
   }
 
@@ -125,8 +136,7 @@ export class WorkspaceDb {
       const read = stored === undefined ? undefined : readTrip(stored);
       if (read?.ok && read.value.revision !== expected) conflicts.push({ id: trip.id, ...read.value });
       else {
-        if (read && !read.ok)
-          await tx.objectStore('aside').add({ kind: 'trip', id: trip.id, value: stored, problem: read.problem.problem });
+        if (read && !read.ok) await tx.objectStore('aside').add({ kind: 'trip', id: trip.id, value: stored });
         await trips.put({ trip, archived, revision: expected + 1 }, trip.id);
       }
     }
@@ -192,19 +202,15 @@ export class WorkspaceDb {
     const tx = this.db.transaction(['trips', 'settings', 'aside'], 'readwrite');
     const [trips, settings, aside] = [tx.objectStore('trips'), tx.objectStore('settings'), tx.objectStore('aside')];
     for (const id of await trips.getAllKeys()) {
-      const value: unknown = await trips.get(id);
-      const read = readTrip(value);
-      // under another trip's key it would be saved twice
-      const problem = !read.ok ? read.problem.problem : read.value.trip.id === id ? undefined : `trip.id: is not ${id}`;
-      if (problem === undefined) continue;
-      await aside.add({ kind: 'trip', id, value, problem });
+      const kept: Aside = { kind: 'trip', id, value: await trips.get(id) };
+      if (!problemOf(kept)) continue;
+      await aside.add(kept);
       await trips.delete(id);
     }
     for (const kind of ['rack', 'preferences'] as const) {
-      const value: unknown = await settings.get(kind);
-      const read = kind === 'rack' ? readRack(value) : readPreferences(value);
-      if (value === undefined || read.ok) continue;
-      await aside.add({ kind, id: kind, value, problem: read.problem.problem });
+      const kept: Aside = { kind, id: kind, value: await settings.get(kind) };
+      if (kept.value === undefined || !problemOf(kept)) continue;
+      await aside.add(kept);
       await settings.delete(kind);
     }
     await tx.done;
@@ -214,6 +220,6 @@ export class WorkspaceDb {
 type ReadWrite = IDBPTransaction<TinderDb, ('trips' | 'settings' | 'aside')[], 'readwrite'>;
 
 function requireReadable(schema: ZodType, value: unknown, what: string): void {
-  const parsed = schema.safeParse(value);
-  if (!parsed.success) throw new Unsavable(what, firstProblem(parsed.error));
+  const parsed = schema.safeParse(value, { reportInput: true });
+  if (!parsed.success) throw new Unsavable(what, valueProblems(parsed.error.issues)[0]);
 }

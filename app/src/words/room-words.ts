@@ -1,0 +1,24 @@
+import type { Counted, TooMany } from '@tinder/core/model';
+import { cut } from './quoted';
+
+const KEEPS: Record<Counted, [who: string, what: string]> = {
+  trips: ['The library', 'trips'],
+  stops: ['A trip', 'stops'],
+  tripDays: ['A trip', 'days'],
+  dishes: ['A trip', 'dishes'],
+  rotation: ['One meal', 'dishes in turn'],
+  whatIfs: ['A trip', 'columns of what might come'],
+  profilePoints: ['A trip', 'heights along the trail'],
+  pieces: ['The rack', 'pieces'],
+  kits: ['The rack', 'kits'],
+  kitPieces: ['A kit', 'pieces'],
+  diary: ['The diary', 'entries'],
+};
+
+/** That there is no room for so many, and what to do. */
+export function tooManyWords({ what, found, most, of }: TooMany): string {
+  const [who, things] = KEEPS[what];
+  const here = of === undefined ? who : `${who} (${cut(of)})`;
+  const n = (x: number): string => x.toLocaleString('en-US');
+  return `${here} keeps at most ${n(most)} ${things}; this would make ${n(found)}. Nothing has changed: take fewer, or take some out first.`;
+}

@@ -1,0 +1,26 @@
+import type { ShelvedTrip } from '../model';
+import { ARCHIVE_FORMAT, ARCHIVE_VERSION, LARGEST_ARCHIVE_BYTES, type Archive } from './archive';
+
+/** The text of a file holding trips, the rack or both, with a final newline; with `preferences` it is a backup of everything. */
+export function exportArchive(trips: readonly ShelvedTrip[], more: Pick<Archive, 'rack' | 'preferences'> = {}): string {
+  const archive: Archive = { format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, trips: [...trips], ...more };
+  return JSON.stringify(archive, null, 2) + '\n';
+}
+
+/** No character of a text takes more than three bytes a code unit in UTF-8. */
+const MOST_CHARACTERS = Math.floor(LARGEST_ARCHIVE_BYTES / 3);
+
+/**
+ * Everything, in as few files as can each be read back by themselves: one, unless the library is huge. The first is the backup, with rack
+ * and preferences; the others hold trips to be added to it.
+ */
+export function backupFiles(
+  trips: readonly ShelvedTrip[],
+  more: Pick<Archive, 'rack' | 'preferences'>,
+  mostCharacters = MOST_CHARACTERS,
+): string[] {
+  const whole = exportArchive(trips, more);
+  if (whole.length <= mostCharacters || trips.length < 2) return [whole];
+  const half = Math.ceil(trips.length / 2);
+  return [...backupFiles(trips.slice(0, half), more, mostCharacters), ...backupFiles(trips.slice(half), {}, mostCharacters)];
+}
