@@ -5,7 +5,7 @@ import {
   provideZonelessChangeDetection,
   type ApplicationConfig,
 } from '@angular/core';
-import { provideRouter, withNavigationErrorHandler } from '@angular/router';
+import { provideRouter, withNavigationErrorHandler, withRouterConfig } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
 import { en_US, provideNzI18n } from 'ng-zorro-antd/i18n';
 import { routes } from './app.routes';
@@ -19,6 +19,7 @@ export const appConfig: ApplicationConfig = {
     provideRouter(
       routes,
       withNavigationErrorHandler((e) => inject(AppUpdates).viewIsGone(e.error)),
+      withRouterConfig({ resolveNavigationPromiseOnError: true }), // told by the handler, which throws what it does not know
     ),
     provideNzI18n(en_US),
     provideStore(),

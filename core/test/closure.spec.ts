@@ -12,6 +12,7 @@ import {
   tooManyOnRack,
   tooManyTrips,
   tripSchema,
+  type Counted,
   type Rack,
   type ShelvedTrip,
   type Trip,
@@ -133,7 +134,7 @@ describe('what is beyond the limits', () => {
     expect(tripSchema.safeParse(full).success).toBe(false);
   });
 
-  it.each([
+  it.each<[Counted, Partial<Rack>]>([
     ['pieces', { pieces: times(MOST.pieces + 1, (i) => ({ ...piece, id: `p${i}` })), kits: [] }],
     ['kits', { pieces: [], kits: times(MOST.kits + 1, (i) => ({ ...kit, id: `k${i}`, pieceIds: [] })) }],
     ['kitPieces', { pieces: [piece], kits: [{ ...kit, pieceIds: times(MOST.kitPieces + 1, () => piece.id) }] }],
@@ -141,8 +142,8 @@ describe('what is beyond the limits', () => {
       'diary',
       { pieces: [], kits: [], diary: times(MOST.diary + 1, (i) => ({ id: `e${i}`, date: '2027-01-01', kitName: 'k', words: '' })) },
     ],
-  ] as const)('and on the rack: %s', (what, change) => {
-    const full = { ...DEMO_RACK, ...change } as Rack;
+  ])('and on the rack: %s', (what, change) => {
+    const full: Rack = { ...DEMO_RACK, ...change };
     expect(tooManyOnRack(full)).toMatchObject({ code: 'tooMany', what, found: MOST[what] + 1, most: MOST[what] });
     expect(rackSchema.safeParse(full).success).toBe(false);
   });

@@ -3,13 +3,15 @@ import { DEMO_TRIP } from '@tinder/core/demo';
 import { carryOfDay, planTrip } from '@tinder/core/plan';
 import { expect, test as base, type Page } from '@playwright/test';
 
+/** What the browser says of things the tests themselves hold back: service workers, and files that are not to come. */
+const ON_PURPOSE = ['Service Worker registration blocked', 'Failed to load resource: net::ERR_FAILED'];
+
 /** A page that fails its test on anything written to the console. */
 export const test = base.extend<{ page: Page }>({
   page: async ({ page }, use) => {
     const said: string[] = [];
     page.on('console', (m) => {
-      // the browser tests hold service workers back on purpose
-      if (!m.text().includes('Service Worker registration blocked')) said.push(`${m.type()}: ${m.text()}`);
+      if (!ON_PURPOSE.some((words) => m.text().includes(words))) said.push(`${m.type()}: ${m.text()}`);
     });
     page.on('pageerror', (e) => said.push(`error: ${e.message}`));
     await use(page);
@@ -34,6 +36,8 @@ export async function open(page: Page, path = '/'): Promise<void> {
 }
 
 export const verdict = (page: Page) => page.getByRole('region', { name: 'Verdict' });
+/** Waits for the word beside the dot of the side bar. */
+export const saved = (page: Page) => expect(page.locator('.saved')).toHaveText('saved');
 export const loadout = (page: Page) => page.locator('app-loadout-panel');
 
 /** The number in "122 g" beside a term of the load-out. */

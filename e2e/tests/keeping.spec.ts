@@ -1,11 +1,7 @@
 import { importArchive } from '@tinder/core/archive';
 import { carryOfDay, planTrip } from '@tinder/core/plan';
-import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { expect, grams, open, test, type, verdict } from './helpers';
-
-/** Shown beside the dot of the side bar. */
-const saved = (page: Page) => expect(page.locator('.saved')).toHaveText('saved');
+import { expect, grams, open, saved, test, type, verdict } from './helpers';
 
 test('is all still there after a reload', async ({ page }) => {
   await open(page);

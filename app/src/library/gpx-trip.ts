@@ -149,12 +149,12 @@ export class GpxTrip {
     this.lines.set([]);
     this.share.set(0);
     this.reading.set(true);
-    const link = (this.link = createGpxWorker());
     const heard = fromWorker((share: number) => {
       if (run === this.run) this.share.set(share);
     });
     try {
-      const opened = await link.call(async (reader) => await reader.open(file, heard));
+      this.link = createGpxWorker();
+      const opened = await this.link.call(async (reader) => await reader.open(file, heard));
       if (run !== this.run) return;
       if (opened.ok) {
         const { lines, voidHeights } = opened.value;

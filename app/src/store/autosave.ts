@@ -1,4 +1,4 @@
-import { DestroyRef, inject, Injectable, signal } from '@angular/core';
+import { computed, DestroyRef, inject, Injectable, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import type { ShelvedTrip } from '@tinder/core/model';
 import { auditTime, debounceTime, merge, Subject } from 'rxjs';
@@ -38,7 +38,8 @@ export interface Clash {
 @Injectable({ providedIn: 'root' })
 export class Autosave {
   private readonly store = inject(WorkspaceStore);
-  private readonly stateSignal = signal<SaveState>('reading');
+  /** Set again means looked at again: what is saved has changed. */
+  private readonly stateSignal = signal<SaveState>('reading', { equal: () => false });
   private readonly faultSignal = signal<{ fault: SaveFault; retryS: number | undefined } | undefined>(undefined);
   private readonly asideSignal = signal<readonly KeptAside[]>([]);
   private readonly clashSignal = signal<Clash | undefined>(undefined);
@@ -56,7 +57,11 @@ export class Autosave {
   private retryTimer: ReturnType<typeof setTimeout> | undefined;
   private running: Promise<void> = Promise.resolve();
 
-  readonly state = this.stateSignal.asReadonly();
+  /** An edit shows as unsaved in the moment it is made, not when saving takes notice of it. */
+  readonly state = computed(() => {
+    const [state, workspace] = [this.stateSignal(), this.store.workspace()];
+    return state === 'saved' && this.saved?.differsFrom(workspace) ? 'saving' : state;
+  });
   /** What is wrong with saving; undefined while all is well. */
   readonly fault = this.faultSignal.asReadonly();
   /** What was saved and could not be read. */

@@ -5,7 +5,7 @@ export const studyProblemWords = (why: string): string => `This could not be wor
 
 /** That the browser gives the app no workers. */
 export const noWorkerWords = (why: string): string =>
-  `This browser does not run the part of the app that works things out beside the page (${cut(why)}). They are worked out on the page itself, which may halt for moments. Reload the page to try again.`;
+  `The part of the app that works things out beside the page does not run in this browser (${cut(why)}). Everything is worked out on the page itself, which may halt for moments. Reload the page to try again.`;
 
 /** That a plan could not be made. */
 export const planProblemWords = (why: string): string => `The plan could not be worked out: ${cut(why)}. Undo the last change, or `;

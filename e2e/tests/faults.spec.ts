@@ -1,0 +1,137 @@
+import { expect, open, saved, test, type, verdict } from './helpers';
+import { putStored, readStored, storedTrips } from './stored';
+
+test('what is saved and cannot be read is kept aside, named in words, and nothing is saved over it', async ({ page }) => {
+  await open(page);
+  await type(page, 'days, typed', '8');
+  await saved(page);
+  const [good] = await storedTrips(page);
+  const odd = { ...good, trip: { ...good.trip, name: 'My Real Trip', reservePercent: 'NaN' } };
+  await putStored(page, good.trip.id, odd);
+  await putStored(page, 'nobody', null);
+  await page.reload();
+  await expect(page.getByRole('alert')).toContainText('2 things saved could not be read. What was saved is kept aside untouched');
+  await type(page, 'days, typed', '3');
+  await saved(page);
+  expect(await readStored(page, 'aside')).toMatchObject([
+    { kind: 'trip', value: null },
+    { kind: 'trip', value: odd },
+  ]);
+  await page.getByRole('heading', { name: 'the walk' }).click(); // keys are typed where the focus is
+  await page.keyboard.press('l');
+  const aside = page.getByRole('list', { name: 'kept aside' });
+  await expect(aside).toContainText('trip.reservePercent is text; it must be a number.');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    aside.getByRole('button', { name: 'export My Real Trip as it is' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('kept-aside-trip-vesper-divide.json');
+  await aside.getByRole('button', { name: 'try My Real Trip again' }).click();
+  await expect(page.getByText('My Real Trip still cannot be read')).toBeVisible();
+  await aside.getByRole('button', { name: 'remove a trip' }).click();
+  await aside.getByRole('button', { name: 'remove it for good' }).click();
+  await expect(aside.getByRole('listitem')).toHaveCount(1);
+});
+
+test('a browser that forbids the tab its memory still shows the trip that is saved', async ({ page }) => {
+  await open(page);
+  await type(page, 'days, typed', '8');
+  await saved(page);
+  await page.addInitScript(() =>
+    Object.defineProperty(globalThis, 'sessionStorage', {
+      get: () => {
+        throw new DOMException('denied', 'SecurityError');
+      },
+    }),
+  );
+  await page.reload();
+  await expect(verdict(page)).toContainText('8 days burn');
+  await type(page, 'days, typed', '6');
+  await saved(page);
+  expect((await storedTrips(page))[0].trip.legs[0].days).toHaveLength(6);
+});
+
+test('saving that fails is told, goes on by itself, and no second of a burst of edits is lost', async ({ page }) => {
+  await page.addInitScript(() => {
+    const put = Object.getOwnPropertyDescriptor(IDBObjectStore.prototype, 'put')?.value as IDBObjectStore['put'];
+    IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args) {
+      if ('full' in globalThis) throw new DOMException('full', 'QuotaExceededError');
+      return put.apply(this, args);
+    };
+  });
+  await open(page);
+  await page.evaluate(() => Object.assign(globalThis, { full: true }));
+  await type(page, 'days, typed', '7');
+  await expect(page.getByRole('alert')).toContainText('The browser has no room left to save. Export the trip and free some space.');
+  await expect(page.locator('.saved')).toHaveText('not saved');
+  await page.evaluate(() => delete (globalThis as { full?: true }).full);
+  await saved(page); // without another edit
+  await expect(page.getByRole('alert')).toBeHidden();
+  expect((await storedTrips(page))[0].trip.legs[0].days).toHaveLength(7);
+
+  // edits that never pause: what is stored follows all the same
+  const scale = page.getByRole('slider', { name: 'reserve' });
+  await scale.focus();
+  const reserve = async () => (await storedTrips(page))[0].trip.reservePercent;
+  const before = await reserve();
+  await expect(async () => {
+    await page.keyboard.press('ArrowRight');
+    expect(await reserve()).not.toBe(before);
+    await expect(page.locator('.saved')).toHaveText('saving…', { timeout: 1 });
+  }).toPass({ intervals: [50] });
+});
+
+test('two tabs that each add a dish and change a day keep both', async ({ page, context }) => {
+  await open(page, '/menu');
+  const other = await context.newPage();
+  await open(other, '/menu');
+  const own = (p: typeof page) => p.getByRole('button', { name: 'a dish of my own' });
+  const dishes = (p: typeof page) => p.locator('.kept').getByRole('listitem').filter({ hasText: 'my dish' });
+  await Promise.all([own(page).click(), own(other).click()]);
+  await saved(page);
+  await saved(other);
+  for (const tab of [page, other]) await expect(dishes(tab)).toHaveCount(2);
+
+  for (const tab of [page, other]) await tab.getByRole('link', { name: 'Carry' }).click();
+  const daysBefore = (await storedTrips(page))[0].trip.legs[0].days;
+  await Promise.all([type(page, 'days, typed', '7'), type(other, 'air at supper, typed', '1')]);
+  for (const tab of [page, other]) {
+    await expect(verdict(tab)).toContainText('7 days burn');
+    await saved(tab);
+  }
+  const { days } = (await storedTrips(page))[0].trip.legs[0];
+  expect(days).toHaveLength(7);
+  daysBefore.forEach((d, i) => expect(days[i].supperAirC).toBeLessThan(d.supperAirC));
+});
+
+test('without its workers the app says so, and plans on the page', async ({ page }) => {
+  await page.addInitScript(() => {
+    globalThis.Worker = class {
+      constructor() {
+        throw new Error('no workers here');
+      }
+    } as unknown as typeof Worker;
+  });
+  await open(page);
+  await expect(
+    page.getByText('The part of the app that works things out beside the page does not run in this browser (no workers here)'),
+  ).toBeVisible();
+  await type(page, 'days, typed', '4');
+  await expect(verdict(page)).toContainText('4 days burn');
+  await page.getByRole('heading', { name: 'the walk' }).click();
+  await page.keyboard.press('n');
+  await page.getByText('along a GPX track', { exact: true }).click();
+  await page.getByLabel('GPX file').setInputFiles({ name: 'a.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from('<gpx/>') });
+  await expect(page.getByRole('alert')).toContainText('a.gpx could not be read (no workers here). Nothing has changed.');
+});
+
+test('a view whose part of the app is gone after a deployment offers the new version, and edits are kept', async ({ page }) => {
+  await open(page);
+  await type(page, 'days, typed', '8');
+  await page.route('**/*.js', (route) => route.abort());
+  await page.getByRole('link', { name: 'Menu' }).click();
+  await expect(page.getByRole('alert')).toContainText('A new version of Restless Tinder is there');
+  await page.unroute('**/*.js');
+  await page.getByRole('button', { name: 'save and load it' }).click();
+  await expect(verdict(page)).toContainText('8 days burn');
+});
