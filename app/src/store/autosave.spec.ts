@@ -8,6 +8,7 @@ import { WorkspaceDb } from '../platform/database/workspace-db';
 import { QuietChannel } from '../testing/quiet-channel';
 import { until } from '../testing/until';
 import { Autosave } from './autosave';
+import { provideStore } from './provide-store';
 import type { TabNews } from './tab-news';
 import { withNewTrips, withoutTrip, withTrip } from './workspace';
 import { WorkspaceStore } from './workspace-store';
@@ -254,13 +255,12 @@ describe('what goes wrong', () => {
 
 describe('a start', () => {
   /** The same browser after a reload. */
-  const reload = async () => {
+  const reload = (): Promise<void> => {
     TestBed.resetTestingModule();
-    const { provideStore } = await import('./provide-store');
     TestBed.configureTestingModule({ providers: [provideStore()] });
     store = TestBed.inject(WorkspaceStore);
     autosave = TestBed.inject(Autosave);
-    await autosave.start();
+    return autosave.start();
   };
 
   it('keeps a trip aside that cannot be read, and an edit writes nothing over it', async () => {
@@ -330,6 +330,24 @@ describe('a start', () => {
     rename('Mine');
     await autosave.settled();
     expect(autosave.state()).toBe('failed');
+  });
+
+  it('waits for another tab that holds an older version, says so, and goes on when it is closed', async () => {
+    indexedDB = new IDBFactory();
+    const { openDB } = await import('idb');
+    const older = await openDB('restless-tinder', 2, {
+      upgrade: (db) => ['workspace', 'trips', 'settings'].forEach((name) => db.createObjectStore(name)),
+    });
+    const reloaded = reload();
+    await until(() => autosave.problem() !== undefined, 'the notice');
+    expect([autosave.problem(), autosave.state(), store.loaded()]).toEqual([
+      'Another tab holds an older Restless Tinder open. Close it: this one then goes on by itself.',
+      'reading',
+      false,
+    ]);
+    older.close();
+    await reloaded;
+    expect([autosave.problem(), autosave.state()]).toEqual([undefined, 'saved']);
   });
 
   it('hands over to a newer version in another tab once everything is written', async () => {

@@ -150,12 +150,14 @@ export class Autosave {
     }
   }
 
-  private open(): Promise<WorkspaceDb> {
-    return openInTime({
+  private async open(): Promise<WorkspaceDb> {
+    const db = await openInTime({
       blocked: () => this.faultSignal.set({ fault: { code: 'blocked' }, retryS: undefined }),
       blocking: () => void this.handOver(),
       terminated: () => this.lost(),
     });
+    if (this.faultSignal()?.fault.code === 'blocked') this.faultSignal.set(undefined); // the other tab is closed
+    return db;
   }
 
   /** A newer version waits in another tab: what is here is written, then the connection let go. */
@@ -270,8 +272,7 @@ export class Autosave {
     this.stateSignal.set('saved');
     this.retryMs = FIRST_RETRY_MS;
     clearTimeout(this.retryTimer);
-    const passing = this.faultSignal()?.fault.code;
-    if (passing !== 'blocked') this.faultSignal.set(undefined);
+    this.faultSignal.set(undefined);
   }
 
   /** Tells of a fault; one that may pass is tried again after growing pauses, on a new connection where the old one is gone. */

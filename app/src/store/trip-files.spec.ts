@@ -1,7 +1,12 @@
-import { comboOf } from '../commands/commands';
-import { importProblemWords } from '../words/import-words';
-import { tripFileName } from './trip-files';
+import { exportArchive, importArchive } from '@tinder/core/archive';
 import { DEMO_TRIP } from '@tinder/core/demo';
+import { readDishCsv } from '@tinder/core/menu';
+import { readGpx } from '@tinder/core/trail';
+import { comboOf } from '../commands/commands';
+import { gpxProblemWords } from '../words/gpx-words';
+import { importProblemWords } from '../words/import-words';
+import { badRowWords } from '../words/table-words';
+import { tripFileName } from './trip-files';
 
 describe('shortcuts', () => {
   const press = (key: string, more: Partial<KeyboardEvent> = {}) =>
@@ -18,6 +23,27 @@ describe('trip files', () => {
   it('have names that can be found again', () => {
     expect(tripFileName(DEMO_TRIP)).toBe('vesper-divide.json');
     expect(tripFileName({ ...DEMO_TRIP, name: '…' })).toBe('trip.json');
+  });
+
+  it('are refused in sentences that repeat no more than a line of them, whatever is in them', () => {
+    const long = 'x'.repeat(5_000_000);
+    const demo = exportArchive([{ trip: DEMO_TRIP, archived: false }]);
+    const sentences = [
+      demo.replace('"name"', `"${long}"`),
+      demo.replace('"version": 3', `"version": "${long}"`),
+      demo.replace('"hot": true', `"hot": "${long}"`),
+      demo.replace('"kind": "town"', `"kind": "${long}"`),
+    ].flatMap((text) => {
+      const read = importArchive(text);
+      return read.ok ? ['taken'] : importProblemWords(read.problem);
+    });
+    const track = readGpx(`<gpx><wpt lat="${long}" lon="7"/></gpx>`);
+    const dishes = readDishCsv(`name,method\ntea,${long}`);
+    if (!track.ok) sentences.push(gpxProblemWords(track.problem));
+    if (dishes.ok) sentences.push(...badRowWords(dishes.value).map((b) => b.words));
+    expect(sentences.length).toBeGreaterThan(5);
+    expect(sentences).not.toContain('taken');
+    for (const s of sentences) expect(s.length).toBeLessThan(400);
   });
 
   it('are refused with the place and the mend', () => {

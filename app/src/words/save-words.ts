@@ -35,7 +35,7 @@ export function saveFaultWords(fault: SaveFault, retryS: number | undefined): st
     case 'closed':
       return `The browser closed its storage. Export the trip to be safe.${againWords(retryS)}`;
     case 'blocked':
-      return 'Another tab holds an older Restless Tinder open. Close it, then reload this one.';
+      return 'Another tab holds an older Restless Tinder open. Close it: this one then goes on by itself.';
     case 'handedOver':
       return 'A newer Restless Tinder is open in another tab and has taken over what is saved. Everything up to now is in it; reload this tab to go on here.';
     case 'other':

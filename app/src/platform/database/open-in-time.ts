@@ -5,7 +5,7 @@ const PATIENCE_MS = 8000;
 
 const named = (name: string, message: string): Error => Object.assign(new Error(message), { name });
 
-/** Opens the database, or says why not: there is none, or it does not answer. */
+/** Opens the database, or says why not: there is none, or it does not answer. What another tab holds up is waited for: the walker is told. */
 export async function openInTime(events: DbEvents): Promise<WorkspaceDb> {
   if (typeof indexedDB === 'undefined') throw named('MissingStorage', 'there is no storage');
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -13,7 +13,11 @@ export async function openInTime(events: DbEvents): Promise<WorkspaceDb> {
     timer = setTimeout(() => reject(named('SilentStorage', 'the storage does not answer')), PATIENCE_MS);
   });
   try {
-    return await Promise.race([WorkspaceDb.open(events), late]);
+    const blocked = (): void => {
+      clearTimeout(timer);
+      events.blocked();
+    };
+    return await Promise.race([WorkspaceDb.open({ ...events, blocked }), late]);
   } finally {
     clearTimeout(timer);
   }
