@@ -38,6 +38,7 @@ describe('the place of a fault', () => {
       line: 2,
       column: 2 * LONGEST_JSON_LIST,
     });
+    expect(at(`{\n"a":"${'\\\\'.repeat(5_000_000)}`)).toEqual({ code: 'beyondBounds', what: 'text', line: 2, column: 5 });
     // brackets and commas in texts are none
     expect(at(`{"a":"${'[,'.repeat(9000)}\\"${'{'.repeat(99)}"}`)).toEqual({ code: 'otherFormat' });
   });

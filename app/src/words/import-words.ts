@@ -6,6 +6,8 @@ import { valueProblemWords } from './value-problem-words';
 /** Places of a file named before the rest is only counted. */
 const MOST_ISSUES = 6;
 
+const BEYOND_WORDS = { depth: 'is nested deeper', list: 'holds a longer list', text: 'holds a longer text' };
+
 /** Why a file was refused and what to do, in sentences. Nothing on screen has changed when these are shown. */
 export function importProblemWords(problem: ImportProblem): string[] {
   switch (problem.code) {
@@ -17,7 +19,7 @@ export function importProblemWords(problem: ImportProblem): string[] {
       return [`The file stops being JSON at line ${problem.line}, column ${problem.column}. Mend that place, or export the trip again.`];
     case 'beyondBounds':
       return [
-        `At line ${problem.line}, column ${problem.column} the file ${problem.what === 'depth' ? 'is nested deeper' : 'holds a longer list'} than anything exported from here. Choose a file exported from here.`,
+        `At line ${problem.line}, column ${problem.column} the file ${BEYOND_WORDS[problem.what]} than anything exported from here. Choose a file exported from here.`,
       ];
     case 'otherFormat':
       return ['The file is JSON, but neither a trip nor a rack: its "format" is not "restless-tinder". Choose a file exported from here.'];

@@ -2,7 +2,7 @@ import { visit } from 'jsonc-parser';
 import { done, refused, type Result } from '../errors';
 import { valueProblems, type Preferences, type Rack, type ShelvedTrip, type ValueProblem } from '../model';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, archiveSchema, archiveV1Schema, LARGEST_ARCHIVE_BYTES, type Archive } from './archive';
-import { beyondBounds } from './json-bounds';
+import { beyondBounds, type BeyondBounds } from './json-bounds';
 import { migrateTripV1 } from './migrate-v1';
 import { archiveFromV2 } from './migrate-v2';
 import { placeAt, type TextPlace } from './text-place';
@@ -11,8 +11,8 @@ import { placeAt, type TextPlace } from './text-place';
 export type ImportProblem =
   | { code: 'tooLarge'; bytes: number; limitBytes: number }
   | ({ code: 'notJson' } & TextPlace)
-  /** Nested deeper, or with a longer list, than anything exported from here. */
-  | ({ code: 'beyondBounds'; what: 'depth' | 'list' } & TextPlace)
+  /** Nested deeper, or with a longer list or text, than anything exported from here. */
+  | ({ code: 'beyondBounds'; what: BeyondBounds['what'] } & TextPlace)
   | { code: 'otherFormat' }
   /** `found` as it stands in the file, cut short. */
   | { code: 'otherVersion'; found: string; expected: number }

@@ -1,10 +1,11 @@
-/** Nothing we write is nested deeper, or holds a longer list: what is would only cost time to refuse later. */
+/** Nothing we write is nested deeper, or holds a longer list or text: what is would only cost time to refuse later. */
 export const DEEPEST_JSON = 40;
 export const LONGEST_JSON_LIST = 5000;
+export const LONGEST_JSON_TEXT = 100_000;
 
 /** Where a text goes beyond those bounds: the offset of the character that does. */
 export interface BeyondBounds {
-  what: 'depth' | 'list';
+  what: 'depth' | 'list' | 'text';
   offset: number;
 }
 
@@ -12,13 +13,17 @@ const [QUOTE, BACKSLASH, COMMA, OPEN_LIST, CLOSE_LIST, OPEN_OBJECT, CLOSE_OBJECT
   c.charCodeAt(0),
 );
 
-/** Looks over a JSON text once, without parsing it, for the first place that is too deep or in too long a list; malformed text is not noticed. */
+/** Looks over a JSON text once, without parsing it, for the first place that is too deep, in too long a list or in too long a text; malformed text is not noticed. */
 export function beyondBounds(text: string): BeyondBounds | undefined {
   const entries: number[] = [];
   for (let offset = 0; offset < text.length; offset++) {
     switch (text.charCodeAt(offset)) {
       case QUOTE:
-        offset = endOfString(text, offset);
+        {
+          const end = endOfString(text, offset);
+          if (end - offset > LONGEST_JSON_TEXT) return { what: 'text', offset };
+          offset = end;
+        }
         break;
       case OPEN_LIST:
       case OPEN_OBJECT:
