@@ -3,7 +3,7 @@
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { BUILD, built, fail, install, root, run, toBuild } from './lib.mjs';
+import { BUILD, built, install, root, toBuild } from './lib.mjs';
 
 const reports = path.join(root, 'node_modules', '.tinder', 'reports');
 let passed = 0;
@@ -11,8 +11,8 @@ let failed = 0;
 let skipped = 0;
 let broken = false;
 
+const fetched = fetchChromium(); // a matter of the network: meanwhile everything else goes on
 install();
-const chromium = findChromium();
 rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports, { recursive: true });
 
@@ -26,6 +26,7 @@ await twoAtATime([
   () => check('format:check'),
   () => unit('server'),
 ]);
+await fetched;
 if (toBuild() === undefined) await browser();
 
 console.log(`\n${passed} passed, ${failed + (broken ? 1 : 0)} failed${skipped ? `, ${skipped} skipped` : ''}`);
@@ -76,6 +77,11 @@ async function unit(workspace) {
 }
 
 async function browser() {
+  const chromium = chromiumPath();
+  if (!chromium) {
+    console.error('The browser tests need Chromium. Install it (Debian: apt-get install chromium) or set CHROMIUM_PATH to it.');
+    return void (broken = true);
+  }
   const file = path.join(reports, 'e2e.json');
   const env = { CHROMIUM_PATH: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: file };
   const status = await told('browser tests', 'npx', ['playwright', 'test', '--reporter=list,json'], path.join(root, 'e2e'), env);
@@ -88,13 +94,14 @@ async function browser() {
 }
 
 /** The browser for the tests: CHROMIUM_PATH, an installed Chromium, or Debian's by apt when run as root. */
-function findChromium() {
+function chromiumPath() {
   const places = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
-  const found = () => places.find((p) => p && existsSync(p));
-  if (!found() && existsSync('/usr/bin/apt-get') && process.getuid?.() === 0) {
-    console.log('Installing Chromium …');
-    run('apt-get update', 'apt-get', ['update', '-qq']);
-    run('Installing Chromium', 'apt-get', ['install', '-y', '-qq', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' });
-  }
-  return found() ?? fail('The browser tests need Chromium. Install it (Debian: apt-get install chromium) or set CHROMIUM_PATH to it.');
+  return places.find((p) => p && existsSync(p));
+}
+
+/** Fetches Chromium where there is none; done when it has been tried. */
+async function fetchChromium() {
+  if (chromiumPath() || !existsSync('/usr/bin/apt-get') || process.getuid?.() !== 0) return;
+  const apt = 'apt-get update -qq && apt-get install -y -qq chromium';
+  await told('Chromium', 'sh', ['-c', apt], root, { DEBIAN_FRONTEND: 'noninteractive' });
 }
