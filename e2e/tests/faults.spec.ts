@@ -1,5 +1,5 @@
 import { DIALOG, expect, expectFits, open, saved, standing, test, type, verdict } from './helpers';
-import { putStored, readStored, storedTrips } from './stored';
+import { putTrip, storedAside, storedTrips } from './stored';
 
 test('what is saved and cannot be read is kept aside, named in words, and nothing is saved over it', async ({ page }) => {
   await open(page);
@@ -7,13 +7,13 @@ test('what is saved and cannot be read is kept aside, named in words, and nothin
   await saved(page);
   const [good] = await storedTrips(page);
   const odd = { ...good, trip: { ...good.trip, name: 'My Real Trip', reservePercent: 'NaN' } };
-  await putStored(page, good.trip.id, odd);
-  await putStored(page, 'nobody', null);
+  await putTrip(page, good.trip.id, odd);
+  await putTrip(page, 'nobody', null);
   await page.reload();
   await expect(page.getByRole('alert')).toContainText('2 things saved could not be read. What was saved is kept aside untouched');
   await type(page, 'days, typed', '3');
   await saved(page);
-  expect(await readStored(page, 'aside')).toMatchObject([
+  expect(await storedAside(page)).toMatchObject([
     { kind: 'trip', value: null },
     { kind: 'trip', value: odd },
   ]);
