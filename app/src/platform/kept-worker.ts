@@ -25,18 +25,22 @@ export class KeptWorker<T> {
   /** Calls into the worker; rejects when it is ended before it has answered. `work` may be done more than once. */
   async call<A>(work: (remote: Remote<T>) => Promise<A>): Promise<A> {
     let why: unknown;
+    let wasAlive = false;
     for (let tries = 0; tries < TRIES && !this.page; tries++) {
       let link: WorkerLink<T> | undefined;
       try {
         link = this.link ??= this.parts.start();
         return await link.call(work);
       } catch (e) {
-        const broke = link === undefined || (e instanceof Error && e.name === WorkerBroken.name && this.link === link);
-        if (!broke) throw e;
+        const broke = e instanceof WorkerBroken && this.link === link;
+        if (link && !broke) throw e;
         this.end();
         why = e;
+        wasAlive = broke && e.wasAlive;
       }
     }
+    // what takes a worker its whole patience would halt the page for as long
+    if (wasAlive) throw why;
     if (!this.page) {
       this.page = await this.parts.onPage();
       this.parts.gaveUp?.(why instanceof Error ? why.message : String(why));

@@ -81,6 +81,16 @@ describe('a worker that stays', () => {
     ]);
   });
 
+  it('is tried twice, and gives the work up where it was there and fell silent: the page would halt as long', async () => {
+    const { worker, told } = kept(() => {
+      const one = new StillWorker();
+      setTimeout(() => one.say('alive'));
+      return one;
+    });
+    await expect(worker.call(never)).rejects.toThrow('the worker has stopped answering');
+    expect(told).toEqual(['ended', 'ended']);
+  });
+
   it('does not take what the work itself threw for a broken worker', async () => {
     const { worker, told } = kept(() => new StillWorker());
     await expect(worker.call(() => Promise.reject(new Error('no such burner')))).rejects.toThrow('no such burner');

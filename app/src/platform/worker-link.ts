@@ -9,7 +9,11 @@ export interface WorkerLink<T> {
 
 /** What a call to a worker that cannot answer any more is rejected with. */
 export class WorkerBroken extends Error {
-  constructor(why: string) {
+  constructor(
+    why: string,
+    /** It was there once: another one may be, too. */
+    readonly wasAlive: boolean,
+  ) {
     super(why);
     this.name = 'WorkerBroken';
   }
@@ -30,19 +34,23 @@ export const USUAL_PATIENCE: Patience = { untilAliveMs: 30_000, whileWorkingMs: 
  */
 export function linkWorker<T>(worker: Worker, patience = USUAL_PATIENCE): WorkerLink<T> {
   const remote = wrap<T>(worker);
-  let breakOff: (e: WorkerBroken) => void = () => undefined;
-  const broken = new Promise<never>((_, reject) => (breakOff = reject));
+  let alive = false;
+  let breakOff: (why: string) => void = () => undefined;
+  const broken = new Promise<never>((_, reject) => (breakOff = (why) => reject(new WorkerBroken(why, alive))));
   broken.catch(() => undefined); // heard by the calls that are waiting, if any
   let waiting = 0;
   let silence: ReturnType<typeof setTimeout> | undefined;
   const expectWithin = (ms: number, orElse: string): void => {
     clearTimeout(silence);
-    silence = waiting > 0 ? setTimeout(() => breakOff(new WorkerBroken(orElse)), ms) : undefined;
+    silence = waiting > 0 ? setTimeout(() => breakOff(orElse), ms) : undefined;
   };
-  const heard = (): void => expectWithin(patience.whileWorkingMs, 'the worker has stopped answering');
+  const heard = (): void => {
+    alive = true;
+    expectWithin(patience.whileWorkingMs, 'the worker has stopped answering');
+  };
   worker.addEventListener('message', heard);
-  worker.addEventListener('error', (e) => breakOff(new WorkerBroken(e.message || 'the worker could not be started')));
-  worker.addEventListener('messageerror', () => breakOff(new WorkerBroken('the worker said something that cannot be read')));
+  worker.addEventListener('error', (e) => breakOff(e.message || 'the worker could not be started'));
+  worker.addEventListener('messageerror', () => breakOff('the worker said something that cannot be read'));
   return {
     call: async (work) => {
       // a worker that is busy with another call shows itself when that one ends
@@ -56,7 +64,7 @@ export function linkWorker<T>(worker: Worker, patience = USUAL_PATIENCE): Worker
     },
     end: () => {
       worker.terminate();
-      breakOff(new WorkerBroken('the worker was ended'));
+      breakOff('the worker was ended');
     },
   };
 }

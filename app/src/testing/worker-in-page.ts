@@ -1,5 +1,5 @@
 import type { Remote } from 'comlink';
-import type { WorkerLink } from '../platform/worker-link';
+import { WorkerBroken, type WorkerLink } from '../platform/worker-link';
 
 /** Stands in for a worker in Jest: the same object on the same thread, answered asynchronously; what is ended answers no more. */
 export function workerInPage<T extends object>(host: T): WorkerLink<T> {
@@ -14,6 +14,6 @@ export function workerInPage<T extends object>(host: T): WorkerLink<T> {
   }) as unknown as Remote<T>;
   return {
     call: (work) => Promise.race([work(remote), ended]),
-    end: () => end(Object.assign(new Error('the worker was ended'), { name: 'WorkerBroken' })),
+    end: () => end(new WorkerBroken('the worker was ended', true)),
   };
 }
