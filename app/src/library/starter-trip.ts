@@ -110,7 +110,7 @@ export class StarterTrip {
   protected make(): void {
     const year = new Date().getFullYear() + 1;
     const trip = startTrip(this.store.trip(), { ...this.a(), year }, () => crypto.randomUUID());
-    this.store.edit(`new trip, ${trip.name}`, (w) => withNewTrips(w, [{ trip, archived: false }]));
+    if (!this.store.edit(`new trip, ${trip.name}`, (w) => withNewTrips(w, [{ trip, archived: false }]))) return;
     this.marker.release();
     this.marker.goTo(1);
     this.made.emit();

@@ -128,8 +128,8 @@ export class TripsDrawer {
 
   protected duplicate({ trip }: ShelvedTrip): void {
     const copy = { ...trip, id: crypto.randomUUID(), name: nameFrom(trip.name, { ending: ', copy' }) };
-    this.store.edit(`duplicate ${trip.name}`, (w) => withNewTrips(w, [{ trip: copy, archived: false }]));
-    this.undone.set(`${copy.name} is open`);
+    const taken = this.store.edit(`duplicate ${trip.name}`, (w) => withNewTrips(w, [{ trip: copy, archived: false }]));
+    if (taken) this.undone.set(`${copy.name} is open`);
   }
 
   protected archive({ trip, archived }: ShelvedTrip): void {
