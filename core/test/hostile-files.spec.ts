@@ -10,7 +10,7 @@ import { problemOf, valueOf } from './value-of';
 describe('spoilt files', () => {
   // `npm run fuzz` tries ten thousand
   it.each(READERS.map((r) => [r.name, r] as const))('are taken whole or refused with a code, and never throw: %s', (_name, reader) => {
-    expect(spoil(reader, 40).runs).toBe(40);
+    expect(() => spoil(reader, 40)).not.toThrow();
   });
 });
 

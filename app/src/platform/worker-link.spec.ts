@@ -1,4 +1,4 @@
-import { until } from '../testing/until';
+import { turn } from '../testing/until';
 import { KeptWorker } from './kept-worker';
 import { linkWorker, WorkerBroken, type Patience } from './worker-link';
 
@@ -24,6 +24,8 @@ const link = (worker: StillWorker, p = patience) => linkWorker<Host>(worker as u
 const never = () => new Promise<never>(() => undefined);
 
 describe('a link to a worker', () => {
+  afterEach(() => jest.useRealTimers());
+
   it('breaks when the worker never shows that it is there', async () => {
     await expect(link(new StillWorker()).call(never)).rejects.toThrow('the worker does not answer');
   });
@@ -36,10 +38,11 @@ describe('a link to a worker', () => {
   });
 
   it('waits without end for nobody: between calls a worker may be silent', async () => {
+    jest.useFakeTimers();
     const worker = new StillWorker();
     const still = link(worker);
     expect(await still.call(() => Promise.resolve(5))).toBe(5);
-    await new Promise((r) => setTimeout(r, 4 * patience.whileWorkingMs));
+    jest.advanceTimersByTime(4 * patience.whileWorkingMs);
     expect(await still.call(() => Promise.resolve(6))).toBe(6);
   });
 
@@ -103,7 +106,7 @@ describe('a worker that stays', () => {
     const call = worker.call(never);
     worker.end();
     await expect(call).rejects.toBeInstanceOf(WorkerBroken);
-    await until(() => true, 'nothing');
+    await turn();
     expect(starts).toBe(1);
   });
 });
