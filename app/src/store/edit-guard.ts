@@ -1,15 +1,21 @@
 import {
   preferencesSchema,
   rackSchema,
+  readAs,
   shelvedTripSchema,
   tooManyInTrip,
   tooManyOnRack,
   tooManyTrips,
+  type ShelvedTrip,
   type TooMany,
 } from '@tinder/core/model';
 import type { Workspace } from './workspace';
 
-const changedTrips = (before: Workspace, after: Workspace) => after.library.filter((s) => !before.library.includes(s));
+function changedTrips(before: Workspace, after: Workspace): readonly ShelvedTrip[] {
+  if (after.library === before.library) return [];
+  const unchanged = new Set(before.library);
+  return after.library.filter((s) => !unchanged.has(s));
+}
 
 /** The first thing that an edit would leave too many of; undefined where there is room. Only what changed is counted. */
 export function noRoomFor(before: Workspace, after: Workspace): TooMany | undefined {
@@ -24,11 +30,11 @@ export function noRoomFor(before: Workspace, after: Workspace): TooMany | undefi
 
 /** Throws where an edit made something that could not be read back: a fault of ours, to be found before a walker meets it. */
 export function requireReadable(before: Workspace, after: Workspace, label: string): void {
-  const parsed = [
-    ...changedTrips(before, after).map((s) => shelvedTripSchema.safeParse(s)),
-    ...(after.rack === before.rack ? [] : [rackSchema.safeParse(after.rack)]),
-    ...(after.preferences === before.preferences ? [] : [preferencesSchema.safeParse(after.preferences)]),
+  const reads = [
+    ...changedTrips(before, after).map((s) => readAs(shelvedTripSchema, s)),
+    ...(after.rack === before.rack ? [] : [readAs(rackSchema, after.rack)]),
+    ...(after.preferences === before.preferences ? [] : [readAs(preferencesSchema, after.preferences)]),
   ];
-  const bad = parsed.find((p) => !p.success)?.error?.issues[0];
-  if (bad) throw new Error(`the edit “${label}” makes what cannot be read back: ${bad.path.join('.')}: ${bad.message}`);
+  const [bad] = reads.flatMap((r) => (r.ok ? [] : r.problem.issues));
+  if (bad) throw new Error(`the edit “${label}” makes what cannot be read back: ${bad.path}, ${bad.code}`);
 }

@@ -1,7 +1,6 @@
 import Papa from 'papaparse';
-import type * as z from 'zod';
 import { done, refused, type Result } from '../errors';
-import { valueProblems, type ValueProblem } from '../model';
+import type { BadValues, ValueProblem } from '../model';
 
 /** What is wrong with a cell, or with what a row's cells make together. */
 export type CellProblem =
@@ -102,5 +101,5 @@ export function numbersOf(
 }
 
 /** What a schema refused of a row, by the column it stands in. */
-export const refusedBySchema = (issues: readonly z.core.$ZodIssue[]): CellProblem[] =>
-  valueProblems(issues).map((problem) => ({ code: 'bad', column: problem.path, problem }));
+export const refusedBySchema = ({ issues }: BadValues): CellProblem[] =>
+  issues.map((problem) => ({ code: 'bad', column: problem.path, problem }));

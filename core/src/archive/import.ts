@@ -1,6 +1,6 @@
 import { visit } from 'jsonc-parser';
 import { done, refused, type Result } from '../errors';
-import { valueProblems, type Preferences, type Rack, type ShelvedTrip, type ValueProblem } from '../model';
+import { readAs, type BadValues, type Preferences, type Rack, type ShelvedTrip } from '../model';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, archiveSchema, archiveV1Schema, LARGEST_ARCHIVE_BYTES, type Archive } from './archive';
 import { beyondBounds, type BeyondBounds } from './json-bounds';
 import { migrateTripV1 } from './migrate-v1';
@@ -16,7 +16,7 @@ export type ImportProblem =
   | { code: 'otherFormat' }
   /** `found` as it stands in the file, cut short. */
   | { code: 'otherVersion'; found: string; expected: number }
-  | { code: 'badValues'; issues: ValueProblem[] };
+  | BadValues;
 
 /** What a file held. */
 export interface Imported {
@@ -44,15 +44,13 @@ export function importArchive(text: string): Result<Imported, ImportProblem> {
     return refused({ code: 'otherFormat' });
   const version: unknown = 'version' in raw ? raw.version : undefined;
   if (version === 1) {
-    const parsed = archiveV1Schema.safeParse(raw, { reportInput: true });
-    if (!parsed.success) return refused(badValues(parsed.error.issues));
-    return done({ trips: [{ trip: migrateTripV1(parsed.data.trip), archived: false }], migratedFrom: 1 });
+    const read = readAs(archiveV1Schema, raw);
+    return read.ok ? done({ trips: [{ trip: migrateTripV1(read.value.trip), archived: false }], migratedFrom: 1 }) : read;
   }
   if (version !== 2 && version !== ARCHIVE_VERSION)
     return refused({ code: 'otherVersion', found: named(version), expected: ARCHIVE_VERSION });
-  const parsed = archiveSchema.safeParse(version === 2 ? archiveFromV2(raw) : raw, { reportInput: true });
-  if (!parsed.success) return refused(badValues(parsed.error.issues));
-  return done({ ...withoutUndefined(parsed.data), ...(version === 2 ? { migratedFrom: 2 } : {}) });
+  const read = readAs(archiveSchema, version === 2 ? archiveFromV2(raw) : raw);
+  return read.ok ? done({ ...withoutUndefined(read.value), ...(version === 2 ? { migratedFrom: 2 } : {}) }) : read;
 }
 
 /** What stands where a version should be: a number or a word as it is, anything else by its kind (it may be nested without end). */
@@ -70,8 +68,6 @@ const withoutUndefined = ({ trips, rack, preferences }: Archive) => ({
   ...(rack ? { rack } : {}),
   ...(preferences ? { preferences } : {}),
 });
-
-const badValues = (issues: Parameters<typeof valueProblems>[0]): ImportProblem => ({ code: 'badValues', issues: valueProblems(issues) });
 
 /** Where a text stops being JSON: engines word it differently, or give no place. */
 function offsetOfError(text: string): number {

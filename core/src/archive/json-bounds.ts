@@ -18,13 +18,12 @@ export function beyondBounds(text: string): BeyondBounds | undefined {
   const entries: number[] = [];
   for (let offset = 0; offset < text.length; offset++) {
     switch (text.charCodeAt(offset)) {
-      case QUOTE:
-        {
-          const end = endOfString(text, offset);
-          if (end - offset > LONGEST_JSON_TEXT) return { what: 'text', offset };
-          offset = end;
-        }
+      case QUOTE: {
+        const end = endOfString(text, offset);
+        if (end - offset > LONGEST_JSON_TEXT) return { what: 'text', offset };
+        offset = end;
         break;
+      }
       case OPEN_LIST:
       case OPEN_OBJECT:
         entries.push(1);

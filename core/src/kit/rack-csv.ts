@@ -11,7 +11,19 @@ import {
 } from '../archive';
 import { BURNERS } from '../catalogue';
 import { done, refused, type Result } from '../errors';
-import { CRITERIA, IGNITIONS, LIMITS, nameFrom, pieceSchema, ROLES, type Criterion, type Piece, type Rack, type Shape } from '../model';
+import {
+  CRITERIA,
+  IGNITIONS,
+  LIMITS,
+  nameFrom,
+  pieceSchema,
+  readAs,
+  ROLES,
+  type Criterion,
+  type Piece,
+  type Rack,
+  type Shape,
+} from '../model';
 import { emptyKit } from './rack-edit';
 
 /** Tables of the rack: pieces, which kit holds which, and the scores. A file is told by its heading. */
@@ -119,12 +131,9 @@ function readPiece(row: Record<string, string>, id: string): RowRead<Piece> {
   if (problems.length) return refused({ code: 'badRow', cells: problems });
   const words = Object.fromEntries(WORDS.flatMap((w) => (row[w] ? [[w, row[w]]] : [])));
   const { shape, rest } = shapeOf(values);
-  const parsed = pieceSchema.safeParse(
-    { id, name: row['name'], role, ...words, ...rest, ...(shape ? { shape } : {}) },
-    { reportInput: true },
-  );
-  if (parsed.success) return done(parsed.data);
-  const cells = refusedBySchema(parsed.error.issues).map((p): CellProblem => {
+  const read = readAs(pieceSchema, { id, name: row['name'], role, ...words, ...rest, ...(shape ? { shape } : {}) });
+  if (read.ok) return read;
+  const cells = refusedBySchema(read.problem).map((p): CellProblem => {
     const allowed = LISTS[p.column];
     return allowed ? { code: 'notOneOf', column: p.column, found: row[p.column], allowed } : p;
   });

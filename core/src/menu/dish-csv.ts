@@ -1,6 +1,6 @@
 import { numbersOf, readCsv, refusedBySchema, writeCsv, type CsvProblem, type CsvRows, type RowRead } from '../archive';
 import { done, refused, type Result } from '../errors';
-import { mealSchema, METHODS, type Meal, type Method } from '../model';
+import { mealSchema, METHODS, readAs, type Meal, type Method } from '../model';
 import { withMethod } from './methods';
 
 /** Columns of a dish table, in the order they are written. */
@@ -53,10 +53,10 @@ function readRow(row: Record<string, string>): RowRead<Meal> {
 }
 
 function checked(values: Record<string, unknown>, method: Method): RowRead<Meal> {
-  const parsed = mealSchema.safeParse({ hot: true, target: { kind: 'boil' }, waterMl: 300, ...values }, { reportInput: true });
-  if (!parsed.success) return refused({ code: 'badRow', cells: refusedBySchema(parsed.error.issues) });
-  const cooked = withMethod(parsed.data, method);
-  const { waterMl, restMin, simmerMin, vessel } = parsed.data;
+  const read = readAs(mealSchema, { hot: true, target: { kind: 'boil' }, waterMl: 300, ...values });
+  if (!read.ok) return refused({ code: 'badRow', cells: refusedBySchema(read.problem) });
+  const cooked = withMethod(read.value, method);
+  const { waterMl, restMin, simmerMin, vessel } = read.value;
   return done({
     ...cooked,
     ...('waterMl' in values ? { waterMl } : {}),

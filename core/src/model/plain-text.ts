@@ -7,9 +7,9 @@ const CONTROLS = /[\u0000-\u001F\u007F-\u009F\u2028\u2029\uFFFE\uFFFF]+ */g;
 /** Text as one line that every format can hold: control characters and line breaks become a space, broken characters the sign for them. */
 export const oneLine = (text: string): string => text.replace(LONE_SURROGATES, '\uFFFD').replace(CONTROLS, ' ').trim();
 
-/** Text as a name of at most `most` code units, cut between characters, with `ending` behind it; `otherwise` where nothing is left. */
-export function nameFrom(text: string, { most = LONGEST_NAME, ending = '', otherwise = '' } = {}): string {
-  const room = most - ending.length;
+/** Text as a name, cut between characters, with `ending` behind it; `otherwise` where nothing is left. */
+export function nameFrom(text: string, { ending = '', otherwise = '' } = {}): string {
+  const room = LONGEST_NAME - ending.length;
   let name = '';
   for (const c of oneLine(text)) {
     if (name.length + c.length > room) break;

@@ -1,4 +1,5 @@
 import type * as z from 'zod';
+import { done, refused, type Result } from '../errors';
 
 /** What is wrong with a value that was read, and where it stands ("trips.0.trip.menu.supper.waterMl"; empty for the whole). */
 export type ValueProblem = { path: string } & (
@@ -14,9 +15,18 @@ export type ValueProblem = { path: string } & (
 /** A number itself, the length of a text, or the entries of a list. */
 export type Measured = 'number' | 'text' | 'list';
 
-/** Issues of a Zod schema as data of ours, in their order. Parse with `reportInput`, so that a missing value is told from a wrong one. */
-export const valueProblems = (issues: readonly z.core.$ZodIssue[]): ValueProblem[] =>
-  issues.map((issue) => ({ path: issue.path.join('.'), ...told(issue) }));
+/** What a schema refused, in the order it was met; never empty. */
+export interface BadValues {
+  code: 'badValues';
+  issues: ValueProblem[];
+}
+
+/** Reads a value of unknown form by its schema. */
+export function readAs<S extends z.ZodType>(schema: S, value: unknown): Result<z.infer<S>, BadValues> {
+  const parsed = schema.safeParse(value, { reportInput: true }); // a missing value is told from a wrong one
+  if (parsed.success) return done(parsed.data);
+  return refused({ code: 'badValues', issues: parsed.error.issues.map((issue) => ({ path: issue.path.join('.'), ...told(issue) })) });
+}
 
 function told(issue: z.core.$ZodIssue): WithoutPath {
   if (issue.input === undefined && issue.code !== 'custom' && issue.code !== 'unrecognized_keys') return { code: 'missing' };

@@ -1,8 +1,8 @@
 import {
   preferencesSchema,
   rackSchema,
+  readAs,
   tripSchema,
-  valueProblems,
   type Preferences,
   type Rack,
   type ShelvedTrip,
@@ -220,6 +220,6 @@ export class WorkspaceDb {
 type ReadWrite = IDBPTransaction<TinderDb, ('trips' | 'settings' | 'aside')[], 'readwrite'>;
 
 function requireReadable(schema: ZodType, value: unknown, what: string): void {
-  const parsed = schema.safeParse(value, { reportInput: true });
-  if (!parsed.success) throw new Unsavable(what, valueProblems(parsed.error.issues)[0]);
+  const read = readAs(schema, value);
+  if (!read.ok) throw new Unsavable(what, read.problem.issues[0]);
 }
