@@ -8,12 +8,13 @@ const PRANDTL = 0.71;
 
 /**
  * Mean forced-convection coefficient of a cylinder in cross flow, W/(m² K).
- * S. W. Churchill & M. Bernstein, J. Heat Transfer 99 (1977) 300; air properties at `airC` and `pressurePa`.
+ * S. W. Churchill & M. Bernstein, J. Heat Transfer 99 (1977) 300; air properties at the film temperature `filmC`, half-way between surface and
+ * air, and `pressurePa`.
  * `windMps` at the cylinder, `diameterM` its diameter. Holds for Re·Pr > 0.2; 0 in still air.
  */
-export function forcedConvection(windMps: number, diameterM: number, airC: number, pressurePa: number): number {
+export function forcedConvection(windMps: number, diameterM: number, filmC: number, pressurePa: number): number {
   if (windMps <= 0) return 0;
-  const t = airC + ZERO_C_K;
+  const t = filmC + ZERO_C_K;
   const ratio = t / ZERO_C_K;
   const viscosity = AIR_VISCOSITY_PA_S * ratio ** 1.5 * ((ZERO_C_K + SUTHERLAND_K) / (t + SUTHERLAND_K));
   const density = (AIR_DENSITY_KG_PER_M3 / ratio) * (pressurePa / SEA_LEVEL_PA);

@@ -33,6 +33,9 @@ export interface Burn {
   steps: number;
 }
 
+/** Does it come to its end? */
+export const isDone = ({ outcome }: Pick<Burn, 'outcome'>): boolean => outcome.kind === 'done';
+
 /**
  * Simulates one lighting: water and pot as one lumped temperature (docs/physics.md, The burn),
  *
@@ -59,8 +62,8 @@ export function simulateBurn(input: BurnInput): Burn {
 
 /** Why the flame does not burn at all, or not for sure: too little vapour, too much wind. */
 function flameFails({ flame, source }: BurnInput, levels: readonly WindLevel[]): BurnOutcome | undefined {
-  if (source.steadyW < WONT_RUN_SHARE * source.ratedW) return { kind: 'wontRun' };
-  const limitMps = lowFlameBlowOut(FLAMES[flame].blowOutMps, source.steadyW / source.ratedW);
+  if (source.revivedW < WONT_RUN_SHARE * source.ratedW) return { kind: 'wontRun' };
+  const limitMps = lowFlameBlowOut(FLAMES[flame].blowOutMps, source.revivedW / source.ratedW);
   const flameWindMps = Math.max(...levels.map((l) => l.flameMps));
   return flameWindMps > limitMps ? { kind: 'mayBlowOut', flameWindMps, limitMps } : undefined;
 }
@@ -91,8 +94,8 @@ function fried(setting: BurnSetting, minutes: number): Result<Heated, Stalled> {
   const { source } = setting.input;
   const pan = fry({ minutes, source, loss: setting.loss, eta: setting.eta });
   if (!pan.ok) return pan;
-  const { heatJ, releasedJ, canEndC } = pan.value;
-  return done({ heatJ, durationS: minutes * 60, meanPowerW: releasedJ / (minutes * 60), canEndC, steps: 0 });
+  const { heatJ, releasedJ, durationS, canEndC } = pan.value;
+  return done({ heatJ, durationS, meanPowerW: releasedJ / Math.max(1, durationS), canEndC, steps: 0 });
 }
 
 const ledgerOf = ({ source }: BurnInput, heatJ: HeatMatrix, jointG: number): Ledger => ({
@@ -101,7 +104,10 @@ const ledgerOf = ({ source }: BurnInput, heatJ: HeatMatrix, jointG: number): Led
   lhvKJPerG: source.lhvKJPerG,
 });
 
-function finished({ input, targetC, boilC, eta }: BurnSetting, { heatJ, durationS, meanPowerW, canEndC, steps }: Heated): Burn {
+function finished(
+  { input, targetC, boilC, eta }: Omit<BurnSetting, 'loss'>,
+  { heatJ, durationS, meanPowerW, canEndC, steps }: Heated,
+): Burn {
   const { source } = input;
   heatJ.priming.sides = input.primingG * source.lhvKJPerG * 1000;
   const ledger = ledgerOf(input, heatJ, input.jointLossG);
@@ -130,6 +136,18 @@ const unfinished = ({ input, targetC, boilC, eta }: BurnSetting, outcome: BurnOu
   ledger: ledgerOf(input, emptyHeatMatrix(), 0),
   steps: 0,
 });
+
+/** A flame that burns so long and warms nothing: what is provided for where nothing is known to work. */
+export function burntInVain(input: BurnInput, durationS: number): Burn {
+  const boilC = boilingPointC(input.pressurePa);
+  const setting = { input, boilC, targetC: targetOf(input.target, boilC), eta: () => 0 };
+  const heatJ = emptyHeatMatrix();
+  heatJ.heating.sides = input.source.steadyW * durationS;
+  return {
+    ...finished(setting, { heatJ, durationS, meanPowerW: input.source.steadyW, canEndC: input.airC, steps: 0 }),
+    outcome: { kind: 'stalls', atC: input.airC },
+  };
+}
 
 function targetOf(target: Target, boilC: number): number {
   switch (target.kind) {

@@ -23,9 +23,11 @@ export const WINDSCREENS = {
   plate: { shelter: 0.15, sheltersPot: false },
   folded: { shelter: 0.6, sheltersPot: true },
   foil: { shelter: 0.9, sheltersPot: true },
-  cone: { shelter: 0, sheltersPot: false },
+  cone: { shelter: 0.9, sheltersPot: true },
 } as const;
 export type WindscreenKind = keyof typeof WINDSCREENS;
+/** Above this wind at an unscreened flame it gets round and under any windscreen: so much of what is more comes through (assumption). */
+export const SCREEN_LEAK = { fromMps: 8, share: 0.5 } as const;
 /** Windscreens that stand round the pot with a gap. */
 export const WINDSCREENS_ROUND: readonly WindscreenKind[] = ['foil', 'cone'];
 
@@ -41,18 +43,24 @@ export type WindWord = keyof typeof WIND_WORDS_MPS;
 export const FLAMES = {
   tall: { couple: 1, windDecayPerMps: 0.2, blowOutMps: 7 },
   bowl: { couple: 1, windDecayPerMps: 0.08, blowOutMps: 12 },
-  locked: { couple: 1, windDecayPerMps: 0.05, blowOutMps: 14 }, // blow-out: assumption
+  locked: { couple: 1, windDecayPerMps: 0.05, blowOutMps: 10 }, // blow-out: assumption
   liquid: { couple: 1, windDecayPerMps: 0.1, blowOutMps: 10 }, // blow-out: assumption
   gel: { couple: 0.55, windDecayPerMps: 0.25, blowOutMps: 2 },
   wood: { couple: 0.3, windDecayPerMps: 0.08, blowOutMps: 12 }, // blow-out: assumption
   openAlcohol: { couple: 0.65, windDecayPerMps: 0.25, blowOutMps: 4 },
-  cone: { couple: 0.9, windDecayPerMps: 0.15, blowOutMps: 8 },
+  cone: { couple: 0.9, windDecayPerMps: 0.25, blowOutMps: 8 }, // its wind is the one inside
+  ringAlcohol: { couple: 0.82, windDecayPerMps: 0.25, blowOutMps: 4 }, // in its own stand: the flame does not miss the pot (fitted to practice)
   tablet: { couple: 0.75, windDecayPerMps: 0.25, blowOutMps: 3 },
 } as const;
 export type FlameKind = keyof typeof FLAMES;
 
 /** Open alcohol: share of full power at lighting, rising in a straight line over the bloom. */
 export const BLOOM = { startShare: 0.3, durationS: 60 } as const;
+/**
+ * Alcohol, tablets and gel burn in the air they draw themselves: their power falls with its pressure. Small pool fires burn in proportion to it
+ * (from memory: tests between sea level and 3,700 m give exponents of 0.8 to 1.3).
+ */
+export const AIR_DRAWN_EXPONENT = 1;
 /** Gas lost each time a canister joint is made and broken, g (assumption). */
 export const JOINT_LOSS_G = 0.3;
 
@@ -68,8 +76,8 @@ export const LONGEST_BURN_S = 3600;
 
 /** A turned-down flame blows out sooner: its limit falls with the square root of its share of full power (assumption). */
 export const lowFlameBlowOut = (limitMps: number, powerShare: number): number => limitMps * Math.sqrt(Math.min(1, powerShare));
-/** Surplus that keeps a boil rolling, W (assumption: small bursting bubbles all over a half-litre pot). */
-export const ROLLING_SURPLUS_W = 150;
+/** Surplus that keeps a boil rolling, W a square metre of pot base (assumption: 150 W under a half-litre pot, bubbles bursting all over). */
+export const ROLLING_SURPLUS_W_PER_M2 = 21_000;
 /** Below this air temperature alcohol wants warm fuel or a primer pan, °C, and how much the pan takes, mL (docs/physics.md, The burn). */
 export const PRIMER_PAN = { belowC: 7, ml: 2.5 } as const;
 /** Liquid fuel burnt to preheat at each lighting, g (docs/physics.md, The burn). */

@@ -1,43 +1,43 @@
-import type { AlcoholFuel, TabletFuel } from '../fuel';
 import type { Burn } from './burn';
-import { SNUFFED_SHARE } from './constants';
 
 /** What is measured out before lighting; absent for a burner with a valve. */
 export type Dose = { kind: 'alcohol'; ml: number } | { kind: 'tablets'; count: number; keptG: number };
 
-export interface DosedBurn {
-  burn: Burn;
-  dose?: Dose;
+/** How a burner without a valve is filled. */
+export interface DoseRule {
+  /** One measure or one tablet, g. */
+  stepG: number;
+  /** The most that one filling holds, g. */
+  capacityG: number;
+  /** Share (0–1) of what is left over when the pot is done that is kept: blown out or snuffed. */
+  kept: number;
 }
 
-/** Adds fuel that burns on after the pot is lifted off: all of it goes up the sides. */
-function burnOn(burn: Burn, surplusG: number): Burn {
-  const { heatJ } = burn.ledger;
-  const afterDone = { ...heatJ.afterDone, sides: surplusG * burn.ledger.lhvKJPerG * 1000 };
-  return { ...burn, fuelG: burn.fuelG + surplusG, ledger: { ...burn.ledger, heatJ: { ...heatJ, afterDone } } };
-}
-
-/** Counts fuel that boils off a burner when it is snuffed. */
-function boilOff(burn: Burn, lostG: number): Burn {
-  return { ...burn, fuelG: burn.fuelG + lostG, ledger: { ...burn.ledger, unburntG: { ...burn.ledger.unburntG, snuffed: lostG } } };
-}
+/** A relight may cost at most this share of a filling: past it no number of fillings would come to an end. */
+const MOST_RELIGHT_SHARE = 0.5;
 
 /**
- * Alcohol is poured before lighting: the dose is the need in whole measures of `measureMl`. What is over burns on, or is
- * snuffed and mostly kept (`snuffed`).
+ * Fuel that a dose of `doseG` takes where `needG` are needed, g. What is over burns on, or is mostly kept; where it is too little the burner
+ * is left to cool and filled again in whole measures, each time with `relightG` more for the pot that has cooled. Never falls with the need.
  */
-export function doseAlcohol(burn: Burn, fuel: AlcoholFuel, measureMl: number, snuffed: boolean): DosedBurn {
-  if (burn.outcome.kind !== 'done') return { burn };
-  const ml = Math.ceil(burn.fuelG / fuel.densityGPerMl / measureMl - 1e-9) * measureMl;
-  const surplusG = ml * fuel.densityGPerMl - burn.fuelG;
-  return { burn: snuffed ? boilOff(burn, surplusG * (1 - SNUFFED_SHARE)) : burnOn(burn, surplusG), dose: { kind: 'alcohol', ml } };
+export function usedOfDoseG({ stepG, capacityG, kept }: DoseRule, doseG: number, needG: number, relightG: number): number {
+  if (needG <= doseG + 1e-9) return doseG - (doseG - needG) * kept;
+  const relight = Math.min(relightG, MOST_RELIGHT_SHARE * capacityG);
+  let usedG = doseG;
+  let shortG = needG - doseG + relight;
+  while (shortG > capacityG + 1e-9) {
+    usedG += capacityG;
+    shortG += relight - capacityG;
+  }
+  const pouredG = Math.ceil(shortG / stepG - 1e-9) * stepG;
+  return usedG + pouredG - (pouredG - shortG) * kept;
 }
 
-/** Whole tablets: a large one is blown out and kept, small ones burn to the end. */
-export function doseTablets(burn: Burn, fuel: TabletFuel): DosedBurn {
-  if (burn.outcome.kind !== 'done') return { burn };
-  const count = Math.ceil(burn.fuelG / fuel.tabletG - 1e-9);
-  const surplusG = count * fuel.tabletG - burn.fuelG;
-  if (fuel.keepsWhenBlownOut) return { burn, dose: { kind: 'tablets', count, keptG: surplusG } };
-  return { burn: burnOn(burn, surplusG), dose: { kind: 'tablets', count, keptG: 0 } };
+/** A burn on which more fuel went than the pot needed: `boiledOff` when it was snuffed, else up the sides past the pot. */
+export function withSurplus(burn: Burn, surplusG: number, boiledOff: boolean): Burn {
+  const { heatJ, unburntG, lhvKJPerG } = burn.ledger;
+  const fuelG = burn.fuelG + surplusG;
+  if (boiledOff) return { ...burn, fuelG, ledger: { ...burn.ledger, unburntG: { ...unburntG, snuffed: surplusG } } };
+  const afterDone = { ...heatJ.afterDone, sides: surplusG * lhvKJPerG * 1000 };
+  return { ...burn, fuelG, ledger: { ...burn.ledger, heatJ: { ...heatJ, afterDone } } };
 }

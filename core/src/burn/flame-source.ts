@@ -18,6 +18,10 @@ export interface FlameSource {
   powerW: (timeS: number, canC: number) => number;
   /** Power once any bloom is over and at the starting can temperature, W. */
   steadyW: number;
+  /** Power with the can as warm as the air gets it, or as it starts where that is warmer, W: a cold can may revive. */
+  revivedW: number;
+  /** What the valve asks for, whether the can can feed it or not, W. */
+  askedW: number;
   /** Full power of the burner, W. */
   ratedW: number;
   /** Lowest steady power, W; the rated one where the flame cannot be turned down. */
@@ -30,14 +34,12 @@ export interface FlameSource {
 
 /** A burner of given power with no can to cool; `blooms`: it climbs to full over its first minute (open alcohol). */
 export function openSource(powerW: number, lhvKJPerG: number, blooms: boolean, ratedW = powerW, lowestW = powerW): FlameSource {
-  if (!blooms) return { lhvKJPerG, powerW: () => powerW, steadyW: powerW, ratedW, lowestW, breaksS: [] };
+  const steady = { lhvKJPerG, steadyW: powerW, revivedW: powerW, askedW: powerW, ratedW, lowestW };
+  if (!blooms) return { ...steady, powerW: () => powerW, breaksS: [] };
   const { startShare, durationS } = BLOOM;
   return {
-    lhvKJPerG,
+    ...steady,
     powerW: (t) => powerW * (t >= durationS ? 1 : startShare + ((1 - startShare) * t) / durationS),
-    steadyW: powerW,
-    ratedW,
-    lowestW,
     breaksS: [durationS],
   };
 }
@@ -77,6 +79,8 @@ export function canisterSource(c: CanisterFlame): FlameSource {
     lhvKJPerG: c.lhvKJPerG,
     powerW,
     steadyW: powerW(0, c.canC),
+    revivedW: powerW(0, Math.max(c.canC, c.airC)),
+    askedW: c.ratedW * c.setting,
     ratedW: c.ratedW,
     lowestW: c.lowestW,
     breaksS: [],

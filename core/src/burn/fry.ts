@@ -16,12 +16,17 @@ interface Frying {
 export interface Fried {
   heatJ: HeatMatrix;
   releasedJ: number;
+  durationS: number;
   canEndC: number;
 }
 
+/** A flame so weak that frying takes more than so many times as long does not fry (assumption). */
+const LONGEST_STRETCH = 3;
+
 /**
- * Frying or baking: so many minutes at a flame setting, with the pan at browning heat. What the pan takes and does not lose
- * to the air goes into the food. Too small a flame never browns: the pan stays where gain meets loss (linear in the pan's excess).
+ * Frying or baking: so many minutes at a flame setting, with the pan at browning heat. What the pan takes and does not lose to the air goes
+ * into the food. A can too weak for the setting takes longer to give off as much. Too small a flame never browns: the pan stays where
+ * gain meets loss (linear in the pan's excess).
  */
 export function fry({ minutes, source, loss, eta }: Frying): Result<Fried, Stalled> {
   const airW = loss.airW(FRYING_PAN_C);
@@ -38,12 +43,19 @@ export function fry({ minutes, source, loss, eta }: Frying): Result<Fried, Stall
       dy[2] = p * eta(p);
     },
     Float64Array.of(0, source.can?.startC ?? 0, 0),
-    { tEnd: minutes * 60, breaks: source.breaksS, relTol: 1e-5, absTol: 1e-3, target: Number.POSITIVE_INFINITY },
+    {
+      tEnd: LONGEST_STRETCH * minutes * 60,
+      breaks: source.breaksS,
+      relTol: 1e-5,
+      absTol: 1e-3,
+      target: source.askedW * minutes * 60,
+    },
   );
   const [releasedJ, canEndC, usefulJ] = run.y;
   const heatJ = emptyHeatMatrix();
-  heatJ.held.air = Math.min(airW * minutes * 60, usefulJ);
+  heatJ.held.air = airW * run.t;
   heatJ.held.food = usefulJ - heatJ.held.air;
   heatJ.held.sides = releasedJ - usefulJ;
-  return done({ heatJ, releasedJ, canEndC });
+  if (!run.reached || heatJ.held.food <= 0) return refused({ code: 'stalls', atC: FRYING_PAN_C });
+  return done({ heatJ, releasedJ, durationS: run.t, canEndC });
 }

@@ -67,7 +67,8 @@ function heatingRun({ input: { source }, eta, loss }: BurnSetting, path: HeatPat
       absTol: ABS_TOL,
       target: thetaEnd,
       stop: (t, _y, dy) => {
-        if (dy[0] >= GIVE_UP_K_PER_S) slowSinceS = t;
+        // a cold can that still warms has not said its last word
+        if (dy[0] >= GIVE_UP_K_PER_S || dy[1] >= GIVE_UP_K_PER_S) slowSinceS = t;
         return t - slowSinceS > GIVE_UP_AFTER_S;
       },
     },

@@ -1,7 +1,8 @@
 import { bisect } from '../numeric';
 import type { BurnSetting } from './burn-setting';
-import { ROLLING_SURPLUS_W } from './constants';
+import { ROLLING_SURPLUS_W_PER_M2 } from './constants';
 import { emptyHeatMatrix, type Sink } from './ledger';
+import { potAreas } from './pot';
 
 /** Within this of the boil a surplus makes steam, K. */
 const BOILING_WITHIN_K = 1;
@@ -15,7 +16,7 @@ export function holdAt({ targetC, boilC, input, loss, eta }: BurnSetting, availa
   const air = loss.airW(targetC);
   const vapour = loss.evaporationW(targetC);
   const lost = Math.max(0, air + vapour);
-  const needW = powerFor(lost + (input.rolling ? ROLLING_SURPLUS_W : 0), eta, availableW);
+  const needW = powerFor(lost + (input.rolling ? ROLLING_SURPLUS_W_PER_M2 * potAreas(input.pot).baseM2 : 0), eta, availableW);
   if (needW === undefined) return undefined;
   const powerW = Math.max(needW, Math.min(input.source.lowestW, availableW));
   const useful = powerW * eta(powerW);

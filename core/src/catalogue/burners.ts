@@ -21,6 +21,8 @@ export interface AlcoholBurner extends BurnerBase {
   family: 'openAlcohol' | 'simmerAlcohol';
   ratedW: number;
   lowestW: number;
+  /** Fuel in one filling, mL (common practice: about three quarters of the bowl, so that it does not spill). */
+  capacityMl: number;
 }
 export interface TabletBurner extends BurnerBase {
   family: 'tablet';
@@ -57,6 +59,7 @@ const gas = ([family, feed, id, name, massG, flame, ratedW, lowestW]: GasRow): G
 
 export const BURNERS: readonly Burner[] = [
   gas(['canisterTop', 'vapour', 'gas-micro', 'small gas burner', 73, 'tall', 1900, 350]),
+  gas(['canisterTop', 'vapour', 'gas-compact', 'compact gas burner', 68, 'tall', 2400, 350]),
   gas(['canisterTop', 'vapour', 'gas-large', 'larger gas burner', 95, 'tall', 2700, 350]),
   gas(['canisterTop', 'vapour', 'gas-bowl', 'bowl-head gas burner', 88, 'bowl', 2700, 350]),
   gas(['regulated', 'regulated', 'gas-regulated', 'regulated gas burner', 84, 'bowl', 2700, 350]),
@@ -70,15 +73,17 @@ export const BURNERS: readonly Burner[] = [
     flame: 'openAlcohol',
     ratedW: 1500,
     lowestW: 1500,
+    capacityMl: 60,
   },
   {
     family: 'simmerAlcohol',
     id: 'alcohol-simmer',
     name: 'alcohol burner with simmer ring',
     massG: 110,
-    flame: 'openAlcohol',
+    flame: 'ringAlcohol',
     ratedW: 1200,
     lowestW: 300,
+    capacityMl: 75,
   },
   { family: 'tablet', id: 'tablet-single', name: 'tablet tray, one lit', massG: 11, flame: 'tablet', tabletsAtOnce: 1 },
   { family: 'tablet', id: 'tablet-double', name: 'tablet tray, two lit', massG: 16, flame: 'tablet', tabletsAtOnce: 2 },
