@@ -75,11 +75,14 @@ const POT_PIECES = POTS.flatMap((p) => [
   piece('lid', `lid of the ${p.name}`, p.lidMassG, 8, round(p.diameterMm + 2, 8), { material: p.material }),
 ]);
 
-const SCREENS: [WindscreenKind, string, Shape, number, Piece['material']][] = [
-  ['plate', 'wind plate under the burner head', round(100, 12), 15, 'aluminium'],
-  ['folded', 'folding windscreen, eight panels', flat(210, 80, 12), 14, 'aluminium'],
-  ['foil', 'foil windscreen, rolled', sheet(480, 100, 0.1), 4, 'aluminium'],
-  ['cone', 'fitted cone for pot and alcohol burner', sheet(420, 105, 0.15), 24, 'aluminium'],
+/** An eight-panel folding windscreen, g (common practice: 150 to 250). */
+const EIGHT_PANELS_G = 190;
+const SCREENS: [WindscreenKind, string, number, Shape, number, Piece['material']][] = [
+  ['plate', 'wind plate under the burner head', WINDSCREEN_MASS_G.plate, round(100, 12), 15, 'aluminium'],
+  ['folded', 'thin folding windscreen', WINDSCREEN_MASS_G.folded, flat(210, 80, 6), 14, 'aluminium'],
+  ['folded', 'folding windscreen, eight panels', EIGHT_PANELS_G, flat(240, 85, 16), 14, 'aluminium'],
+  ['foil', 'foil windscreen, rolled', WINDSCREEN_MASS_G.foil, sheet(480, 100, 0.1), 4, 'aluminium'],
+  ['cone', 'fitted cone for pot and alcohol burner', WINDSCREEN_MASS_G.cone, sheet(420, 105, 0.15), 24, 'aluminium'],
 ];
 
 const ignition = (kind: Ignition, name: string, massG: number, price: number, shape: Shape, rest: Rest = {}): Piece =>
@@ -99,8 +102,8 @@ export const PIECES: readonly Piece[] = [
   piece('support', 'mesh tube stand', 24, 6, round(75, 55), { material: 'steel', spanMm: 75 }),
   piece('canFoot', 'folding foot for a can', 26, 9, flat(100, 30, 20), { material: 'plastic', spanMm: 150 }),
   piece('canFoot', 'cap for the rim of a can', 6, 3, round(92, 8), { material: 'plastic' }),
-  ...SCREENS.map(([windscreen, name, shape, price, material]) =>
-    piece('windscreen', name, WINDSCREEN_MASS_G[windscreen], price, shape, { windscreen, material }),
+  ...SCREENS.map(([windscreen, name, massG, shape, price, material]) =>
+    piece('windscreen', name, massG, price, shape, { windscreen, material }),
   ),
   ...POT_PIECES,
   piece('pot', '0.4 L titanium cup-pot', 52, 30, vessel(85, 76, 0.5), { material: 'titanium', base: 'bare' }),
@@ -134,6 +137,11 @@ export const PIECES: readonly Piece[] = [
     quirk: { step: 'packing', words: 'Its steel foot rusts a wet pot: turn it over or cap it.' },
   }),
   piece('container', '450 g can', 210, 0, round(110, 150), { material: 'steel', note: 'empty; the load-out weighs it' }),
+  piece('container', 'butane can, 220 g, bayonet', 90, 0, round(70, 185), {
+    material: 'steel',
+    note: 'empty; wants an adapter or its own burner',
+    quirk: { step: 'lighting', words: 'Plain butane finds no pressure below about −1 °C at the sea.' },
+  }),
   piece('container', 'soft bottle, 250 mL, marked for alcohol', 20, 3, round(58, 125), { material: 'plastic', holdsMl: 250 }),
   piece('container', 'soft bottle, 500 mL, marked for alcohol', 34, 4, round(70, 180), { material: 'plastic', holdsMl: 500 }),
   piece('container', 'dropper bottle, 60 mL, kept warm at night', 9, 2, round(38, 88), { material: 'plastic', holdsMl: 60 }),

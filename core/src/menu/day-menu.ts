@@ -1,4 +1,5 @@
 import { hold, LIMITS, MEALS, type Day, type Dish, type Meal, type MealName, type Trip } from '../model';
+import { carriedFoodG } from './methods';
 
 type Menued = Pick<Trip, 'menu' | 'dishes' | 'rotation' | 'appetite'>;
 
@@ -63,6 +64,9 @@ export function menuMeals(trip: Pick<Trip, 'menu' | 'dishes' | 'rotation' | 'leg
   return [...new Set(eaten)];
 }
 
+/** What a long-distance walker burns in a day, kcal (common practice), and what is far below it. */
+export const WALKER_KCAL = { from: 3000, to: 4500, farBelow: 2400 } as const;
+
 /** Food carried for `days`, g: dry food, fat and packaging of everything not eaten out; and how many of each dish. */
 export function foodOf(
   trip: Menued,
@@ -75,7 +79,7 @@ export function foodOf(
     for (const name of MEALS) {
       if (isEatenOut(name, d.eatsOut)) continue;
       const meal = mealOn(trip, d.day, name, d.dishes);
-      foodG += meal.dryG + meal.fatG + (meal.dryG > 0 ? meal.packagingG : 0);
+      foodG += carriedFoodG(meal);
       kcal += meal.kcal;
       if (meal.dryG > 0) counts.set(meal.name, (counts.get(meal.name) ?? 0) + 1);
     }

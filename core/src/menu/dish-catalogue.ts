@@ -50,7 +50,11 @@ const ROWS: readonly Row[] = [
   ['tortilla with cheese', 'noCook', 50, 150, 5, 520, 0, 'bag', 2.2, 0, 1],
   ['bread, nuts and sausage', 'noCook', 50, 160, 5, 620, 0, 'bag', 2.8, 0, 1],
   ['bars and dried fruit', 'noCook', 50, 150, 8, 580, 0, 'bag', 3, 0, 1],
-  ['tin of beans', 'heatRest', 250, 90, 55, 330, 0, 'pot', 1.6, 0, 1],
+  ['nuts, chocolate and dried fruit', 'noCook', 50, 200, 6, 1020, 0, 'bag', 4.2, 0, 1],
+  ['flatbread, hard cheese and salami', 'noCook', 50, 220, 10, 880, 0, 'bag', 4.5, 0, 1],
+  ['lunch and snacks of a long day', 'noCook', 50, 440, 22, 2050, 0, 'bag', 7.5, 0, 1],
+  ['peanut butter on crispbread', 'noCook', 50, 120, 6, 640, 0, 'bag', 1.8, 0, 1],
+  ['tin of beans', 'heatRest', 310, 90, 55, 330, 0, 'pot', 1.6, 0, 1],
   ['tin of sardines', 'noCook', 50, 110, 25, 230, 0, 'bag', 2.4, 0, 1],
   ['pancakes', 'fry', 150, 120, 4, 460, 0, 'pot', 0.8, 5, 2],
   ['fried tortilla with cheese', 'fry', 50, 150, 5, 540, 0, 'pot', 2.2, 0, 1],
@@ -62,6 +66,12 @@ const ROWS: readonly Row[] = [
   ['wash-up water', 'meltSnow', 250, 0, 0, 0, 0, 'pot', 0, 0, 1],
   ['water made safe', 'makeSafe', 1000, 0, 0, 0, 0, 'pot', 0, 0, 1],
 ];
+/** Minutes at the simmer where they are not those of pasta and rice (packets say about this). */
+const SIMMER_MIN = new Map([
+  ['polenta, quick', 4],
+  ['raw red lentils', 15],
+  ['packet rice dish', 8],
+]);
 const FOAMING = new Set(['rolled oats', 'raw pasta in plenty of water', 'raw pasta, little water', 'raw red lentils', 'polenta, quick']);
 const WITH_FAT = new Map([
   ['couscous, plain', 10],
@@ -75,7 +85,8 @@ const dish = ([name, method, waterMl, dryG, packagingG, kcal, restMin, vessel, p
   const cooked = withMethod(plain, method);
   const packet = packagingG >= 4 && cooked.hot ? { waterMl, restMin } : null;
   const fatG = WITH_FAT.get(name) ?? 0;
-  return { ...cooked, waterMl, restMin, vessel, packet, fatG, foams: FOAMING.has(name), kcal: kcal + 9 * fatG };
+  const simmerMin = SIMMER_MIN.get(name) ?? cooked.simmerMin;
+  return { ...cooked, waterMl, restMin, vessel, packet, fatG, simmerMin, foams: FOAMING.has(name), kcal: kcal + 9 * fatG };
 };
 
 /** The catalogue, by name. */

@@ -19,6 +19,12 @@ export const isSimmered = (m: Pick<Meal, 'method'>): boolean => m.method === 'si
 /** Does it come in a tin? Its name says so. */
 export const isTinned = (m: Pick<Meal, 'name'>): boolean => /\btin(s|ned)?\b/i.test(m.name);
 
+/** Water of a dish that comes from a stream or has to be carried to a dry camp, mL: a tin brings its own. */
+export const streamWaterMl = (m: Pick<Meal, 'name' | 'waterMl'>): number => (isTinned(m) ? 0 : m.waterMl);
+/** What a dish weighs in the pack, g: food, fat, packaging, and the liquid of a tin. */
+export const carriedFoodG = (m: Pick<Meal, 'name' | 'waterMl' | 'dryG' | 'fatG' | 'packagingG'>): number =>
+  m.dryG + m.fatG + (m.dryG > 0 ? m.packagingG : 0) + (isTinned(m) ? m.waterMl : 0);
+
 const BOIL = { kind: 'boil' } as const;
 const cook = { hot: true, simmerMin: 0, makeSafe: 'none', lidOff: false, drainedMl: 0 } as const;
 
