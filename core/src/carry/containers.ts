@@ -1,4 +1,5 @@
 import type { Fuel } from '../fuel';
+import { drawDownG } from './draw-down';
 import { BOTTLE_STEP_ML, BOTTLE_TARE_PER_STEP_G, LIQUID_BOTTLES, TABLET_WRAP_G } from './packages';
 
 /** What leaves the stop: containers with how full they are. */
@@ -96,10 +97,24 @@ export function kindHeldIn([first]: readonly Container[]): Fuel['kind'] | undefi
 
 /** Containers after so much was burnt from them in their order. */
 export function drawnDown(containers: readonly Container[], burntG: number): Container[] {
-  let left = burntG;
-  return containers.map((c) => {
-    const used = Math.min(c.fuelG, left);
-    left -= used;
-    return { ...c, fuelG: c.fuelG - used };
-  });
+  const fillsG = drawDownG(
+    containers.map((c) => c.fuelG),
+    burntG,
+  );
+  return containers.map((c, i) => withFuel(c, fillsG[i]));
+}
+
+/** A container with so much in it: what it is counted in goes with the grams. */
+function withFuel(c: Container, fuelG: number): Container {
+  if (fuelG === c.fuelG) return c;
+  switch (c.kind) {
+    case 'bottle':
+    case 'liquidBottle':
+      return { ...c, fuelG, fillMl: (c.fillMl * fuelG) / c.fuelG };
+    case 'tablets':
+      return { ...c, fuelG, count: Math.ceil(fuelG / c.tabletG - 1e-9) };
+    case 'canister':
+    case 'gelTin':
+      return { ...c, fuelG };
+  }
 }

@@ -82,16 +82,35 @@ function crossing(lighter: NamedWeights, heavier: NamedWeights, i: number, by: C
   return { ...base, why: 'fuel', whose: grown(heavier) >= grown(lighter) ? heavier.id : lighter.id };
 }
 
-/** The lightest kit at every length, in runs of days. */
-export function lightestByLength(kits: readonly NamedWeights[], by: CountedBy): { id: string; from: number; to: number }[] {
-  const runs: { id: string; from: number; to: number }[] = [];
+/** The lightest kit over a run of lengths, and those that are no heavier than can be told. */
+export interface LightestRun {
+  id: string;
+  ties: string[];
+  from: number;
+  to: number;
+}
+/** Kits this close are called equal, g: a lighter or a spoon. */
+export const TIE_G = 10;
+
+/** The lightest of some weights by name, and those within a tie of it. */
+export function lightestOf(weights: readonly { id: string; g: number }[]): { id: string; ties: string[] } | undefined {
+  if (!weights.length) return undefined;
+  const best = weights.reduce((a, b) => (b.g < a.g - 1e-9 ? b : a));
+  return { id: best.id, ties: weights.filter((w) => w !== best && w.g <= best.g + TIE_G).map((w) => w.id) };
+}
+
+/** The lightest kit at every length, in runs of days; one that is as light as the lightest stays. */
+export function lightestByLength(kits: readonly NamedWeights[], by: CountedBy): LightestRun[] {
+  const runs: LightestRun[] = [];
   for (let i = 0; i < (kits[0]?.[by].length ?? 0); i++) {
-    const best = kits.reduce((a, b) => (b[by][i] < a[by][i] - 1e-9 ? b : a));
+    const best = lightestOf(kits.map((k) => ({ id: k.id, g: k[by][i] })));
+    if (!best) break;
     const last = runs.at(-1);
-    // one that is as light as the lightest stays
-    const kept = last && kits.find((k) => k.id === last.id);
-    if (last && kept && kept[by][i] <= best[by][i] + SAME_G) last.to = i + 1;
-    else runs.push({ id: best.id, from: i + 1, to: i + 1 });
+    const names = [best.id, ...best.ties];
+    const stays = last && names.includes(last.id);
+    const ties = names.filter((id) => id !== (stays ? last.id : best.id)).sort();
+    if (stays && last.ties.join() === ties.join()) last.to = i + 1;
+    else runs.push({ id: stays ? last.id : best.id, ties, from: i + 1, to: i + 1 });
   }
   return runs;
 }

@@ -1,7 +1,7 @@
 export * from './containers';
 export * from './crossings';
 export * from './load-out/cans';
-export * from './load-out/fills';
+export type { HeldCan } from './load-out/held-cans';
 export * from './load-out/poured';
 export * from './load-out/rest-bound';
 export * from './load-out/single';

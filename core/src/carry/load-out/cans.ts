@@ -1,13 +1,18 @@
 import { restBound, type RestBound } from './rest-bound';
 import { done, refused, type Result } from '../../errors';
+import { everyUse, fillsBySize, fresh, fuelIn, leavings, partUsedIn, stateOf, tareIn, usualUse, type HeldCan } from './held-cans';
 import { burntOf, loadCost, weightOf, type CanSize, type CanStage, type NoPlan } from './stage';
 
 /** How one stop is left. */
 export interface CanStep {
-  /** Containers bought, left behind and held when leaving, by size; `held` counts empties that found no bin. */
+  /** Bought, by size. */
   bought: number[];
-  left: number[];
-  held: number[];
+  /** Left behind: empties, and part-used ones that are not worth their weight. */
+  left: HeldCan[];
+  /** What leaves the stop, in the order of use; empties that found no bin come last. */
+  cans: HeldCan[];
+  /** The same cans at the end of the carry. */
+  after: HeldCan[];
   /** Fuel on hand when leaving, g. */
   fuelG: number;
 }
@@ -21,12 +26,9 @@ export interface CanPlan {
   /** What no plan can undercut. */
   boundCost: number;
 }
-/** Containers by size and the fuel in them, g. */
-export interface Held {
-  held: number[];
+interface Node {
+  cans: readonly HeldCan[];
   fuelG: number;
-}
-interface Node extends Held {
   cost: number;
   price: number;
   step: CanStep;
@@ -38,18 +40,20 @@ const TIE = 1e-6;
 const EPS = 1e-9;
 /** Width of the beam that finds a good plan first. */
 const BEAM_WIDTH = 6;
+/** Ways of leaving a stop that the beam looks at, times its width. */
+const BEAM_CANDIDATES = 4;
 /** The beam buys for no longer than through the next few stops with a shop. */
 const BEAM_SHOPS = 3;
 /** States and purchases that the exact search looks at before it gives up on a long trip and keeps what the beam found. */
 const MOST_LOOKS = 60_000;
 
 /**
- * The load-outs of a trip on cans, exactly: dynamic programming over the stops with the containers held and the fuel in them as the state.
+ * The load-outs of a trip on cans, exactly: dynamic programming over the stops with the cans held, each with its own fill, as the state.
  *
- * Cans are used in whatever order suits, so any set of held cans whose net mass is no more than what has been burnt may be empty and
- * be left at a bin; leaving more leaves fuel, as much as the kept ones cannot hold. At each stop every set of cans to leave is tried, and
- * every purchase of a stated form: no can is added once the smaller ones hold what the rest of the trip asks for, and the largest can
- * besides where a bin lies ahead. Two cuts, neither of which loses the optimum:
+ * Cans are used up one after another, in every order that may matter, and no second one is opened beside one in use: what is emptied can be
+ * left at a bin, and what is left with fuel in it is lost. At each stop every set of cans to leave is tried, and every purchase of a stated
+ * form: no can is added once the smaller ones hold what the rest of the trip asks for, and the largest can besides where a bin lies ahead.
+ * Two cuts, neither of which loses the optimum:
  * - a state or purchase is dropped when its cost and the least that the rest can cost (RestBound) exceed a plan already known, which a
  *   narrow beam finds first;
  * - a state is dropped when another one has at least its cans and its fuel and is so much cheaper that it could carry what is more of both
@@ -61,18 +65,18 @@ export function bestCans(
   sizes: readonly CanSize[],
   stages: readonly CanStage[],
   gramsPerPrice = 0,
-  start: Held = { held: sizes.map(() => 0), fuelG: 0 },
+  start: readonly HeldCan[] = [],
 ): Result<CanPlan, NoPlan> {
   const toCome = requirements(stages);
   const spareG = spares(sizes, stages);
   const mostG =
-    Math.max(0, ...toCome.map((g, i) => g + spareG[i])) + Math.max(...sizes.map((z) => z.netG)) + start.fuelG + pinnedOf(sizes, stages);
+    Math.max(0, ...toCome.map((g, i) => g + spareG[i])) + Math.max(...sizes.map((z) => z.netG)) + fuelIn(start) + pinnedOf(sizes, stages);
   const problem: Problem = {
     sizes,
     stages,
     gramsPerPrice,
     restWeight: suffix(stages, weightOf),
-    rest: restBound(sizes, stages, gramsPerPrice, mostG),
+    rest: restBound(sizes, stages, gramsPerPrice, mostG, partUsedIn(sizes, start) > 1),
     spareG,
   };
   const beam = search(problem, start, requirements(stages, BEAM_SHOPS), { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
@@ -88,7 +92,7 @@ export function bestCans(
   const steps: CanStep[] = [];
   for (let n: Node | undefined = best; n?.from; n = n.from) steps.unshift(n.step);
   const cost = best.cost - TIE * best.price;
-  return done({ steps, cost, price: best.price, exact, boundCost: exact ? cost : problem.rest.arriving(0, start.fuelG) });
+  return done({ steps, cost, price: best.price, exact, boundCost: exact ? cost : problem.rest.arriving(0, fuelIn(start)) });
 }
 
 interface Problem {
@@ -116,42 +120,72 @@ interface GaveUp {
 type Found = Result<Node, NoPlan | GaveUp>;
 
 /** Stage by stage, the cheapest way to every state worth keeping, at most `width` of them; the last one's cheapest. */
-function search(p: Problem, start: Held, toCome: readonly number[], { known, width, mostLooks = Number.POSITIVE_INFINITY }: Limits): Found {
+function search(
+  p: Problem,
+  start: readonly HeldCan[],
+  toCome: readonly number[],
+  { known, width, mostLooks = Number.POSITIVE_INFINITY }: Limits,
+): Found {
   const { sizes, stages, restWeight, rest } = p;
-  let front: Node[] = [{ ...start, cost: 0, price: 0, step: { bought: [], left: [], held: [], fuelG: 0 }, from: undefined }];
+  const none: CanStep = { bought: [], left: [], cans: [], after: [], fuelG: 0 };
+  let front: Node[] = [{ cans: start, fuelG: fuelIn(start), cost: 0, price: 0, step: none, from: undefined }];
   let looks = 0;
   for (let i = 0; i < stages.length; i++) {
     const stage = stages[i];
     const burntG = burntOf(stage);
+    // which can is emptied matters only where one can still be left
+    const binAhead = stages.slice(i + 1).some((s) => s.bin);
     const best = new Map<string, Node>();
-    for (const node of front)
-      for (const kept of leavings(sizes, node, stage.bin))
-        for (const { bought, spent, cost, leavingG } of purchases(p, i, node.cost, kept, toCome[i], known)) {
-          if (++looks > mostLooks) return refused({ code: 'gaveUp' });
-          if (cost + rest.arriving(i + 1, leavingG - burntG) > known + EPS) continue;
-          const now = kept.held.map((h, k) => h + bought[k]);
-          const key = `${now.join()}|${Math.round(1000 * leavingG)}`;
-          const other = best.get(key);
-          if (other && other.cost <= cost) continue;
-          const step = { bought, left: kept.left, held: now, fuelG: leavingG };
-          best.set(key, { held: now, fuelG: leavingG - burntG, cost, price: node.price + spent, step, from: node });
-        }
+    for (const { node, kept, left, purchase } of candidates(p, i, front, toCome[i], known, width)) {
+      const { bought, spent, cost, leavingG } = purchase;
+      const on = [...kept, ...fresh(sizes, bought)];
+      for (const { cans, after } of binAhead ? everyUse(sizes, on, burntG) : [usualUse(sizes, on, burntG)]) {
+        if (++looks > mostLooks) return refused({ code: 'gaveUp' });
+        const key = stateOf(after);
+        const other = best.get(key);
+        if (other && other.cost <= cost) continue;
+        const step = { bought, left, cans, after, fuelG: leavingG };
+        best.set(key, { cans: after, fuelG: leavingG - burntG, cost, price: node.price + spent, step, from: node });
+      }
+    }
     if (!best.size) return refused({ code: 'short', stage: i, needG: stage.needG, mostG: mostAt(p, front, stage) });
     front = undominated([...best.values()], sizes, restWeight[i + 1]);
-    if (front.length > width) front = narrowed(front, width, (n) => n.cost + rest.arriving(i + 1, n.fuelG));
+    front = narrowed(front, width, (n) => n.cost + rest.arriving(i + 1, n.fuelG));
   }
   return done(front.reduce((a, b) => (b.cost < a.cost ? b : a)));
 }
 
+interface Candidate {
+  node: Node;
+  kept: HeldCan[];
+  left: HeldCan[];
+  purchase: Purchase;
+  /** What the whole trip costs so at least. */
+  promise: number;
+}
+
+/** Ways of leaving stage `i` that may still beat the plan known; a beam of some width looks at the most promising only. */
+function candidates(p: Problem, i: number, front: readonly Node[], toComeG: number, known: number, width: number): Candidate[] {
+  const burntG = burntOf(p.stages[i]);
+  const found = front.flatMap((node) =>
+    leavings(node.cans, p.stages[i].bin).flatMap(({ kept, left }) =>
+      purchases(p, i, node.cost, kept, toComeG, known).flatMap((purchase): Candidate[] => {
+        const promise = purchase.cost + p.rest.arriving(i + 1, purchase.leavingG - burntG);
+        return promise > known + EPS ? [] : [{ node, kept, left, purchase, promise }];
+      }),
+    ),
+  );
+  return narrowed(found, width * BEAM_CANDIDATES, (c) => c.promise);
+}
+
 /** The most promising by cost and bound. */
-const narrowed = (front: readonly Node[], width: number, promise: (n: Node) => number): Node[] =>
-  [...front].sort((a, b) => promise(a) - promise(b)).slice(0, width);
+const narrowed = <T>(list: readonly T[], width: number, promise: (of: T) => number): T[] =>
+  list.length > width ? [...list].sort((a, b) => promise(a) - promise(b)).slice(0, width) : [...list];
 
 const netOf = (sizes: readonly CanSize[], counts: readonly number[]): number => counts.reduce((sum, n, k) => sum + n * sizes[k].netG, 0);
-const tareOf = (sizes: readonly CanSize[], counts: readonly number[]): number => counts.reduce((sum, n, k) => sum + n * sizes[k].tareG, 0);
 
 /** What could be on hand at a stage where there is not enough, g. */
-function mostAt({ sizes }: Problem, front: readonly Held[], stage: CanStage): number {
+function mostAt({ sizes }: Problem, front: readonly Node[], stage: CanStage): number {
   const boughtG = netOf(sizes, stage.pinned ?? sizes.map(() => 0));
   return Math.max(0, ...front.map((n) => n.fuelG + boughtG));
 }
@@ -190,28 +224,6 @@ function spares(sizes: readonly CanSize[], stages: readonly CanStage[]): number[
 const pinnedOf = (sizes: readonly CanSize[], stages: readonly CanStage[]): number =>
   stages.reduce((sum, s) => sum + netOf(sizes, s.pinned ?? []), 0);
 
-/** Every set of cans that may be left, with what is kept; none without a bin. One that is empty may be worth keeping: another is left later in its place. */
-function* leavings(sizes: readonly CanSize[], { held, fuelG }: Held, bin: boolean): Generator<Held & { left: number[] }> {
-  if (!bin) {
-    yield { left: held.map(() => 0), held, fuelG };
-    return;
-  }
-  for (const kept of counts(held)) {
-    const roomG = netOf(sizes, kept);
-    const stays = Math.min(fuelG, roomG);
-    yield { left: held.map((h, k) => h - kept[k]), held: kept, fuelG: stays };
-  }
-}
-
-/** All vectors from 0 up to `most`. */
-function* counts(most: readonly number[], k = 0, head: number[] = []): Generator<number[]> {
-  if (k === most.length) {
-    yield head;
-    return;
-  }
-  for (let n = 0; n <= most[k]; n++) yield* counts(most, k + 1, [...head, n]);
-}
-
 interface Purchase {
   bought: number[];
   spent: number;
@@ -221,7 +233,7 @@ interface Purchase {
 }
 
 /** Purchases worth making: enough for the stage, of the stated form, and no dearer than the plan known. */
-function purchases(p: Problem, i: number, costSoFar: number, kept: Held, toComeG: number, known: number): Purchase[] {
+function purchases(p: Problem, i: number, costSoFar: number, kept: readonly HeldCan[], toComeG: number, known: number): Purchase[] {
   const { sizes, gramsPerPrice, rest } = p;
   const stage = p.stages[i];
   const weight = weightOf(stage);
@@ -246,11 +258,12 @@ function purchases(p: Problem, i: number, costSoFar: number, kept: Held, toComeG
     }
     bought[k] = 0;
   };
-  const base = costSoFar + loadCost(stage, kept.fuelG, tareOf(sizes, kept.held));
-  if (!stage.pinned) grow(0, kept.fuelG, base);
+  const keptG = fuelIn(kept);
+  const base = costSoFar + loadCost(stage, keptG, tareIn(sizes, kept));
+  if (!stage.pinned) grow(0, keptG, base);
   else {
     stage.pinned.forEach((n, k) => (bought[k] = n));
-    const leavingG = kept.fuelG + netOf(sizes, bought);
+    const leavingG = keptG + netOf(sizes, bought);
     if (leavingG >= stage.needG - EPS)
       take(
         leavingG,
@@ -261,20 +274,21 @@ function purchases(p: Problem, i: number, costSoFar: number, kept: Held, toComeG
 }
 
 /**
- * Leaves out a state where another with at least its cans and at least its fuel is so much cheaper that it could carry all that is more of
+ * Leaves out a state where another with at least its cans, each at least as full, is so much cheaper that it could carry all that is more of
  * both to the end. (It can do whatever the other does: keep the same cans, and what is more besides.)
  */
 function undominated(nodes: Node[], sizes: readonly CanSize[], weightLeft: number): Node[] {
   nodes.sort((a, b) => a.cost - b.cost);
-  const kept: Node[] = [];
-  for (const n of nodes) {
+  const kept: { node: Node; fills: number[][]; tareG: number }[] = [];
+  for (const node of nodes) {
+    const fills = fillsBySize(sizes, node.cans);
+    const tareG = tareIn(sizes, node.cans);
     const beaten = kept.some(
       (k) =>
-        k.fuelG >= n.fuelG - EPS &&
-        k.held.every((h, i) => h >= n.held[i]) &&
-        k.cost + (k.fuelG - n.fuelG + tareOf(sizes, k.held) - tareOf(sizes, n.held)) * weightLeft <= n.cost + EPS,
+        k.node.cost + (k.node.fuelG - node.fuelG + k.tareG - tareG) * weightLeft <= node.cost + EPS &&
+        fills.every((list, size) => list.every((g, j) => (k.fills[size][j] ?? -1) >= g - EPS)),
     );
-    if (!beaten) kept.push(n);
+    if (!beaten) kept.push({ node, fills, tareG });
   }
-  return kept;
+  return kept.map((k) => k.node);
 }

@@ -10,11 +10,17 @@ export interface RestBound {
 
 /**
  * A lower bound by relaxation: only the fuel on hand is kept track of, not what it is in. Its containers are taken to be the lightest that
- * could hold it (and, without a bin, what was burnt since the last one), and any whole set of cans may be left behind. Fuel is counted
- * in cells of one gram, [x, x + 1), and every step takes the better of the cells it may end in, so the bound holds for all fuel in a cell.
- * `mostG` is the most that is ever on hand.
+ * could hold it (and, without a bin, what was burnt since the last one). At a bin the one can in use may be left, which keeps a whole set of
+ * full ones, or full ones may; where `severalInUse` any of the fuel. Fuel is counted in cells of one gram, [x, x + 1), and every step takes
+ * the better of the cells it may end in, so the bound holds for all fuel in a cell. `mostG` is the most that is ever on hand.
  */
-export function restBound(sizes: readonly CanSize[], stages: readonly CanStage[], gramsPerPrice: number, mostG: number): RestBound {
+export function restBound(
+  sizes: readonly CanSize[],
+  stages: readonly CanStage[],
+  gramsPerPrice: number,
+  mostG: number,
+  severalInUse = false,
+): RestBound {
   const cells = Math.ceil(mostG) + 2;
   const sinceBin = burntSinceBin(stages);
   const tare = leastTares(sizes, cells + Math.ceil(Math.max(0, ...sinceBin)) + 1);
@@ -53,8 +59,10 @@ export function restBound(sizes: readonly CanSize[], stages: readonly CanStage[]
     if (stage.bin) {
       let left = Number.POSITIVE_INFINITY;
       for (let x = 0; x <= cells; x++) {
-        if (canSet[x]) left = Math.min(left, buying[x]);
-        arriving[x] = Math.min(arriving[x], left);
+        if (severalInUse || canSet[x]) left = Math.min(left, buying[x]);
+        let least = Math.min(buying[x], left);
+        for (const s of sizes) if (x >= s.netG) least = Math.min(least, arriving[x - s.netG]);
+        arriving[x] = least;
       }
     }
     buyings[i] = buying;

@@ -1,0 +1,112 @@
+import { drawDownG } from '../draw-down';
+import type { CanSize } from './stage';
+
+/** A can on hand: which size it is (its place in the list of sizes), and what is in it, g. */
+export interface HeldCan {
+  size: number;
+  fuelG: number;
+}
+/** Cans of one carry in an order of use, and as they are after it. */
+export interface CanUse {
+  cans: HeldCan[];
+  after: HeldCan[];
+}
+
+/** Less than this is an empty can, g. */
+const EMPTY_G = 1e-6;
+const isEmpty = (c: HeldCan): boolean => c.fuelG <= EMPTY_G;
+
+export const fuelIn = (cans: readonly HeldCan[]): number => cans.reduce((sum, c) => sum + c.fuelG, 0);
+export const tareIn = (sizes: readonly CanSize[], cans: readonly HeldCan[]): number =>
+  cans.reduce((sum, c) => sum + sizes[c.size].tareG, 0);
+
+/** New cans, so many of each size. */
+export const fresh = (sizes: readonly CanSize[], counts: readonly number[]): HeldCan[] =>
+  sizes.flatMap((s, size) => Array.from({ length: counts[size] ?? 0 }, () => ({ size, fuelG: s.netG })));
+
+/** The same for the same cans in whatever order. */
+export const stateOf = (cans: readonly HeldCan[]): string =>
+  cans
+    .map((c) => c.size * SIZE_CODE + Math.round(1000 * c.fuelG))
+    .sort((a, b) => a - b)
+    .join();
+/** More milligrams than any can holds: sets one size apart from the next in a state. */
+const SIZE_CODE = 1e8;
+
+/** What is in the cans of each size, the fullest first. */
+export const fillsBySize = (sizes: readonly CanSize[], cans: readonly HeldCan[]): number[][] =>
+  sizes.map((_, size) =>
+    cans
+      .filter((c) => c.size === size)
+      .map((c) => c.fuelG)
+      .sort((a, b) => b - a),
+  );
+
+/** Every set of cans that may be left at a bin, with what is kept; empties always are. Without a bin everything goes on. */
+export function leavings(cans: readonly HeldCan[], bin: boolean): { kept: HeldCan[]; left: HeldCan[] }[] {
+  if (!bin) return [{ kept: [...cans], left: [] }];
+  const empties = cans.filter(isEmpty);
+  return distinctSubsets(cans.filter((c) => !isEmpty(c))).map(({ chosen, others }) => ({ kept: chosen, left: [...others, ...empties] }));
+}
+
+const isPartUsed = (sizes: readonly CanSize[], c: HeldCan): boolean => !isEmpty(c) && c.fuelG < sizes[c.size].netG - EMPTY_G;
+export const partUsedIn = (sizes: readonly CanSize[], cans: readonly HeldCan[]): number =>
+  cans.reduce((n, c) => n + (isPartUsed(sizes, c) ? 1 : 0), 0);
+
+/**
+ * Every way that matters of using cans up one after another until `burntG` are gone: which are emptied, and which one is left in use. Nobody
+ * opens another can beside one in use: no more than one is part-used in the end, or as many as there were.
+ */
+export function everyUse(sizes: readonly CanSize[], cans: readonly HeldCan[], burntG: number): CanUse[] {
+  const empties = cans.filter(isEmpty);
+  const mostInUse = Math.max(1, partUsedIn(sizes, cans));
+  const uses = new Map<string, CanUse>();
+  for (const { chosen: emptied, others: rest } of distinctSubsets(cans.filter((c) => !isEmpty(c)))) {
+    const leftG = burntG - fuelIn(emptied);
+    if (leftG < -EMPTY_G) continue;
+    for (const inUse of leftG > EMPTY_G ? rest : [undefined]) {
+      if (inUse && inUse.fuelG <= leftG) continue; // then it is emptied too
+      const others = rest.filter((c) => c !== inUse);
+      if (partUsedIn(sizes, others) + (inUse ? 1 : 0) > mostInUse) continue;
+      const use = usedUp([...byFill(emptied), ...(inUse ? [inUse] : []), ...byFill(others), ...empties], burntG);
+      uses.set(stateOf(use.after), use);
+    }
+  }
+  return [...uses.values()];
+}
+
+/** The usual way where it makes no difference: part-used cans first, the smaller before the larger, empties last. */
+export function usualUse(sizes: readonly CanSize[], cans: readonly HeldCan[], burntG: number): CanUse {
+  const inUse = cans.filter((c) => isPartUsed(sizes, c));
+  const full = cans.filter((c) => !isEmpty(c) && !isPartUsed(sizes, c));
+  return usedUp([...byFill(inUse), ...byFill(full), ...cans.filter(isEmpty)], burntG);
+}
+
+const byFill = (cans: readonly HeldCan[]): HeldCan[] => [...cans].sort((a, b) => a.fuelG - b.fuelG);
+
+function usedUp(cans: HeldCan[], burntG: number): CanUse {
+  const fillsG = drawDownG(
+    cans.map((c) => c.fuelG),
+    burntG,
+  );
+  return { cans, after: cans.map(({ size }, i) => ({ size, fuelG: fillsG[i] })) };
+}
+
+/** Every set of cans that can be told from the others, with what is not in it. */
+function distinctSubsets(cans: readonly HeldCan[]): { chosen: HeldCan[]; others: HeldCan[] }[] {
+  const groups: HeldCan[][] = [];
+  for (const c of cans) {
+    const same = groups.find(([g]) => g.size === c.size && Math.abs(g.fuelG - c.fuelG) <= EMPTY_G);
+    if (same) same.push(c);
+    else groups.push([c]);
+  }
+  let sets: { chosen: HeldCan[]; others: HeldCan[] }[] = [{ chosen: [], others: [] }];
+  for (const group of groups)
+    sets = sets.flatMap(({ chosen, others }) =>
+      Array.from({ length: group.length + 1 }, (_, n) => ({
+        chosen: [...chosen, ...group.slice(0, n)],
+        others: [...others, ...group.slice(n)],
+      })),
+    );
+  return sets;
+}
