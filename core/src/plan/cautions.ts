@@ -4,7 +4,7 @@ import { isGas, wallsInCan } from '../catalogue';
 import { HEADSPACE } from '../menu';
 import { MEALS, type Trip } from '../model';
 import type { PlanDay } from './cook-days';
-import { kitInUse } from './meal-burn';
+import { kitInUse } from './kit-in-use';
 
 /** What can hurt someone here: data, raised by conditions, put into words beside the thing. */
 export type Caution =

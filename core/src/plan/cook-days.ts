@@ -1,16 +1,19 @@
-import type { Can } from '../canister';
-import type { Container } from '../carry';
+import { isDone, type Burn } from '../burn';
+import { drawnDown, type Container } from '../carry';
 import { hasShutOff } from '../catalogue';
-import { isEatenOut, isHot, mealOn } from '../menu';
+import { isEatenOut, isHot, mealOn, streamWaterMl } from '../menu';
 import { MEALS, type Meal, type MealName, type Trip } from '../model';
+import { tryBurn, type BurnFacts } from './burn-facts';
+import { canRack, type CanRack, type RackedCan } from './can-rack';
 import type { DayConditions } from './day-conditions';
 import { FRESH_CAN } from './evenings';
-import { burnMeal, type KitInUse, type MealBurn } from './meal-burn';
+import type { KitInUse } from './kit-in-use';
+import { cookMeal, mealFacts, type MealBurn } from './meal-burn';
 
 /** A day with its hot meals cooked. */
 export interface PlanDay extends DayConditions {
   meals: Partial<Record<MealName, PlannedMeal>>;
-  /** Fuel burnt this day, g. */
+  /** Fuel out of the stock this day, g. */
   fuelG: number;
   /** Water carried to a dry camp for its supper and the breakfast after it, mL. */
   carriedWaterMl: number;
@@ -21,6 +24,8 @@ export interface PlannedMeal extends MealBurn {
   day: number;
   /** Share of the net mass in the can when lit, 0–1; absent without a can. */
   canFraction?: number;
+  /** Place of that can among the containers of the carry; past the last one where they would not have been enough. */
+  canAt?: number;
 }
 
 /** Days of a plan, of a carry, or any others. */
@@ -31,29 +36,75 @@ export function isBanned({ burner }: KitInUse, restriction: DayConditions['restr
   return restriction === 'noFlame' || (restriction === 'noOpenFlame' && !hasShutOff(burner));
 }
 
-/** Burns every hot meal in order, drawing canisters down one after another. Meals under a ban or eaten out are not cooked. */
-export function cookDays(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], containers: readonly Container[]): PlanDay[] {
+/** Days cooked, and the containers as they are after them, in the order in which they were given. */
+export interface CookedDays {
+  days: PlanDay[];
+  left: Container[];
+}
+
+/**
+ * Burns every hot meal in order out of the containers that are carried. A can that is too weak for a meal is passed over for the next one
+ * that cooks it, and used again when it can. Meals under a ban or eaten out are not cooked.
+ */
+export function cookDays(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], containers: readonly Container[]): CookedDays {
   const rack = canRack(containers);
-  return conditions.map((day, i) => {
+  let poured = 0;
+  const days = conditions.map((day, i) => {
     const meals: PlanDay['meals'] = {};
     let fuelG = 0;
     let lit: PlannedMeal | undefined;
     for (const [name, meal] of cookedOn(trip, use, day)) {
       const airC = name === 'breakfast' ? day.breakfastAirC : day.supperAirC;
       const after = trip.oneLighting && SAME_LIGHTING.includes(name) ? lit?.burn : undefined;
-      let burnt = burnMeal(use, meal, day, airC, rack.current(), after);
-      // a can that would run dry is finished off first; the meal is judged by the fresh one that finishes it
-      if (use.fuel.kind === 'gas' && burnt.burn.fuelG > rack.current().fuelLeftG)
-        burnt = burnMeal(use, meal, day, airC, rack.next(), after);
-      const inUse = use.fuel.kind === 'gas' ? rack.current() : undefined;
-      const planned: PlannedMeal = { ...burnt, meal: name, day: day.day, ...(inUse ? { canFraction: inUse.fuelLeftG / inUse.netG } : {}) };
+      const facts = mealFacts(use, meal, day, airC, after);
+      const burnt = use.fuel.kind === 'gas' ? cookOnCans(use, facts, rack) : cookMeal(use, facts, FRESH_CAN);
+      const planned: PlannedMeal = { ...burnt, meal: name, day: day.day };
       meals[name] = planned;
-      if (SAME_LIGHTING.includes(name) || name === 'supper') lit = planned.burn.outcome.kind === 'done' ? planned : undefined;
-      rack.draw(burnt.burn.fuelG);
-      fuelG += burnt.burn.fuelG;
+      if (SAME_LIGHTING.includes(name) || name === 'supper') lit = isCooked(planned) ? planned : undefined;
+      fuelG += planned.fuelG;
     }
+    poured += fuelG;
     return { ...day, meals, fuelG, carriedWaterMl: day.dry ? dryCampWaterMl(trip, day, conditions[i + 1]) : 0 };
   });
+  return { days, left: use.fuel.kind === 'gas' ? rack.left() : drawnDown(containers, poured) };
+}
+
+type OnCan = Required<Pick<PlannedMeal, 'canFraction' | 'canAt'>>;
+
+/** Nobody waits longer for a weak can while a better one is in the pack, s (assumption). */
+const LONG_WAIT_S = 1800;
+
+/** A meal on the first can, in the order of use, that cooks it in good time; else on the first that cooks it at all, or on the first of all. */
+function cookOnCans(use: KitInUse, facts: BurnFacts, rack: CanRack): MealBurn & OnCan {
+  const tried: Tried[] = [];
+  let taken: Tried | undefined;
+  for (const number of rack.candidates()) {
+    const here = tryOnCan(use, facts, rack, number);
+    tried.push(here);
+    if (!isCooked(here) || here.burn.durationS > LONG_WAIT_S) continue;
+    taken = here;
+    break;
+  }
+  const { number, lit, burn } = taken ?? tried.find(isCooked) ?? tried[0];
+  const meal = cookMeal(use, facts, lit.can, burn);
+  rack.draw(number, meal.fuelG);
+  return { ...meal, canFraction: lit.can.fuelLeftG / lit.can.netG, canAt: lit.at };
+}
+
+interface Tried {
+  number: number;
+  /** The can that the meal is judged by. */
+  lit: RackedCan;
+  burn: Burn;
+}
+
+/** A can that would run dry is finished off first; the meal is judged by the one that finishes it. */
+function tryOnCan(use: KitInUse, facts: BurnFacts, rack: CanRack, number: number): Tried {
+  const first = rack.can(number);
+  const burn = tryBurn(use, facts, first.can);
+  if (burn.fuelG <= first.can.fuelLeftG) return { number, lit: first, burn };
+  const lit = rack.can(rack.next(number));
+  return { number, lit, burn: tryBurn(use, facts, lit.can) };
 }
 
 /** What is heated straight after the supper where one lighting serves for all. */
@@ -76,30 +127,9 @@ function dryCampWaterMl(trip: Trip, day: DayConditions, next: DayConditions | un
   const water = (name: MealName, on: DayConditions): number => {
     const meal = mealOn(trip, on.day, name, on.dishes);
     const made = name === 'supper' || name === 'breakfast' || isHot(meal);
-    return made && !isEatenOut(name, on.eatsOut) ? meal.waterMl : 0;
+    return made && !isEatenOut(name, on.eatsOut) ? streamWaterMl(meal) : 0;
   };
   return water('supper', day) + water('drink', day) + water('washUp', day) + (next ? water('breakfast', next) : 0);
-}
-
-/** The canisters of a load-out in order of use; past the last one a middle-sized spare stands in, so that a first guess may be too small. */
-function canRack(containers: readonly Container[]) {
-  const cans: Can[] = containers.flatMap((c) =>
-    c.kind === 'canister' && c.fuelG > 0 ? [{ netG: c.netG, tareG: c.tareG, fuelLeftG: c.fuelG }] : [],
-  );
-  let at = 0;
-  const can = (i: number): Can => (cans[i] ??= FRESH_CAN);
-  return {
-    current: () => can(at),
-    next: () => can(at + 1),
-    draw(g: number): void {
-      const taken = Math.min(g, can(at).fuelLeftG);
-      cans[at] = { ...can(at), fuelLeftG: can(at).fuelLeftG - taken };
-      if (g > taken) {
-        at++;
-        this.draw(g - taken);
-      }
-    },
-  };
 }
 
 /** Hot meals wanted on the trip that stay cold: forbidden, without a burner, or beyond what the burn can do. */
@@ -107,9 +137,11 @@ export function missedMeals(trip: Trip, plan: Cooked): number {
   return hotMealsWanted(trip, plan) - doneMeals(plan);
 }
 
+/** Is it there, and does its burn come to its end? */
+export const isCooked = (meal: { burn: Burn } | undefined): boolean => meal !== undefined && isDone(meal.burn);
+
 /** Hot meals that their burns finish. */
-export const doneMeals = (plan: Cooked): number =>
-  plan.days.reduce((n, d) => n + MEALS.filter((m) => d.meals[m]?.burn.outcome.kind === 'done').length, 0);
+export const doneMeals = (plan: Cooked): number => plan.days.reduce((n, d) => n + MEALS.filter((m) => isCooked(d.meals[m])).length, 0);
 
 /** Hot meals, in order, that are done before so much fuel is used up. */
 export function cookedWithin(days: readonly PlanDay[], fuelG: number): number {
@@ -119,9 +151,9 @@ export function cookedWithin(days: readonly PlanDay[], fuelG: number): number {
     for (const name of MEALS) {
       const meal = day.meals[name];
       if (!meal) continue;
-      left -= meal.burn.fuelG;
+      left -= meal.fuelG;
       if (left < 0) return cooked;
-      if (meal.burn.outcome.kind === 'done') cooked++;
+      if (isCooked(meal)) cooked++;
     }
   return cooked;
 }
@@ -131,5 +163,5 @@ export const hotMealsWanted = (trip: Trip, plan: Cooked): number => plan.days.re
 
 /** Hot meals that no burn could finish. */
 export function unfinishedMeals(plan: Cooked): number {
-  return plan.days.reduce((n, d) => n + MEALS.filter((m) => d.meals[m] && d.meals[m].burn.outcome.kind !== 'done').length, 0);
+  return plan.days.reduce((n, d) => n + MEALS.filter((m) => d.meals[m] && !isCooked(d.meals[m])).length, 0);
 }

@@ -1,9 +1,15 @@
+export * from './best-dose';
+export * from './burn-facts';
 export * from './cautions';
 export * from './cook-days';
 export * from './day-conditions';
+export * from './edge';
 export * from './evenings';
+export * from './kit-in-use';
 export * from './load-out-csv';
 export * from './meal-burn';
 export * from './plan';
 export * from './problems';
+export * from './reckoned';
+export type { PlanProgress } from './settle';
 export * from './weight-sums';

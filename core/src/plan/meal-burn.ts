@@ -1,161 +1,76 @@
-import {
-  boilTimeS,
-  canisterSource,
-  doseAlcohol,
-  doseTablets,
-  DRY_FOOD_CP_J_PER_G_K,
-  JOINT_LOSS_G,
-  LIQUID_PRIMING_G,
-  openSource,
-  potHeatCapacityJPerK,
-  potHeightFactor,
-  PRIMER_PAN,
-  screenedWind,
-  screenGapFactor,
-  simulateBurn,
-  WINDSCREENS_ROUND,
-  type Burn,
-  type BurnInput,
-  type DosedBurn,
-  type FlameKind,
-  type FlameSource,
-  type WaterStart,
-} from '../burn';
-import { blendAfterWithdrawal, canStartC, WARMING, type Can } from '../canister';
-import { burnerById, hasValve, isGas, powerRange, wallsInCan, type Burner } from '../catalogue';
-import { fuelById, fuelLhvKJPerG, type Fuel } from '../fuel';
-import type { Kit, Meal } from '../model';
-import { WATER_CP_J_PER_KG_K } from '../water';
+import { usedOfDoseG, withSurplus, type Burn, type Dose } from '../burn';
+import { canStartC, type Can } from '../canister';
+import { isGas } from '../catalogue';
+import type { Meal } from '../model';
+import { doseRuleOf, doseTable, needSpread, type DoseTable } from './best-dose';
+import { burnFacts, straightAfter, tryBurn, type BurnFacts } from './burn-facts';
 import type { DayConditions } from './day-conditions';
+import type { Edge } from './edge';
+import type { KitInUse } from './kit-in-use';
+import { reckonedBurn } from './reckoned';
 
-/** Temperature at which a can is taken to have been drawn down so far, where nothing is recorded (docs/physics.md, The can). */
-export const WITHDRAWAL_C = 5;
-
-/** The kit with its catalogue entries looked up. */
-export interface KitInUse {
-  kit: Kit;
-  burner: Burner;
-  fuel: Fuel;
-  lhvKJPerG: number;
-  flame: FlameKind;
-}
-
-/** Looks up burner and fuel; the schema has checked that they belong together. */
-export function kitInUse(kit: Kit): KitInUse {
-  const burner = burnerById(kit.burnerId);
-  const labelled = fuelById(kit.fuelId);
-  const fuel = labelled.kind === 'gas' && kit.ownBlend ? { ...labelled, blend: kit.ownBlend } : labelled;
-  return { kit, burner, fuel, lhvKJPerG: fuelLhvKJPerG(fuel), flame: kit.windscreen === 'cone' ? 'cone' : burner.flame };
-}
-
-/** The setting a valve can really hold: not below the burner's lowest steady flame; 1 without a valve. */
-export function heldSetting(kit: Kit, burner: Burner): number {
-  if (!hasValve(burner)) return 1;
-  const { ratedW, lowestW } = powerRange(burner);
-  return Math.max(kit.flameSetting, lowestW / ratedW);
-}
-
-/** What a burn was given, without its flame source: plain data for derivations on screen. */
-export type BurnFacts = Omit<BurnInput, 'source'>;
-
-export interface MealBurn extends DosedBurn {
+export interface MealBurn {
   facts: BurnFacts;
+  /** The burn as it goes in these conditions on an even evening, its dose poured. */
+  burn: Burn;
+  /** What is measured out before lighting; absent for a burner with a valve. */
+  dose?: Dose;
+  /** Where it fails: what would have to be otherwise, and the burn that is provided for instead. */
+  edge?: Edge;
+  atEdge?: Burn;
+  /** Fuel out of the stock, g: the one figure that every sum counts. A dose counts with what it takes on average over the day's spread. */
+  fuelG: number;
+  /** The burner holds less than the meal wants: it is filled again. */
+  wantsRefill?: boolean;
   /** The can when lit, °C; absent without a can. */
   canStartC?: number;
 }
 
 /**
- * One meal of one day on a kit; `can` is the canister in use, ignored by other families. `after` is a burn that has just ended: the
- * pot is still warm from it, and nothing is primed or joined again.
+ * What a meal of a day is cooked from. `after` is a burn that has just ended: the pot is still warm from it, and nothing is primed or
+ * joined again.
  */
-export function burnMeal(use: KitInUse, meal: Meal, day: DayConditions, airC: number, can: Can, after?: Burn): MealBurn {
+export function mealFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: number, after?: Burn): BurnFacts {
   const cold = burnFacts(use, meal, day, airC);
-  const facts = after ? straightAfter(cold, after.targetC) : cold;
-  return dosed(use, simulateBurn({ ...facts, source: sourceFor(use, facts, can) }), facts);
+  return after ? straightAfter(cold, after.targetC) : cold;
 }
 
-/** Facts of a potful put on while the burner burns: the warm pot warms its water, and there is no lighting. */
-function straightAfter(facts: BurnFacts, potC: number): BurnFacts {
-  const lit = { ...facts, primingG: 0, jointLossG: 0 };
-  if (facts.start.kind !== 'water') return lit;
-  const potJPerK = potHeatCapacityJPerK(facts.pot);
-  const waterJPerK = (facts.waterMl / 1000) * WATER_CP_J_PER_KG_K;
-  const waterC = (waterJPerK * facts.start.waterC + potJPerK * Math.max(potC, facts.start.waterC)) / (waterJPerK + potJPerK);
-  return { ...lit, start: { kind: 'water', waterC } };
-}
-
-/** Everything about a meal's burn that does not depend on the can. */
-export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: number): BurnFacts {
-  const { kit, burner, fuel } = use;
-  const wind = screenedWind(day.windMps, kit.windscreen);
-  const start: WaterStart = day.snow
-    ? { kind: 'snow', snowC: Math.min(0, airC), starterWater: day.starterWater }
-    : { kind: 'water', waterC: day.waterC };
-  const rule = day.boilRule ?? (meal.makeSafe === 'none' ? undefined : meal.makeSafe);
-  const treatS = rule ? boilTimeS(day.altitudeM, rule) : 0;
-  const treated = treatS > meal.simmerMin * 60;
-  const primerG = fuel.kind === 'alcohol' && airC < PRIMER_PAN.belowC ? PRIMER_PAN.ml * fuel.densityGPerMl : 0;
+/** A meal cooked and reckoned on a kit; `can` is the canister in use, ignored by other families. `tried` is its burn where that is known. */
+export function cookMeal(use: KitInUse, facts: BurnFacts, can: Can, tried: Burn = tryBurn(use, facts, can)): MealBurn {
+  const reckoned = reckonedBurn(use, facts, can, tried);
+  const failed = reckoned.edge ? { edge: reckoned.edge, atEdge: reckoned.burn } : {};
+  const table = doseTableFor(use, facts, can, reckoned.burn, reckoned.edge !== undefined);
+  if (!table) {
+    const canC = isGas(use.burner) ? { canStartC: canStartC(facts.airC, use.kit.canWarming) } : {};
+    return { burn: tried, facts, ...failed, ...canC, fuelG: reckoned.burn.fuelG };
+  }
+  const { best, wantsRefill } = table;
+  const dosed = pour(table, reckoned.burn);
   return {
-    waterMl: meal.waterMl,
-    start,
-    target: !rule || meal.target.kind === 'fry' ? meal.target : { kind: 'boil' },
-    holdS: Math.max(meal.simmerMin * 60, treatS),
-    rolling: treated,
-    airC,
-    pressurePa: day.pressurePa,
-    flameWindMps: wind.flameMps,
-    potWindMps: wind.potMps,
-    gusty: day.gusty,
-    pot: kit.pot,
-    lidOn: kit.lidOn && !meal.lidOff,
-    foodJPerK: meal.vessel === 'pot' && meal.simmerMin > 0 ? meal.dryG * DRY_FOOD_CP_J_PER_G_K : 0,
-    sleeveOn: kit.sleeveOn,
-    flame: use.flame,
-    headFactor: kit.headFactor * fitFactor(use),
-    primingG: burner.family === 'liquid' ? LIQUID_PRIMING_G : primerG,
-    jointLossG: isGas(burner) ? JOINT_LOSS_G : 0,
+    facts,
+    ...(reckoned.edge ? { burn: tried, edge: reckoned.edge, atEdge: dosed } : { burn: dosed }),
+    dose: doseOf(table, reckoned.burn),
+    fuelG: best.expectedG,
+    ...(wantsRefill ? { wantsRefill } : {}),
   };
 }
 
-/** How pot, burner and windscreen stand to each other: height counts over alcohol, the gap where a windscreen goes round. */
-export function fitFactor({ kit, fuel }: KitInUse): number {
-  const height = fuel.kind === 'alcohol' ? potHeightFactor(kit.potHeightMm) : 1;
-  const gap = WINDSCREENS_ROUND.includes(kit.windscreen) ? screenGapFactor(kit.screenGapMm) : 1;
-  return height * gap;
+/** The doses of a meal, judged over the day's spread; undefined for burners with a valve and a can. */
+export function doseTableFor(use: KitInUse, facts: BurnFacts, can: Can, burn: Burn, fails: boolean): DoseTable | undefined {
+  const rule = doseRuleOf(use);
+  return rule && doseTable(use, rule, burn, needSpread(use, facts, can, burn, fails), facts.primingG);
 }
 
-/** Is alcohol that is over snuffed and kept, by the burner's own lid or a cup, instead of burning on? */
-export const isSnuffed = ({ burner, kit }: KitInUse): boolean => burner.family === 'simmerAlcohol' || kit.snuffer;
-
-/** Doses what has to be dosed. */
-export function dosed(use: KitInUse, burn: Burn, facts: BurnFacts): MealBurn {
-  const { burner, fuel, kit } = use;
-  if (fuel.kind === 'alcohol') return { ...doseAlcohol(burn, fuel, kit.measureMl, isSnuffed(use)), facts };
-  if (fuel.kind === 'tablet') return { ...doseTablets(burn, fuel), facts };
-  return isGas(burner) ? { burn, facts, canStartC: canStartC(facts.airC, kit.canWarming) } : { burn, facts };
+/** The burn with the best dose poured for it. */
+function pour({ best, rule, relightG, unit }: DoseTable, burn: Burn): Burn {
+  const surplusG = usedOfDoseG(rule, best.fuelG, burn.fuelG, relightG) - burn.fuelG;
+  return surplusG > 0 ? withSurplus(burn, surplusG, unit === 'mL' && rule.kept > 0) : burn;
 }
 
-/** The flame of a kit in a burn's conditions, at `setting` where the burner has a valve. */
-export function sourceFor(use: KitInUse, facts: BurnFacts, can: Can, setting = heldSetting(use.kit, use.burner)): FlameSource {
-  const { burner, fuel, lhvKJPerG, kit } = use;
-  const { ratedW, lowestW } = powerRange(burner, fuel.kind === 'tablet' ? fuel.powerW : 0);
-  if (isGas(burner) && fuel.kind === 'gas') {
-    const blend = burner.feed === 'liquid' ? fuel.blend : blendAfterWithdrawal(fuel.blend, can.fuelLeftG / can.netG, WITHDRAWAL_C);
-    return canisterSource({
-      feed: burner.feed,
-      ratedW,
-      lowestW,
-      setting,
-      can,
-      blend,
-      canC: canStartC(facts.airC, kit.canWarming),
-      warmingW: WARMING[kit.canWarming].warmingW,
-      walledIn: wallsInCan(kit.windscreen, burner),
-      airC: facts.airC,
-      pressurePa: facts.pressurePa,
-      windMps: facts.flameWindMps,
-      lhvKJPerG,
-    });
-  }
-  return openSource(ratedW * setting, lhvKJPerG, fuel.kind === 'alcohol', ratedW, lowestW);
+function doseOf({ best, rule, unit }: DoseTable, { fuelG }: Burn): Dose {
+  if (unit === 'mL') return { kind: 'alcohol', ml: best.amount };
+  return { kind: 'tablets', count: best.amount, keptG: rule.kept * Math.max(0, best.fuelG - fuelG) };
 }
+
+/** The burn that counts: as it goes, or at its edge. */
+export const countedBurn = ({ burn, atEdge }: Pick<MealBurn, 'burn' | 'atEdge'>): Burn => atEdge ?? burn;

@@ -1,14 +1,13 @@
-import { CANISTER_SIZES, carryProfile, drawnDown, fuelOfG, kindHeldIn, tareOfG, type CarryProfile, type Container } from '../carry';
+import { carryProfile, fuelOfG, kindHeldIn, tareOfG, type CarryProfile, type Container } from '../carry';
 import type { Fuel } from '../fuel';
 import type { Trip } from '../model';
 import { kitRuns, supplyAt, tripOnLeg, type KitRun, type Supply } from '../trail';
 import { cautions, type Caution } from './cautions';
-import { cookDays, type PlanDay } from './cook-days';
+import type { PlanDay } from './cook-days';
 import { dayConditions, type DayConditions } from './day-conditions';
-import type { CarryNeed, LoadOut } from './load-outs/choosing';
-import { loadOutsOf, type TripLoadOuts } from './load-outs/load-outs';
-import { kitInUse, type KitInUse } from './meal-burn';
+import { kitInUse, type KitInUse } from './kit-in-use';
 import { findProblems, type Problem } from './problems';
+import { settleCarries, type PlanProgress, type SettledCarry, type Span } from './settle';
 
 /** Everything a screen shows about a trip, derived from the trip alone. */
 export interface Plan {
@@ -47,7 +46,7 @@ export interface CarryPlan {
   to: string;
   supply: Supply;
   days: PlanDay[];
-  /** Expected demand, g; meals that cannot be cooked are not in it. */
+  /** Expected demand, g; a meal that cannot be cooked as planned counts as at the edge of what works. */
   demandG: number;
   /** Wood to gather along the way, g; it is never carried. */
   gatheredG: number;
@@ -59,6 +58,8 @@ export interface CarryPlan {
   bought: readonly Container[];
   left: readonly Container[];
   arrivedWith: readonly Container[];
+  /** The containers that left, as they are at the end of the carry. */
+  after: readonly Container[];
   /** Fuel leaving the stop and weight of the empty containers, g. */
   fuelG: number;
   tareG: number;
@@ -67,17 +68,6 @@ export interface CarryPlan {
   problems: Problem[];
   /** What can hurt someone with this kit in these conditions. */
   cautions: Caution[];
-}
-
-const LOADOUT_PASSES = 5;
-/** A part-used can this close to another burns the same. */
-const SAME_FUEL_G = 1;
-
-/** How far a plan has come: days cooked in this round; a further round follows where the cans chosen burn otherwise. */
-export interface PlanProgress {
-  round: number;
-  day: number;
-  ofDays: number;
 }
 
 /**
@@ -92,7 +82,7 @@ export function planTrip(trip: Trip, report?: (p: PlanProgress) => void): Plan {
     const arrivedWith = held.kind === use.fuel.kind ? held.containers : [];
     const part = planCarries(run.trip, use, carrySpans(run, use), conditions, arrivedWith, report);
     const last = part.carries[part.carries.length - 1];
-    held = { kind: use.fuel.kind, containers: drawnDown(last.containers, last.demandG) };
+    held = { kind: use.fuel.kind, containers: last.after };
     return part;
   });
   const carries = parts.flatMap((p) => p.carries);
@@ -124,12 +114,6 @@ export function replanCarry(whole: Trip, carry: Pick<CarryPlan, 'fromStop' | 'to
   return planCarries(trip, use, [carry], dayConditions(trip), arrivedWith).carries[0];
 }
 
-interface Span {
-  fromStop: number;
-  toStop: number;
-  supply: Supply;
-}
-
 /**
  * Stretches between stops that can fill up; where nothing is carried every leg is one. A kit that takes over on the way comes by post, and
  * its fuel with it where the stop sells none.
@@ -146,10 +130,6 @@ function carrySpans({ trip, fromLeg, toLeg }: KitRun, { fuel }: KitInUse): Span[
   return spans;
 }
 
-/**
- * The can decides the flame and the flame decides the cans: every carry is walked with a load-out until the load-outs chosen for its
- * demand are the ones it was walked with. Only gas needs more than one round.
- */
 function planCarries(
   trip: Trip,
   use: KitInUse,
@@ -158,74 +138,35 @@ function planCarries(
   arrivedWith: readonly Container[] = [],
   report: (p: PlanProgress) => void = () => undefined,
 ): Pick<Plan, 'carries' | 'price' | 'exact' | 'pinCost'> & { short?: PinTooSmall } {
-  const daysOf = spans.map((s) => conditions.filter((d) => d.leg >= s.fromStop && d.leg < s.toStop));
-  let walkedWith: readonly (readonly Container[])[] = spans.map(() => firstGuess(use));
-  const walk = (i: number, round: number): PlanDay[] => {
-    const days = cookDays(trip, use, daysOf[i], walkedWith[i]);
-    report({ round, day: days[days.length - 1].day, ofDays: conditions.length });
-    return days;
+  const { carries, exact, pinCost, short } = settleCarries({ trip, use, spans, conditions, arrivedWith, report });
+  const at = short && spans[short.stage];
+  return {
+    carries: carries.map((c, i) => assemble(trip, use, spans[i], c)),
+    price: carries.reduce((sum, c) => sum + c.loadOut.price, 0),
+    exact,
+    ...(pinCost ? { pinCost } : {}),
+    ...(short && at
+      ? {
+          short: {
+            stop: trip.stops[at.fromStop].name,
+            fromStopId: trip.stops[at.fromStop].id,
+            fromStop: at.fromStop,
+            toStop: at.toStop,
+            needG: short.needG,
+            mostG: short.mostG,
+          },
+        }
+      : {}),
   };
-  let walks = spans.map((_, i) => walk(i, 1));
-  let demands = walks.map(demandOfDaysG);
-  let chosen = chooseLoadOuts(trip, use, spans, walks, demands, arrivedWith);
-  for (let pass = 1; pass < LOADOUT_PASSES && use.fuel.kind === 'gas'; pass++) {
-    const next = chosen.loadOuts.map((l) => l.containers);
-    const same = next.map((c, i) => sameContainers(c, walkedWith[i]));
-    if (same.every(Boolean)) break;
-    walkedWith = next;
-    walks = walks.map((w, i) => (same[i] ? w : walk(i, pass + 1)));
-    // two load-outs may each ask for the other: from here on the larger demand counts, which comes to an end
-    demands = walks.map((w, i) => (pass > 1 ? Math.max(demands[i], demandOfDaysG(w)) : demandOfDaysG(w)));
-    chosen = chooseLoadOuts(trip, use, spans, walks, demands, arrivedWith);
-  }
-  const short = chosen.short && {
-    stop: trip.stops[spans[chosen.short.stage].fromStop].name,
-    fromStopId: trip.stops[spans[chosen.short.stage].fromStop].id,
-    fromStop: spans[chosen.short.stage].fromStop,
-    toStop: spans[chosen.short.stage].toStop,
-    needG: chosen.short.needG,
-    mostG: chosen.short.mostG,
-  };
-  let held: readonly Container[] = arrivedWith;
-  const carries = spans.map((span, i) => {
-    const carry = assemble(trip, use, span, walks[i], chosen.loadOuts[i], held);
-    held = drawnDown(carry.containers, carry.demandG);
-    return carry;
-  });
-  const { price, exact, pinCost } = chosen;
-  return { carries, price, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) };
 }
-
-function chooseLoadOuts(
-  trip: Trip,
-  use: KitInUse,
-  spans: readonly Span[],
-  walks: readonly PlanDay[][],
-  demandsG: readonly number[],
-  arrivedWith: readonly Container[],
-): TripLoadOuts {
-  const needs = spans.map((s, i): CarryNeed => ({
-    stop: trip.stops[s.fromStop],
-    supply: s.supply,
-    days: walks[i],
-    burntG: walks[i].map((d) => d.fuelG),
-    demandG: demandsG[i],
-  }));
-  return loadOutsOf(trip, use, needs, arrivedWith);
-}
-
-const demandOfDaysG = (days: readonly PlanDay[]): number => days.reduce((sum, d) => sum + d.fuelG, 0);
 
 function assemble(
   trip: Trip,
   use: KitInUse,
   { fromStop, toStop, supply }: Span,
-  days: PlanDay[],
-  loadOut: LoadOut,
-  arrivedWith: readonly Container[],
+  { days, demandG, loadOut, arrivedWith }: SettledCarry,
 ): CarryPlan {
-  const { containers } = loadOut;
-  const demandG = demandOfDaysG(days);
+  const { containers, bought, left, after } = loadOut;
   const gathered = use.fuel.kind === 'wood';
   const hardwareG = hardwareMassG(trip);
   const fuelG = fuelOfG(containers);
@@ -243,7 +184,10 @@ function assemble(
     demandG: gathered ? 0 : demandG,
     gatheredG: gathered ? demandG : 0,
     reserveG: gathered ? 0 : (demandG * trip.reservePercent) / 100,
-    ...loadOut,
+    containers,
+    bought,
+    left,
+    after,
     arrivedWith,
     fuelG,
     tareG,
@@ -268,13 +212,4 @@ export const demandOfG = (plan: Plan): number => plan.carries.reduce((sum, c) =>
 /** Kit without fuel and containers, g; the lid counts when it is used. */
 export function hardwareMassG({ kit }: Trip): number {
   return kit.burnerMassG + kit.pot.massG + (kit.lidOn ? kit.pot.lidMassG : 0) + kit.windscreenMassG + kit.otherMassG;
-}
-
-function firstGuess(use: KitInUse): Container[] {
-  const middle = CANISTER_SIZES[1];
-  return use.fuel.kind === 'gas' ? [{ kind: 'canister', ...middle, fuelG: middle.netG }] : [];
-}
-
-function sameContainers(a: readonly Container[], b: readonly Container[]): boolean {
-  return a.length === b.length && a.every((c, i) => Math.abs(c.fuelG - b[i].fuelG) < SAME_FUEL_G && c.tareG === b[i].tareG);
 }

@@ -1,13 +1,15 @@
 import { hasValve } from '../catalogue';
 import { MEALS, type MealName, type Trip } from '../model';
 import { isBanned, wantedOn, type PlanDay, type PlannedMeal } from './cook-days';
-import { heldSetting, type KitInUse } from './meal-burn';
+import { hardestEdge, type Edge } from './edge';
+import { heldSetting, type KitInUse } from './kit-in-use';
 
 /** What stands in the way of a meal or needs saying: data, put into words at the edge. */
 export type Problem =
-  | { code: 'stalls'; meal: MealName; days: number[]; atC: number; targetC: number }
-  | { code: 'mayBlowOut'; meal: MealName; days: number[]; flameWindMps: number; limitMps: number }
-  | { code: 'wontRun'; meal: MealName; days: number[]; airC: number }
+  | { code: 'stalls'; meal: MealName; days: number[]; edge: Edge; atC: number; targetC: number }
+  | { code: 'mayBlowOut'; meal: MealName; days: number[]; edge: Edge; flameWindMps: number; limitMps: number }
+  | { code: 'wontRun'; meal: MealName; days: number[]; edge: Edge; airC: number }
+  | { code: 'refill'; meal: MealName; onDays: number[]; holdsMl: number }
   | { code: 'boilsFirst'; meal: MealName; onDays: number[]; targetC: number; boilC: number }
   | { code: 'banned'; onDays: number[]; restriction: 'noOpenFlame' | 'noFlame' }
   | { code: 'unknownRestriction'; onDays: number[] }
@@ -28,14 +30,31 @@ export function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop
     const dead = ending('wontRun');
     if (stalls.length) {
       const atC = Math.min(...stalls.map((m) => (m.burn.outcome.kind === 'stalls' ? m.burn.outcome.atC : 0)));
-      problems.push({ code: 'stalls', meal: name, days: daysOf(stalls), atC, targetC: stalls[0].burn.targetC });
+      problems.push({ code: 'stalls', meal: name, days: daysOf(stalls), edge: edgeOf(stalls), atC, targetC: stalls[0].burn.targetC });
     }
     for (const m of blown.slice(0, 1))
       if (m.burn.outcome.kind === 'mayBlowOut') {
         const flameWindMps = Math.max(...blown.map((b) => b.facts.flameWindMps));
-        problems.push({ code: 'mayBlowOut', meal: name, days: daysOf(blown), flameWindMps, limitMps: m.burn.outcome.limitMps });
+        problems.push({
+          code: 'mayBlowOut',
+          meal: name,
+          days: daysOf(blown),
+          edge: edgeOf(blown),
+          flameWindMps,
+          limitMps: m.burn.outcome.limitMps,
+        });
       }
-    if (dead.length) problems.push({ code: 'wontRun', meal: name, days: daysOf(dead), airC: Math.max(...dead.map((m) => m.facts.airC)) });
+    if (dead.length)
+      problems.push({
+        code: 'wontRun',
+        meal: name,
+        days: daysOf(dead),
+        edge: edgeOf(dead),
+        airC: Math.max(...dead.map((m) => m.facts.airC)),
+      });
+    const refilled = planned.filter((m) => m.wantsRefill);
+    if (refilled.length && 'capacityMl' in use.burner)
+      problems.push({ code: 'refill', meal: name, onDays: daysOf(refilled), holdsMl: use.burner.capacityMl });
     const capped = planned.filter((m) => m.facts.target.kind === 'stopAt' && m.burn.boilC < m.facts.target.targetC);
     const target = capped[0]?.facts.target;
     if (target?.kind === 'stopAt')
@@ -51,6 +70,9 @@ export function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop
   if (hasValve(use.burner) && held > trip.kit.flameSetting) problems.push({ code: 'flameRaised', setting: held });
   return problems;
 }
+
+/** What would let all of some failing meals be cooked. */
+const edgeOf = (meals: readonly PlannedMeal[]): Edge => hardestEdge(meals.flatMap((m) => m.edge ?? [])) ?? { code: 'none' };
 
 /** Days on which a ban leaves hot meals cold, and days whose rules nobody has looked up. */
 function restrictionProblems(trip: Trip, use: KitInUse, days: readonly PlanDay[]): Problem[] {

@@ -3,15 +3,19 @@ import type { Result } from '../../errors';
 import type { Stop, Trip } from '../../model';
 import type { Supply } from '../../trail';
 import type { DayConditions } from '../day-conditions';
-import type { KitInUse } from '../meal-burn';
+import type { KitInUse } from '../kit-in-use';
 
 /** What the stop of a carry has to do with fuel. */
 export interface LoadOut {
   /** Leaving the stop, in the order of use; empties that found no bin come last. */
   containers: Container[];
+  /** The same containers at the end of the carry, if all goes as reckoned. */
+  after: Container[];
   bought: Container[];
   /** Left at the stop: empties, and part-used ones that are not worth their weight. */
   left: Container[];
+  /** Of what is bought. */
+  price: number;
 }
 
 /** One carry's part in the choice. */

@@ -1,7 +1,7 @@
 import { dayWeights, weightOf, type Container, type NoPlan, type Stage } from '../../carry';
 import { done } from '../../errors';
 import type { Trip } from '../../model';
-import type { KitInUse } from '../meal-burn';
+import type { KitInUse } from '../kit-in-use';
 import type { CarryNeed, Choice, Choosing, LoadOut } from './choosing';
 import { chooseCans } from './on-cans';
 import { choosePoured } from './poured-out';
@@ -22,10 +22,19 @@ export interface TripLoadOuts {
 /**
  * The load-outs of a whole trip, the least by the walker's measure: what is carried on, bought and left at every stop that can fill up.
  * `arrivedWith` is what is held on coming to the first of them. Without pins there always is a plan: such stops sell without limit.
+ * With `from` only the rest of the trip is chosen, from that carry on.
  */
-export function loadOutsOf(trip: Trip, use: KitInUse, needs: readonly CarryNeed[], arrivedWith: readonly Container[] = []): TripLoadOuts {
-  const stages = stagesOf(trip, needs);
-  const wholeWay = stages.reduce((sum, s) => sum + weightOf(s), 0);
+export function loadOutsOf(
+  trip: Trip,
+  use: KitInUse,
+  all: readonly CarryNeed[],
+  arrivedWith: readonly Container[] = [],
+  from = 0,
+): TripLoadOuts {
+  const everyStage = stagesOf(trip, all);
+  const needs = all.slice(from);
+  const stages = everyStage.slice(from);
+  const wholeWay = everyStage.reduce((sum, s) => sum + weightOf(s), 0);
   // money is worth grams carried the whole way: in the measure's own unit, that many times its weight
   const gramsPerPrice = trip.loadOut.gramsPerPrice * wholeWay;
   const choosing: Choosing = { trip, use, needs, stages, gramsPerPrice, arrivedWith, followPins: false };
@@ -46,7 +55,7 @@ export function loadOutsOf(trip: Trip, use: KitInUse, needs: readonly CarryNeed[
   return { ...followed, pinCost: { meanG: followed.meanG - best.meanG, price: followed.price - best.price } };
 }
 
-const NOTHING: LoadOut = { containers: [], bought: [], left: [] };
+const NOTHING: LoadOut = { containers: [], after: [], bought: [], left: [], price: 0 };
 
 function stagesOf(trip: Trip, needs: readonly CarryNeed[]): Stage[] {
   const factor = 1 + trip.reservePercent / 100;

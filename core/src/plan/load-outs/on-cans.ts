@@ -1,23 +1,20 @@
 import {
   bestCans,
-  burntOf,
   CANISTER_SIZES,
   canPackage,
-  fillCans,
-  fuelOfG,
   GEL_TIN,
   priceOfPackages,
   type CanPlan,
   type CanSize,
   type CanStage,
   type Container,
-  type Held,
+  type HeldCan,
   type PackageId,
 } from '../../carry';
 import { done } from '../../errors';
 import type { Pin } from '../../model';
 import { offersAt } from '../../trail';
-import type { Choice, Choosing, LoadOut } from './choosing';
+import type { CarryNeed, Choice, Choosing, LoadOut } from './choosing';
 
 /** What comes in containers of fixed content: its sizes, what they are sold as, and what they become in a load-out. */
 interface CanKind {
@@ -35,24 +32,29 @@ export function chooseCans(choosing: Choosing): Choice {
   const best = bestCans(can.sizes, canStages(can, choosing), choosing.gramsPerPrice, start);
   if (!best.ok) return best;
   const { cost, price, exact } = best.value;
-  return done({ loadOuts: loadOutsOfSteps(can, best.value, choosing, start), cost, price, exact });
+  return done({ loadOuts: loadOutsOfSteps(can, best.value, choosing), cost, price, exact });
 }
 
-const heldIn = ({ sizes }: CanKind, containers: readonly Container[]): Held => ({
-  held: sizes.map((s) => containers.filter((c) => 'netG' in c && c.netG === s.netG).length),
-  fuelG: fuelOfG(containers),
-});
+/** Containers on hand as the search sees them; those of a size it does not know stay out of it. */
+const heldIn = ({ sizes }: CanKind, containers: readonly Container[]): HeldCan[] =>
+  containers.flatMap((c) => {
+    const size = sizes.findIndex((s) => 'netG' in c && c.netG === s.netG);
+    return size < 0 ? [] : [{ size, fuelG: c.fuelG }];
+  });
 
 function canStages(can: CanKind, { needs, stages, followPins }: Choosing): CanStage[] {
   return stages.map((stage, i) => {
-    const { stop, supply } = needs[i];
-    const offers = offersAt(stop, supply);
-    const prices = can.sizes.map((s) => {
-      const id = can.packageId(s);
-      return id && priceOfPackages(offers, id, 1)?.price;
-    });
-    const pinned = followPins && can.kind === 'canister' ? pinnedCounts(stop.pinned) : undefined;
-    return { ...stage, prices, ...(pinned ? { pinned } : {}) };
+    const pinned = followPins && can.kind === 'canister' ? pinnedCounts(needs[i].stop.pinned) : undefined;
+    return { ...stage, prices: pricesAt(can, needs[i]), ...(pinned ? { pinned } : {}) };
+  });
+}
+
+/** What each size costs at a stop; undefined where it is not on sale. */
+function pricesAt(can: CanKind, { stop, supply }: CarryNeed): (number | undefined)[] {
+  const offers = offersAt(stop, supply);
+  return can.sizes.map((s) => {
+    const id = can.packageId(s);
+    return id && priceOfPackages(offers, id, 1)?.price;
   });
 }
 
@@ -65,25 +67,16 @@ function pinnedCounts(pinned: Pin | null | undefined): number[] | undefined {
   });
 }
 
-function loadOutsOfSteps(can: CanKind, { steps }: CanPlan, { stages }: Choosing, start: Held): LoadOut[] {
-  const fills = fillCans(can.sizes, steps);
-  let before = start.fuelG;
-  return steps.map((step, i) => {
-    const bought = containersOf(can, step.bought, (s) => s.netG);
-    // what is left holds the fuel that the kept cans could not
-    let lostG = Math.max(0, before - (step.fuelG - fuelOfG(bought)));
-    const left = containersOf(can, step.left, (s) => {
-      const heldG = Math.min(lostG, s.netG);
-      lostG -= heldG;
-      return heldG;
-    });
-    before = step.fuelG - burntOf(stages[i]);
-    return { containers: fills[i].map((c): Container => ({ kind: can.kind, ...c })), bought, left };
-  });
+function loadOutsOfSteps(can: CanKind, { steps }: CanPlan, { needs }: Choosing): LoadOut[] {
+  const asContainers = (cans: readonly HeldCan[]): Container[] =>
+    cans.map(({ size, fuelG }): Container => ({ kind: can.kind, netG: can.sizes[size].netG, tareG: can.sizes[size].tareG, fuelG }));
+  return steps.map((step, i) => ({
+    containers: asContainers(step.cans),
+    after: asContainers(step.after),
+    bought: can.sizes.flatMap((s, k) =>
+      Array.from({ length: step.bought[k] ?? 0 }, (): Container => ({ kind: can.kind, netG: s.netG, tareG: s.tareG, fuelG: s.netG })),
+    ),
+    left: asContainers(step.left),
+    price: step.bought.reduce((sum, n, k) => sum + n * (pricesAt(can, needs[i])[k] ?? 0), 0),
+  }));
 }
-
-/** So many of each size, with the fuel that each holds. */
-const containersOf = ({ kind, sizes }: CanKind, counts: readonly number[], fuelG: (size: CanSize) => number): Container[] =>
-  sizes.flatMap((s, k) =>
-    Array.from({ length: counts[k] ?? 0 }, (): Container => ({ kind, netG: s.netG, tareG: s.tareG, fuelG: fuelG(s) })),
-  );

@@ -1,6 +1,8 @@
 import {
   bestPoured,
+  burntOf,
   cheapestVolume,
+  drawnDown,
   fuelOfG,
   holding,
   leakProofMl,
@@ -41,11 +43,16 @@ export function choosePoured(fuel: Poured, choosing: Choosing): Choice {
   const best = bestPoured(unitG, tareAt, pouredStages, gramsPerPrice, fuelOfG(arrivedWith));
   if (!best.ok) return best;
   const { steps, cost, price } = best.value;
-  const loadOuts = steps.map((s, i): LoadOut => ({
-    containers: holding(fuel, s.fuelG, afterLeakG(i)),
-    bought: holding(fuel, s.boughtUnits * unitG),
-    left: [],
-  }));
+  const loadOuts = steps.map((s, i): LoadOut => {
+    const containers = holding(fuel, s.fuelG, afterLeakG(i));
+    return {
+      containers,
+      after: drawnDown(containers, burntOf(stages[i])),
+      bought: holding(fuel, s.boughtUnits * unitG),
+      left: [],
+      price: s.boughtUnits > 0 ? (pouredStages[i].price?.(s.boughtUnits) ?? 0) : 0,
+    };
+  });
   return done({ loadOuts, cost, price, exact: true });
 }
 

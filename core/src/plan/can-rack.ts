@@ -1,0 +1,46 @@
+import type { Can } from '../canister';
+import type { Container } from '../carry';
+import { FRESH_CAN } from './evenings';
+
+/** Less than this is an empty can, g. */
+const EMPTY_G = 1e-6;
+
+/** A can in use, and its place among the containers of the carry. */
+export interface RackedCan {
+  can: Can;
+  at: number;
+}
+/** The canisters of a carry, drawn down meal by meal. Cans go by their number in the order of use. */
+export interface CanRack {
+  /** Numbers of the cans that have fuel; never none. */
+  candidates: () => number[];
+  can: (number: number) => RackedCan;
+  /** The can that goes on where one runs dry. */
+  next: (number: number) => number;
+  /** Takes fuel out of a can, and what it does not hold out of those that follow. */
+  draw: (number: number, fuelG: number) => void;
+  /** The containers as they are now, in their order. */
+  left: () => Container[];
+}
+
+/** A rack of what leaves a stop. Past the last can middle-sized spares stand in, so that a first guess may be too small. */
+export function canRack(containers: readonly Container[]): CanRack {
+  const cans: RackedCan[] = containers.flatMap((c, at) =>
+    c.kind === 'canister' && c.fuelG > EMPTY_G ? [{ can: { netG: c.netG, tareG: c.tareG, fuelLeftG: c.fuelG }, at }] : [],
+  );
+  let spares = 0;
+  const spare = (): number => cans.push({ can: FRESH_CAN, at: containers.length + spares++ }) - 1;
+  const candidates = (): number[] => {
+    const some = cans.flatMap(({ can }, i) => (can.fuelLeftG > EMPTY_G ? [i] : []));
+    return some.length ? some : [spare()];
+  };
+  const next = (number: number): number => candidates().find((i) => i !== number) ?? spare();
+  const draw = (number: number, fuelG: number): void => {
+    const { can, at } = cans[number];
+    const takenG = Math.min(fuelG, can.fuelLeftG);
+    cans[number] = { can: { ...can, fuelLeftG: can.fuelLeftG - takenG }, at };
+    if (fuelG - takenG > EMPTY_G) draw(next(number), fuelG - takenG);
+  };
+  const left = (): Container[] => containers.map((c, at) => ({ ...c, fuelG: cans.find((x) => x.at === at)?.can.fuelLeftG ?? c.fuelG }));
+  return { candidates, can: (number) => cans[number], next, draw, left };
+}

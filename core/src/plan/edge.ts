@@ -1,0 +1,117 @@
+import { burntInVain, isDone, LONGEST_BURN_S, simulateBurn, windBeforeMps, type Burn } from '../burn';
+import type { Can } from '../canister';
+import { hasValve } from '../catalogue';
+import { bisect } from '../numeric';
+import { fedFlame, sourceFor, tryBurn, type BurnFacts } from './burn-facts';
+import { onEvening } from './evenings';
+import { heldSetting, type KitInUse } from './kit-in-use';
+
+/** What would have to be otherwise for a meal that fails to be cooked: the nearest thing that works, as data. */
+export type Edge =
+  /** Less wind at an unscreened flame than this, m/s. */
+  | { code: 'lee'; unscreenedMps: number }
+  /** The can at least so warm when lit, °C; absent where it has to be kept warm as well. */
+  | { code: 'warmCan'; canC?: number }
+  | { code: 'warmCanInLee'; unscreenedMps: number }
+  /** The valve opened fully, out of the wind, on a warm can. */
+  | { code: 'openFlame' }
+  /** The highest temperature that is reached out of the wind, °C. */
+  | { code: 'target'; targetC: number }
+  /** Nothing tried here helps. */
+  | { code: 'none' };
+
+/** The less a walker can do about it, the later. */
+const HARDNESS: readonly Edge['code'][] = ['warmCan', 'lee', 'warmCanInLee', 'openFlame', 'target', 'none'];
+
+/** Of several edges the one that is hardest to come to: what holds for it holds for all. */
+export function hardestEdge([first, ...others]: readonly Edge[]): Edge | undefined {
+  return others.reduce((hardest, e) => (isHarder(e, hardest) ? e : hardest), first);
+}
+
+function isHarder(a: Edge, b: Edge): boolean {
+  if (a.code !== b.code) return HARDNESS.indexOf(a.code) > HARDNESS.indexOf(b.code);
+  if (a.code === 'target' && b.code === 'target') return a.targetC < b.targetC;
+  if (a.code === 'warmCan' && b.code === 'warmCan') return (a.canC ?? Number.POSITIVE_INFINITY) > (b.canC ?? Number.POSITIVE_INFINITY);
+  return 'unscreenedMps' in a && 'unscreenedMps' in b && a.unscreenedMps < b.unscreenedMps;
+}
+
+/** A meal at the edge of what works. */
+export interface AtEdge {
+  edge: Edge;
+  /** What it is provided for with: the dearest burn that works between the conditions as they are and the edge. */
+  burn: Burn;
+}
+
+/** A can is warmed to no more than this, °C (docs/physics.md, The can: barely warm to the skin). */
+const WARMED_CAN_C = 25;
+/** Halvings of the way from what works to what does not: the wind to 1 %, the can to half a kelvin. */
+const HALVINGS = 7;
+
+const dearest = (burns: readonly Burn[]): Burn => burns.reduce((a, b) => (b.fuelG > a.fuelG ? b : a));
+
+/**
+ * A burn that fails, provided for as it would be at the edge of what works: on a can warmed until it feeds the flame, in the nearest lee, with
+ * the flame opened, or to the highest temperature that is reached. The more stands in the way, the more is provided: it is the dearest burn
+ * between here and there, so that worse conditions never plan lighter.
+ */
+export function atEdge(use: KitInUse, facts: BurnFacts, can: Can): AtEdge {
+  const fed = fedFlame(use);
+  const inWind = (factor: number): BurnFacts => onEvening(facts, 0, factor);
+  const lee = leeOf((factor) => tryBurn(use, inWind(factor), can));
+  const warmLee = fed && leeOf((factor) => simulateBurn({ ...inWind(factor), source: fed }));
+  const leeBurns = [...(lee ? [lee.burn] : []), ...(warmLee ? [warmLee.burn] : [])];
+  if (warmLee?.factor === 1) {
+    const canC = warmedCanC(use, facts, can);
+    return {
+      edge: { code: 'warmCan', ...(canC === undefined ? {} : { canC }) },
+      burn: dearest([...leeBurns, weakestFlame(use, facts, warmLee.burn)]),
+    };
+  }
+  if (lee) return { edge: { code: 'lee', unscreenedMps: unscreenedOf(use, facts, lee.factor) }, burn: dearest(leeBurns) };
+  if (warmLee) return { edge: { code: 'warmCanInLee', unscreenedMps: unscreenedOf(use, facts, warmLee.factor) }, burn: warmLee.burn };
+  if (hasValve(use.burner)) {
+    const full = simulateBurn({ ...inWind(0), source: fedFlame(use, 1) ?? sourceFor(use, inWind(0), can, 1) });
+    if (isDone(full)) return { edge: { code: 'openFlame' }, burn: full };
+  }
+  return nearestTarget(use, inWind(0), can);
+}
+
+/** The largest share of the wind in which a burn is finished, and that burn; undefined where not even calm helps. */
+function leeOf(burnIn: (factor: number) => Burn): { factor: number; burn: Burn } | undefined {
+  const there = burnIn(1);
+  if (isDone(there)) return { factor: 1, burn: there };
+  if (!isDone(burnIn(0))) return undefined;
+  const factor = bisect(0, 1, (f) => isDone(burnIn(f)), HALVINGS).low;
+  return { factor, burn: burnIn(factor) };
+}
+
+/** The coldest start of the can at which the burn is finished, °C; undefined where warming it once is not enough. */
+function warmedCanC(use: KitInUse, facts: BurnFacts, can: Can): number | undefined {
+  const does = (canC: number): boolean => isDone(simulateBurn({ ...facts, source: sourceFor(use, facts, can, undefined, canC) }));
+  if (!does(WARMED_CAN_C)) return undefined;
+  return bisect(Math.min(facts.airC, WARMED_CAN_C), WARMED_CAN_C, (c) => !does(c), HALVINGS).high;
+}
+
+/** The burn on the weakest steady flame that still finishes; `full` is the one on all that the valve asks for. */
+function weakestFlame(use: KitInUse, facts: BurnFacts, full: Burn): Burn {
+  const asked = heldSetting(use.kit, use.burner);
+  const on = (setting: number): Burn => {
+    const source = fedFlame(use, setting);
+    return source ? simulateBurn({ ...facts, source }) : full;
+  };
+  return on(bisect(0, asked, (s) => !isDone(on(s)), HALVINGS).high);
+}
+
+/** The highest temperature that the full flame reaches out of the wind. It is provided for with the longest burn there is: nothing shorter was enough. */
+function nearestTarget(use: KitInUse, calm: BurnFacts, can: Can): AtEdge {
+  const source = fedFlame(use, 1) ?? sourceFor(use, calm, can, 1);
+  const to = (targetC: number): Burn => simulateBurn({ ...calm, target: { kind: 'stopAt', targetC }, source });
+  const burn = burntInVain({ ...calm, source }, LONGEST_BURN_S + calm.holdS);
+  const startC = calm.start.kind === 'water' ? calm.start.waterC : 0;
+  if (calm.target.kind === 'fry' || !isDone(to(startC))) return { edge: { code: 'none' }, burn };
+  return { edge: { code: 'target', targetC: bisect(startC, burn.boilC, (c) => isDone(to(c)), HALVINGS).low }, burn };
+}
+
+/** Wind at an unscreened flame where behind the windscreen it is `factor` of what a burn stands in, m/s. */
+const unscreenedOf = ({ kit }: KitInUse, facts: BurnFacts, factor: number): number =>
+  windBeforeMps(factor * facts.flameWindMps, kit.windscreen);
