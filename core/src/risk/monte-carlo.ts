@@ -1,23 +1,28 @@
+import { usedOfDoseG, type DoseRule } from '../burn';
+import { needOnG, type NeedLine, type WindClass } from './need';
 import { normals, seededRandom } from './random';
-import { SPREADS } from './spreads';
+import { SPREADS, UNCALIBRATED_SD } from './spreads';
 
-/** One burn as the draw sees it: its expected fuel and how that moves, all from the full burn model. */
-export interface UncertainBurn {
-  fuelG: number;
-  /** Grams per kelvin that the water and the air are warmer (negative: warmer saves). */
-  perWaterK: number;
+/** One burn as the draw sees it: what it needs as planned and how that moves, all from the full burn model. */
+export interface UncertainBurn extends NeedLine {
+  /** Grams per kelvin that the air is warmer. */
   perAirK: number;
-  /** Fuel with the wind one class down and up, over the expected, 1 = the same. */
-  windDown: number;
-  windUp: number;
   /** Further standard deviation of the air on that day, K; the larger of it and the usual one counts. */
   airSdK: number;
+  /** What is poured or laid out before anyone knows the evening; absent for a burner with a valve. */
+  dose?: { rule: DoseRule; doseG: number; relightG: number };
+}
+/** A day of a carry: its burns in order, and the leg it belongs to. */
+export interface UncertainDay {
+  leg: number;
+  burns: UncertainBurn[];
 }
 
-/** A carry to be tried: its burns in order, and the fuel that leaves its stop. */
+/** A carry to be tried: its days, and the fuel that leaves its stop. */
 export interface UncertainCarry {
-  /** Burns by day. */
-  days: UncertainBurn[][];
+  /** Its place on the trip: the same carry is drawn alike wherever it is asked for. */
+  place: number;
+  days: UncertainDay[];
   fuelG: number;
 }
 
@@ -44,50 +49,104 @@ export interface CarryRisk {
   outByDay: number[];
   /** Demand that so many of a hundred trips stay below, g: the 5th, 25th, 50th, 75th, 95th and 98th. */
   quantilesG: Record<5 | 25 | 50 | 75 | 95 | 98, number>;
-  /** Demands of every trip tried, sorted, g. */
+  /** Demands of every trip tried, sorted, and as they were drawn, trip by trip, g. */
   demandsG: Float64Array;
+  drawnG: Float64Array;
+  /** Sorted demands of the same trips if burner, pot and hand were as reckoned with, g. */
+  knownG: Float64Array;
 }
 
 /**
- * Tries every carry `trips` times. Water and air move each burn in a straight line, the quantity in proportion, the wind by one of three
- * factors; what a straight line leaves out against the full model is measured in the bench. One seed gives one answer.
+ * Tries every carry `trips` times. What is off is off together: one factor of sd `factorSd` for burner, pot and hand holds the whole trip
+ * long, water, air and wind hold for a leg; only the quantity is drawn burn by burn. Water and air move a need in a straight line, the
+ * quantity and the factor in proportion, the wind by one of three factors; what a straight line leaves out is measured in the bench. A dose
+ * is poured before any of it is known. One seed gives one answer.
  */
-export function runOutRisk(carries: readonly UncertainCarry[], trips: number, seed: number, mishaps: Mishaps = NO_MISHAPS): CarryRisk[] {
-  return carries.map((carry, i) => {
-    const random = seededRandom(seed + 7919 * i);
+export function runOutRisk(
+  carries: readonly UncertainCarry[],
+  trips: number,
+  seed: number,
+  mishaps: Mishaps = NO_MISHAPS,
+  factorSd = UNCALIBRATED_SD,
+): CarryRisk[] {
+  // the same row for every carry of the trip
+  const factorNormal = normals(seededRandom(seed ^ FACTOR_STREAM));
+  const factors = Float64Array.from({ length: trips }, () => Math.max(0, 1 + factorSd * factorNormal()));
+  return carries.map((carry) => {
+    const random = seededRandom(seed + 7919 * carry.place);
     const normal = normals(random);
-    const demandsG = new Float64Array(trips);
+    const drawnG = new Float64Array(trips);
+    const knownG = new Float64Array(trips);
     const outOn = carry.days.map(() => 0);
     for (let t = 0; t < trips; t++) {
-      let total = 0;
+      let weather: Weather | undefined;
+      const add = (day: UncertainDay, here: Weather): void => {
+        const drawn = drawDay(day.burns, here, random, normal, mishaps);
+        drawnG[t] += takenOnDayG(day.burns, drawn, factors[t]);
+        knownG[t] += takenOnDayG(day.burns, drawn, 1);
+      };
       carry.days.forEach((day, d) => {
-        total += dayDemandG(day, random, normal, mishaps);
-        if (isOver(total, carry.fuelG)) outOn[d]++;
+        if (weather?.leg !== day.leg) weather = drawWeather(day.leg, random, normal);
+        add(day, weather);
+        if (isOver(drawnG[t], carry.fuelG)) outOn[d]++;
       });
       const last = carry.days[carry.days.length - 1];
-      if (last && mishaps.slowDay > 0 && random() < mishaps.slowDay) total += dayDemandG(last, random, normal, mishaps);
-      demandsG[t] = total;
+      if (last && weather && mishaps.slowDay > 0 && random() < mishaps.slowDay) add(last, weather);
     }
-    demandsG.sort();
-    return { ...summary(demandsG, carry.fuelG), outByDay: outOn.map((n) => n / trips) };
+    return { ...summary(drawnG, carry.fuelG), knownG: knownG.sort(), outByDay: outOn.map((n) => n / trips) };
   });
 }
 
-/** One day's fuel, drawn; never less than nothing. */
-function dayDemandG(day: readonly UncertainBurn[], random: () => number, normal: () => number, { stormDay, drinkMore }: Mishaps): number {
-  const storm = stormDay > 0 && random() < stormDay;
+/** Sets the row of the shared factor apart from those of the carries. */
+const FACTOR_STREAM = 0x5eed_fac7;
+
+/** How the weather of a leg differs from what was reckoned with. */
+interface Weather {
+  leg: number;
+  waterZ: number;
+  airZ: number;
+  wind: WindClass;
+}
+function drawWeather(leg: number, random: () => number, normal: () => number): Weather {
+  const u = random();
+  const wind = u < SPREADS.windUp ? 'up' : u < SPREADS.windUp + SPREADS.windDown ? 'down' : 'same';
+  return { leg, waterZ: normal(), airZ: normal(), wind };
+}
+
+/** What a day's burns need, g, and whether one drinks more. */
+interface DrawnDay {
+  needsG: number[];
+  drinksMore: boolean;
+}
+function drawDay(
+  burns: readonly UncertainBurn[],
+  { waterZ, airZ, wind }: Weather,
+  random: () => number,
+  normal: () => number,
+  { stormDay, drinkMore }: Mishaps,
+): DrawnDay {
+  const today = stormDay > 0 && random() < stormDay ? 'up' : wind;
+  const needsG = burns.map((b) =>
+    needOnG(b, { waterZ, quantityZ: normal(), byAirG: b.perAirK * Math.max(SPREADS.airK, b.airSdK) * airZ, wind: today }),
+  );
+  return { needsG, drinksMore: drinkMore > 0 && random() < drinkMore };
+}
+
+/** Fuel that a drawn day takes out of the stock where the burner, pot and hand are off by `factor`, g. */
+function takenOnDayG(burns: readonly UncertainBurn[], { needsG, drinksMore }: DrawnDay, factor: number): number {
   let total = 0;
   let dearest = 0;
-  for (const b of day) {
-    const u = random();
-    const wind = storm || u < SPREADS.windUp ? b.windUp : u < SPREADS.windUp + SPREADS.windDown ? b.windDown : 1;
-    const weather = b.fuelG + b.perWaterK * SPREADS.waterK * normal() + b.perAirK * Math.max(SPREADS.airK, b.airSdK) * normal();
-    const drawn = Math.max(0, weather * wind * (1 + SPREADS.quantityShare * normal()));
-    total += drawn;
-    dearest = Math.max(dearest, drawn);
-  }
-  return drinkMore > 0 && random() < drinkMore ? total + DRINK_SHARE * dearest : total;
+  burns.forEach((b, i) => {
+    const taken = takenG(b, needsG[i] * factor);
+    total += taken;
+    dearest = Math.max(dearest, taken);
+  });
+  return drinksMore ? total + DRINK_SHARE * dearest : total;
 }
+
+/** Fuel that a need takes out of the stock, g. */
+const takenG = ({ dose }: UncertainBurn, needG: number): number =>
+  dose ? usedOfDoseG(dose.rule, dose.doseG, needG, dose.relightG) : needG;
 
 /** A hair above what is carried is not run out. */
 const isOver = (demandG: number, fuelG: number): boolean => demandG > fuelG + 1e-9;
@@ -96,10 +155,16 @@ const isOver = (demandG: number, fuelG: number): boolean => demandG > fuelG + 1e
 export const chanceOfMoreThan = ({ demandsG }: Pick<CarryRisk, 'demandsG'>, fuelG: number): number =>
   demandsG.length ? (demandsG.length - countUpTo(demandsG, fuelG + 1e-9)) / demandsG.length : 0;
 
-/** Chance that at least one of several carries runs out, their weather taken as independent. */
-export const chanceOfAny = (chances: readonly number[]): number => 1 - chances.reduce((kept, p) => kept * (1 - p), 1);
+/** Chance that at least one carry of the same drawn trips runs out with so much fuel on each, g. */
+export function chanceOfAny(carries: readonly { risk: Pick<CarryRisk, 'drawnG'>; fuelG: number }[]): number {
+  const trips = carries[0]?.risk.drawnG.length ?? 0;
+  let out = 0;
+  for (let t = 0; t < trips; t++) if (carries.some((c) => isOver(c.risk.drawnG[t], c.fuelG))) out++;
+  return trips ? out / trips : 0;
+}
 
-function summary(sorted: Float64Array, fuelG: number): Omit<CarryRisk, 'outByDay'> {
+function summary(drawnG: Float64Array, fuelG: number): Omit<CarryRisk, 'outByDay' | 'knownG'> {
+  const sorted = Float64Array.from(drawnG).sort();
   const n = sorted.length;
   const mean = sorted.reduce((a, b) => a + b, 0) / n;
   const variance = sorted.reduce((a, b) => a + (b - mean) ** 2, 0) / Math.max(1, n - 1);
@@ -112,6 +177,7 @@ function summary(sorted: Float64Array, fuelG: number): Omit<CarryRisk, 'outByDay
     sdG: Math.sqrt(variance),
     quantilesG: { 5: at(5), 25: at(25), 50: at(50), 75: at(75), 95: at(95), 98: at(98) },
     demandsG: sorted,
+    drawnG,
   };
 }
 

@@ -1,0 +1,28 @@
+import { SPREADS } from './spreads';
+
+/** How what a burn needs moves with the evening, by straight lines about the need as planned, all from the full burn model. */
+export interface NeedLine {
+  /** As planned, g. */
+  needG: number;
+  /** Grams per kelvin that the water is warmer (negative: warmer saves). */
+  perWaterK: number;
+  /** Need with the wind one class down and up, over the need as planned, 1 = the same. */
+  windDown: number;
+  windUp: number;
+}
+export type WindClass = 'down' | 'same' | 'up';
+
+/** An evening as it may come: standard deviations of water and quantity, what the air adds, g, and the wind's class. */
+export interface Evening {
+  waterZ: number;
+  quantityZ: number;
+  byAirG: number;
+  wind: WindClass;
+}
+
+/** What is needed on such an evening, g; never less than nothing. The doses and the draw both take it from here. */
+export function needOnG({ needG, perWaterK, windDown, windUp }: NeedLine, { waterZ, quantityZ, byAirG, wind }: Evening): number {
+  const windFactor = wind === 'up' ? windUp : wind === 'down' ? windDown : 1;
+  const weatherG = needG + perWaterK * SPREADS.waterK * waterZ + byAirG;
+  return Math.max(0, weatherG * windFactor * (1 + SPREADS.quantityShare * quantityZ));
+}
