@@ -1,7 +1,6 @@
-import { simulateBurn } from '@tinder/core/burn';
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { MEALS } from '@tinder/core/model';
-import { dosed, FRESH_CAN, kitInUse, onEvening, planTrip, sourceFor, type PlannedMeal } from '@tinder/core/plan';
+import { FRESH_CAN, kitInUse, onEvening, planTrip, reckonedBurn, type PlannedMeal } from '@tinder/core/plan';
 import { normals, runOutRisk, seededRandom, SPREADS, WIND_CLASS } from '@tinder/core/risk';
 import { uncertainBurn, uncertainCarry } from '@tinder/core/study';
 
@@ -21,13 +20,12 @@ interface Evening {
   wind: -1 | 0 | 1;
 }
 
-/** The burn worked out anew for that evening by the full model, g; as planned where it would not be finished, as the draw takes it. */
-function fullG({ facts, burn, canFraction }: PlannedMeal, e: Evening): number {
+/** The burn worked out anew for that evening by the full model, g; at the edge of what works where it would not be finished, as the draw takes it. */
+function fullG({ facts, canFraction }: PlannedMeal, e: Evening): number {
   const windy = onEvening(facts, e.waterK, e.wind === 0 ? 1 : e.wind > 0 ? WIND_CLASS.up : WIND_CLASS.down);
   const there = { ...windy, airC: facts.airC + e.airK, waterMl: facts.waterMl * e.quantity };
   const can = { ...FRESH_CAN, fuelLeftG: Math.max(1, (canFraction ?? 1) * FRESH_CAN.netG) };
-  const redone = dosed(use, simulateBurn({ ...there, source: sourceFor(use, there, can) }), there).burn;
-  return redone.outcome.kind === 'done' ? redone.fuelG : burn.fuelG;
+  return reckonedBurn(use, there, can).burn.fuelG;
 }
 
 /** The same draws once by straight lines and once by the full burn model: every meal of the demo, trip by trip. */
@@ -51,7 +49,7 @@ export function surrogateError(trips = 150) {
       };
       const line = lines[i];
       const wind = e.wind > 0 ? line.windUp : e.wind < 0 ? line.windDown : 1;
-      const byLine = (line.fuelG + line.perWaterK * e.waterK + line.perAirK * e.airK) * wind * e.quantity;
+      const byLine = (line.needG + line.perWaterK * e.waterK + line.perAirK * e.airK) * wind * e.quantity;
       const byModel = fullG(meal, e);
       single.push(byLine / byModel - 1);
       quickSum += byLine;

@@ -1,7 +1,7 @@
 import type { Trip } from '../model';
 import { missedMeals, planTrip, weightSums, type CarryPlan, type Plan } from '../plan';
 import { chanceOfAny, chanceOfMoreThan, type Mishaps } from '../risk';
-import { carryRisk, RISK_SEED } from './carry-risk';
+import { carryRisk } from './carry-risk';
 
 /** One reasonable way to carry a kit: its load-outs for a reserve, what they weigh and how likely they fall short. */
 export interface BalancePoint {
@@ -48,7 +48,7 @@ export function balanceOf(trip: Trip, mishaps: Mishaps): BalancePoint[] {
 
 /** The chances of running out with a plan's load-outs, its demand drawn once for all of them. */
 function chances(trip: Trip, drawn: Plan, mishaps: Mishaps) {
-  const risks = drawn.carries.map((c, i) => carryRisk(trip, c, mishaps, BALANCE_TRIPS, RISK_SEED + i));
+  const risks = drawn.carries.map((c) => carryRisk(trip, c, mishaps, BALANCE_TRIPS));
   return (carries: readonly CarryPlan[]): Pick<BalancePoint, 'worst' | 'any' | 'tightest'> => {
     const each = carries.map((c, i) => {
       const risk = risks[i];
@@ -56,7 +56,8 @@ function chances(trip: Trip, drawn: Plan, mishaps: Mishaps) {
     });
     const worst = Math.max(0, ...each);
     const { from, to } = carries[Math.max(0, each.indexOf(worst))];
-    return { worst, any: chanceOfAny(each), tightest: { from, to } };
+    const any = chanceOfAny(carries.flatMap((c, i) => (risks[i] ? [{ risk: risks[i], fuelG: c.fuelG }] : [])));
+    return { worst, any, tightest: { from, to } };
   };
 }
 

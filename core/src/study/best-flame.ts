@@ -1,4 +1,4 @@
-import { simulateBurn, type BurnOutcome } from '../burn';
+import { isDone, simulateBurn, type BurnOutcome } from '../burn';
 import type { Can } from '../canister';
 import { hasValve, powerRange } from '../catalogue';
 import type { Trip } from '../model';
@@ -39,7 +39,7 @@ export function flameCurve(trip: Trip, facts: BurnFacts, can: Can = FRESH_CAN): 
   };
   const lowest = lowestW / ratedW;
   const points = Array.from({ length: POINTS }, (_, i) => at(lowest + ((1 - lowest) * i) / (POINTS - 1)));
-  const done = points.filter((p) => p.outcome.kind === 'done');
+  const done = points.filter(isDone);
   if (!done.length) return { points };
   const best = done.reduce((a, b) => (b.fuelG < a.fuelG ? b : a));
   const within = (share: number): FlamePoint[] => done.filter((p) => p.fuelG <= best.fuelG * share);
@@ -50,6 +50,6 @@ export function flameCurve(trip: Trip, facts: BurnFacts, can: Can = FRESH_CAN): 
     best,
     band: { from: Math.min(...band), to: Math.max(...band) },
     quick: within(QUICK).reduce((a, b) => (b.durationS < a.durationS ? b : a)),
-    ...(full.outcome.kind === 'done' ? { full } : {}),
+    ...(isDone(full) ? { full } : {}),
   };
 }

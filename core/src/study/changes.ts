@@ -1,21 +1,26 @@
 import type { WindscreenKind } from '../burn';
-import { burnerById, FAMILY_WINDSCREENS, hasValve, wallsInCan, WINDSCREEN_MASS_G } from '../catalogue';
+import { burnerById, FAMILY_WINDSCREENS, hasValve, isGas, wallsInCan, WINDSCREEN_MASS_G } from '../catalogue';
 import { REST_TARGET_C } from '../menu';
-import { MEALS, type Trip } from '../model';
-import { replanCarry, unfinishedMeals, type CarryPlan, type Plan } from '../plan';
-import { editKitOnLeg, tripOnLeg } from '../trail';
+import { MEALS, type Kit, type Meal, type Trip } from '../model';
+import { countedBurn, replanCarry, type CarryPlan, type Plan } from '../plan';
+import { editKitOnLeg, tripOnLeg, withKitOnLeg } from '../trail';
+import { flamesToTry } from './flames-to-try';
+import { mealChange } from './meal-change';
+import { otherPots } from './other-pots';
 
 /** One thing the walker could do differently, measured by planning again. */
 export interface Change {
   kind: ChangeKind;
+  /** It costs hot food, not only a habit. */
+  comfort: boolean;
   trip: Trip;
-  /** Fuel burnt over the carry, against now, g (negative saves). */
+  /** Fuel counted over the carry, against now, g (negative saves). */
   fuelG: number;
   /** Weight leaving the stop, against now, g (negative saves). */
   startG: number;
   /** Minutes at the stove over the carry, against now, s. */
   timeS: number;
-  /** Hot meals that become possible. */
+  /** Meals that failed and are cooked so. */
   mealsMended: number;
 }
 export type ChangeKind =
@@ -23,65 +28,92 @@ export type ChangeKind =
   | { code: 'lidOn' }
   | { code: 'flame'; setting: number }
   | { code: 'windscreen'; windscreen: WindscreenKind }
+  | { code: 'warmCan' }
+  | { code: 'oneLighting' }
+  | { code: 'pot'; name: string }
+  | { code: 'noBurner' }
   | { code: 'coldBreakfast' };
 
-/** Flame settings that are tried as another habit, 0–1. */
-export const FLAMES_TO_TRY = [0.35, 0.5, 0.7, 1];
 /** Less than this is not worth a sentence, g. */
 const WORTH_G = 1;
+/** A gram saved is worth so much waiting at the stove, s (assumption: nobody waits longer for it). */
+const MOST_S_PER_G = 120;
 
 /**
- * Plans one carry anew by itself with every candidate (savings are never added up) and returns those that mend a meal or save fuel: mended
- * meals first, then grams. Both sides of a difference choose their containers for this carry alone.
+ * Plans one carry anew by itself with every candidate (savings are never added up) and returns those that cook more meals, or as many for
+ * less fuel or weight: what mends first, then what costs no comfort, then weight off the back, then fuel. Both sides of a difference choose
+ * their containers for this carry alone.
  */
 export function bestChanges(trip: Trip, planned: CarryPlan): Change[] {
   const now = replanCarry(trip, planned);
-  const missing = unfinishedMeals(now);
-  const here = tripOnLeg(trip, planned.fromStop);
-  return candidates(here)
-    .map(({ kind, kit, menu }): Change => {
-      const changed = kit === here.kit ? { ...trip, menu } : { ...editKitOnLeg(trip, planned.fromStop, () => kit), menu };
+  return candidates(tripOnLeg(trip, planned.fromStop), now)
+    .map(({ kind, edit }): Change => {
+      const changed = edit(trip);
       const then = replanCarry(changed, planned);
       return {
         kind,
+        comfort: kind.code === 'coldBreakfast',
         trip: changed,
         fuelG: then.demandG - now.demandG,
         startG: then.profile.startG - now.profile.startG,
         timeS: cookingTimeS(then) - cookingTimeS(now),
-        mealsMended: missing - unfinishedMeals(then),
+        mealsMended: mealChange(now, then).mealsMended,
       };
     })
-    .filter((c) => c.mealsMended > 0 || (c.mealsMended === 0 && c.fuelG < -WORTH_G))
-    .sort((a, b) => b.mealsMended - a.mealsMended || a.fuelG - b.fuelG);
+    .filter(isWorthIt)
+    .filter((c) => c.mealsMended > 0 || (c.mealsMended === 0 && c.fuelG < WORTH_G && (c.fuelG < -WORTH_G || c.startG < -WORTH_G)))
+    .sort((a, b) => b.mealsMended - a.mealsMended || Number(a.comfort) - Number(b.comfort) || a.startG - b.startG || a.fuelG - b.fuelG);
 }
 
-/** Seconds with the burner lit over some days. */
+/** Does it save enough for the time it takes? Mending a meal always does. */
+const isWorthIt = ({ mealsMended, timeS, fuelG, startG }: Change): boolean =>
+  mealsMended > 0 || timeS <= MOST_S_PER_G * Math.max(0, -fuelG, -startG);
+
+/** Seconds with the burner lit over some days; a meal that fails takes what it takes at the edge of what works. */
 export function cookingTimeS(plan: Pick<Plan, 'days'>): number {
-  return plan.days.reduce((sum, d) => sum + MEALS.reduce((s, m) => s + (d.meals[m]?.burn.durationS ?? 0), 0), 0);
+  return plan.days.reduce((sum, d) => sum + Object.values(d.meals).reduce((s, m) => s + countedBurn(m).durationS, 0), 0);
 }
 
-type Candidate = Pick<Trip, 'kit' | 'menu'> & { kind: ChangeKind };
+interface Candidate {
+  kind: ChangeKind;
+  edit: (trip: Trip) => Trip;
+}
 
-function candidates({ kit, menu }: Trip): Candidate[] {
+/** Everything tried on a carry as it is planned now; `trip` as it is walked there. */
+function candidates(trip: Trip, now: CarryPlan): Candidate[] {
+  const { kit, menu } = trip;
   const burner = burnerById(kit.burnerId);
+  if (burner.family === 'none') return [];
+  const isBanned = now.days.every((d) => Object.keys(d.meals).length === 0) && now.problems.some((p) => p.code === 'banned');
+  if (isBanned) return [{ kind: { code: 'noBurner' }, edit: (t) => withoutBurner(t, kit, now) }];
   const list: Candidate[] = [];
-  if (MEALS.some((m) => menu[m].hot && menu[m].target.kind === 'boil' && menu[m].makeSafe === 'none')) {
-    const target = { kind: 'stopAt', targetC: REST_TARGET_C } as const;
-    const cooler = (m: Trip['menu']['supper']) => (m.target.kind === 'boil' ? { ...m, target } : m);
-    list.push({ kind: { code: 'stopAt88' }, kit, menu: { ...menu, breakfast: cooler(menu.breakfast), supper: cooler(menu.supper) } });
-  }
-  if (!kit.lidOn) list.push({ kind: { code: 'lidOn' }, kit: { ...kit, lidOn: true }, menu });
+  const add = (kind: ChangeKind, edit: Candidate['edit']): void => void list.push({ kind, edit });
+  const withKit = (kind: ChangeKind, change: Partial<Kit>): void =>
+    add(kind, (t) => editKitOnLeg(t, now.fromStop, (k) => ({ ...k, ...change })));
+  if (MEALS.some((m) => menu[m].hot && menu[m].target.kind === 'boil' && menu[m].makeSafe === 'none'))
+    add({ code: 'stopAt88' }, (t) => ({ ...t, menu: { ...t.menu, breakfast: cooler(t.menu.breakfast), supper: cooler(t.menu.supper) } }));
+  if (!kit.lidOn) withKit({ code: 'lidOn' }, { lidOn: true });
   if (hasValve(burner))
-    for (const setting of FLAMES_TO_TRY)
-      if (setting !== kit.flameSetting) list.push({ kind: { code: 'flame', setting }, kit: { ...kit, flameSetting: setting }, menu });
+    for (const setting of flamesToTry(trip, now.days))
+      if (setting !== kit.flameSetting) withKit({ code: 'flame', setting }, { flameSetting: setting });
   for (const windscreen of FAMILY_WINDSCREENS[burner.family])
     if (windscreen !== kit.windscreen && windscreen !== 'none' && !wallsInCan(windscreen, burner))
-      list.push({
-        kind: { code: 'windscreen', windscreen },
-        kit: { ...kit, windscreen, windscreenMassG: WINDSCREEN_MASS_G[windscreen] },
-        menu,
-      });
+      withKit({ code: 'windscreen', windscreen }, { windscreen, windscreenMassG: WINDSCREEN_MASS_G[windscreen] });
+  if (isGas(burner) && kit.canWarming === 'none') withKit({ code: 'warmCan' }, { canWarming: 'jacket' });
+  if (!trip.oneLighting && (menu.drink.hot || menu.washUp.hot)) add({ code: 'oneLighting' }, (t) => ({ ...t, oneLighting: true }));
+  for (const pot of otherPots(trip)) withKit({ code: 'pot', name: pot.name }, { pot });
   if (menu.breakfast.hot)
-    list.push({ kind: { code: 'coldBreakfast' }, kit, menu: { ...menu, breakfast: { ...menu.breakfast, hot: false } } });
+    add({ code: 'coldBreakfast' }, (t) => ({ ...t, menu: { ...t.menu, breakfast: { ...t.menu.breakfast, hot: false } } }));
   return list;
 }
+
+const cooler = (m: Meal): Meal => (m.target.kind === 'boil' ? { ...m, target: { kind: 'stopAt', targetC: REST_TARGET_C } } : m);
+
+/** The legs of a carry walked with the same kit but for burner and windscreen; the legs after it have theirs again. */
+function withoutBurner(trip: Trip, kit: Kit, { fromStop, toStop }: CarryPlan): Trip {
+  const none: Kit = { ...kit, burnerId: 'none', burnerMassG: 0, fuelId: 'none', windscreen: 'none', windscreenMassG: 0 };
+  const legs = Array.from({ length: toStop - fromStop }, (_, i) => fromStop + i);
+  return legs.reduce((t, leg) => withKitOnLeg(t, leg, { rackKitId: NO_BURNER_ID, kit: none }), trip);
+}
+/** Names the kit of legs that are walked without a burner. */
+const NO_BURNER_ID = 'no-burner';

@@ -1,7 +1,7 @@
-import { cookedMin, COZIES, HOT_C, mixedC, potHeatCapacityJPerK, rest, restForDonenessS, simulateBurn } from '../burn';
+import { cookedMin, COZIES, HOT_C, isDone, mixedC, potHeatCapacityJPerK, rest, restForDonenessS } from '../burn';
 import { mealOn, potFillMl, swollenMl } from '../menu';
 import { hold, LIMITS, type Meal, type MealName, type Trip } from '../model';
-import { FRESH_CAN, kitInUse, onEvening, sourceFor, type Plan, type PlannedMeal } from '../plan';
+import { FRESH_CAN, isCooked, kitInUse, onEvening, tryBurn, type Plan, type PlannedMeal } from '../plan';
 import { SPREADS, WIND_CLASS } from '../risk';
 
 /** How one dish of one day is cooked, as it is read at the stove. */
@@ -46,7 +46,7 @@ export function dishCard(trip: Trip, plan: Plan, day: number, name: MealName): D
     potFillMl: potFillMl(meal),
     swollenMl: swollenMl(meal.dryG),
   };
-  if (!planned || planned.burn.outcome.kind !== 'done') return card;
+  if (!planned || !isCooked(planned)) return card;
   return { ...card, cooked: cookedDish(trip, meal, planned) };
 }
 
@@ -89,8 +89,8 @@ function spreadS(trip: Trip, { facts }: PlannedMeal): [number | undefined, numbe
   const use = kitInUse(trip.kit);
   const lasts = (waterK: number, wind: number): number | undefined => {
     const f = onEvening(facts, waterK, wind);
-    const burn = simulateBurn({ ...f, source: sourceFor(use, f, FRESH_CAN) });
-    return burn.outcome.kind === 'done' ? burn.durationS : undefined;
+    const burn = tryBurn(use, f, FRESH_CAN);
+    return isDone(burn) ? burn.durationS : undefined;
   };
   return [lasts(SPREADS.waterK, WIND_CLASS.down), lasts(-SPREADS.waterK, WIND_CLASS.up)];
 }

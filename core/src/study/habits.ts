@@ -1,10 +1,12 @@
-import { potVolumeMl } from '../burn';
-import { asKitPot, burnerById, FAMILY_WINDSCREENS, hasValve, isGas, POTS, wallsInCan, WINDSCREEN_MASS_G } from '../catalogue';
-import { DRINK_ML, everyMeal, headspaceOf, isSimmered, potFillMl, REST_TARGET_C, withMethod } from '../menu';
+import { burnerById, FAMILY_WINDSCREENS, hasValve, isGas, wallsInCan, WINDSCREEN_MASS_G } from '../catalogue';
+import { DRINK_ML, everyMeal, isSimmered, REST_TARGET_C, withMethod } from '../menu';
 import { MEALS, type Meal, type MealName, type Trip } from '../model';
-import { demandOfG, planTrip, unfinishedMeals, type Plan } from '../plan';
+import { demandOfG, isCooked, planTrip, type Plan } from '../plan';
 import { dayCount, paintDays } from '../trail';
-import { cookingTimeS, FLAMES_TO_TRY } from './changes';
+import { cookingTimeS } from './changes';
+import { flamesToTry } from './flames-to-try';
+import { mealChange } from './meal-change';
+import { hotDishesOf, otherPots } from './other-pots';
 
 /** One thing a walker does, done the other way. */
 export type HabitKind =
@@ -29,14 +31,16 @@ export type HabitKind =
 export interface Habit {
   kind: HabitKind;
   trip: Trip;
-  /** Fuel burnt over the trip, against now, g (negative saves). */
+  /** Fuel counted over the trip, against now, g (negative saves); over the meals that both ways cook where meals are lost. */
   fuelG: number;
   /** Fuel and containers out of all stops together, against now, g: a habit may save grams and no container. */
   containersG: number;
   /** At the stove over the trip, against now, s. */
   timeS: number;
-  /** Hot meals that become possible (negative: that fail). */
+  /** Meals that failed and are cooked so (negative: that were cooked and fail). */
   mealsMended: number;
+  /** Hot meals that are eaten cold or left out. */
+  givenUp: number;
 }
 export interface HabitLedger {
   habits: Habit[];
@@ -56,19 +60,22 @@ type Edit = (t: Trip) => Trip;
 export function habitLedger(trip: Trip, now: Plan): HabitLedger {
   const measure = (changed: Trip): Omit<Habit, 'kind'> => {
     const then = planTrip(changed);
+    const { mealsMended, givenUp } = mealChange(now, then);
     return {
       trip: changed,
-      fuelG: demandOfG(then) - demandOfG(now),
+      fuelG: mealsMended < 0 ? onBothG(now, then) : demandOfG(then) - demandOfG(now),
       containersG: containersOfG(then) - containersOfG(now),
       timeS: cookingTimeS(then) - cookingTimeS(now),
-      mealsMended: unfinishedMeals(now) - unfinishedMeals(then),
+      mealsMended,
+      givenUp,
     };
   };
-  const edits = candidates(trip);
+  const edits = candidates(trip, now);
   const habits = edits
     .map(({ kind, edit }): Habit => ({ kind, ...measure(edit(trip)) }))
     .filter((h) => Math.abs(h.fuelG) > NOISE_G || h.mealsMended !== 0)
-    .sort((a, b) => a.fuelG - b.fuelG);
+    // what leaves meals cold is no saving: it comes last, the most meals lost at the end
+    .sort((a, b) => Math.min(0, b.mealsMended) - Math.min(0, a.mealsMended) || a.fuelG - b.fuelG);
   const savers = edits.filter(({ kind }) => {
     const h = habits.find((x) => x.kind === kind);
     return h && h.fuelG < 0 && h.mealsMended >= 0 && !GIVES_UP.includes(kind.code);
@@ -86,9 +93,17 @@ export function habitLedger(trip: Trip, now: Plan): HabitLedger {
   return { habits, together: { ...together, kinds: best.map((s) => s.kind) } };
 }
 
+/** Fuel of the meals that two plans both cook, the second against the first, g. */
+function onBothG(now: Plan, then: Plan): number {
+  return now.days.reduce((sum, day, i) => {
+    const other = then.days[i].meals;
+    const both = MEALS.filter((m) => isCooked(day.meals[m]) && isCooked(other[m]));
+    return sum + both.reduce((s, m) => s + (other[m]?.fuelG ?? 0) - (day.meals[m]?.fuelG ?? 0), 0);
+  }, 0);
+}
+
 const containersOfG = (plan: Plan): number => plan.carries.reduce((sum, c) => sum + c.fuelG + c.tareG, 0);
 
-const mealsOf = (trip: Trip): Meal[] => [...MEALS.map((name) => trip.menu[name]), ...trip.dishes.map((d) => d.meal)].filter((m) => m.hot);
 const usual =
   (name: MealName, change: Partial<Meal>): Edit =>
   (t) => ({ ...t, menu: { ...t.menu, [name]: { ...t.menu[name], ...change } } });
@@ -100,10 +115,10 @@ const isRaw = (m: Meal): boolean => m.hot && m.dryG > 0 && isSimmered(m);
 const isPlainBoil = (m: Meal): boolean => m.hot && m.target.kind === 'boil' && m.simmerMin === 0 && m.makeSafe === 'none';
 const isBelowBoil = (m: Meal): boolean => m.hot && m.dryG > 0 && m.target.kind === 'stopAt';
 
-function candidates(trip: Trip): { kind: HabitKind; edit: Edit }[] {
+function candidates(trip: Trip, now: Plan): { kind: HabitKind; edit: Edit }[] {
   const { kit, menu } = trip;
   const burner = burnerById(kit.burnerId);
-  const meals = mealsOf(trip);
+  const meals = hotDishesOf(trip);
   const list: { kind: HabitKind; edit: Edit }[] = [];
   const add = (kind: HabitKind, edit: Edit): void => void list.push({ kind, edit });
   const target = { kind: 'stopAt', targetC: REST_TARGET_C } as const;
@@ -116,7 +131,7 @@ function candidates(trip: Trip): { kind: HabitKind; edit: Edit }[] {
     add({ code: 'windscreen', windscreen }, kitEdit({ windscreen, windscreenMassG: WINDSCREEN_MASS_G[windscreen] }));
   }
   if (hasValve(burner))
-    for (const setting of FLAMES_TO_TRY)
+    for (const setting of flamesToTry(trip, now.days))
       if (Math.abs(setting - kit.flameSetting) > 0.02) add({ code: 'flame', setting }, kitEdit({ flameSetting: setting }));
   if (isGas(burner)) {
     const warming = kit.canWarming === 'none' ? 'jacket' : 'none';
@@ -151,15 +166,4 @@ function candidates(trip: Trip): { kind: HabitKind; edit: Edit }[] {
   for (const pot of otherPots(trip)) add({ code: 'pot', name: pot.name }, kitEdit({ pot }));
   add({ code: 'breakfast', hot: !menu.breakfast.hot }, usual('breakfast', { hot: !menu.breakfast.hot }));
   return list;
-}
-
-/** The next smaller and the next larger pot of the catalogue that the dishes fit into, of the same kind of base. */
-function otherPots(trip: Trip): Trip['kit']['pot'][] {
-  const nowMl = potVolumeMl(trip.kit.pot);
-  const needMl = Math.max(0, ...mealsOf(trip).map((m) => potFillMl(m) / headspaceOf(m)));
-  const fitting = POTS.filter((p) => p.base === trip.kit.pot.base && p.name !== trip.kit.pot.name && potVolumeMl(p) >= needMl);
-  const bySize = [...fitting].sort((a, b) => potVolumeMl(a) - potVolumeMl(b));
-  const smaller = bySize.filter((p) => potVolumeMl(p) < nowMl).at(-1);
-  const larger = bySize.find((p) => potVolumeMl(p) > nowMl);
-  return [smaller, larger].flatMap((p) => (p ? [asKitPot(p)] : []));
 }

@@ -1,5 +1,5 @@
+export * from './advice';
 export * from './balance';
-export * from './best-dose';
 export * from './best-flame';
 export * from './carry-risk';
 export * from './changes';
@@ -12,6 +12,7 @@ export * from './kit-measures';
 export * from './leg-kits';
 export * from './looked-at';
 export * from './lose-one';
+export * from './meal-doses';
 export * from './mend-pins';
 export * from './per-kcal';
 export * from './shelf';

@@ -1,4 +1,4 @@
-import { screenedWind, simulateBurn, WIND_WORDS_MPS } from '../burn';
+import { isDone, screenedWind, simulateBurn, WIND_WORDS_MPS } from '../burn';
 import { isGas } from '../catalogue';
 import { FUELS, type BlendByMass } from '../fuel';
 import type { Trip } from '../model';
@@ -63,7 +63,7 @@ export function inferBlend(trip: Trip, seen: CanSeen): InferredBlend | undefined
   const can = { ...FRESH_CAN, fuelLeftG: FRESH_CAN.netG * seen.fractionLeft };
   const minutesWith = (blend: BlendByMass): number | undefined => {
     const burn = simulateBurn({ ...facts, source: sourceFor({ ...use, fuel: { ...fuel, blend } }, facts, can, 1) });
-    return burn.outcome.kind === 'done' ? burn.durationS / 60 : undefined;
+    return isDone(burn) ? burn.durationS / 60 : undefined;
   };
   const slowest = minutesWith(blendAt(0)) ?? Number.POSITIVE_INFINITY;
   const quickest = minutesWith(blendAt(2));

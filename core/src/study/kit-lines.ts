@@ -1,4 +1,4 @@
-import { weightsByLength, type NamedWeights } from '../carry';
+import { lightestOf, weightsByLength, type CountedBy, type NamedWeights } from '../carry';
 import { isInStep } from '../kit';
 import type { Rack, Trip } from '../model';
 import { hardwareMassG, kitInUse, missedMeals, planTrip, weightSums, type Plan, type PlanDay, type WeightSums } from '../plan';
@@ -19,10 +19,14 @@ export interface KitLine extends NamedWeights {
   dailyG: number;
 }
 
-/** Fuel of a day on which nothing is bought ready, on the mean, g; of any day where all have such a meal. */
+/**
+ * Fuel of a day on which nothing is bought ready, on the mean, g; of any day where all have such a meal. Days on which a ban keeps the kit
+ * cold do not count: they would make it look thrifty.
+ */
 export function meanDayG(days: readonly PlanDay[]): number {
   const plain = days.filter((d) => !d.eatsOut.breakfast && !d.eatsOut.supper);
-  const counted = plain.length ? plain : days;
+  const cooked = plain.filter((d) => Object.keys(d.meals).length > 0);
+  const counted = [cooked, plain, days].find((list) => list.length > 0) ?? [];
   return counted.reduce((s, d) => s + d.fuelG, 0) / Math.max(1, counted.length);
 }
 
@@ -66,4 +70,31 @@ export function kitLines(rack: Rack, trip: Trip): KitLine[] {
       return planned.ok ? [kitLine(k.id, k.name, planned.value.trip, planned.value.plan)] : [];
     });
   return [own, ...others];
+}
+
+/** Which kit is lightest on a carry of the trip as it really is, days, weather, shops and all. */
+export interface LightestOnCarry {
+  firstDay: number;
+  days: number;
+  id: string;
+  ties: string[];
+}
+
+/** The lightest of some kits on each carry of the first one, by the morning it leaves or by the mean of its mornings. */
+export function lightestOnCarries(lines: readonly KitLine[], among: readonly KitLine[], by: CountedBy): LightestOnCarry[] {
+  return (lines[0]?.carries ?? []).flatMap(({ firstDay, loadsG }): LightestOnCarry[] => {
+    const days = loadsG.length - 1; // the last load is the one on arrival
+    const weights = among.map((k) => {
+      const mornings = Array.from({ length: by === 'startG' ? 1 : days }, (_, i) => loadOn(k, firstDay + i));
+      return { id: k.id, g: mornings.reduce((sum, g) => sum + g, 0) / mornings.length };
+    });
+    const best = lightestOf(weights);
+    return best ? [{ firstDay, days, ...best }] : [];
+  });
+}
+
+/** A kit's load on the morning of a day, g. */
+function loadOn({ carries }: KitLine, day: number): number {
+  const carry = carries.findLast((c) => c.firstDay <= day);
+  return carry?.loadsG[day - carry.firstDay] ?? 0;
 }

@@ -1,4 +1,4 @@
-import { FLAMES, WINDSCREENS } from '../burn';
+import { FLAMES, windBeforeMps } from '../burn';
 import { lowestAirC } from '../canister';
 import { hasValve, powerRange } from '../catalogue';
 import { done, type Result } from '../errors';
@@ -41,8 +41,8 @@ const COLDEST_C: Partial<Record<Fuel['kind'], number>> = { alcohol: -15, gel: -1
 /** Weaker than this a can flame is no help (docs/physics.md, The can: reduced). */
 const HELPFUL_STRENGTH = 0.25;
 
-/** Windier than this nobody cooks, m/s. */
-const MOST_WIND_MPS = 20;
+/** Windier than this nobody cooks, whatever stands round the flame, m/s at an unscreened flame (common practice: a near gale on open ground). */
+export const MOST_WIND_MPS = 10;
 
 /** What there is to pack; a lid lies on its pot. */
 export const nestPieces = (pieces: readonly Piece[]): NestPiece[] =>
@@ -113,7 +113,7 @@ function turnsDownPercent({ burner }: KitInUse): number {
 
 /** Wind at an unscreened flame that blows it out behind the kit's windscreen, m/s, full open. */
 const standsWindMps = ({ kit, flame }: KitInUse): number =>
-  Math.min(MOST_WIND_MPS, FLAMES[flame].blowOutMps / (1 - WINDSCREENS[kit.windscreen].shelter));
+  Math.min(MOST_WIND_MPS, windBeforeMps(FLAMES[flame].blowOutMps, kit.windscreen));
 
 /** Coldest air it is any help in, at the height of the highest camp, °C, with a full can. */
 function coldestC(trip: Trip, { fuel }: KitInUse): number {

@@ -1,6 +1,6 @@
-import { DISHES, isHot, isSimmered, methodProblems } from '../menu';
+import { carriedFoodG, DISHES, isHot, isSimmered, methodProblems, streamWaterMl } from '../menu';
 import type { Meal, Trip } from '../model';
-import { burnMeal, dayConditions, FRESH_CAN, kitInUse } from '../plan';
+import { cookMeal, dayConditions, FRESH_CAN, isCooked, kitInUse, mealFacts } from '../plan';
 
 /** What 1,000 kcal of a dish come to. */
 export interface PerKcal {
@@ -29,15 +29,14 @@ export function perThousandKcal(trip: Trip, day: number): PerKcal[] {
       const times = 1000 / meal.kcal;
       const burnt =
         isHot(meal) && !methodProblems(trip.kit, meal).length
-          ? burnMeal(use, meal, conditions, conditions.supperAirC, FRESH_CAN)
+          ? cookMeal(use, mealFacts(use, meal, conditions, conditions.supperAirC), FRESH_CAN)
           : undefined;
-      const done = burnt?.burn.outcome.kind === 'done';
       return {
         name: meal.name,
         kind: kindOf(meal),
-        carriedG: (meal.dryG + meal.fatG + meal.packagingG) * times,
-        fuelG: isHot(meal) ? (done ? burnt.burn.fuelG * times : undefined) : 0,
-        waterMl: (isHot(meal) || meal.method === 'coldSoak' ? meal.waterMl : 0) * times,
+        carriedG: carriedFoodG(meal) * times,
+        fuelG: isHot(meal) ? (burnt && isCooked(burnt) ? burnt.fuelG * times : undefined) : 0,
+        waterMl: (isHot(meal) || meal.method === 'coldSoak' ? streamWaterMl(meal) : 0) * times,
         price: meal.price === null ? undefined : meal.price * times,
         homeMin: meal.homeMin * times,
       };

@@ -78,7 +78,7 @@ function spendWithin(trip: Trip, carry: CarryPlan, budgetG: number): Pick<Spendi
 function cookedOn(trip: Trip, { fromStop, toStop, containers }: CarryPlan): PlanDay[] {
   const here = tripOnLeg(trip, fromStop);
   const days = dayConditions(here).filter((d) => d.leg >= fromStop && d.leg < toStop);
-  return cookDays(here, kitInUse(here.kit), days, containers);
+  return cookDays(here, kitInUse(here.kit), days, containers).days;
 }
 
 /** Fuel above demand and reserve here and on every later carry that the same fuel is carried on to, g of demand. */

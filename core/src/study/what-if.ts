@@ -4,7 +4,8 @@ import { editDays, hold, LIMITS, type Trip, type WhatIf } from '../model';
 import { missedMeals, planTrip, weightSums, type Plan } from '../plan';
 import { chanceOfMoreThan, WIND_CLASS, type Mishaps } from '../risk';
 import { dayCount, editStop, stretchLeg } from '../trail';
-import { carryRisk, RISK_SEED } from './carry-risk';
+import { carryRisk } from './carry-risk';
+import { cookingTimeS } from './changes';
 
 /** How one carry would go if it came otherwise. */
 export interface WhatIfCarry {
@@ -28,6 +29,8 @@ export interface WhatIfColumn {
   averageG: number;
   price: number;
   mealsMissed: number;
+  /** At the stove over the trip, against the trip as it is, s: a weaker flame may burn less and takes longer. */
+  slowerS: number;
 }
 
 /** Trips tried for a column. */
@@ -61,8 +64,8 @@ export function tripIf(trip: Trip, whatIf: WhatIf): Trip {
 export function whatIfColumn(trip: Trip, now: Plan, whatIf: WhatIf | undefined, mishaps: Mishaps): WhatIfColumn {
   const changed = whatIf ? tripIf(trip, whatIf) : trip;
   const plan = whatIf ? planTrip(changed) : now;
-  const carries = plan.carries.map((c, i): WhatIfCarry => {
-    const risk = carryRisk(changed, c, mishaps, TRIPS_TRIED, RISK_SEED + i);
+  const carries = plan.carries.map((c): WhatIfCarry => {
+    const risk = carryRisk(changed, c, mishaps, TRIPS_TRIED);
     const plannedG = now.carries.findLast((n) => n.fromStop <= c.fromStop)?.fuelG ?? 0;
     const { fromStopId, from, to, demandG, containers, fuelG } = c;
     return {
@@ -78,5 +81,12 @@ export function whatIfColumn(trip: Trip, now: Plan, whatIf: WhatIf | undefined, 
       runOutAsPlanned: risk ? chanceOfMoreThan(risk, plannedG) : 0,
     };
   });
-  return { whatIf, carries, averageG: weightSums(plan).averageG, price: plan.price, mealsMissed: missedMeals(changed, plan) };
+  return {
+    whatIf,
+    carries,
+    averageG: weightSums(plan).averageG,
+    price: plan.price,
+    mealsMissed: missedMeals(changed, plan),
+    slowerS: cookingTimeS(plan) - cookingTimeS(now),
+  };
 }

@@ -1,0 +1,9 @@
+import type { Trip } from '../model';
+import { doseTableFor, FRESH_CAN, kitInUse, reckonedBurn, type BurnFacts, type DoseTable } from '../plan';
+
+/** The doses of one meal from too little to plenty, as the plan judged them; undefined for burners with a valve and a can. */
+export function mealDoses(trip: Trip, facts: BurnFacts): DoseTable | undefined {
+  const use = kitInUse(trip.kit);
+  const { burn, edge } = reckonedBurn(use, facts, FRESH_CAN);
+  return doseTableFor(use, facts, FRESH_CAN, burn, edge !== undefined);
+}
