@@ -1,8 +1,8 @@
 import { BURNERS, FAMILY_FUEL, FAMILY_USE, FAMILY_WINDSCREENS } from '../src/catalogue';
 import { FUELS } from '../src/fuel';
 import type { Trip } from '../src/model';
-import { planTrip } from '../src/plan';
-import { coldView, doseTable, flameCurve, MOST_RELIGHTS } from '../src/study';
+import { MOST_RELIGHTS, planTrip } from '../src/plan';
+import { coldView, flameCurve, mealDoses } from '../src/study';
 import { everyDay, firstCarry, SHORT_TRIP } from './short-trip';
 
 const withBurner = (id: string, change: Partial<Trip['kit']> = {}): Trip => {
@@ -81,21 +81,40 @@ describe('the best flame', () => {
 describe('the best dose', () => {
   it.each(['alcohol-open', 'tablet-single'])('%s: fewer relights the larger it is, and the best keeps to one in ten', (id) => {
     const trip = withBurner(id);
-    const table = doseTable(trip, supper(trip).facts);
-    expect(table?.best?.relight).toBeLessThanOrEqual(MOST_RELIGHTS + 1e-9);
+    const table = mealDoses(trip, supper(trip).facts);
+    expect(table?.best.relight).toBeLessThanOrEqual(MOST_RELIGHTS + 1e-9);
     const relights = table?.choices.map((c) => c.relight) ?? [];
     relights.slice(1).forEach((r, i) => expect(r).toBeLessThanOrEqual(relights[i] + 1e-12));
     for (const c of table?.choices ?? [])
-      if (table?.best && c.relight <= MOST_RELIGHTS) expect(c.expectedG).toBeGreaterThanOrEqual(table.best.expectedG - 1e-9);
+      if (table && c.relight <= MOST_RELIGHTS) expect(c.expectedG).toBeGreaterThanOrEqual(table.best.expectedG - 1e-9);
+  });
+
+  it('is the one that the plan pours, and counts with what it takes on average', () => {
+    for (const id of ['alcohol-open', 'alcohol-simmer', 'tablet-double']) {
+      const trip = withBurner(id);
+      const meal = supper(trip);
+      const table = mealDoses(trip, meal.facts);
+      expect(meal.dose?.kind === 'alcohol' ? meal.dose.ml : meal.dose?.count).toBe(table?.best.amount);
+      expect(meal.fuelG).toBe(table?.best.expectedG);
+    }
+  });
+
+  it('never is more than the burner holds: a pot that wants more is named, and the second filling counted', () => {
+    const windy = everyDay(withBurner('alcohol-open', { windscreen: 'none' }), { wind: { kind: 'flame', mps: 3 } });
+    const meal = supper(windy);
+    expect(meal.dose).toEqual({ kind: 'alcohol', ml: 60 });
+    expect(meal.wantsRefill).toBe(true);
+    expect(meal.fuelG).toBeGreaterThan(60 * 0.8);
+    expect(firstCarry(windy).problems).toContainEqual(expect.objectContaining({ code: 'refill', meal: 'supper', holdsMl: 60 }));
   });
 
   it('pours in the walker’s measure, and a snuffer makes plenty cheap', () => {
     const trip = withBurner('alcohol-open', { measureMl: 15 });
-    const table = doseTable(trip, supper(trip).facts);
+    const table = mealDoses(trip, supper(trip).facts);
     expect(table?.choices.every((c) => c.amount % 15 === 0)).toBe(true);
     const snuffed = { ...trip, kit: { ...trip.kit, snuffer: true } };
     const last = (t: typeof table) => t?.choices.at(-1)?.expectedG ?? 0;
-    expect(last(doseTable(snuffed, supper(snuffed).facts))).toBeLessThan(last(table));
+    expect(last(mealDoses(snuffed, supper(snuffed).facts))).toBeLessThan(last(table));
   });
 });
 

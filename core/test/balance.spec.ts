@@ -31,7 +31,8 @@ describe('the balance of weight and risk', () => {
 
   it('goes from bare to safe: more reserve never raises the risk, and the present one is on it', () => {
     const points = balanceOf(DEMO_TRIP, NO_MISHAPS);
-    expect(points.map((p) => p.averageG)).toContain(plan.carries.reduce((s, c) => s + c.profile.gramDays, 0) / plan.days.length);
+    const presentG = plan.carries.reduce((s, c) => s + c.profile.gramDays, 0) / plan.days.length;
+    expect(Math.min(...points.map((p) => Math.abs(p.averageG - presentG)))).toBeLessThan(1e-6);
     for (let i = 1; i < points.length; i++) expect(points[i].worst).toBeLessThanOrEqual(points[i - 1].worst);
     for (const p of points) expect(p.any).toBeGreaterThanOrEqual(p.worst - 1e-12);
   });
@@ -91,7 +92,7 @@ describe('spending the slack', () => {
     const first = (trip: Trip) => spendSlack(trip, plan, tarn, fuelForRisk(demandOf(DEMO_TRIP, plan, 3), 0.02)).spent[0];
     expect(first(DEMO_TRIP).comfort).toBe('drink');
     const washer: Trip = { ...DEMO_TRIP, comforts: ['wash', 'drink', 'boil'] };
-    expect(first(washer)).toMatchObject({ comfort: 'wash', days: [18, 19, 20] });
+    expect(first(washer)).toMatchObject({ comfort: 'wash', days: [19, 20] });
     const dry = spendSlack(DEMO_TRIP, plan, tarn, tarn.fuelG + 10);
     expect([dry.slackG, dry.trip]).toEqual([0, DEMO_TRIP]);
   });
@@ -105,7 +106,8 @@ describe('what if', () => {
     const slower = column('slower');
     expect(slower.carries.reduce((n, c) => n + c.days, 0)).toBe(dayCount(DEMO_TRIP) + DEMO_TRIP.legs.length);
     expect(Math.max(...slower.carries.map((c) => c.runOutAsPlanned))).toBeGreaterThan(0.5);
-    for (const c of slower.carries) expect(c.runOut).toBeLessThanOrEqual(c.runOutAsPlanned + 1e-9);
+    for (const [i, c] of slower.carries.entries())
+      if (c.fuelG >= plan.carries[i].fuelG) expect(c.runOut).toBeLessThanOrEqual(c.runOutAsPlanned + 1e-9);
   });
 
   it('a shop is closed: its carry joins the one before, which must last through both', () => {

@@ -1,18 +1,20 @@
 import fc from 'fast-check';
 import { ambientPressurePa, forcedConvection } from '../src/air';
 import {
-  doseAlcohol,
-  doseTablets,
   ledgerFuelG,
   openSource,
   phaseHeatJ,
   simulateBurn,
+  SNUFFED_SHARE,
   totalHeatJ,
   unscreenedWindMps,
+  usedOfDoseG,
+  withSurplus,
   type BurnInput,
+  type DoseRule,
 } from '../src/burn';
 import { FUELS, type TabletFuel } from '../src/fuel';
-import { ALCOHOL_POT, alcoholBurn, CHECK_CASES, DENATURED, gasBurn, KETTLE, PLAIN } from './check-cases';
+import { alcoholBurn, CHECK_CASES, gasBurn, KETTLE, PLAIN } from './check-cases';
 
 describe('common practice, one parameter set', () => {
   it.each(CHECK_CASES)('$name', ({ burn, expectedG, bandG, expectedS }) => {
@@ -197,34 +199,42 @@ describe('a can under the burner', () => {
 });
 
 describe('doses', () => {
-  it('pour alcohol in whole measures; the rest burns on past the pot', () => {
+  const OPEN: DoseRule = { stepG: 4, capacityG: 48, kept: 0 };
+
+  it('burn on past the pot with what is over, or boil a little of it off under the snuffer', () => {
     const need = alcoholBurn(473);
-    const { burn, dose } = doseAlcohol(need, DENATURED, 5, false);
-    // about 22.8 g = 28.5 mL → 30 mL
-    expect(dose).toEqual({ kind: 'alcohol', ml: 30 });
-    expect(burn.fuelG).toBeCloseTo(30 * 0.8, 9);
-    expect(phaseHeatJ(burn.ledger.heatJ.afterDone)).toBeGreaterThan(0);
-    expect(ledgerFuelG(burn.ledger)).toBeCloseTo(burn.fuelG, 9);
+    // about 22.8 g of 24 g: 1.2 g are over
+    const surplusG = usedOfDoseG(OPEN, 24, need.fuelG, 1) - need.fuelG;
+    expect(surplusG).toBeCloseTo(24 - need.fuelG, 9);
+    const burnt = withSurplus(need, surplusG, false);
+    expect(burnt.fuelG).toBeCloseTo(24, 9);
+    expect(phaseHeatJ(burnt.ledger.heatJ.afterDone)).toBeGreaterThan(0);
+    const snuffed = withSurplus(need, usedOfDoseG({ ...OPEN, kept: SNUFFED_SHARE }, 24, need.fuelG, 1) - need.fuelG, true);
+    expect(snuffed.fuelG).toBeCloseTo(need.fuelG + 0.1 * surplusG, 9);
+    for (const b of [burnt, snuffed]) expect(ledgerFuelG(b.ledger)).toBeCloseTo(b.fuelG, 9);
   });
 
   it('keep the rest of a large tablet, burn small ones to the end', () => {
-    const [large, small] = ['tablet-14', 'tablet-4'].map((id) => FUELS.find((f) => f.id === id) as TabletFuel);
-    const need = simulateBurn(
-      steady({
-        flame: 'tablet',
-        flameWindMps: 0,
-        potWindMps: 0,
-        pot: ALCOHOL_POT,
-        foodJPerK: 0,
-        jointLossG: 0,
-        source: openSource(550, 28.08, false),
+    expect(usedOfDoseG({ stepG: 14, capacityG: Number.POSITIVE_INFINITY, kept: 1 }, 28, 17, 1)).toBe(17);
+    expect(usedOfDoseG({ stepG: 4, capacityG: Number.POSITIVE_INFINITY, kept: 0 }, 20, 17, 1)).toBe(20);
+  });
+
+  it('are filled again, cold, where one filling is too little: whole measures, and the relight each time', () => {
+    expect(usedOfDoseG(OPEN, 24, 30, 3)).toBe(24 + 12); // 6 short + 3 → 9 → three measures
+    // 100 g out of 48 g fillings: 52 + 3 short, one whole filling, then 7 + 3 → 10 → 12
+    expect(usedOfDoseG(OPEN, 48, 100, 3)).toBe(48 + 48 + 12);
+  });
+
+  it('never take less for a greater need', () => {
+    const g = fc.double({ min: 0, max: 200, noNaN: true });
+    fc.assert(
+      fc.property(g, g, fc.integer({ min: 1, max: 12 }), fc.constantFrom(0, SNUFFED_SHARE, 1), (needG, moreG, measures, kept) => {
+        const rule = { ...OPEN, kept };
+        const of = (x: number): number => usedOfDoseG(rule, measures * rule.stepG, x, 3);
+        expect(of(needG + moreG)).toBeGreaterThanOrEqual(of(needG) - 1e-9);
+        expect(of(needG)).toBeGreaterThanOrEqual(needG - 1e-9);
       }),
     );
-    const kept = doseTablets(need, large);
-    expect(kept.burn.fuelG).toBe(need.fuelG);
-    expect(kept.dose?.kind === 'tablets' && kept.dose.count * 14 - kept.dose.keptG).toBeCloseTo(need.fuelG, 9);
-    const burnt = doseTablets(need, small);
-    expect(burnt.burn.fuelG % 4).toBeCloseTo(0, 9);
   });
 
   it('last about 12 minutes a 14 g tablet and 5 minutes a 4 g one (common practice)', () => {

@@ -96,7 +96,7 @@ export function gasBurn(s: GasSetup): Burn {
 }
 
 /** A wide litre pot of water from a cool tap to the boil, calm, 15 °C. */
-const INDOORS = {
+export const INDOORS = {
   start: { kind: 'water', waterC: 15 },
   target: { kind: 'boil' },
   airC: 15,

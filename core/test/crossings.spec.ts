@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { crossingsOf, lightestByLength, weightsByLength, type LengthKit } from '../src/carry';
+import { crossingsOf, lightestByLength, TIE_G, weightsByLength, type LengthKit } from '../src/carry';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
 import { planTrip, weightSums } from '../src/plan';
 import { AS_CARRIED, kitLines, meanDayG } from '../src/study';
@@ -50,7 +50,14 @@ describe('crossings of an alcohol and a canister kit', () => {
   it('agree with the runs of the lightest', () => {
     const runs = lightestByLength([alcohol, gas], 'startG');
     expect(runs[0]).toMatchObject({ id: 'alcohol', from: 1 });
-    expect(runs.slice(1).map((r) => r.from)).toEqual(days('startG'));
+    // the lightest changes where the two cross, or stays for as long as the other is no more than a tie lighter
+    for (const { id, ties, from, to } of runs)
+      for (let n = from; n <= to; n++) {
+        const [own, other] = (id === 'alcohol' ? [alcohol, gas] : [gas, alcohol]).map((k) => k.startG[n - 1]);
+        expect(own).toBeLessThanOrEqual(other + TIE_G);
+        expect(ties.length > 0).toBe(Math.abs(own - other) <= TIE_G);
+      }
+    expect(runs.map((r) => r.from).slice(1)).toEqual(runs.map((r) => r.to + 1).slice(0, -1));
     expect(runs.at(-1)?.to).toBe(21);
   });
 });

@@ -5,7 +5,6 @@ import { burntOf, loadCost, weightOf, type CanSize, type CanStage, type PouredSt
 
 export const loadHighs = (): Promise<Highs> => highsLoader();
 
-const BIG = 100_000;
 const term = (c: number, name: string): string => `${c < 0 ? '-' : '+'} ${Math.abs(c)} ${name}`;
 const row = (terms: string[], relation: string): string => `  ${terms.join(' ')} ${relation}`;
 
@@ -17,45 +16,58 @@ export function solve(highs: Highs, lp: string): number | undefined {
   return ObjectiveValue;
 }
 
+/** As many of each size may be bought at one stop, in the order of the sizes; the rest would never pay in the trips drawn. */
+const MOST_BOUGHT = [5, 3, 2];
+
+/** Cans one by one, each with its own fill; no more than one is in use at the end of a carry. */
 export function cansLp(sizes: readonly CanSize[], stages: readonly CanStage[], gramsPerPrice: number): string {
   const objective: string[] = [];
   const rows: string[] = [];
-  const integers: string[] = [];
   const binaries: string[] = [];
   const bounds: string[] = [];
   let constant = 0;
-  const each = (of: (k: number) => string): string[] => sizes.map((_, k) => of(k));
+  const inUse = stages.map((): string[] => []);
+  const burnt = stages.map((): string[] => []);
+  const onHand = stages.map((): string[] => []);
+  stages.forEach((at, s) => {
+    sizes.forEach(({ netG, tareG }, k) => {
+      if (at.prices[k] === undefined && !at.pinned) return;
+      const copies = Array.from({ length: at.pinned ? at.pinned[k] : MOST_BOUGHT[k] }, (_, c) => `${s}_${k}_${c}`);
+      copies.forEach((can, c) => {
+        binaries.push(`b${can}`);
+        objective.push(term((at.prices[k] ?? 0) * gramsPerPrice, `b${can}`));
+        if (at.pinned) bounds.push(`  b${can} = 1`);
+        else if (c > 0) rows.push(row([term(1, `b${can}`), term(-1, `b${copies[c - 1]}`)], '<= 0'));
+        for (let i = s; i < stages.length; i++) {
+          const [f, h, u] = [`f${i}_${can}`, `h${i}_${can}`, `u${i}_${can}`];
+          const [full, part] = [`w${i}_${can}`, `p${i}_${can}`];
+          binaries.push(h, full, part);
+          objective.push(term(weightOf(stages[i]), f), term(weightOf(stages[i]) * tareG, h));
+          if (i === s) {
+            rows.push(row([term(1, h), term(-1, `b${can}`)], '= 0'), row([term(1, f), term(-netG, h)], '= 0'));
+          } else {
+            const before = `${i - 1}_${can}`;
+            rows.push(row([term(1, h), term(-1, `h${before}`)], stages[i].bin ? '<= 0' : '= 0'));
+            rows.push(row([term(1, f), term(-netG, h)], '<= 0'));
+            rows.push(row([term(1, f), term(-1, `f${before}`), term(1, `u${before}`)], '<= 0'));
+            rows.push(row([term(1, f), term(-1, `f${before}`), term(1, `u${before}`), term(-netG, h)], `>= ${-netG}`));
+          }
+          rows.push(row([term(1, u), term(-1, f)], '<= 0'));
+          // what is left in it afterwards: all, some, or nothing
+          rows.push(row([term(1, f), term(-1, u), term(-netG, full), term(-netG, part)], '<= 0'));
+          rows.push(row([term(1, f), term(-1, u), term(-netG, full)], '>= 0'));
+          inUse[i].push(term(1, part));
+          burnt[i].push(term(1, u));
+          onHand[i].push(term(1, f));
+        }
+      });
+    });
+  });
   stages.forEach((stage, i) => {
     constant += loadCost(stage, 0, 0); // what burns off, whatever is carried
-    objective.push(term(weightOf(stage), `f${i}`));
-    sizes.forEach((size, k) => {
-      objective.push(term(weightOf(stage) * size.tareG, `h${i}_${k}`), term((stage.prices[k] ?? 0) * gramsPerPrice, `b${i}_${k}`));
-      integers.push(`b${i}_${k}`, `e${i}_${k}`, `h${i}_${k}`);
-      const most = stage.prices[k] === undefined ? 0 : 40;
-      bounds.push(
-        stage.pinned ? `  b${i}_${k} = ${stage.pinned[k]}` : `  0 <= b${i}_${k} <= ${most}`,
-        `  0 <= e${i}_${k} <= ${stage.bin && i > 0 ? 40 : 0}`,
-      );
-      // held now = held before − left + bought; no more is left than was held
-      const before = i > 0 ? [term(-1, `h${i - 1}_${k}`)] : [];
-      rows.push(row([term(1, `h${i}_${k}`), ...before, term(1, `e${i}_${k}`), term(-1, `b${i}_${k}`)], '= 0'));
-      if (i > 0) rows.push(row([term(1, `e${i}_${k}`), term(-1, `h${i - 1}_${k}`)], '<= 0'));
-    });
-    // fuel after leaving cans is the smaller of what arrived and what the kept ones hold
-    if (i === 0) rows.push(row([term(1, 'g0')], '= 0'));
-    else {
-      const burnt = burntOf(stages[i - 1]);
-      const kept = each((k) => `${term(-sizes[k].netG, `h${i - 1}_${k}`)} ${term(sizes[k].netG, `e${i}_${k}`)}`);
-      rows.push(row([term(1, `g${i}`), term(-1, `f${i - 1}`)], `<= ${-burnt}`));
-      rows.push(row([term(1, `g${i}`), ...kept], '<= 0'));
-      rows.push(row([term(1, `g${i}`), term(-1, `f${i - 1}`), term(BIG, `d${i}`)], `>= ${-burnt}`));
-      rows.push(row([term(1, `g${i}`), ...kept, term(-BIG, `d${i}`)], `>= ${-BIG}`));
-      binaries.push(`d${i}`);
-    }
-    rows.push(row([term(1, `f${i}`), term(-1, `g${i}`), ...each((k) => term(-sizes[k].netG, `b${i}_${k}`))], '= 0'));
-    rows.push(row([term(1, `f${i}`)], `>= ${stage.needG}`));
+    rows.push(row(burnt[i], `= ${burntOf(stage)}`), row(onHand[i], `>= ${stage.needG}`), row(inUse[i], '<= 1'));
   });
-  return lpText(objective, constant, rows, bounds, integers, binaries);
+  return lpText(objective, constant, rows, bounds, [], binaries);
 }
 
 export interface Bottles {
@@ -103,8 +115,7 @@ function lpText(objective: string[], constant: number, rows: string[], bounds: s
     'Bounds',
     ...bounds,
     '  one = 1',
-    'General',
-    `  ${integers.join(' ')}`,
+    ...(integers.length ? ['General', `  ${integers.join(' ')}`] : []),
     ...(binaries.length ? ['Binary', `  ${binaries.join(' ')}`] : []),
     'End',
   ].join('\n');

@@ -103,9 +103,22 @@ describe('changes', () => {
       const then = firstCarry(c.trip);
       expect(then.demandG - plan.demandG).toBeCloseTo(c.fuelG, 6);
       expect(cookingTimeS(then) - cookingTimeS(plan)).toBeCloseTo(c.timeS, 3);
-      expect(c.fuelG).toBeLessThan(0);
+      expect(c.fuelG).toBeLessThan(1);
+      expect(Math.min(c.fuelG, c.startG)).toBeLessThan(-1);
     }
-    expect(changes.map((c) => c.fuelG)).toEqual([...changes.map((c) => c.fuelG)].sort((a, b) => a - b));
+    // what costs no comfort first, the most weight off the back first within
+    const rank = changes.map((c) => Number(c.comfort) * 10_000 + c.startG);
+    expect(rank).toEqual([...rank].sort((a, b) => a - b));
+    expect(changes.filter((c) => c.comfort).map((c) => c.kind.code)).toEqual(['coldBreakfast']);
+  });
+
+  it('leave a burner out where no flame is allowed, on those legs alone', () => {
+    const banned = { ...DEMO_TRIP, legs: DEMO_TRIP.legs.map((l, i) => (i === 0 ? { ...l, restriction: 'noFlame' as const } : l)) };
+    const [change] = bestChanges(banned, firstCarry(banned));
+    expect(change).toMatchObject({ kind: { code: 'noBurner' }, mealsMended: 0, startG: -(73 + 60) });
+    expect(change.trip.kit).toEqual(DEMO_TRIP.kit);
+    expect(change.trip.legs.map((l) => l.kit?.kit.burnerId)).toEqual(['none', ...Array.from({ length: 5 }, () => undefined)]);
+    expect(tripSchema.safeParse(change.trip).success).toBe(true);
   });
 
   it('mend first: shelter for a flame that would blow out', () => {
