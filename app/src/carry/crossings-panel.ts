@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild, type ElementRef } from '@angular/core';
 import { crossingsOf, lightestByLength, LONGEST_DAYS, type CountedBy } from '@tinder/core/carry';
+import { lightestOnCarries } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { Choice } from '../ui/choice';
@@ -9,7 +10,7 @@ import { Drag, stepTo, type KeyStep } from '../ui/drag';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import { crossingsGeometry } from '../charts/crossings-geometry';
-import { crossingsWords, lightestWords, spanWords } from '../words/crossing-words';
+import { crossingsWords, lightestWords, onCarriesWords, spanWords } from '../words/crossing-words';
 import { KitLines } from './kit-lines-service';
 
 const HEIGHT = 250;
@@ -178,9 +179,10 @@ export class CrossingsPanel {
   protected readonly says = computed(() => {
     const all = this.kits() ?? [];
     const cooking = all.filter((k) => k.dailyG > 0);
-    const runs = lightestByLength(cooking.length ? cooking : all, this.by());
+    const among = cooking.length ? cooking : all;
+    const runs = lightestByLength(among, this.by());
     const name = (id: string) => all.find((k) => k.id === id)?.name ?? '';
-    return lightestWords(runs, name);
+    return `${lightestWords(runs, name)} ${onCarriesWords(lightestOnCarries(all, among, this.by()), name)}`;
   });
   protected readonly at = computed(() => {
     const all = this.kits() ?? [];

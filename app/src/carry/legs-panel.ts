@@ -13,6 +13,7 @@ import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import { chanceWords } from '../words/risk-words';
 import { legKitMealWords, legKitWeightWords, leavesWithWords, supplyWords } from '../words/leg-words';
+import { leftBehindWords } from '../words/loadout-words';
 import { problemWords } from '../words/problem-words';
 
 /** Every stop's load-out in one table, and another kit on some legs: what each would save or cost there. */
@@ -33,6 +34,7 @@ import { problemWords } from '../words/problem-words';
             <th scope="col" class="number">days</th>
             <th scope="col">leaves with</th>
             <th scope="col">how</th>
+            <th scope="col">left there</th>
             <th scope="col" class="number">burns</th>
             <th scope="col" class="number">start</th>
             <th scope="col" class="number">runs out</th>
@@ -46,6 +48,7 @@ import { problemWords } from '../words/problem-words';
               <td class="number">{{ r.days }}</td>
               <td>{{ r.with }}</td>
               <td class="quiet">{{ r.how }}</td>
+              <td class="quiet">{{ r.left }}</td>
               <td class="number">{{ r.burns }}</td>
               <td class="number">{{ r.start }}</td>
               <td class="number" [class.over]="r.over">{{ r.chance }}</td>
@@ -159,6 +162,7 @@ export class LegsPanel {
         days: c.days.length,
         with: leavesWithWords(c, this.units),
         how: supplyWords(c),
+        left: leftBehindWords(c, this.units),
         burns: this.units.text(c.demandG, 'mass'),
         start: this.units.text(c.profile.startG, 'mass'),
         chance: risk ? chanceWords(risk) : c.fuelG > 0 ? '…' : '',

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { CarryPlan, Plan } from '@tinder/core/plan';
-import { containerWords } from '../words/derivation';
+import { containerWords } from '../words/container-words';
 import { dryCampWords, movesWords } from '../words/loadout-words';
 import { Figure } from '../ledger/figure';
 import { Units } from '../words/units';

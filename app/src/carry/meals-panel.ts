@@ -103,11 +103,7 @@ const SETTLED_SNOW_G_PER_ML = 0.3;
           @if (planned) {
             @if (planned.burn.outcome.kind === 'done') {
               <div class="answer">
-                <app-figure
-                  class="big"
-                  [text]="units.mealMass(planned.burn.fuelG)"
-                  [ref]="{ kind: 'meal', day: planned.day, meal: name }"
-                />
+                <app-figure class="big" [text]="units.mealMass(planned.fuelG)" [ref]="{ kind: 'meal', day: planned.day, meal: name }" />
                 <span class="big">{{ duration(planned.burn.durationS) }}</span>
                 @if (dose(name); as words) {
                   <span class="quiet">{{ words }}</span>

@@ -95,7 +95,7 @@ describe('other lengths', () => {
 
   it('reads off any length by key and says who is lightest and where the carried kit crosses', async () => {
     await open(CrossingsPanel);
-    expect(panel.text).toMatch(/Lightest of those that cook: tablets under a mug/);
+    expect(panel.text).toMatch(/Lightest of those that cook on a mean day: .*On (every one of )?this trip’s own carries: /);
     const slider = panel.element.querySelector('[role=slider]') as SVGElement;
     slider.dispatchEvent(new KeyboardEvent('keydown', { key: 'End' }));
     panel.give({});
@@ -120,15 +120,15 @@ describe('other lengths', () => {
     if (!alcohol) throw new Error('no alcohol kit');
     const { turns, why } = crossingsWords(lines[0], alcohol, crossingsOf(lines[0], alcohol, 'averageG'));
     expect(turns).toMatch(/^lighter at first, heavier from day 13, lighter from day 15/);
-    expect(why).toMatch(/13 the fuel of alcohol in a cone has added up/);
-    expect(why).toMatch(/at 15 and 18 small can burner takes other containers/);
+    expect(why).toMatch(/At 13, 17 and 20 alcohol in a cone takes other containers/);
+    expect(why).toMatch(/at 15 and 19 small can burner takes other containers/);
   });
 });
 
 describe('weight and risk', () => {
   it('marks the present load-out on the front and carries another one with a key, as one step', async () => {
     await open(BalancePanel);
-    expect(panel.text).toMatch(/As planned: \d+ g on average, its chance of running out is under 1 in 1,000\./);
+    expect(panel.text).toMatch(/As planned: \d+ g on average, its chance of running out between .* is 1 in \d+\./);
     const slider = panel.element.querySelector('[role=slider]') as SVGElement;
     slider.dispatchEvent(new KeyboardEvent('keydown', { key: 'Home' }));
     expect(store().trip().reservePercent).toBe(0);
@@ -195,7 +195,7 @@ describe('the risk everywhere', () => {
     expect(risk.tightest()?.carry.from).toBe('Tarn House');
     store().editTrip('limit', (t) => ({ ...t, loadOut: { ...t.loadOut, riskLimitPercent: 0.5 } }));
     await panel.settle();
-    expect(Math.max(...risk.daysOverLimit())).toBe(20);
+    expect(Math.max(...risk.daysOverLimit())).toBe(23);
     store().editTrip('longer', (t) => stretchLeg(t, 0, 9));
     TestBed.tick();
     expect(risk.risks()).toBeUndefined();
@@ -251,7 +251,7 @@ describe('a risk above what the walker lives with', () => {
     panel.press('ask for a reserve of');
     const asked = store().trip().reservePercent;
     expect(asked).toBeGreaterThan(0);
-    expect(asked).toBeLessThan(40);
+    expect(asked).toBeLessThan(60);
     await panel.settle();
     expect(
       TestBed.inject(RiskService)

@@ -12,7 +12,7 @@ import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
-import { fareWords, whatIfWords } from '../words/what-if-words';
+import { fareWords, slowerWords, whatIfWords } from '../words/what-if-words';
 
 interface Cell {
   text: string;
@@ -201,6 +201,7 @@ export class WhatIfPanel {
           'mass',
         ),
       })),
+      row('at the stove', (c) => ({ text: slowerWords(c) })),
       row('days', (c) => ({ text: `${sum(c, (x) => x.days)}` })),
       ...(list.some((c) => (c?.mealsMissed ?? 0) > 0) ? [row('hot meals that stay cold', (c) => ({ text: `${c.mealsMissed}` }))] : []),
       ...now.carries.map((of) => row(of.from, (c) => this.loadOutCell(c, of.fromStopId, c === now))),

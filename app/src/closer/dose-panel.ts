@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import type { DoseChoice } from '@tinder/core/study';
+import type { DoseChoice } from '@tinder/core/plan';
 import { FOLLOWING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { QuantityField } from '../ui/quantity-field';

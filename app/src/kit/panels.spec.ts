@@ -290,6 +290,8 @@ describe('kits of every sort', () => {
     store().editRack('keep', (r) => ({
       ...r,
       kits: r.kits.map((k) => (k.id === r.kits[0].id ? { ...k, keepBecause: 'I trust it.' } : k)),
+      // by weight alone another kit comes first
+      score: { ...r.score, weights: { ...r.score.weights, hotMeals: 0, carriedG: 5 } },
     }));
     const panel = await planned(new Panel(ComparePanel));
     expect(panel.text).toContain('You keep small can burner anyway, because I trust it.');

@@ -55,7 +55,7 @@ type Scope = DishScope['kind'];
               <span class="error">no flame allowed: soak it cold</span>
             } @else if (r.planned; as p) {
               @if (p.burn.outcome.kind === 'done') {
-                <app-figure [text]="units.mealMass(p.burn.fuelG)" [ref]="{ kind: 'meal', day: p.day, meal: r.name }" />
+                <app-figure [text]="units.mealMass(p.fuelG)" [ref]="{ kind: 'meal', day: p.day, meal: r.name }" />
                 <span class="quiet">{{ duration(p.burn.durationS) }}</span>
               } @else {
                 <span class="error">fails</span>

@@ -14,7 +14,7 @@ import { readTable, type TableRead } from '../ui/read-table';
 import { TableOffer } from '../ui/table-offer';
 import { dishTableWords } from '../words/table-words';
 import { Units } from '../words/units';
-import { METHOD_WORDS } from '../words/menu-words';
+import { METHOD_WORDS, thinDaysWords, wholeWords } from '../words/menu-words';
 import { chosenFile } from '../platform/chosen-file';
 
 const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried', homeDried: 'dried at home', raw: 'raw', other: '' };
@@ -43,13 +43,17 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
               <th scope="row">{{ r.from }}</th>
               <td class="number">{{ units.text(r.foodG, 'mass') }}</td>
               <td class="number">{{ units.text(r.fuelG, 'mass') }}</td>
-              <td class="number">{{ r.kcalADay.toFixed(0) }}</td>
+              <td class="number">{{ r.kcalADay }}</td>
               <td class="packets">{{ r.packets }}</td>
             </tr>
           }
         </tbody>
       </table>
     </div>
+
+    @if (thin(); as words) {
+      <p class="quiet">{{ words }}</p>
+    }
 
     <h2 class="sign" id="kept-title">dishes kept for this trip</h2>
     <p class="acts">
@@ -166,11 +170,17 @@ export class FoodTables {
         from: c.from,
         foodG,
         fuelG: c.fuelG,
-        kcalADay: kcal / c.days.length,
+        kcalADay: wholeWords(kcal / c.days.length),
         packets: packets.map((p) => `${p.count} × ${p.name}`).join(', '),
       };
     }),
   );
+
+  /** A remark where the days on which nothing is bought have far too little in them. */
+  protected readonly thin = computed(() => {
+    const days = this.plan().days.filter((d) => !d.eatsOut.breakfast && !d.eatsOut.supper);
+    return days.length ? thinDaysWords(foodOf(this.store.trip(), days).kcal / days.length) : undefined;
+  });
 
   /** A new dish that starts as the usual supper; choose it for some days, then change its numbers. */
   protected own(): void {

@@ -1,13 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { Trip } from '@tinder/core/model';
-import type { Habit } from '@tinder/core/study';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
-import { habitEffectWords, habitWords, schoolWords } from '../words/menu-words';
+import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../words/menu-words';
 
 /** What each habit costs or saves over this trip, ranked; a press adopts it. */
 @Component({
@@ -152,7 +151,7 @@ export class HabitPanel {
     return massG > 0 ? `+${text}` : text;
   }
 
-  protected effectWords(h: Pick<Habit, 'containersG' | 'timeS' | 'mealsMended'>): string {
+  protected effectWords(h: HabitEffect): string {
     return habitEffectWords(h, this.units);
   }
 

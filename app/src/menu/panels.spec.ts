@@ -116,7 +116,7 @@ describe('the habit ledger', () => {
 describe('the tables of food', () => {
   it('counts packets out of each stop beside the fuel, and compares food by its energy', async () => {
     const panel = await planned(new Panel(FoodTables, { plan: plan() }));
-    expect(panel.text).toMatch(/Nettle Hut\s*1,980 g\s*200 g\s*1440\s*5 × dried dinner and tea/);
+    expect(panel.text).toMatch(/Nettle Hut\s*3,615 g\s*200 g\s*3,150\s*5 × dried dinner and tea/);
     expect(panel.text).toContain('2 × home-dried chilli');
     expect(panel.text).toMatch(/granola\s*219 g\s*none/);
   });

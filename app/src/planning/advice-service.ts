@@ -16,10 +16,10 @@ export class AdviceService {
       const carry = this.plans.carry();
       return planned && carry && { planned, fromStopId: carry.fromStopId };
     },
-    ({ planned, fromStopId }, { signal }) => this.worker.ask('changes', { trip: planned.trip, plan: planned.plan }, { fromStopId }, signal),
+    ({ planned, fromStopId }, { signal }) => this.worker.ask('advice', { trip: planned.trip, plan: planned.plan }, { fromStopId }, signal),
   );
   /** Undefined until it is worked out. */
-  readonly changes = computed(() => (this.advice.fresh() ? this.advice.last()?.answer : undefined));
+  readonly answer = computed(() => (this.advice.fresh() ? this.advice.last()?.answer : undefined));
   /** Why there is none. */
   readonly problem = this.advice.problem;
 

@@ -64,11 +64,11 @@ describe('advice', () => {
     const advice = TestBed.inject(AdviceService);
     store.start(undefined);
     await untilQuiet();
-    expect(advice.changes()?.length).toBeGreaterThan(0);
+    expect(advice.answer()?.changes.length).toBeGreaterThan(0);
     store.editTrip('days', (t) => stretchLeg(t, 0, 9));
     TestBed.tick();
-    expect(advice.changes()).toBeUndefined();
+    expect(advice.answer()).toBeUndefined();
     await untilQuiet();
-    expect(advice.changes()?.[0].trip.legs[0].days).toHaveLength(9);
+    expect(advice.answer()?.changes[0].trip.legs[0].days).toHaveLength(9);
   });
 });

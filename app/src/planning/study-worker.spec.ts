@@ -37,7 +37,7 @@ describe('the study worker', () => {
     const { studies, kept } = started();
     const first = await studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
     expect(first?.meal.name).toBe(DEMO_TRIP.menu.supper.name);
-    await studies.ask('changes', { trip: DEMO_TRIP, plan }, { fromStopId: DEMO_TRIP.stops[0].id }, wanted());
+    await studies.ask('advice', { trip: DEMO_TRIP, plan }, { fromStopId: DEMO_TRIP.stops[0].id }, wanted());
     await studies.ask('nest', { rack: DEMO_RACK }, { kitId: DEMO_RACK.kits[0].id }, wanted());
     expect(kept).toEqual(['trip', 'plan', 'rack']);
     const other = { ...DEMO_TRIP, name: 'Other' };

@@ -136,11 +136,11 @@ describe('the frame', () => {
   it('takes the advice of the verdict as one undoable step', async () => {
     TestBed.inject(Commands).run('demo'); // whatever the tests before have saved
     await settle();
-    const advice = [...element().querySelectorAll<HTMLButtonElement>('app-verdict-line button')].at(-1);
-    expect(advice?.textContent).toBe('Eating breakfast cold');
+    const advice = [...element().querySelectorAll<HTMLButtonElement>('app-verdict-line button')].at(-2);
+    expect(advice?.textContent).toBe('Stopping at 88 °C instead of the boil');
     advice?.click();
     await settle();
-    expect(store().trip().menu.breakfast.hot).toBe(false);
-    expect(store().undoLabel()).toBe('eating breakfast cold');
+    expect(store().trip().menu.supper.target).toEqual({ kind: 'stopAt', targetC: 88 });
+    expect(store().undoLabel()).toBe('stopping at 88 °C instead of the boil');
   });
 });

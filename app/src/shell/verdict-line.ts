@@ -85,7 +85,7 @@ export class VerdictLine {
   protected readonly segments = computed(() => {
     const carry = this.plans.carry();
     if (!carry || this.plans.failed()) return [];
-    return verdictWords(carry, this.advice.problem() ? 'unknown' : this.advice.changes(), this.risk.tightest(), this.units);
+    return verdictWords(carry, this.advice.problem() ? 'unknown' : this.advice.answer(), this.risk.tightest(), this.units);
   });
 
   protected adopt(change: Change): void {

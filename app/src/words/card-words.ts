@@ -35,7 +35,7 @@ export function cardWords({ meal, cooked, ...pot }: DishCard, kit: Kit, units: F
 
 function heatWords(meal: Meal, { planned }: CookedDish, kit: Kit, units: Format): string {
   const flame = `${Math.round(100 * kit.flameSetting)} %`;
-  const fuel = units.mealMass(planned.burn.fuelG);
+  const fuel = units.mealMass(planned.fuelG);
   if (meal.target.kind === 'fry') return `Fry ${meal.target.minutes} min at ${flame} flame: ${fuel}.`;
   const how = planned.dose ? doseWords(planned.dose, units) : `flame at ${flame}`;
   return `${units.text(meal.waterMl, 'volume')} of water; ${how}: ${fuel} of fuel.`;

@@ -1,4 +1,6 @@
+import type { Container } from '@tinder/core/carry';
 import type { CarryPlan } from '@tinder/core/plan';
+import type { Format } from './format';
 import type { Units } from './units';
 
 /** "one 230 g can", "480 mL of alcohol in a 500 mL bottle", "18 tablets". */
@@ -24,4 +26,21 @@ export function containersInWords(carry: Pick<CarryPlan, 'containers'>, units: P
     else used.push(`${units.text(c.fuelG, 'mass')} in the part-used ${c.netG} g can`);
   }
   return [...used, ...[...counts].map(([netG, n]) => (n === 1 ? `one ${netG} g can` : `${n} cans of ${netG} g`))].join(' and ');
+}
+
+/** "new 230 g canister", "500 mL bottle with 320 mL", "18 tablets". */
+export function containerWords(c: Container, format: Format): string {
+  switch (c.kind) {
+    case 'canister':
+      if (c.fuelG < 0.5) return `${c.netG} g can, empty`;
+      return c.fuelG > c.netG - 0.5 ? `${c.netG} g can, new` : `${c.netG} g can, ${format(c.fuelG, 'mass')} in it`;
+    case 'bottle':
+      return `${format(c.sizeMl, 'volume')} bottle, ${format(c.fillMl, 'volume')} in it`;
+    case 'liquidBottle':
+      return `${format(c.sizeMl, 'volume')} pressure bottle, ${format(c.fillMl, 'volume')} in it`;
+    case 'gelTin':
+      return `${c.netG} g tin of gel`;
+    case 'tablets':
+      return `${c.count} tablets of ${c.tabletG} g`;
+  }
 }

@@ -1,13 +1,34 @@
-import type { Crossing } from '@tinder/core/carry';
-import type { KitLine } from '@tinder/core/study';
+import { TIE_G, type Crossing, type LightestRun } from '@tinder/core/carry';
+import type { KitLine, LightestOnCarry } from '@tinder/core/study';
 
 /** "1 to 6 days", "9 days". */
 export const spanWords = (from: number, to: number): string =>
   from === to ? `${from} ${from === 1 ? 'day' : 'days'}` : `${from} to ${to} days`;
 
 /** Who is lightest for which lengths, among the kits that cook. */
-export const lightestWords = (runs: readonly { id: string; from: number; to: number }[], nameOf: (id: string) => string): string =>
-  `Lightest of those that cook: ${runs.map((r) => `${nameOf(r.id)} for ${spanWords(r.from, r.to)}`).join(', ')}.`;
+export function lightestWords(runs: readonly LightestRun[], nameOf: (id: string) => string): string {
+  const last = runs.length - 1;
+  const lengths = ({ from, to }: LightestRun, i: number): string => {
+    if (last === 0) return 'at any length';
+    if (i === 0) return `to ${spanWords(to, to)}`;
+    return i === last ? `from ${from} days on` : `for ${spanWords(from, to)}`;
+  };
+  const parts = runs.map((r, i) => `${namesWords(r, nameOf)} ${lengths(r, i)}`);
+  return `Lightest of those that cook on a mean day: ${parts.join(', then ')}.`;
+}
+
+/** The same on the trip's own carries, days, weather and shops as they are. */
+export function onCarriesWords(carries: readonly LightestOnCarry[], nameOf: (id: string) => string): string {
+  const names = carries.map((c) => namesWords(c, nameOf));
+  if (new Set(names).size === 1) return `On every one of this trip’s own carries: ${names[0]}.`;
+  return `On this trip’s own carries: ${carries.map((c, i) => `${names[i]} from day ${c.firstDay} (${spanWords(c.days, c.days)})`).join(', ')}.`;
+}
+
+/** "alcohol", "alcohol and tablets (a tie within 10 g)". */
+function namesWords({ id, ties }: { id: string; ties: readonly string[] }, nameOf: (id: string) => string): string {
+  if (!ties.length) return nameOf(id);
+  return `${[id, ...ties].map(nameOf).join(' and ')} (a tie within ${TIE_G} g)`;
+}
 
 /** Where one kit crosses another, every crossing by its day, and why in one sentence. */
 export function crossingsWords(own: KitLine, other: KitLine, crossings: readonly Crossing[]): { turns: string; why: string } {

@@ -51,6 +51,7 @@ describe('derivations', () => {
       outByDay: [0, 0, 0, 0, 0.0123],
       quantilesG,
       fuelForLimitG: 131,
+      unknownBurnerG: 9,
     };
     const d = derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, format, () => risk);
     expect(d?.totalG).toBe(carry.fuelG);

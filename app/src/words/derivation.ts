@@ -1,13 +1,16 @@
-import { FLAMES, heatToFuelG, PHASES, POT_BASE, SINKS, type Dose, type Ledger, type Phase, type Sink } from '@tinder/core/burn';
-import type { Container } from '@tinder/core/carry';
+import { FLAMES, heatToFuelG, PHASES, POT_BASE, SINKS, type Ledger, type Phase, type Sink } from '@tinder/core/burn';
 import { burnerById } from '@tinder/core/catalogue';
 import { fuelById } from '@tinder/core/fuel';
 import { MEALS, type Trip } from '@tinder/core/model';
-import type { CarryPlan, Plan, PlannedMeal } from '@tinder/core/plan';
+import { countedBurn, type CarryPlan, type Plan, type PlannedMeal } from '@tinder/core/plan';
+import { UNCALIBRATED_SD } from '@tinder/core/risk';
 import { riskLimit, TRIPS_TRIED, type RiskOfCarry } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
-import { formatDuration, type Quantity } from '@tinder/core/units';
+import { formatDuration } from '@tinder/core/units';
+import { containerWords } from './container-words';
+import { edgeWords } from './edge-words';
 import type { FigureRef } from './figure-ref';
+import type { Format } from './format';
 import { PART_WORDS } from './menu-words';
 import { spreadWords } from './risk-words';
 
@@ -29,9 +32,6 @@ export interface Part {
   ref?: FigureRef;
 }
 
-/** Formats a core value in the walker's units. */
-export type Format = (value: number, quantity: Quantity, decimals?: number) => string;
-
 const SINK_WORDS: Record<Sink, string> = {
   water: 'into the water',
   pot: 'into the pot',
@@ -46,6 +46,7 @@ const JOINT = 'lost at the joint';
 const SNUFFED = 'boiled off when snuffed';
 const PRIMING = 'burnt to prime';
 const HELD = 'held at heat: ';
+const SPREAD = 'on other evenings: relights, and what burns on';
 
 /** Takes a figure apart; undefined when the plan no longer holds it (a day that was cut off, a meal now cold). */
 export function derive(
@@ -97,7 +98,9 @@ export function ledgerParts(ledgers: readonly Ledger[]): Part[] {
 }
 
 function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation {
-  const { burn, facts } = m;
+  const { facts } = m;
+  const burn = countedBurn(m);
+  const overG = m.fuelG - burn.fuelG;
   const burner = burnerById(trip.kit.burnerId);
   const fuel = fuelById(trip.kit.fuelId);
   const { couple, windDecayPerMps } = FLAMES[facts.flame];
@@ -105,13 +108,14 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation 
   const watts = (w: number) => `${Math.round(w).toLocaleString('en-US')} W`;
   return {
     title: `${PART_WORDS[m.meal]} on day ${m.day}`,
-    totalG: burn.fuelG,
-    parts: ledgerParts([burn.ledger]),
+    totalG: m.fuelG,
+    parts: [...ledgerParts([burn.ledger]), ...(Math.abs(overG) > 0.005 ? [{ label: SPREAD, massG: overG }] : [])],
     how: [
       `Grams = (heat + losses) ÷ heating value, here ${burn.ledger.lhvKJPerG.toFixed(1)} kJ a gram.`,
       'Water and pot warm together: C · dT/dt = P · η − loss to air − vapour, from the start to the target.',
       `η = ${etaMax} × ${couple} ÷ (1 + P ÷ (${fluxScaleWPerM2 / 1000} kW/m² × pot base)) × e^(−${windDecayPerMps} × wind at the flame) = ${(100 * burn.efficiency).toFixed(0)} %.`,
-      ...doseSentences(m.dose, format),
+      ...doseSentences(m, format),
+      ...(m.edge ? [`As it stands it cannot be cooked. ${edgeWords(m.edge, { text: format })}`] : []),
     ],
     inputs: [
       { name: 'water', value: `${format(facts.waterMl, 'volume')} from ${startWords(facts.start, format)}` },
@@ -145,10 +149,12 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation 
 const startWords = (start: PlannedMeal['facts']['start'], format: Format): string =>
   start.kind === 'water' ? format(start.waterC, 'temperature') : `snow at ${format(start.snowC, 'temperature')}`;
 
-function doseSentences(dose: Dose | undefined, format: Format): string[] {
+function doseSentences({ dose, fuelG }: PlannedMeal, format: Format): string[] {
   if (!dose) return [];
   if (dose.kind === 'alcohol')
-    return [`Poured: ${format(dose.ml, 'volume')}, the need rounded up to whole measures. It cannot be turned off, so the rest burns on.`];
+    return [
+      `Poured: ${format(dose.ml, 'volume')}, the dose that takes least over the day’s spread, ${format(fuelG, 'mass', 1)} on average. It cannot be turned off, so what is over burns on.`,
+    ];
   const kept = dose.keptG > 0.05 ? `; ${format(dose.keptG, 'mass', 1)} of the last one is blown out and kept` : '';
   return [`Lit: ${dose.count} ${dose.count === 1 ? 'tablet' : 'tablets'}${kept}.`];
 }
@@ -160,13 +166,13 @@ function demandDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivat
     totalG: carry.demandG,
     parts: meals.map((m) => ({
       label: `day ${m.day}, ${PART_WORDS[m.meal]}`,
-      massG: m.burn.fuelG,
-      note: m.burn.outcome.kind === 'done' ? formatDuration(m.burn.durationS) : 'cannot be cooked so',
+      massG: m.fuelG,
+      note: m.edge ? 'cannot be cooked so, provided for' : formatDuration(m.burn.durationS),
       ref: { kind: 'meal', day: m.day, meal: m.meal },
     })),
     how: [
       'The sum of every hot meal of the carry, each one simulated in its own day’s conditions.',
-      `Over the whole carry the grams go: ${ledgerParts(meals.map((m) => m.burn.ledger))
+      `Over the whole carry the grams go: ${ledgerParts(meals.map((m) => countedBurn(m).ledger))
         .map((p) => `${p.label} ${format(p.massG, 'mass')}`)
         .join('; ')}.`,
     ],
@@ -175,23 +181,6 @@ function demandDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivat
       { name: 'reserve asked for', value: `${format(trip.reservePercent, 'percent')} = ${format(carry.reserveG, 'mass')}` },
     ],
   };
-}
-
-/** "new 230 g canister", "500 mL bottle with 320 mL", "18 tablets". */
-export function containerWords(c: Container, format: Format): string {
-  switch (c.kind) {
-    case 'canister':
-      if (c.fuelG < 0.5) return `${c.netG} g can, empty`;
-      return c.fuelG > c.netG - 0.5 ? `${c.netG} g can, new` : `${c.netG} g can, ${format(c.fuelG, 'mass')} in it`;
-    case 'bottle':
-      return `${format(c.sizeMl, 'volume')} bottle, ${format(c.fillMl, 'volume')} in it`;
-    case 'liquidBottle':
-      return `${format(c.sizeMl, 'volume')} pressure bottle, ${format(c.fillMl, 'volume')} in it`;
-    case 'gelTin':
-      return `${c.netG} g tin of gel`;
-    case 'tablets':
-      return `${c.count} tablets of ${c.tabletG} g`;
-  }
 }
 
 function loadoutDerivation(carry: CarryPlan, _trip: Trip, format: Format): Derivation {
@@ -228,7 +217,7 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
     parts: parts.filter((p) => p.massG > 0.005).sort((a, b) => b.massG - a.massG),
     how: [
       `Of ${TRIPS_TRIED.toLocaleString('en-US')} trips drawn ${percent(risk.runOut)} burn more than the ${format(carry.fuelG, 'mass')} that leave ${carry.from} (± ${percent(risk.standardError)} for the number drawn).`,
-      'Each burn is drawn about the planned one: water and air move it in a straight line, the quantity in proportion, the wind by its class; all from the burn model itself.',
+      `Burner, pot and hand are off together by ${(100 * UNCALIBRATED_SD).toFixed(0)} % (one standard deviation, until burn tests or a log narrow it); water, air and wind hold for a leg; a dose is poured before the evening is known. How a meal moves with them comes from the burn model.`,
       `By day: ${carry.days.map((d, i) => `${d.day}: ${percent(risk.outByDay[i] ?? 0)}`).join('; ')} have run out by its end.`,
     ],
     inputs: [
@@ -239,6 +228,7 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
         value: `${format(carry.fuelG - risk.quantilesG[95], 'mass')} to ${format(carry.fuelG - risk.quantilesG[5], 'mass')}`,
       },
       { name: 'needed for the limit', value: format(risk.fuelForLimitG, 'mass') },
+      { name: 'of it for not knowing the burner', value: format(risk.unknownBurnerG, 'mass') },
       { name: 'spreads', value: spreadWords() },
     ],
   };

@@ -1,8 +1,7 @@
 import { leftInBurner, type BurnerSeal } from '@tinder/core/burn';
 import { dilute } from '@tinder/core/fuel';
-import type { PlannedMeal } from '@tinder/core/plan';
+import { MOST_RELIGHTS, RELIGHT_WAIT_S, type DoseChoice, type DoseTable, type PlannedMeal } from '@tinder/core/plan';
 import { SPREADS } from '@tinder/core/risk';
-import { MOST_RELIGHTS, RELIGHT_WAIT_S, type DoseChoice, type DoseTable } from '@tinder/core/study';
 import type { Units } from './units';
 
 /** A night in the burner, h. */
@@ -20,13 +19,16 @@ export function doseAmountWords({ unit }: DoseTable, { amount }: DoseChoice, uni
   return unit === 'mL' ? units.text(amount, 'volume') : `${amount} ${amount === 1 ? 'tablet' : 'tablets'}`;
 }
 
-/** The dose for a meal, beside what the plan counts. */
+/** The dose for a meal: the one that is planned, packed, read off the card and drawn in the risk. */
 export function doseTableWords(t: DoseTable, meal: PlannedMeal, units: Pick<Units, 'text'>): string {
-  const of = `${meal.meal} on day ${meal.day}`;
-  const never = t.impossible > 0.005 ? ` On ${shareWords(t.impossible)} of such evenings no dose does it.` : '';
-  const planned = meal.dose?.kind === 'alcohol' ? units.text(meal.dose.ml, 'volume') : meal.dose ? `${meal.dose.count} of them` : '';
-  const plain = planned ? ` The plan counts the need of an even evening, ${planned}.` : '';
-  return t.best ? `For ${of}: ${doseAmountWords(t, t.best, units)}.${plain}${never}` : `No dose cooks ${of} nine evenings in ten.${never}`;
+  const amount = doseAmountWords(t, t.best, units);
+  const counted = `The plan counts ${units.text(t.best.expectedG, 'mass', 1)} for it, relights and what burns on included.`;
+  const never =
+    t.impossible > 0.005
+      ? ` One evening in ${Math.round(1 / t.impossible)} it cannot be cooked as it stands: that one counts as in the nearest lee.`
+      : '';
+  const refill = t.wantsRefill ? ` That is all the burner holds: fill it again ${shareWords(t.best.relight)}, cold.` : '';
+  return `For ${meal.meal} on day ${meal.day}: ${amount}.${refill} ${counted}${never}`;
 }
 
 /** What the doses are judged over. */

@@ -1,7 +1,7 @@
 import type { BurnerFamily } from '@tinder/core/catalogue';
 import type { Hint, HintCode, Mend, Misfit, NotPlannable, Standing } from '@tinder/core/kit';
 import type { Criterion, Ignites, Ignition, Piece, Role, Shape } from '@tinder/core/model';
-import type { Loss } from '@tinder/core/study';
+import { MOST_WIND_MPS, type Loss } from '@tinder/core/study';
 import type { Quantity } from '@tinder/core/units';
 import type { Units } from './units';
 
@@ -94,13 +94,17 @@ const CRITERION_QUANTITY: Record<Criterion, Quantity> = {
   safety: 'count',
 };
 /** A measure in the walker's units. */
-export const measureText = (c: Criterion, value: number, units: Format): string =>
+export function measureText(c: Criterion, value: number, units: Format): string {
+  if (c === 'wind' && value >= MOST_WIND_MPS) return `${units.text(MOST_WIND_MPS, 'speed')} and more`;
+  return inUnits(c, value, units);
+}
+const inUnits = (c: Criterion, value: number, units: Format): string =>
   c === 'minutes' ? `${Math.round(value).toLocaleString('en-US')} min` : units.text(value, CRITERION_QUANTITY[c]);
 
 /** A difference with its sign: "+38 g", "−12 %". */
 export function differenceText(c: Criterion, value: number, units: Format): string {
   // a difference of temperatures has no zero point: it is told in kelvin
-  const text = c === 'cold' ? `${Math.abs(value).toFixed(Math.abs(value) < 2 ? 1 : 0)} K` : measureText(c, Math.abs(value), units);
+  const text = c === 'cold' ? `${Math.abs(value).toFixed(Math.abs(value) < 2 ? 1 : 0)} K` : inUnits(c, Math.abs(value), units);
   return `${value < 0 ? '−' : '+'}${text}`;
 }
 

@@ -1,5 +1,6 @@
 import type { Dose } from '@tinder/core/burn';
 import type { PlannedMeal } from '@tinder/core/plan';
+import { edgeWords } from './edge-words';
 import type { Units } from './units';
 
 /** "pour 25 mL"; "light 2 tablets, keep 5 g". */
@@ -12,13 +13,14 @@ export function doseWords(dose: Dose, units: Pick<Units, 'text'>): string {
 /** Why a meal cannot be cooked so, and what to try. */
 export function outcomeWords(meal: PlannedMeal, units: Pick<Units, 'text'>): string {
   const { outcome, targetC } = meal.burn;
+  const edge = meal.edge ? edgeWords(meal.edge, units) : '';
   switch (outcome.kind) {
     case 'stalls':
-      return `Stalls at ${units.text(outcome.atC, 'temperature')}, short of ${units.text(targetC, 'temperature')}: wind and cold take what the flame gives. Shelter it, put the lid on, or heat less water.`;
+      return `Stalls at ${units.text(outcome.atC, 'temperature')}, short of ${units.text(targetC, 'temperature')}: wind and cold take what the flame gives. ${edge}`;
     case 'mayBlowOut':
-      return `May blow out: ${units.text(outcome.flameWindMps, 'speed')} at the flame, this kind holds to about ${units.text(outcome.limitMps, 'speed')}. Find shelter or a windscreen.`;
+      return `May blow out: ${units.text(outcome.flameWindMps, 'speed')} at the flame, this kind holds to about ${units.text(outcome.limitMps, 'speed')}. ${edge}`;
     case 'wontRun':
-      return `Won’t run: at ${units.text(meal.facts.airC, 'temperature')} the can has no pressure. Warm it inside the jacket, or take a blend with more propane.`;
+      return `Won’t run: at ${units.text(meal.facts.airC, 'temperature')} the can has no pressure. ${edge}`;
     case 'done':
       return '';
   }

@@ -1,4 +1,4 @@
-import type { MethodProblem } from '@tinder/core/menu';
+import { WALKER_KCAL, type MethodProblem } from '@tinder/core/menu';
 import type { MealName, Method } from '@tinder/core/model';
 import type { Habit, HabitKind } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
@@ -86,18 +86,26 @@ export function habitWords(kind: HabitKind): string {
 
 const meals = (n: number): string => (n === 1 ? 'one meal' : `${n} meals`);
 
+/** What a habit, or several together, come to. */
+export type HabitEffect = Pick<Habit, 'containersG' | 'timeS' | 'mealsMended' | 'givenUp'>;
+
 /** "17 min less, no container"; "390 g more out of the stops". */
-export function habitEffectWords(h: Pick<Habit, 'containersG' | 'timeS' | 'mealsMended'>, units: Pick<Units, 'text'>): string {
+export function habitEffectWords(h: HabitEffect, units: Pick<Units, 'text'>): string {
   const mended =
     h.mealsMended === 0
       ? []
-      : [h.mealsMended > 0 ? `mends ${meals(h.mealsMended)}` : `${meals(-h.mealsMended)} ${h.mealsMended === -1 ? 'fails' : 'fail'}`];
+      : [
+          h.mealsMended > 0
+            ? `mends ${meals(h.mealsMended)}`
+            : `${meals(-h.mealsMended)} ${h.mealsMended === -1 ? 'fails' : 'fail'}: no saving, grams of what both cook`,
+        ];
   const time = Math.abs(h.timeS) < 60 ? [] : [`${formatDuration(Math.abs(h.timeS))} ${h.timeS > 0 ? 'more' : 'less'}`];
   const containers =
     Math.abs(h.containersG) < 1
       ? 'no container'
       : `${units.text(Math.abs(h.containersG), 'mass')} ${h.containersG > 0 ? 'more' : 'less'} out of the stops`;
-  return [...mended, ...time, containers].join(', ');
+  const givenUp = h.givenUp > 0 ? [`${meals(h.givenUp)} given up`] : [];
+  return [...mended, ...givenUp, ...time, containers].join(', ');
 }
 
 /** What walkers disagree about, said as such beside what the numbers say for this trip. */
@@ -121,4 +129,14 @@ export function schoolWords(kind: HabitKind): string | undefined {
     default:
       return undefined;
   }
+}
+
+/** "1,440": a whole number with its separator. */
+export const wholeWords = (n: number): string => Math.round(n).toLocaleString('en-US');
+
+/** Where a day has far less in it than a walker burns; undefined where it does not. */
+export function thinDaysWords(kcalADay: number): string | undefined {
+  const { from, to, farBelow } = WALKER_KCAL;
+  if (kcalADay >= farBelow) return undefined;
+  return `A day has ${wholeWords(kcalADay)} kcal in it; a long-distance walker burns ${wholeWords(from)} to ${wholeWords(to)}. Snacks and lunches belong in the menu too: they are what weighs.`;
 }

@@ -1,4 +1,5 @@
 import type { Problem } from '@tinder/core/plan';
+import { edgeWords } from './edge-words';
 import type { Units } from './units';
 import { PART_WORDS } from './menu-words';
 
@@ -6,11 +7,13 @@ import { PART_WORDS } from './menu-words';
 export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {
   switch (p.code) {
     case 'stalls':
-      return `The ${PART_WORDS[p.meal]} stalls at ${units.text(p.atC, 'temperature')} on ${dayWords(p.days)}: not counted in the fuel.`;
+      return `The ${PART_WORDS[p.meal]} stalls at ${units.text(p.atC, 'temperature')} on ${dayWords(p.days)}. ${edgeWords(p.edge, units)}`;
     case 'mayBlowOut':
-      return `The flame may blow out at ${PART_WORDS[p.meal]} on ${dayWords(p.days)} (${units.text(p.flameWindMps, 'speed')} at the flame, about ${units.text(p.limitMps, 'speed')} is its limit): not counted in the fuel.`;
+      return `The flame may blow out at ${PART_WORDS[p.meal]} on ${dayWords(p.days)} (${units.text(p.flameWindMps, 'speed')} at the flame, about ${units.text(p.limitMps, 'speed')} is its limit). ${edgeWords(p.edge, units)}`;
     case 'wontRun':
-      return `The burner won’t run at ${PART_WORDS[p.meal]} on ${dayWords(p.days)}: the can has no pressure below ${units.text(p.airC, 'temperature')}. Not counted in the fuel.`;
+      return `The burner won’t run at ${PART_WORDS[p.meal]} on ${dayWords(p.days)}: the can has no pressure below ${units.text(p.airC, 'temperature')}. ${edgeWords(p.edge, units)}`;
+    case 'refill':
+      return `The ${PART_WORDS[p.meal]} on ${dayWords(p.onDays)} wants more than the ${units.text(p.holdsMl, 'volume')} this burner holds: it is filled again, out and cold, and that is counted. A windscreen or less water spares it.`;
     case 'boilsFirst':
       return `The ${PART_WORDS[p.meal]} cannot reach ${units.text(p.targetC, 'temperature')} on ${dayWords(p.onDays)}: water boils at ${units.text(p.boilC, 'temperature')} there, and that is reckoned with.`;
     case 'banned':

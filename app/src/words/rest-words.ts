@@ -38,11 +38,11 @@ export function restCooksWords(
   const after = simmered + cookedMin(r.atS, PACKET_REST_S);
   const stirred = dryG > 0 ? `Stirring in ${units.text(dryG, 'mass')} of food drops it to ${units.text(r.atS(0), 'temperature')}. ` : '';
   const reference = units.text(DONENESS.referenceC, 'temperature');
-  return `${stirred}Ten minutes cook it as far as ${after.toFixed(1)} min at ${reference} would. A packet that says 10 min counts on about ${PACKET_DONE_MIN}: ${wantsWords(r, simmered)}.`;
+  return `${stirred}Ten minutes cook it as far as ${after.toFixed(1)} min at ${reference} would. A packet that says 10 min counts on about ${PACKET_DONE_MIN}: for such a one ${wantsWords(r, simmered)}. What this dish wants stands on its card.`;
 }
 
 function wantsWords(r: Rest, simmeredMin: number): string {
-  if (simmeredMin >= PACKET_DONE_MIN) return 'no rest is needed for that';
+  if (simmeredMin >= PACKET_DONE_MIN) return 'no rest is needed';
   const needS = restForDonenessS(r.atS, PACKET_DONE_MIN - simmeredMin);
-  return needS === undefined ? 'so wrapped it never gets there' : `here it wants a rest of ${formatDuration(needS)}`;
+  return needS === undefined ? 'it cools too soon, wrapped as here' : `it takes a rest of ${formatDuration(needS)} here`;
 }

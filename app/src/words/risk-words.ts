@@ -1,13 +1,18 @@
 import type { CarryPlan } from '@tinder/core/plan';
 import type { Units } from './units';
-import { SPREADS } from '@tinder/core/risk';
+import { SPREADS, UNCALIBRATED_SD } from '@tinder/core/risk';
 import type { RiskOfCarry } from '@tinder/core/study';
 
-/** "1 in 16", "74 in 100"; "under 1 in 1,000" for what is rarer than can be told. */
+/** "1 in 16", "1 in 340", "74 in 100"; "almost never (fewer than 1 in 3,000)" for what is rarer than can be told. */
 export function oddsWords(chance: number, rarest: number): string {
-  const one = (p: number): string => `1 in ${Math.round(1 / p).toLocaleString('en-US')}`;
-  if (chance < rarest) return `under ${one(rarest)}`;
-  return chance > 0.5 ? `${Math.round(100 * chance)} in 100` : one(chance);
+  if (chance < rarest) return `almost never (fewer than 1 in ${figures(1 / rarest, 1).toLocaleString('en-US')})`;
+  return chance > 0.5 ? `${Math.round(100 * chance)} in 100` : `1 in ${figures(1 / chance, 2).toLocaleString('en-US')}`;
+}
+
+/** A number to so many figures that mean something; rarities are rounded to the safe side. */
+function figures(n: number, count: number): number {
+  const unit = 10 ** Math.max(0, Math.floor(Math.log10(n)) + 1 - count);
+  return Math.floor(n / unit + 1e-9) * unit;
 }
 
 /** What so many drawn trips cannot tell from none: three standard errors where none of them ran out. */
@@ -29,18 +34,19 @@ export function riskWords(
   const wanted = Math.max(0, risk.fuelForLimitG - carry.demandG);
   const limited = `1 in ${Math.round(1 / limit)}`;
   return [
-    `The chance of running out is ${chanceWords(risk)}${known}.`,
+    `Chance of running out: ${chanceWords(risk)}${known}.`,
     `Nine trips in ten burn ${units.text(risk.quantilesG[5], 'mass')} to ${units.text(risk.quantilesG[95], 'mass')}.`,
     carry.fuelG >= risk.fuelForLimitG
       ? `For ${limited} a reserve of ${units.text(wanted, 'mass')} would do.`
       : `For ${limited} it takes ${units.text(risk.fuelForLimitG - carry.fuelG, 'mass')} more than leaves.`,
+    `Of that reserve ${units.text(Math.max(0, risk.unknownBurnerG), 'mass')} are for not knowing the burner: pot, flame and hand may be off together by ${percent(UNCALIBRATED_SD)} (assumed, until burn tests or a log narrow it).`,
   ];
 }
 
-/** What the draw lets vary from burn to burn, one standard deviation. */
+/** What the draw lets vary, one standard deviation. */
 export function spreadWords(): string {
   const { waterK, airK, quantityShare, windDown, windUp } = SPREADS;
   const percent = (x: number): number => Math.round(100 * x);
   const wind = [windDown, 1 - windDown - windUp, windUp].map(percent).join(', ');
-  return `water ±${waterK} K, air ±${airK} K or the day’s own, quantity ±${percent(quantityShare)} %, wind a class down, as forecast or up (${wind} in 100)`;
+  return `burner, pot and hand together ±${percent(UNCALIBRATED_SD)} % all the way; for a leg water ±${waterK} K, air ±${airK} K or the day’s own, wind a class down, as forecast or up (${wind} in 100); for a burn quantity ±${percent(quantityShare)} %`;
 }

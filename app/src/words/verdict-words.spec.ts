@@ -1,7 +1,7 @@
 import { DEMO_TRIP } from '@tinder/core/demo';
 import type { Trip } from '@tinder/core/model';
 import { planTrip } from '@tinder/core/plan';
-import { bestChanges } from '@tinder/core/study';
+import { adviceOn } from '@tinder/core/study';
 import { editLeg, paintDays } from '@tinder/core/trail';
 import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
 import { dayWords } from './problem-words';
@@ -15,27 +15,37 @@ const units = {
 };
 const quantilesG = { 5: 112, 25: 117, 50: 120, 75: 123, 95: 128, 98: 131 };
 const verdict = (trip: Trip, risk?: RiskOfCarry): string => {
-  const [carry] = planTrip(trip).carries;
+  const plan = planTrip(trip);
+  const [carry] = plan.carries;
   const tightest = risk && { carry, risk };
-  return verdictWords(carry, bestChanges(trip, carry), tightest, units)
+  return verdictWords(carry, adviceOn(trip, plan, carry), tightest, units)
     .map((s) => s.text)
     .join('');
 };
 
 describe('verdict', () => {
   it('says what to carry out, how tight it is and what would help', () => {
-    const risk = { runOut: 0.0625, standardError: 0.002, meanG: 120, sdG: 5, outByDay: [], quantilesG, fuelForLimitG: 131 };
+    const risk = {
+      runOut: 0.0625,
+      standardError: 0.002,
+      meanG: 120,
+      sdG: 5,
+      outByDay: [],
+      quantilesG,
+      fuelForLimitG: 131,
+      unknownBurnerG: 9,
+    };
     expect(verdict(DEMO_TRIP, risk)).toMatch(
-      /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, and \d+ g should be left at Harrow Junction\. No carry of the trip is tighter: its chance of running out is 1 in 16\. .* takes \d+ g off your back/,
+      /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, and \d+ g should be left at Harrow Junction, the reserve included\. With one 230 g can you would leave Nettle Hut 10 g lighter and carry .* No carry of the trip is tighter; chance of running out: 1 in 16\. .* saves \d+ g of fuel but no container.* If you are willing: eating breakfast cold takes \d+ g off your back here/,
     );
   });
 
   it('names the tightest carry where it is another, and says nothing of risk while it is drawn', () => {
     const { carries } = planTrip(DEMO_TRIP);
-    const risk = { runOut: 0, standardError: 0.0001, meanG: 70, sdG: 5, outByDay: [], quantilesG, fuelForLimitG: 80 };
-    const said = verdictWords(carries[0], [], { carry: carries[4], risk }, units);
+    const risk = { runOut: 0, standardError: 0.0001, meanG: 70, sdG: 5, outByDay: [], quantilesG, fuelForLimitG: 80, unknownBurnerG: 9 };
+    const said = verdictWords(carries[0], { changes: [] }, { carry: carries[4], risk }, units);
     expect(said.map((s) => s.text).join('')).toContain(
-      'Tightest is Lantern Ferry to Saltfell: its chance of running out is under 1 in 3,333.',
+      'Tightest is Lantern Ferry to Saltfell; chance of running out: almost never (fewer than 1 in 3,000).',
     );
     expect(said.find((s) => s.ref?.kind === 'risk')?.ref).toEqual({ kind: 'risk', stopId: carries[4].fromStopId });
     expect(verdict(DEMO_TRIP)).not.toContain('running out');
@@ -55,7 +65,9 @@ describe('verdict', () => {
       ...paintDays(DEMO_TRIP, 1, 5, { wind: { kind: 'words', word: 'out' } }),
       kit: { ...DEMO_TRIP.kit, windscreen: 'none' },
     };
-    expect(verdict(windy)).toMatch(/But breakfast on .*, and \d+ more meals fail\. A windscreen .* mends \d+ meals/);
+    expect(verdict(windy)).toMatch(
+      /But breakfast on .*, and \d+ more meals fail\. It cooks below .* find a lee; fuel is provided for that\. .* mends \d+ meals/,
+    );
   });
 
   it('says it plainly when every meal is cold', () => {

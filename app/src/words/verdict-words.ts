@@ -1,6 +1,8 @@
 import { unfinishedMeals, type CarryPlan } from '@tinder/core/plan';
-import type { CarryAtRisk, Change } from '@tinder/core/study';
+import type { Advice, CarryAtRisk, Change, WhyLoadOut } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
+import { edgeWords } from './edge-words';
+import { leftBehindWords } from './loadout-words';
 import { dayWords } from './problem-words';
 import { WINDSCREEN_WORDS } from './choice-words';
 import { containersInWords } from './container-words';
@@ -17,14 +19,15 @@ export interface Segment {
 }
 type Format = Pick<Units, 'text' | 'mealMass'>;
 
-/** What a friend who knows would say (`changes` are undefined while they are worked out, 'unknown' where that failed): the load-out, what stands in the way or where it is tightest, the change that helps most. */
+/** What a friend who knows would say (`advice` is undefined while it is worked out, 'unknown' where that failed): the load-out and why, what stands in the way or where it is tightest, the change that helps most and the one after it. */
 export function verdictWords(
   carry: CarryPlan,
-  changes: readonly Change[] | 'unknown' | undefined,
+  advice: Advice | 'unknown' | undefined,
   tightest: CarryAtRisk | undefined,
   units: Format,
 ): Segment[] {
-  return [...loadout(carry, units), ...(obstacle(carry) ?? risk(carry, tightest)), ...advice(changes, units)];
+  const why = advice && advice !== 'unknown' ? whyWords(carry, advice.why, units) : [];
+  return [...loadout(carry, units), ...why, ...(obstacle(carry, units) ?? risk(carry, tightest)), ...adviceWords(advice, units)];
 }
 
 function loadout(carry: CarryPlan, units: Format): Segment[] {
@@ -33,19 +36,29 @@ function loadout(carry: CarryPlan, units: Format): Segment[] {
       { text: carry.problems.length ? 'Nothing can be cooked as it stands. ' : `Leave ${carry.from} without fuel: every meal is cold. ` },
     ];
   const days = `${carry.days.length} ${carry.days.length === 1 ? 'day' : 'days'}`;
+  const behind = leftBehindWords(carry, units);
   return [
     { text: `Leave ${carry.from} with ` },
     { text: containersInWords(carry, units), ref: { kind: 'loadout', stopId: carry.fromStopId } },
+    ...(behind ? [{ text: ` and leave behind the ${behind}` }] : []),
     { text: `: ${days} burn ` },
     { text: units.text(carry.demandG, 'mass'), ref: { kind: 'demand', stopId: carry.fromStopId } },
     { text: ', and ' },
     { text: units.text(carry.fuelG - carry.demandG, 'mass'), ref: { kind: 'loadout', stopId: carry.fromStopId } },
-    { text: ` should be left at ${carry.to}. ` },
+    { text: ` should be left at ${carry.to}, the reserve included. ` },
   ];
 }
 
+/** Why it is not what would be lightest for this carry alone. */
+function whyWords({ from }: CarryPlan, why: WhyLoadOut | undefined, units: Format): Segment[] {
+  if (!why) return [];
+  const alone = containersInWords({ containers: why.alone }, units);
+  const later = why.laterG < 0.5 ? 'no less over the whole trip' : `${units.text(why.laterG, 'mass')} more on a mean day of the trip`;
+  return [{ text: `With ${alone} you would leave ${from} ${units.text(why.lighterG, 'mass')} lighter and carry ${later}. ` }];
+}
+
 /** What keeps a meal from getting hot; undefined where nothing does. */
-function obstacle(carry: CarryPlan): Segment[] | undefined {
+function obstacle(carry: CarryPlan, units: Format): Segment[] | undefined {
   const banned = carry.problems.find((q) => q.code === 'banned');
   if (banned)
     return [
@@ -60,7 +73,7 @@ function obstacle(carry: CarryPlan): Segment[] | undefined {
     ];
     const failing = unfinishedMeals(carry);
     const others = failing > p.days.length ? `, and ${failing - p.days.length} more meals fail` : '';
-    return [{ text: `But ${PART_WORDS[p.meal]} on ${dayWords(p.days)} ${why}${others}. ` }];
+    return [{ text: `But ${PART_WORDS[p.meal]} on ${dayWords(p.days)} ${why}${others}. ${edgeWords(p.edge, units)} ` }];
   }
   return undefined;
 }
@@ -70,32 +83,45 @@ function risk(carry: CarryPlan, tightest: CarryAtRisk | undefined): Segment[] {
   if (!tightest) return [];
   const here = tightest.carry === carry;
   const where = here
-    ? 'No carry of the trip is tighter: its chance of running out is '
-    : `Tightest is ${tightest.carry.from} to ${tightest.carry.to}: its chance of running out is `;
+    ? 'No carry of the trip is tighter; chance of running out: '
+    : `Tightest is ${tightest.carry.from} to ${tightest.carry.to}; chance of running out: `;
   return [{ text: where }, { text: chanceWords(tightest.risk), ref: { kind: 'risk', stopId: tightest.carry.fromStopId } }, { text: '. ' }];
 }
 
-function advice(changes: readonly Change[] | 'unknown' | undefined, units: Format): Segment[] {
-  if (!changes) return [];
-  if (changes === 'unknown') return [{ text: 'What would help most could not be worked out.' }];
-  const best = bestChange(changes);
+function adviceWords(advice: Advice | 'unknown' | undefined, units: Format): Segment[] {
+  if (!advice) return [];
+  if (advice === 'unknown') return [{ text: 'What would help most could not be worked out.' }];
+  const [best, ...others] = advice.changes;
+  // beside what costs nothing stands what would cost comfort, where anything does; else the runner-up
+  const next = others.find((c) => c.comfort) ?? others[0];
   if (!best) return [{ text: 'No single change tried here would save more than a gram.' }];
-  const effect = [
-    ...(best.mealsMended > 0 ? [`mends ${best.mealsMended} ${best.mealsMended === 1 ? 'meal' : 'meals'}`] : []),
-    ...(best.startG < -0.5 ? [`takes ${units.text(-best.startG, 'mass')} off your back`] : []),
-    ...(best.startG > -0.5 && best.fuelG < 0 ? [`saves ${units.text(-best.fuelG, 'mass')} of fuel but no container`] : []),
+  const willing = best.comfort ? 'Nothing that costs no comfort helps. If you are willing: ' : '';
+  const words = best.comfort ? changeWords(best) : sentenceStart(changeWords(best));
+  return [
+    ...(willing ? [{ text: willing }] : []),
+    { text: words, change: best },
+    { text: ` ${effectWords(best, units)}.` },
+    ...(next
+      ? [
+          { text: next.comfort ? ' If you are willing: ' : ' Next best: ' },
+          { text: changeWords(next), change: next },
+          { text: ` ${effectWords(next, units)}.` },
+        ]
+      : []),
   ];
-  const time =
-    Math.abs(best.timeS) < 60 || best.mealsMended > 0
-      ? ''
-      : ` (${formatDuration(Math.abs(best.timeS))} ${best.timeS > 0 ? 'longer' : 'less'} at the stove)`;
-  return [{ text: sentenceStart(changeWords(best)), change: best }, { text: ` ${effect.join(' and ')}${time}.` }];
 }
 
-/** What helps most: mended meals, then weight off the back, then fuel. Going without hot food is only named when it mends. */
-export function bestChange(changes: readonly Change[]): Change | undefined {
-  const kept = changes.filter((c) => c.kind.code !== 'coldBreakfast' || c.startG < -50);
-  return [...kept].sort((a, b) => b.mealsMended - a.mealsMended || a.startG - b.startG || a.fuelG - b.fuelG)[0];
+/** What a change does: meals mended, weight off the back, fuel, time. */
+function effectWords({ mealsMended, startG, fuelG, timeS }: Change, units: Format): string {
+  const effect = [
+    ...(mealsMended > 0 ? [`mends ${mealsMended} ${mealsMended === 1 ? 'meal' : 'meals'}`] : []),
+    ...(startG < -0.5 ? [`takes ${units.text(-startG, 'mass')} off your back here`] : []),
+    ...(startG > 0.5 && mealsMended > 0 ? [`weighs ${units.text(startG, 'mass')} more`] : []),
+    ...(startG >= -0.5 && fuelG < 0 && mealsMended === 0 ? [`saves ${units.text(-fuelG, 'mass')} of fuel but no container`] : []),
+  ];
+  // what it takes, not what it gives besides: the verdict is long enough
+  const time = timeS < 60 || mealsMended > 0 ? '' : ` (${formatDuration(timeS)} longer at the stove)`;
+  return `${effect.join(' and ')}${time}`;
 }
 
 export function changeWords(change: Change): string {
@@ -108,6 +134,14 @@ export function changeWords(change: Change): string {
       return `setting the flame to ${Math.round(100 * change.kind.setting)} %`;
     case 'windscreen':
       return `a windscreen (${WINDSCREEN_WORDS[change.kind.windscreen]})`;
+    case 'warmCan':
+      return 'warming the can in the jacket';
+    case 'oneLighting':
+      return 'supper and what is heated after it in one lighting';
+    case 'pot':
+      return `cooking in another pot (${change.kind.name})`;
+    case 'noBurner':
+      return 'sending burner and windscreen ahead where no flame is allowed';
     case 'coldBreakfast':
       return 'eating breakfast cold';
   }

@@ -1,4 +1,5 @@
-import { RAREST_CHANCE, type WhatIfCarry } from '@tinder/core/study';
+import { RAREST_CHANCE, type WhatIfCarry, type WhatIfColumn } from '@tinder/core/study';
+import { formatDuration } from '@tinder/core/units';
 import type { WhatIf } from '@tinder/core/model';
 import { oddsWords } from './risk-words';
 
@@ -14,6 +15,13 @@ export function whatIfWords(w: WhatIf): string {
     case 'closed':
       return 'closed';
   }
+}
+
+/** Time at the stove against the trip as planned: a colder flame is no thriftier for being slower. */
+export function slowerWords({ whatIf, slowerS }: Pick<WhatIfColumn, 'whatIf' | 'slowerS'>): string {
+  if (!whatIf) return '';
+  if (Math.abs(slowerS) < 60) return 'as long';
+  return `${formatDuration(Math.abs(slowerS))} ${slowerS > 0 ? 'longer' : 'less'}`;
 }
 
 /** How what is planned now would fare if it came so; `asPlanned` for the column of the plan itself. */

@@ -1,9 +1,10 @@
-import { doseTable, lookedAt, type DoseTable } from '@tinder/core/study';
+import type { DoseTable } from '@tinder/core/plan';
+import { lookedAt, mealDoses } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
 import type { Subject } from '../subject';
 
 /** Doses for the day's hot meal over the spread of its evenings; undefined where nothing is dosed or nothing is hot. */
 export function dose({ trip, plan }: Pick<Subject, 'trip' | 'plan'>, { day }: { day: number }): DoseTable | undefined {
   const meal = lookedAt(plan, day);
-  return meal && doseTable(tripOnLeg(trip, meal.leg), meal.facts);
+  return meal && mealDoses(tripOnLeg(trip, meal.leg), meal.facts);
 }

@@ -1,6 +1,6 @@
+import { advice } from './advice';
 import { balance } from './balance';
 import { card } from './card';
-import { changes } from './changes';
 import { cold } from './cold';
 import { dose } from './dose';
 import { flame } from './flame';
@@ -20,10 +20,10 @@ import { whatIf } from './what-if';
 
 /** Every study by the name that the page asks for it: what it is about, what else it must be told, what it answers. */
 export const STUDIES = {
+  advice,
   balance,
   blend,
   card,
-  changes,
   cold,
   dose,
   flame,
