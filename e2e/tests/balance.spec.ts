@@ -108,7 +108,7 @@ test('a leg made longer moves load-outs, sums and risk with it', async ({ page }
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
   await expect(sums).not.toContainText('small can burner 590 g');
   await expect(sums).toHaveAttribute('aria-busy', 'false');
-  await expect(page.locator('app-risk-panel')).toContainText('The chance of running out is');
+  await expect(page.locator('app-risk-panel')).toContainText('Chance of running out: ');
 });
 
 test('the trail runs by kilometre where that is asked for, ribbon and chart alike', async ({ page }) => {

@@ -123,7 +123,7 @@ test('every gram figure opens into parts that lead further', async ({ page }) =>
 test('takes the advice with one press and gives it back with undo', async ({ page }) => {
   await open(page);
   await verdict(page)
-    .getByRole('button', { name: /Eating breakfast cold/ })
+    .getByRole('button', { name: /eating breakfast cold/ })
     .click();
   await expect(loadout(page).getByRole('listitem')).toHaveText('100 g can, new');
   await page.keyboard.press('Control+z');
@@ -209,7 +209,7 @@ test('a bad purchase is pinned, its price is seen, and one that is too small is 
   await expect(loadout(page)).toContainText(/What is pinned costs \d+ g carried all the way/);
   await type(page, '450 g cans to buy here, decided', '0');
   // with nothing bought here, the stop before has to provide for it
-  await expect(loadout(page)).toContainText('Nothing is bought here. Carried on: 230 g of fuel');
+  await expect(loadout(page)).toContainText('Nothing is bought here. Carried on: 230 g can, new');
   await page.getByRole('button', { name: 'let it be chosen again' }).click();
   await expect(loadout(page)).toContainText('Bought here: 230 g can, new');
   await page.getByRole('slider', { name: 'Day marker' }).press('Home');
