@@ -44,8 +44,9 @@ export interface AtEdge {
 
 /** A can is warmed to no more than this, °C (docs/physics.md, The can: barely warm to the skin). */
 const WARMED_CAN_C = 25;
-/** Halvings of the way from what works to what does not: the wind to 1 %, the can to half a kelvin. */
+/** Halvings of the way from what works to what does not: the wind to 1 %, the can to a kelvin or so. */
 const HALVINGS = 7;
+const CAN_HALVINGS = 5;
 
 const dearest = (burns: readonly Burn[]): Burn => burns.reduce((a, b) => (b.fuelG > a.fuelG ? b : a));
 
@@ -55,16 +56,15 @@ const dearest = (burns: readonly Burn[]): Burn => burns.reduce((a, b) => (b.fuel
  * between here and there, so that worse conditions never plan lighter.
  */
 export function atEdge(use: KitInUse, facts: BurnFacts, can: Can): AtEdge {
-  const fed = fedFlame(use);
   const inWind = (factor: number): BurnFacts => onEvening(facts, 0, factor);
   const lee = leeOf((factor) => tryBurn(use, inWind(factor), can));
-  const warmLee = fed && leeOf((factor) => simulateBurn({ ...inWind(factor), source: fed }));
+  const warmLee = warmLeeOf(use, facts);
   const leeBurns = [...(lee ? [lee.burn] : []), ...(warmLee ? [warmLee.burn] : [])];
   if (warmLee?.factor === 1) {
     const canC = warmedCanC(use, facts, can);
     return {
       edge: { code: 'warmCan', ...(canC === undefined ? {} : { canC }) },
-      burn: dearest([...leeBurns, weakestFlame(use, facts, warmLee.burn)]),
+      burn: dearest([...leeBurns, warmLee.weakest]),
     };
   }
   if (lee) return { edge: { code: 'lee', unscreenedMps: unscreenedOf(use, facts, lee.factor) }, burn: dearest(leeBurns) };
@@ -76,8 +76,34 @@ export function atEdge(use: KitInUse, facts: BurnFacts, can: Can): AtEdge {
   return nearestTarget(use, inWind(0), can);
 }
 
-/** The largest share of the wind in which a burn is finished, and that burn; undefined where not even calm helps. */
-function leeOf(burnIn: (factor: number) => Burn): { factor: number; burn: Burn } | undefined {
+interface Lee {
+  /** The largest share of the wind in which a burn is finished. */
+  factor: number;
+  burn: Burn;
+}
+interface WarmLee extends Lee {
+  /** The burn on the weakest steady flame that still finishes; the same burn where only a lee helps. */
+  weakest: Burn;
+}
+
+/** On a can that gives all the valve asks for; undefined without a can, or where not even calm helps. Known by the facts alone: asked for once. */
+function warmLeeOf(use: KitInUse, facts: BurnFacts): WarmLee | undefined {
+  const source = fedFlame(use);
+  if (!source) return undefined;
+  const known = KNOWN.get(use) ?? new Map<string, WarmLee | undefined>();
+  KNOWN.set(use, known);
+  const key = JSON.stringify(facts);
+  if (known.has(key)) return known.get(key);
+  const lee = leeOf((factor) => simulateBurn({ ...onEvening(facts, 0, factor), source }));
+  const warm = lee && { ...lee, weakest: lee.factor === 1 ? weakestFlame(use, facts, lee.burn) : lee.burn };
+  known.set(key, warm);
+  return warm;
+}
+/** The same meal is tried on many cans while a plan is settled; what does not depend on the can is kept as long as its kit is in use. */
+const KNOWN = new WeakMap<KitInUse, Map<string, WarmLee | undefined>>();
+
+/** The nearest lee in which a burn is finished; undefined where not even calm helps. */
+function leeOf(burnIn: (factor: number) => Burn): Lee | undefined {
   const there = burnIn(1);
   if (isDone(there)) return { factor: 1, burn: there };
   if (!isDone(burnIn(0))) return undefined;
@@ -89,7 +115,7 @@ function leeOf(burnIn: (factor: number) => Burn): { factor: number; burn: Burn }
 function warmedCanC(use: KitInUse, facts: BurnFacts, can: Can): number | undefined {
   const does = (canC: number): boolean => isDone(simulateBurn({ ...facts, source: sourceFor(use, facts, can, undefined, canC) }));
   if (!does(WARMED_CAN_C)) return undefined;
-  return bisect(Math.min(facts.airC, WARMED_CAN_C), WARMED_CAN_C, (c) => !does(c), HALVINGS).high;
+  return bisect(Math.min(facts.airC, WARMED_CAN_C), WARMED_CAN_C, (c) => !does(c), CAN_HALVINGS).high;
 }
 
 /** The burn on the weakest steady flame that still finishes; `full` is the one on all that the valve asks for. */

@@ -1,5 +1,5 @@
 import { isDone } from '../burn';
-import { CANISTER_SIZES, fuelOfG, type Container, type NoPlan } from '../carry';
+import { CANISTER_SIZES, fuelOfG, tareOfG, type Container, type NoPlan } from '../carry';
 import type { Trip } from '../model';
 import type { Supply } from '../trail';
 import { tryBurn } from './burn-facts';
@@ -48,51 +48,46 @@ export interface SettledCarries {
   short?: NoPlan;
 }
 
-/** Rounds after which what is chosen is kept, the demand of every round before it counted. */
-const MOST_ROUNDS = 12;
-/** Two demands, or two fills of a can, this close are the same, g. */
+/** Times a carry is chosen for anew because its load-out burns more than was asked for; then it is kept. */
+const MOST_CHOICES = 10;
+/** Two demands this close are the same, g. */
 const SAME_G = 1;
 /** The same can to the last digit that counts, g. */
 const EXACT_G = 1e-6;
+/** What comes to a stop is as it was reckoned with, g: no choice turns on less. */
+const STRAY_G = 10;
 /** Larger sets of cans that are tried where a meal finds no pressure. */
 const LARGER_SETS = 2;
+/** Trips of so many carries are chosen for as a whole; on longer ones so many ahead are looked at, of which half are gone before the next look. */
+const WHOLE_WAY = 16;
+const CARRIES_AHEAD = 8;
 
 /**
  * The can decides the flame and the flame decides the cans: every carry is cooked with the containers chosen for it, and chosen for again,
- * until what is shown is what was cooked with and holds what it burns. Only gas needs more than one round. Where a meal finds too
- * little pressure that a fuller can would have, larger sets are tried, and the first that cooks more meals is taken.
+ * until what is shown is what was cooked with and holds what it burns. Only gas needs more than one round.
  */
 export function settleCarries(job: CarryJob): SettledCarries {
-  const none = job.spans.map(() => 0);
-  let best = settle(job, none);
-  if (job.use.fuel.kind !== 'gas') return best;
-  const asked = 1 + job.trip.reservePercent / 100;
-  const leastG = [...none];
-  job.spans.forEach((span, i) => {
-    if (job.trip.stops[span.fromStop].pinned || !wantsFullerCan(job.use, best.carries[i].days)) return;
-    let least = leastG;
-    for (let tries = 0, now = best; tries < LARGER_SETS; tries++) {
-      const fuelG = fuelOfG(now.carries[i].loadOut.containers);
-      least = least.map((g, j) => (j === i ? (fuelG + SAME_G) / asked : g));
-      now = settle(job, least);
-      if (mealsDone(now) > mealsDone(best)) {
-        best = now;
-        leastG[i] = least[i];
-        if (!wantsFullerCan(job.use, best.carries[i].days)) return;
-      }
-    }
-  });
-  return best;
+  const guessed = job.spans.map((_, i) => walk(job, i, firstGuess(job.use), 1));
+  const needs = needsOf(job, guessed);
+  if (job.use.fuel.kind !== 'gas') return asChosen(choose(job, needs, 0, job.arrivedWith), guessed);
+  const loose = goAlong(job, guessed, needs, 2);
+  const firm = goAlong(job, loose.walks, loose.asked, 3);
+  if (!firm.isEnlarged) return firm.settled;
+  // where a larger set cooks more, what is provided for after it may ask for less
+  const again = goAlong(job, firm.walks, firm.asked, 4).settled;
+  return isBetter(again, firm.settled) ? again : firm.settled;
 }
+
+/** More meals cooked, or as many with less carried. */
+function isBetter(a: SettledCarries, b: SettledCarries): boolean {
+  const [more, less] = [mealsDone(a), mealsDone(b)];
+  return more > less || (more === less && massOutG(a) < massOutG(b));
+}
+
+const massOutG = ({ carries }: SettledCarries): number =>
+  carries.reduce((sum, { loadOut }) => sum + fuelOfG(loadOut.containers) + tareOfG(loadOut.containers), 0);
 
 const mealsDone = ({ carries }: SettledCarries): number => doneMeals({ days: carries.flatMap((c) => c.days) });
-
-/** Does a meal fail that a full can of the largest size would cook? */
-function wantsFullerCan(use: KitInUse, days: readonly PlanDay[]): boolean {
-  const largest = CANISTER_SIZES[CANISTER_SIZES.length - 1];
-  const full = { ...largest, fuelLeftG: largest.netG };
-  return days.some((d) => Object.values(d.meals).some((m) => m.edge && isDone(tryBurn(use, m.facts, full))));
-}
 
 /** A carry cooked with some containers, perhaps not those chosen in the end. */
 interface Walk {
@@ -102,76 +97,6 @@ interface Walk {
   left: readonly Container[];
 }
 
-/** Chooses and cooks in turn; at least `leastG` is asked for on each carry. */
-function settle(job: CarryJob, leastG: readonly number[]): SettledCarries {
-  let walks = job.spans.map((_, i) => walk(job, i, firstGuess(job.use), 1));
-  let askedG = leastG;
-  for (let round = 2; ; round++) {
-    const demandsG = walks.map((w, i) => Math.max(askedG[i], w.demandG));
-    const followed = follow(job, walks, demandsG, round);
-    const isSettled =
-      followed.asReckoned &&
-      followed.walks.every((w, i) => w.demandG <= demandsG[i] + EXACT_G && (round > 2 || isNear(w.demandG, demandsG[i])));
-    if (isSettled || round > MOST_ROUNDS) return followed.settled;
-    // two load-outs may each ask for the other: from the second choice on the larger demand counts, which comes to an end
-    if (round > 2) askedG = followed.walks.map((w, i) => Math.max(askedG[i], w.demandG, demandsG[i]));
-    walks = followed.walks;
-  }
-}
-
-const isNear = (aG: number, bG: number): boolean => Math.abs(aG - bG) < SAME_G;
-
-interface Followed {
-  walks: Walk[];
-  settled: SettledCarries;
-  /** Every carry left what the choice reckoned with. */
-  asReckoned: boolean;
-}
-
-/**
- * Goes along the carries with load-outs for these demands. Each comes to its stop with what the one before really left; where that is not
- * what was reckoned with, the rest of the way is chosen anew from there, once the demands are no mere guess.
- */
-function follow(job: CarryJob, walks: readonly Walk[], demandsG: readonly number[], round: number): Followed {
-  const needs = job.spans.map((s, i): CarryNeed => ({
-    stop: job.trip.stops[s.fromStop],
-    supply: s.supply,
-    days: walks[i].days,
-    burntG: walks[i].days.map((d) => d.fuelG),
-    demandG: demandsG[i],
-  }));
-  const isGas = job.use.fuel.kind === 'gas';
-  const first = loadOutsOf(job.trip, job.use, needs, job.arrivedWith);
-  let choice = { from: 0, ...first };
-  let { exact } = first;
-  let asReckoned = true;
-  let held = job.arrivedWith;
-  let reckoned = job.arrivedWith;
-  const carries: SettledCarry[] = [];
-  const now = walks.map((before, i): Walk => {
-    const chosen = choice.loadOuts[i - choice.from];
-    const loadOut = { ...chosen, containers: asHeld(chosen.containers, reckoned, held), left: asHeld(chosen.left, reckoned, held) };
-    const same = !isGas || sameContainers(loadOut.containers, before.with);
-    const cooked = same ? before : walk(job, i, loadOut.containers, round);
-    const after = isGas ? cooked.left : chosen.after;
-    carries.push({ days: cooked.days, demandG: cooked.demandG, loadOut: { ...loadOut, after: [...after] }, arrivedWith: held });
-    held = after;
-    reckoned = chosen.after;
-    const isLast = i === walks.length - 1;
-    if (isLast || held.every((c, j) => isNear(c.fuelG, reckoned[j].fuelG))) return cooked;
-    if (round === 2) {
-      asReckoned = false;
-      return cooked;
-    }
-    choice = { from: i + 1, ...loadOutsOf(job.trip, job.use, needs, held, i + 1) };
-    exact &&= choice.exact;
-    reckoned = held;
-    return cooked;
-  });
-  const { pinCost, short } = first;
-  return { walks: now, asReckoned, settled: { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) } };
-}
-
 function walk({ trip, use, spans, conditions, report }: CarryJob, i: number, containers: readonly Container[], round: number): Walk {
   const own = conditions.filter((d) => d.leg >= spans[i].fromStop && d.leg < spans[i].toStop);
   const { days, left } = cookDays(trip, use, own, containers);
@@ -179,18 +104,168 @@ function walk({ trip, use, spans, conditions, report }: CarryJob, i: number, con
   return { with: containers, days, left, demandG: days.reduce((sum, d) => sum + d.fuelG, 0) };
 }
 
+/** The carry as it was cooked before where its containers are the same, else cooked with these. */
+const cookedOn = (job: CarryJob, i: number, containers: readonly Container[], before: Walk, round: number): Walk =>
+  sameContainers(containers, before.with) ? before : walk(job, i, containers, round);
+
 function firstGuess(use: KitInUse): Container[] {
   const middle = CANISTER_SIZES[1];
   return use.fuel.kind === 'gas' ? [{ kind: 'canister', ...middle, fuelG: middle.netG }] : [];
 }
 
-/** Containers as they really came to the stop where something else was reckoned with; what is bought there is as it is. */
-function asHeld(chosen: readonly Container[], reckoned: readonly Container[], held: readonly Container[]): Container[] {
-  const open = reckoned.map((_, i) => i);
-  return chosen.map((c) => {
-    const at = open.findIndex((i) => sameCan(reckoned[i], c));
-    return at < 0 ? c : held[open.splice(at, 1)[0]];
+const needsOf = ({ trip, spans }: CarryJob, walks: readonly Walk[]): CarryNeed[] =>
+  walks.map(({ days, demandG }, i) => ({
+    stop: trip.stops[spans[i].fromStop],
+    supply: spans[i].supply,
+    days,
+    burntG: days.map((d) => d.fuelG),
+    demandG,
+  }));
+
+/** Load-outs for the carries from `from` on, and what they reckon with. */
+interface Choice extends TripLoadOuts {
+  from: number;
+  arrivedWith: readonly Container[];
+}
+
+/** Chosen for the rest of the way, or as far ahead as it has a bearing on now. */
+function choose({ trip, use }: CarryJob, needs: readonly CarryNeed[], from: number, arrivedWith: readonly Container[]): Choice {
+  const isWhole = needs.length <= WHOLE_WAY || use.fuel.kind !== 'gas' || needs.some((n) => n.stop.pinned);
+  return { ...loadOutsOf(trip, use, needs, arrivedWith, from, isWhole ? undefined : CARRIES_AHEAD), from, arrivedWith };
+}
+
+/** What a choice reckons to come to a stop with. */
+const reckonedAt = ({ from, arrivedWith, loadOuts }: Choice, i: number): readonly Container[] =>
+  i === from ? arrivedWith : loadOuts[i - from - 1].after;
+
+function asChosen(choice: Choice, walks: readonly Walk[]): SettledCarries {
+  const carries = walks.map(({ days, demandG }, i): SettledCarry => ({
+    days,
+    demandG,
+    loadOut: choice.loadOuts[i],
+    arrivedWith: reckonedAt(choice, i),
+  }));
+  const { exact, pinCost, short } = choice;
+  return { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) };
+}
+
+interface Along {
+  settled: SettledCarries;
+  walks: Walk[];
+  /** What to ask for at each stop, by what was burnt on the way. */
+  asked: CarryNeed[];
+  /** Larger sets of cans were taken than the fuel asks for. */
+  isEnlarged: boolean;
+}
+
+/** On the first way the demands are a guess: what a load-out really burns is only looked at. */
+const FIRM_ROUND = 3;
+
+/**
+ * Goes along the carries. Each comes to its stop with what the one before really left; where that is not what was reckoned with, or a
+ * load-out burns more than was asked for, the rest of the way is chosen anew from there.
+ */
+function goAlong(job: CarryJob, before: readonly Walk[], reckonedNeeds: readonly CarryNeed[], round: number): Along {
+  let needs = reckonedNeeds;
+  let choice = choose(job, needs, 0, job.arrivedWith);
+  let { exact, short } = choice;
+  const { pinCost } = choice;
+  let held = job.arrivedWith;
+  let isEnlarged = false;
+  const walks: Walk[] = [];
+  const asked: CarryNeed[] = [];
+  const carries = before.map((was, i): SettledCarry => {
+    const usual = leave(job, { i, round, before: was, needs, choice, held });
+    const leaving = round === FIRM_ROUND ? fullest(job, usual) : usual;
+    ({ needs, choice } = leaving);
+    exact &&= choice.exact;
+    short ??= choice.short && { ...choice.short, stage: choice.short.stage + choice.from };
+    const { days, demandG, left } = leaving.walk;
+    isEnlarged ||= leaving !== usual;
+    walks.push(leaving.walk);
+    asked.push({ ...needs[i], burntG: days.map((d) => d.fuelG), demandG: leaving === usual ? demandG : needs[i].demandG });
+    const carry = { days, demandG, loadOut: { ...leaving.loadOut, after: [...left] }, arrivedWith: held };
+    held = left;
+    return carry;
   });
+  const settled = { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) };
+  return { settled, walks, asked, isEnlarged };
+}
+
+/** Before a stop is left: what is reckoned with, and what is really held. */
+interface AtStop {
+  i: number;
+  round: number;
+  /** The carry as it was last cooked. */
+  before: Walk;
+  needs: readonly CarryNeed[];
+  choice: Choice;
+  held: readonly Container[];
+}
+interface Leaving extends AtStop {
+  loadOut: LoadOut;
+  walk: Walk;
+}
+
+/** A stop left with enough for the carry as it burns on the very cans that leave it. */
+function leave(job: CarryJob, at: AtStop): Leaving {
+  const { i, round, held } = at;
+  let { choice, needs, before } = at;
+  if (!isAsReckoned(job, at)) choice = choose(job, needs, i, held);
+  for (let choices = 1; ; choices++) {
+    const loadOut = asHeld(choice, i, held);
+    const now = cookedOn(job, i, loadOut.containers, before, round);
+    if (round < FIRM_ROUND || now.demandG <= needs[i].demandG + EXACT_G || choices === MOST_CHOICES)
+      return { i, round, before, needs, choice, held, loadOut: { ...loadOut, containers: [...now.with] }, walk: now };
+    // two load-outs may each ask for the other: the larger demand counts, which comes to an end
+    needs = needs.with(i, { ...needs[i], burntG: now.days.map((d) => d.fuelG), demandG: now.demandG });
+    before = now;
+    choice = choose(job, needs, i, held);
+  }
+}
+
+/** Does a choice still serve: for what really came to the stop, and far enough ahead? */
+function isAsReckoned({ trip }: CarryJob, { i, needs, choice, held }: AtStop): boolean {
+  const isFarEnough = choice.from + choice.loadOuts.length === needs.length || i - choice.from < CARRIES_AHEAD / 2;
+  const reckoned = reckonedAt(choice, i);
+  return (
+    isFarEnough &&
+    held.every((c, j) => Math.abs(c.fuelG - reckoned[j].fuelG) <= STRAY_G) &&
+    fuelOfG(asHeld(choice, i, held).containers) >= needs[i].demandG * (1 + trip.reservePercent / 100) - EXACT_G
+  );
+}
+
+/** Where a meal finds too little pressure that a fuller can would have, larger sets are tried; the first that cooks the most meals is taken. */
+function fullest(job: CarryJob, leaving: Leaving): Leaving {
+  const { i, needs, held } = leaving;
+  let best = leaving;
+  if (needs[i].stop.pinned) return best;
+  for (let tries = 0, now = leaving; tries < LARGER_SETS && wantsFullerCan(job.use, now.walk.days); tries++) {
+    const demandG = (fuelOfG(now.loadOut.containers) + SAME_G) / (1 + job.trip.reservePercent / 100);
+    const larger = needs.with(i, { ...needs[i], demandG });
+    now = leave(job, { ...leaving, needs: larger, choice: choose(job, larger, i, held) });
+    if (doneMeals(now.walk) > doneMeals(best.walk)) best = now;
+  }
+  return best;
+}
+
+/** Does a meal fail that a full can of the largest size would cook? */
+function wantsFullerCan(use: KitInUse, days: readonly PlanDay[]): boolean {
+  const largest = CANISTER_SIZES[CANISTER_SIZES.length - 1];
+  const full = { ...largest, fuelLeftG: largest.netG };
+  return days.some((d) => Object.values(d.meals).some((m) => m.edge && isDone(tryBurn(use, m.facts, full))));
+}
+
+/** A load-out of what really came to the stop where something else was reckoned with; what is bought there is as it is. */
+function asHeld(choice: Choice, i: number, held: readonly Container[]): LoadOut {
+  const chosen = choice.loadOuts[i - choice.from];
+  const reckoned = reckonedAt(choice, i);
+  const open = reckoned.map((_, j) => j);
+  const really = (c: Container): Container => {
+    const at = open.findIndex((j) => sameCan(reckoned[j], c));
+    return at < 0 ? c : held[open.splice(at, 1)[0]];
+  };
+  return { ...chosen, containers: chosen.containers.map(really), left: chosen.left.map(really) };
 }
 
 const sameCan = (a: Container, b: Container): boolean => a.kind === b.kind && a.tareG === b.tareG && Math.abs(a.fuelG - b.fuelG) < EXACT_G;

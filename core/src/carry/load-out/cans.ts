@@ -45,7 +45,7 @@ const BEAM_CANDIDATES = 4;
 /** The beam buys for no longer than through the next few stops with a shop. */
 const BEAM_SHOPS = 3;
 /** States and purchases that the exact search looks at before it gives up on a long trip and keeps what the beam found. */
-const MOST_LOOKS = 60_000;
+export const MOST_LOOKS = 60_000;
 
 /**
  * The load-outs of a trip on cans, exactly: dynamic programming over the stops with the cans held, each with its own fill, as the state.
@@ -59,13 +59,15 @@ const MOST_LOOKS = 60_000;
  * - a state is dropped when another one has at least its cans and its fuel and is so much cheaper that it could carry what is more of both
  *   to the end.
  *
- * `gramsPerPrice` is what a unit of money is worth to the walker, in units of the measure; `start` what is held on coming to the first stop.
+ * `gramsPerPrice` is what a unit of money is worth to the walker, in units of the measure; `start` what is held on coming to the first stop. After
+ * `mostLooks` the narrow beam's plan is kept, which is not proven to be the least.
  */
 export function bestCans(
   sizes: readonly CanSize[],
   stages: readonly CanStage[],
   gramsPerPrice = 0,
   start: readonly HeldCan[] = [],
+  mostLooks = MOST_LOOKS,
 ): Result<CanPlan, NoPlan> {
   const toCome = requirements(stages);
   const spareG = spares(sizes, stages);
@@ -79,9 +81,9 @@ export function bestCans(
     rest: restBound(sizes, stages, gramsPerPrice, mostG, partUsedIn(sizes, start) > 1),
     spareG,
   };
-  const beam = search(problem, start, requirements(stages, BEAM_SHOPS), { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
+  const beam = search({ ...problem, spareG: spareG.map(() => 0) }, start, requirements(stages, BEAM_SHOPS), { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
   const known = beam.ok ? beam.value.cost : Number.POSITIVE_INFINITY;
-  const all = search(problem, start, toCome, { known, width: Number.POSITIVE_INFINITY, mostLooks: MOST_LOOKS });
+  const all = search(problem, start, toCome, { known, width: Number.POSITIVE_INFINITY, mostLooks });
   const exact = all.ok || all.problem.code !== 'gaveUp';
   const found = exact ? all : beam;
   if (!found.ok)

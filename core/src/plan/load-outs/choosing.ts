@@ -40,6 +40,8 @@ export interface Choosing {
   /** Held on coming to the first stop. */
   arrivedWith: readonly Container[];
   followPins: boolean;
+  /** A narrow search will do: what is chosen is chosen for again before it has gone far. */
+  isNarrow: boolean;
 }
 
 /** Load-outs, one a need, with their cost by the walker's measure, money included. */

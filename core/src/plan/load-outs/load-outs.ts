@@ -22,7 +22,7 @@ export interface TripLoadOuts {
 /**
  * The load-outs of a whole trip, the least by the walker's measure: what is carried on, bought and left at every stop that can fill up.
  * `arrivedWith` is what is held on coming to the first of them. Without pins there always is a plan: such stops sell without limit.
- * With `from` only the rest of the trip is chosen, from that carry on.
+ * With `from` only the rest of the trip is chosen, from that carry on; with `ahead` only so many carries of it, by a narrow search.
  */
 export function loadOutsOf(
   trip: Trip,
@@ -30,14 +30,16 @@ export function loadOutsOf(
   all: readonly CarryNeed[],
   arrivedWith: readonly Container[] = [],
   from = 0,
+  ahead?: number,
 ): TripLoadOuts {
+  const to = ahead === undefined ? all.length : from + ahead;
   const everyStage = stagesOf(trip, all);
-  const needs = all.slice(from);
-  const stages = everyStage.slice(from);
+  const needs = all.slice(from, to);
+  const stages = everyStage.slice(from, to);
   const wholeWay = everyStage.reduce((sum, s) => sum + weightOf(s), 0);
   // money is worth grams carried the whole way: in the measure's own unit, that many times its weight
   const gramsPerPrice = trip.loadOut.gramsPerPrice * wholeWay;
-  const choosing: Choosing = { trip, use, needs, stages, gramsPerPrice, arrivedWith, followPins: false };
+  const choosing: Choosing = { trip, use, needs, stages, gramsPerPrice, arrivedWith, followPins: false, isNarrow: ahead !== undefined };
   const free = choose(choosing);
   if (!free.ok) return { loadOuts: needs.map(() => NOTHING), meanG: 0, price: 0, exact: true, short: free.problem };
   const measured = ({ loadOuts, cost, price, exact }: (typeof free)['value']): TripLoadOuts => ({

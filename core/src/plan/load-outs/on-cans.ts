@@ -3,6 +3,7 @@ import {
   CANISTER_SIZES,
   canPackage,
   GEL_TIN,
+  MOST_LOOKS,
   priceOfPackages,
   type CanPlan,
   type CanSize,
@@ -29,7 +30,7 @@ const GEL_TINS: CanKind = { kind: 'gelTin', sizes: [GEL_TIN], packageId: () => '
 export function chooseCans(choosing: Choosing): Choice {
   const can = choosing.use.fuel.kind === 'gas' ? CANISTERS : GEL_TINS;
   const start = heldIn(can, choosing.arrivedWith);
-  const best = bestCans(can.sizes, canStages(can, choosing), choosing.gramsPerPrice, start);
+  const best = bestCans(can.sizes, canStages(can, choosing), choosing.gramsPerPrice, start, choosing.isNarrow ? 0 : MOST_LOOKS);
   if (!best.ok) return best;
   const { cost, price, exact } = best.value;
   return done({ loadOuts: loadOutsOfSteps(can, best.value, choosing), cost, price, exact });
