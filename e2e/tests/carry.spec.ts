@@ -125,7 +125,7 @@ test('takes the advice with one press and gives it back with undo', async ({ pag
   await verdict(page)
     .getByRole('button', { name: /eating breakfast cold/ })
     .click();
-  await expect(loadout(page).getByRole('listitem')).toHaveText('100 g can, new');
+  await expect(loadout(page).getByRole('listitem')).toHaveText(['100 g can, new']);
   await page.keyboard.press('Control+z');
   await expect(loadout(page).getByRole('listitem')).toHaveText(['100 g can, new', '100 g can, new']);
 });

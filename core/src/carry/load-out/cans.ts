@@ -81,7 +81,10 @@ export function bestCans(
     rest: restBound(sizes, stages, gramsPerPrice, mostG, partUsedIn(sizes, start) > 1),
     spareG,
   };
-  const beam = search({ ...problem, spareG: spareG.map(() => 0) }, start, requirements(stages, BEAM_SHOPS), { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
+  const beam = search({ ...problem, spareG: spareG.map(() => 0) }, start, requirements(stages, BEAM_SHOPS), {
+    known: Number.POSITIVE_INFINITY,
+    width: BEAM_WIDTH,
+  });
   const known = beam.ok ? beam.value.cost : Number.POSITIVE_INFINITY;
   const all = search(problem, start, toCome, { known, width: Number.POSITIVE_INFINITY, mostLooks });
   const exact = all.ok || all.problem.code !== 'gaveUp';
