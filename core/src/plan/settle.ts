@@ -67,14 +67,16 @@ const CARRIES_AHEAD = 8;
  * until what is shown is what was cooked with and holds what it burns. Only gas needs more than one round.
  */
 export function settleCarries(job: CarryJob): SettledCarries {
-  const guessed = job.spans.map((_, i) => walk(job, i, firstGuess(job.use), 1));
-  const needs = needsOf(job, guessed);
-  if (job.use.fuel.kind !== 'gas') return asChosen(choose(job, needs, 0, job.arrivedWith), guessed);
-  const loose = goAlong(job, guessed, needs, 2);
-  const firm = goAlong(job, loose.walks, loose.asked, 3);
+  if (job.use.fuel.kind !== 'gas') return onAnyContainers(job);
+  const loose = goAlong(
+    job,
+    job.spans.map((_, i) => guessedNeed(job, i)),
+    2,
+  );
+  const firm = goAlong(job, loose.asked, 3, loose.walks);
   if (!firm.isEnlarged) return firm.settled;
   // where a larger set cooks more, what is provided for after it may ask for less
-  const again = goAlong(job, firm.walks, firm.asked, 4).settled;
+  const again = goAlong(job, firm.asked, 4, firm.walks).settled;
   return isBetter(again, firm.settled) ? again : firm.settled;
 }
 
@@ -97,30 +99,68 @@ interface Walk {
   left: readonly Container[];
 }
 
-function walk({ trip, use, spans, conditions, report }: CarryJob, i: number, containers: readonly Container[], round: number): Walk {
-  const own = conditions.filter((d) => d.leg >= spans[i].fromStop && d.leg < spans[i].toStop);
-  const { days, left } = cookDays(trip, use, own, containers);
-  report({ round, day: days[days.length - 1].day, ofDays: conditions.length });
+const daysOf = ({ spans, conditions }: CarryJob, i: number): DayConditions[] =>
+  conditions.filter((d) => d.leg >= spans[i].fromStop && d.leg < spans[i].toStop);
+
+function walk(job: CarryJob, i: number, containers: readonly Container[], round: number): Walk {
+  const { days, left } = cookDays(job.trip, job.use, daysOf(job, i), containers);
+  job.report({ round, day: days[days.length - 1].day, ofDays: job.conditions.length });
   return { with: containers, days, left, demandG: days.reduce((sum, d) => sum + d.fuelG, 0) };
 }
 
 /** The carry as it was cooked before where its containers are the same, else cooked with these. */
-const cookedOn = (job: CarryJob, i: number, containers: readonly Container[], before: Walk, round: number): Walk =>
-  sameContainers(containers, before.with) ? before : walk(job, i, containers, round);
+const cookedOn = (job: CarryJob, i: number, containers: readonly Container[], before: Walk | undefined, round: number): Walk =>
+  before && sameContainers(containers, before.with) ? before : walk(job, i, containers, round);
 
-function firstGuess(use: KitInUse): Container[] {
+const needOf = ({ trip, spans }: CarryJob, i: number, days: readonly DayConditions[], burntG: readonly number[]): CarryNeed => ({
+  stop: trip.stops[spans[i].fromStop],
+  supply: spans[i].supply,
+  days,
+  burntG,
+  demandG: burntG.reduce((sum, g) => sum + g, 0),
+});
+
+/** A first guess at what a carry asks for: its first and its last day, cooked on a full can of middle size. */
+function guessedNeed(job: CarryJob, i: number): CarryNeed {
+  const own = daysOf(job, i);
   const middle = CANISTER_SIZES[1];
-  return use.fuel.kind === 'gas' ? [{ kind: 'canister', ...middle, fuelG: middle.netG }] : [];
+  const { days } = cookDays(
+    job.trip,
+    job.use,
+    [...new Set([own[0], own[own.length - 1]])],
+    [{ kind: 'canister', ...middle, fuelG: middle.netG }],
+  );
+  job.report({ round: 1, day: own[own.length - 1].day, ofDays: job.conditions.length });
+  const meanG = days.reduce((sum, d) => sum + d.fuelG, 0) / days.length;
+  return needOf(
+    job,
+    i,
+    own,
+    own.map(() => meanG),
+  );
 }
 
-const needsOf = ({ trip, spans }: CarryJob, walks: readonly Walk[]): CarryNeed[] =>
-  walks.map(({ days, demandG }, i) => ({
-    stop: trip.stops[spans[i].fromStop],
-    supply: spans[i].supply,
+/** What no can feeds burns the same out of whatever it is carried in. */
+function onAnyContainers(job: CarryJob): SettledCarries {
+  const walks = job.spans.map((_, i) => walk(job, i, [], 1));
+  const needs = walks.map(({ days }, i) =>
+    needOf(
+      job,
+      i,
+      days,
+      days.map((d) => d.fuelG),
+    ),
+  );
+  const choice = choose(job, needs, 0, job.arrivedWith);
+  const carries = walks.map(({ days, demandG }, i): SettledCarry => ({
     days,
-    burntG: days.map((d) => d.fuelG),
     demandG,
+    loadOut: choice.loadOuts[i],
+    arrivedWith: reckonedAt(choice, i),
   }));
+  const { exact, pinCost, short } = choice;
+  return { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) };
+}
 
 /** Load-outs for the carries from `from` on, and what they reckon with. */
 interface Choice extends TripLoadOuts {
@@ -138,17 +178,6 @@ function choose({ trip, use }: CarryJob, needs: readonly CarryNeed[], from: numb
 const reckonedAt = ({ from, arrivedWith, loadOuts }: Choice, i: number): readonly Container[] =>
   i === from ? arrivedWith : loadOuts[i - from - 1].after;
 
-function asChosen(choice: Choice, walks: readonly Walk[]): SettledCarries {
-  const carries = walks.map(({ days, demandG }, i): SettledCarry => ({
-    days,
-    demandG,
-    loadOut: choice.loadOuts[i],
-    arrivedWith: reckonedAt(choice, i),
-  }));
-  const { exact, pinCost, short } = choice;
-  return { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) };
-}
-
 interface Along {
   settled: SettledCarries;
   walks: Walk[];
@@ -165,7 +194,7 @@ const FIRM_ROUND = 3;
  * Goes along the carries. Each comes to its stop with what the one before really left; where that is not what was reckoned with, or a
  * load-out burns more than was asked for, the rest of the way is chosen anew from there.
  */
-function goAlong(job: CarryJob, before: readonly Walk[], reckonedNeeds: readonly CarryNeed[], round: number): Along {
+function goAlong(job: CarryJob, reckonedNeeds: readonly CarryNeed[], round: number, before: readonly Walk[] = []): Along {
   let needs = reckonedNeeds;
   let choice = choose(job, needs, 0, job.arrivedWith);
   let { exact, short } = choice;
@@ -174,8 +203,8 @@ function goAlong(job: CarryJob, before: readonly Walk[], reckonedNeeds: readonly
   let isEnlarged = false;
   const walks: Walk[] = [];
   const asked: CarryNeed[] = [];
-  const carries = before.map((was, i): SettledCarry => {
-    const usual = leave(job, { i, round, before: was, needs, choice, held });
+  const carries = job.spans.map((_, i): SettledCarry => {
+    const usual = leave(job, { i, round, before: before[i], needs, choice, held });
     const leaving = round === FIRM_ROUND ? fullest(job, usual) : usual;
     ({ needs, choice } = leaving);
     exact &&= choice.exact;
@@ -196,8 +225,8 @@ function goAlong(job: CarryJob, before: readonly Walk[], reckonedNeeds: readonly
 interface AtStop {
   i: number;
   round: number;
-  /** The carry as it was last cooked. */
-  before: Walk;
+  /** The carry as it was last cooked, if it was. */
+  before: Walk | undefined;
   needs: readonly CarryNeed[];
   choice: Choice;
   held: readonly Container[];
