@@ -86,7 +86,7 @@ const plan = planTrip(DEMO_TRIP);
 const [carry] = plan.carries;
 const coldMs = medianMs(9, () => coldView(DEMO_TRIP, plan, 2100));
 const adviceMs = medianMs(20, () => bestChanges(DEMO_TRIP, carry));
-const long = startTrip(DEMO_TRIP, { ...WEEKEND, days: 180, stops: 60, cold: 'bySeason', year: 2027 }, (n) => `s${n}`);
+const long = startTrip(DEMO_TRIP, { ...WEEKEND, nights: 179, stops: 60, cold: 'bySeason', year: 2027 }, (n) => `s${n}`);
 const habitMs = medianMs(9, () => habitLedger(DEMO_TRIP, plan));
 const longMs = medianMs(9, () => planTrip(long));
 

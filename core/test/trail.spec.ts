@@ -177,12 +177,18 @@ describe('the starter', () => {
     expect(tripSchema.safeParse(trip).success).toBe(true);
     expect(lengths(trip)).toEqual([3]);
     expect(flat(trip)[0]).toMatchObject(COLD_WORDS.cool);
-    expect(demandOfG(planTrip(trip))).toBeGreaterThan(50);
+    // two nights out are two suppers and two breakfasts
+    const { days } = planTrip(trip);
+    expect(days.map((d) => Object.keys(d.meals).sort())).toEqual([['supper'], ['breakfast', 'supper'], ['breakfast']]);
+    const all = startTrip(DEMO_TRIP, { ...WEEKEND, firstMeal: 'breakfast', lastMeal: 'supper', year: 2027 }, ids);
+    expect(demandOfG(planTrip(all)) / demandOfG(planTrip(trip))).toBeCloseTo(3 / 2, 1);
   });
 
   it('takes any answers: lengths, stops, hot meals and seasons come out as asked', () => {
     const answers = fc.record({
-      days: fc.integer({ min: 1, max: 60 }),
+      nights: fc.integer({ min: 1, max: 60 }),
+      firstMeal: fc.constantFrom('breakfast' as const, 'supper' as const),
+      lastMeal: fc.constantFrom('breakfast' as const, 'supper' as const),
       hotMeals: fc.constantFrom(0, 1, 2),
       cold: fc.constantFrom('warm' as const, 'frost' as const, 'hardFrost' as const, 'bySeason' as const),
       wind: fc.constantFrom('steady' as const, 'blown' as const),
@@ -194,8 +200,10 @@ describe('the starter', () => {
       fc.property(answers, (a) => {
         const trip = startTrip(DEMO_TRIP, { ...a, year: 2027 }, ids);
         expect(tripSchema.safeParse(trip).success).toBe(true);
-        expect(edit.dayCount(trip)).toBe(a.days);
-        expect(trip.stops).toHaveLength(Math.min(a.stops + 1, a.days) + 1);
+        expect(edit.dayCount(trip)).toBe(a.nights + 1);
+        expect(trip.stops).toHaveLength(Math.min(a.stops + 1, a.nights + 1) + 1);
+        expect(flat(trip).filter((d) => d.eatsOut.breakfast)).toHaveLength(a.firstMeal === 'supper' ? 1 : 0);
+        expect(flat(trip).filter((d) => d.eatsOut.supper)).toHaveLength(a.lastMeal === 'breakfast' ? 1 : 0);
         expect([trip.menu.breakfast.hot, trip.menu.supper.hot]).toEqual([a.hotMeals === 2, a.hotMeals >= 1]);
       }),
       { numRuns: 40 },

@@ -29,8 +29,8 @@ test('a weekend from nothing: four answers to a first plan', async ({ page }) =>
   await open(page);
   await page.keyboard.press('n');
   const dialog = page.getByRole('dialog');
-  await type(page, 'how many days', '2');
-  await dialog.getByText('supper', { exact: true }).click();
+  await type(page, 'how many nights out', '1');
+  await dialog.getByRole('radiogroup', { name: 'Hot meals a day' }).getByText('supper', { exact: true }).click();
   await dialog.getByText('frost at night').click();
   await dialog.getByText('blown about').click();
   await dialog.getByRole('button', { name: 'make this trip' }).click();

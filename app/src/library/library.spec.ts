@@ -66,8 +66,10 @@ describe('the trips of this browser', () => {
 describe('a new trip from answers', () => {
   it('is made from what was answered and opened; undo takes it away', () => {
     const panel = new Panel(StarterTrip);
-    panel.type('how many days', '12');
+    panel.type('how many nights out', '11');
     panel.pick('Hot meals a day', '1');
+    panel.pick('Last meal out there', 'supper');
+    expect(panel.text).toContain('Assumed: 12 °C at supper and 6 °C at breakfast');
     panel.pick('How cold', 'bySeason');
     panel.pick('Season', 'autumn');
     panel.type('stops on the way', '2');
@@ -75,6 +77,8 @@ describe('a new trip from answers', () => {
     panel.press('make this trip');
     const trip = store().trip();
     expect([dayCount(trip), trip.stops.length, trip.menu.breakfast.hot]).toEqual([12, 4, false]);
+    expect(trip.legs[0].days[0].eatsOut).toEqual({ breakfast: true, supper: false });
+    expect(trip.legs.at(-1)?.days.at(-1)?.eatsOut.supper).toBe(false);
     expect(trip.legs[0].days[0].simulated).toContain('breakfastAirC');
     expect(trip.startDate).toMatch(/-10-05$/);
     store().undo();

@@ -1,6 +1,7 @@
-import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { Router } from '@angular/router';
-import { LIMITS } from '@tinder/core/model';
+import { build, tripWithKit } from '@tinder/core/kit';
+import { LIMITS, type Trip } from '@tinder/core/model';
 import { startTrip, WEEKEND, type StarterAnswers } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { WIND_WORDS } from '../words/choice-words';
@@ -8,25 +9,40 @@ import { DayMarker } from '../planning/day-marker';
 import { withNewTrips } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
-import { optionsOf } from '../ui/pick-field';
+import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
+import { assumedWords } from '../words/starter-words';
+import { Units } from '../words/units';
 
 /** Four questions are enough for a weekend; a few more for a long walk. */
 @Component({
   selector: 'app-starter-trip',
-  imports: [Choice, NzButtonComponent, QuantityField],
+  imports: [Choice, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <dl>
-      <dt>how many days</dt>
+      <dt>how many nights out</dt>
       <dd>
         <app-quantity-field
-          label="how many days"
-          quantity="days"
-          [value]="a().days"
-          [limits]="L.tripDays"
-          (valueChange)="set({ days: round($event) })"
+          label="how many nights out"
+          quantity="count"
+          [bare]="true"
+          [value]="a().nights"
+          [limits]="nightLimits"
+          (valueChange)="set({ nights: round($event) })"
         />
+      </dd>
+      <dt>first meal out there</dt>
+      <dd>
+        <app-choice label="First meal out there" [options]="ends" [value]="a().firstMeal" (valueChange)="set({ firstMeal: $event })" />
+      </dd>
+      <dt>last one</dt>
+      <dd>
+        <app-choice label="Last meal out there" [options]="ends" [value]="a().lastMeal" (valueChange)="set({ lastMeal: $event })" />
+      </dd>
+      <dt>with which kit</dt>
+      <dd class="kit">
+        <app-pick-field label="with which kit" [quietly]="true" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
       </dd>
       <dt>hot meals a day</dt>
       <dd>
@@ -70,10 +86,7 @@ import { QuantityField } from '../ui/quantity-field';
         </dd>
       </dl>
     </details>
-    <p class="quiet">
-      Kit and meals come from the trip that is open; every other number gets a usual value you can change. “By season” asks a simulated
-      climate.
-    </p>
+    <p class="quiet">{{ assumed() }}</p>
     <button nz-button class="word go" type="button" (click)="make()">make this trip</button>
   `,
   styleUrl: './new-trip.less',
@@ -82,7 +95,10 @@ export class StarterTrip {
   private readonly store = inject(WorkspaceStore);
   private readonly marker = inject(DayMarker);
   private readonly router = inject(Router);
+  private readonly units = inject(Units);
   protected readonly L = LIMITS;
+  protected readonly nightLimits = { min: 1, max: LIMITS.tripDays.max - 1 };
+  protected readonly ends = optionsOf({ breakfast: 'breakfast', supper: 'supper' });
   protected readonly stopLimits = { min: 0, max: LIMITS.stops.max - 2 };
   protected readonly hotMeals = optionsOf({ '0': 'none', '1': 'supper', '2': 'supper and breakfast' });
   protected readonly colds = optionsOf({
@@ -99,6 +115,14 @@ export class StarterTrip {
   readonly made = output();
   protected readonly a = signal<Omit<StarterAnswers, 'year'>>(WEEKEND);
 
+  /** A kit of the rack, or that of the trip that is open. */
+  protected readonly kitId = signal(OPEN_TRIPS_KIT);
+  protected readonly kits = computed(() => [
+    { value: OPEN_TRIPS_KIT, label: 'the one of the open trip' },
+    ...this.store.rack().kits.map((k) => ({ value: k.id, label: k.name })),
+  ]);
+  protected readonly assumed = computed(() => assumedWords(this.a(), this.units));
+
   protected hot(): '0' | '1' | '2' {
     return String(this.a().hotMeals) as '0' | '1' | '2';
   }
@@ -109,11 +133,21 @@ export class StarterTrip {
 
   protected make(): void {
     const year = new Date().getFullYear() + 1;
-    const trip = startTrip(this.store.trip(), { ...this.a(), year }, () => crypto.randomUUID());
+    const trip = startTrip(this.base(), { ...this.a(), year }, () => crypto.randomUUID());
     if (!this.store.edit(`new trip, ${trip.name}`, (w) => withNewTrips(w, [{ trip, archived: false }]))) return;
     this.marker.release();
     this.marker.goTo(1);
     this.made.emit();
     void this.router.navigateByUrl('/carry');
   }
+
+  /** What lends kit and meals. A kit that cannot be planned with leaves the open trip's. */
+  private base(): Trip {
+    const open = this.store.trip();
+    const kit = this.store.rack().kits.find((k) => k.id === this.kitId());
+    const changed = kit && tripWithKit(open, build(this.store.rack(), kit));
+    return changed?.ok ? changed.value : open;
+  }
 }
+
+const OPEN_TRIPS_KIT = '';

@@ -17,8 +17,14 @@ export type ColdWord = keyof typeof COLD_WORDS;
 const SEASON_STARTS = { spring: '-05-05', summer: '-08-01', autumn: '-10-05', winter: '-02-05' } as const;
 export type Season = keyof typeof SEASON_STARTS;
 
+/** The first meal cooked outside, and the last: what lies before and after is eaten at home or in a house. */
+export type EndMeal = 'breakfast' | 'supper';
+
 export interface StarterAnswers {
-  days: number;
+  /** Nights out; the days are one more. */
+  nights: number;
+  firstMeal: EndMeal;
+  lastMeal: EndMeal;
   /** 0, 1 (supper) or 2. */
   hotMeals: number;
   /** In words, or by season and height from the simulated climate. */
@@ -33,7 +39,9 @@ export interface StarterAnswers {
 
 /** What a starter is asked before anything is known: a weekend in cool air. */
 export const WEEKEND: Omit<StarterAnswers, 'year'> = {
-  days: 3,
+  nights: 2,
+  firstMeal: 'supper',
+  lastMeal: 'breakfast',
   hotMeals: 2,
   cold: 'cool',
   wind: 'leaning',
@@ -42,8 +50,9 @@ export const WEEKEND: Omit<StarterAnswers, 'year'> = {
   altitudeM: 800,
 };
 
-const USUAL_KM = 18;
-const USUAL_ASCENT_M = 500;
+/** A day's walk where nothing is known (common practice). */
+export const USUAL_KM = 18;
+export const USUAL_ASCENT_M = 500;
 
 /** A full, sensible trip from a few answers. `base` lends kit, menu and latitude; `idOf` names trip (0) and stops. */
 export function startTrip(base: Trip, a: StarterAnswers, idOf: (n: number) => string): Trip {
@@ -63,11 +72,19 @@ export function startTrip(base: Trip, a: StarterAnswers, idOf: (n: number) => st
     dishes: {},
     simulated: a.cold === 'bySeason' ? CLIMATE_KEYS.filter((k) => k !== 'wind') : [],
   };
-  const legCount = Math.min(a.stops + 1, a.days);
-  const legs = Array.from({ length: legCount }, (_, i) => {
-    const n = Math.floor(((i + 1) * a.days) / legCount) - Math.floor((i * a.days) / legCount);
-    return { days: Array.from({ length: n }, () => day), restriction: 'unknown' as const, restrictionNote: '' };
+  const dayCount = a.nights + 1;
+  const days = Array.from({ length: dayCount }, (_, i): Day => {
+    const breakfast = i === 0 && a.firstMeal === 'supper';
+    const supper = i === dayCount - 1 && a.lastMeal === 'breakfast';
+    return breakfast || supper ? { ...day, eatsOut: { breakfast, supper } } : day;
   });
+  const legCount = Math.min(a.stops + 1, dayCount);
+  const firstDay = (leg: number): number => Math.floor((leg * dayCount) / legCount);
+  const legs = Array.from({ length: legCount }, (_, i) => ({
+    days: days.slice(firstDay(i), firstDay(i + 1)),
+    restriction: 'unknown' as const,
+    restrictionNote: '',
+  }));
   const stops = Array.from({ length: legCount + 1 }, (_, i) => {
     const kind = i === legCount ? 'trailEnd' : 'town';
     const name = i === 0 ? 'Start' : i === legCount ? 'End' : `Stop ${i}`;
@@ -78,7 +95,7 @@ export function startTrip(base: Trip, a: StarterAnswers, idOf: (n: number) => st
   return fillClimate({
     ...base,
     id: idOf(0),
-    name: a.days <= 3 ? 'A weekend' : `${a.days} days`,
+    name: a.nights <= 2 ? 'A weekend' : `${a.nights} nights`,
     startDate: addDays(`${a.year}${SEASON_STARTS[a.season]}`, half),
     stops,
     legs,
