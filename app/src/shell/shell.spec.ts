@@ -136,9 +136,14 @@ describe('the frame', () => {
   it('takes the advice of the verdict as one undoable step', async () => {
     TestBed.inject(Commands).run('demo'); // whatever the tests before have saved
     await settle();
-    const advice = [...element().querySelectorAll<HTMLButtonElement>('app-verdict-line button')].at(-2);
-    expect(advice?.textContent).toBe('Stopping at 88 °C instead of the boil');
-    advice?.click();
+    const button = (words: string) =>
+      [...element().querySelectorAll<HTMLButtonElement>('app-verdict-line button')].find((b) => b.textContent?.trim() === words);
+    const why = () => element().querySelector<HTMLElement>('#verdict-why');
+    expect(why()?.hidden).toBe(true);
+    button('why, and what next')?.click();
+    fixture.detectChanges();
+    expect(why()?.hidden).toBe(false);
+    button('Stopping at 88 °C instead of the boil')?.click();
     await settle();
     expect(store().trip().menu.supper.target).toEqual({ kind: 'stopAt', targetC: 88 });
     expect(store().undoLabel()).toBe('stopping at 88 °C instead of the boil');

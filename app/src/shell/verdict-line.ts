@@ -1,18 +1,16 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import type { Change } from '@tinder/core/study';
-import { Figure } from '../ledger/figure';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { AdviceService } from '../planning/advice-service';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
-import { WorkspaceStore } from '../store/workspace-store';
 import { Units } from '../words/units';
+import { Said } from './said';
 import { planProblemWords } from '../words/study-words';
-import { changeWords, verdictWords } from '../words/verdict-words';
+import { verdictWords, type Verdict } from '../words/verdict-words';
 
-/** The verdict at the foot of every view. Its numbers open their derivation; its advice can be taken with one press. */
+/** The verdict at the foot of every view, at one glance, and why where that is asked. Its numbers open their derivation; its advice can be taken with one press. */
 @Component({
   selector: 'app-verdict-line',
-  imports: [Figure],
+  imports: [Said],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p>
@@ -30,21 +28,30 @@ import { changeWords, verdictWords } from '../words/verdict-words';
         <button type="button" class="figure" (click)="plans.resume()">try again</button>
         <span>.</span>
       }
-      @for (s of segments(); track $index) {
-        @if (s.ref; as ref) {
-          <app-figure [ref]="ref" [text]="s.text" />
-        } @else if (s.change; as change) {
-          <button type="button" class="figure" [attr.aria-label]="s.text + ', do it'" (click)="adopt(change)">{{ s.text }}</button>
-        } @else {
-          <span>{{ s.text }}</span>
-        }
-      }
+      <app-said [segments]="verdict().said" />
     </p>
+    @if (verdict().why.length) {
+      <button
+        type="button"
+        class="ask"
+        aria-label="why, and what next"
+        aria-controls="verdict-why"
+        [attr.aria-expanded]="asked()"
+        (click)="asked.set(!asked())"
+      >
+        why<span class="room">, and what next</span>
+      </button>
+      <p id="verdict-why" [hidden]="!asked()">
+        <app-said [segments]="verdict().why" />
+      </p>
+    }
   `,
   host: { role: 'region', 'aria-label': 'Verdict', '[attr.aria-busy]': 'plans.stale()' },
   styles: `
     :host {
-      display: flex;
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) max-content;
+      gap: 2px 20px;
       align-items: center;
       box-sizing: border-box;
       min-height: 64px;
@@ -59,36 +66,51 @@ import { changeWords, verdictWords } from '../words/verdict-words';
       font-size: 17px;
       line-height: 1.3;
     }
+    #verdict-why {
+      grid-column: 1 / -1;
+    }
     span {
       white-space: pre-wrap;
     }
+    .ask {
+      padding: 4px 0;
+      border: 0;
+      background: none;
+      color: var(--verdict-quiet);
+      font: inherit;
+      font-size: 15px;
+      cursor: pointer;
+    }
     @media (max-width: 720px) {
       :host {
-        align-items: flex-start;
-        min-height: 116px;
+        min-height: 76px;
         padding: 8px 14px;
+        column-gap: 10px;
       }
       p {
         font-size: 15px;
+      }
+      .ask {
+        min-height: 44px;
+      }
+      .room {
+        display: none;
       }
     }
   `,
 })
 export class VerdictLine {
   protected readonly plans = inject(PlanService);
-  private readonly store = inject(WorkspaceStore);
   private readonly advice = inject(AdviceService);
   private readonly risk = inject(RiskService);
   private readonly units = inject(Units);
 
   protected readonly planProblem = planProblemWords;
-  protected readonly segments = computed(() => {
+  /** Has the walker asked why? */
+  protected readonly asked = signal(false);
+  protected readonly verdict = computed((): Verdict => {
     const carry = this.plans.carry();
-    if (!carry || this.plans.failed()) return [];
+    if (!carry || this.plans.failed()) return { said: [], why: [] };
     return verdictWords(carry, this.advice.problem() ? 'unknown' : this.advice.answer(), this.risk.tightest(), this.units);
   });
-
-  protected adopt(change: Change): void {
-    this.store.editTrip(changeWords(change), () => change.trip);
-  }
 }

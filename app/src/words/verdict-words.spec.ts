@@ -18,9 +18,8 @@ const verdict = (trip: Trip, risk?: RiskOfCarry): string => {
   const plan = planTrip(trip);
   const [carry] = plan.carries;
   const tightest = risk && { carry, risk };
-  return verdictWords(carry, adviceOn(trip, plan, carry), tightest, units)
-    .map((s) => s.text)
-    .join('');
+  const { said, why } = verdictWords(carry, adviceOn(trip, plan, carry), tightest, units);
+  return [...said, ...why].map((s) => s.text).join('');
 };
 
 describe('verdict', () => {
@@ -36,19 +35,30 @@ describe('verdict', () => {
       unknownBurnerG: 9,
     };
     expect(verdict(DEMO_TRIP, risk)).toMatch(
-      /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, and \d+ g should be left at Harrow Junction, the reserve included\. With one 230 g can you would leave Nettle Hut 10 g lighter and carry .* No carry of the trip is tighter; chance of running out: 1 in 16\. .* saves \d+ g of fuel but no container.* If you are willing: eating breakfast cold takes \d+ g off your back here/,
+      /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, \d+ g left at Harrow Junction\. Tightest is this carry: runs out 1 in 16\. .* saves \d+ g of fuel, no container\.With one 230 g can you would leave Nettle Hut 10 g lighter and carry .* If you are willing: eating breakfast cold takes \d+ g off your back here/,
     );
+  });
+
+  it('is short enough for one glance on a phone, and complete without what is said only where there is room', () => {
+    const plan = planTrip(DEMO_TRIP);
+    const { said } = verdictWords(plan.carries[0], adviceOn(DEMO_TRIP, plan, plan.carries[0]), undefined, units);
+    const short = said
+      .filter((s) => !s.aside)
+      .map((s) => s.text)
+      .join('');
+    expect(short).toMatch(/^Leave Nettle Hut with 2 cans of 100 g: \d+ g left at Harrow Junction\. Stopping/);
+    expect(short.length).toBeLessThan(160); // three lines
   });
 
   it('names the tightest carry where it is another, and says nothing of risk while it is drawn', () => {
     const { carries } = planTrip(DEMO_TRIP);
     const risk = { runOut: 0, standardError: 0.0001, meanG: 70, sdG: 5, outByDay: [], quantilesG, fuelForLimitG: 80, unknownBurnerG: 9 };
-    const said = verdictWords(carries[0], { changes: [] }, { carry: carries[4], risk }, units);
+    const { said } = verdictWords(carries[0], { changes: [] }, { carry: carries[4], risk }, units);
     expect(said.map((s) => s.text).join('')).toContain(
-      'Tightest is Lantern Ferry to Saltfell; chance of running out: almost never (fewer than 1 in 3,000).',
+      'Tightest is Lantern Ferry to Saltfell: runs out almost never (fewer than 1 in 3,000).',
     );
     expect(said.find((s) => s.ref?.kind === 'risk')?.ref).toEqual({ kind: 'risk', stopId: carries[4].fromStopId });
-    expect(verdict(DEMO_TRIP)).not.toContain('running out');
+    expect(verdict(DEMO_TRIP)).not.toContain('runs out');
   });
 
   it('counts bottles and tablets in their own words', () => {

@@ -16,18 +16,29 @@ export interface Segment {
   text: string;
   ref?: FigureRef;
   change?: Change;
+  /** Said where there is room: the answer stands without it. */
+  aside?: boolean;
 }
 type Format = Pick<Units, 'text' | 'mealMass'>;
 
-/** What a friend who knows would say (`advice` is undefined while it is worked out, 'unknown' where that failed): the load-out and why, what stands in the way or where it is tightest, the change that helps most and the one after it. */
+/** What is said at one glance, and what is told to those who ask why. */
+export interface Verdict {
+  said: Segment[];
+  why: Segment[];
+}
+
+/** What a friend who knows would say (`advice` is undefined while it is worked out, 'unknown' where that failed): the load-out, what stands in the way or where it is tightest, the change that helps most; asked further, why this load-out, and the change after the first. */
 export function verdictWords(
   carry: CarryPlan,
   advice: Advice | 'unknown' | undefined,
   tightest: CarryAtRisk | undefined,
   units: Format,
-): Segment[] {
-  const why = advice && advice !== 'unknown' ? whyWords(carry, advice.why, units) : [];
-  return [...loadout(carry, units), ...why, ...(obstacle(carry, units) ?? risk(carry, tightest)), ...adviceWords(advice, units)];
+): Verdict {
+  const said = [...loadout(carry, units), ...(obstacle(carry, units) ?? risk(carry, tightest))];
+  if (!advice) return { said, why: [] };
+  if (advice === 'unknown') return { said: [...said, { text: 'What would help most could not be worked out.' }], why: [] };
+  const { best, next } = adviceWords(advice, units);
+  return { said: [...said, ...best], why: [...whyWords(carry, advice.why, units), ...next] };
 }
 
 function loadout(carry: CarryPlan, units: Format): Segment[] {
@@ -41,11 +52,12 @@ function loadout(carry: CarryPlan, units: Format): Segment[] {
     { text: `Leave ${carry.from} with ` },
     { text: containersInWords(carry, units), ref: { kind: 'loadout', stopId: carry.fromStopId } },
     ...(behind ? [{ text: ` and leave behind the ${behind}` }] : []),
-    { text: `: ${days} burn ` },
-    { text: units.text(carry.demandG, 'mass'), ref: { kind: 'demand', stopId: carry.fromStopId } },
-    { text: ', and ' },
+    { text: ': ' },
+    { text: `${days} burn `, aside: true },
+    { text: units.text(carry.demandG, 'mass'), ref: { kind: 'demand', stopId: carry.fromStopId }, aside: true },
+    { text: ', ', aside: true },
     { text: units.text(carry.fuelG - carry.demandG, 'mass'), ref: { kind: 'loadout', stopId: carry.fromStopId } },
-    { text: ` should be left at ${carry.to}, the reserve included. ` },
+    { text: ` left at ${carry.to}. ` },
   ];
 }
 
@@ -81,43 +93,44 @@ function obstacle(carry: CarryPlan, units: Format): Segment[] | undefined {
 /** Where the trip is tightest, and how likely it runs out there. Nothing while that is drawn, or where nothing is carried. */
 function risk(carry: CarryPlan, tightest: CarryAtRisk | undefined): Segment[] {
   if (!tightest) return [];
-  const here = tightest.carry === carry;
-  const where = here
-    ? 'No carry of the trip is tighter; chance of running out: '
-    : `Tightest is ${tightest.carry.from} to ${tightest.carry.to}; chance of running out: `;
-  return [{ text: where }, { text: chanceWords(tightest.risk), ref: { kind: 'risk', stopId: tightest.carry.fromStopId } }, { text: '. ' }];
-}
-
-function adviceWords(advice: Advice | 'unknown' | undefined, units: Format): Segment[] {
-  if (!advice) return [];
-  if (advice === 'unknown') return [{ text: 'What would help most could not be worked out.' }];
-  const [best, ...others] = advice.changes;
-  // beside what costs nothing stands what would cost comfort, where anything does; else the runner-up
-  const next = others.find((c) => c.comfort) ?? others[0];
-  if (!best) return [{ text: 'No single change tried here would save more than a gram.' }];
-  const willing = best.comfort ? 'Nothing that costs no comfort helps. If you are willing: ' : '';
-  const words = best.comfort ? changeWords(best) : sentenceStart(changeWords(best));
+  const { from, to } = tightest.carry;
   return [
-    ...(willing ? [{ text: willing }] : []),
-    { text: words, change: best },
-    { text: ` ${effectWords(best, units)}.` },
-    ...(next
-      ? [
-          { text: next.comfort ? ' If you are willing: ' : ' Next best: ' },
-          { text: changeWords(next), change: next },
-          { text: ` ${effectWords(next, units)}.` },
-        ]
-      : []),
+    { text: 'Tightest' },
+    { text: tightest.carry === carry ? ' is this carry' : ` is ${from} to ${to}`, aside: true },
+    { text: ': runs out ' },
+    { text: chanceWords(tightest.risk), ref: { kind: 'risk', stopId: tightest.carry.fromStopId } },
+    { text: '. ' },
   ];
 }
 
+function adviceWords({ changes: [best, ...others] }: Advice, units: Format): { best: Segment[]; next: Segment[] } {
+  // beside what costs nothing stands what would cost comfort, where anything does; else the runner-up
+  const next = others.find((c) => c.comfort) ?? others[0];
+  if (!best) return { best: [{ text: 'No single change tried here would save more than a gram.' }], next: [] };
+  const words = best.comfort ? changeWords(best) : sentenceStart(changeWords(best));
+  return {
+    best: [
+      ...(best.comfort ? [{ text: 'Nothing that costs no comfort helps. If you are willing: ' }] : []),
+      { text: words, change: best },
+      { text: ` ${effectWords(best, units)}.` },
+    ],
+    next: next
+      ? [
+          { text: next.comfort ? 'If you are willing: ' : 'Next best: ' },
+          { text: changeWords(next), change: next },
+          { text: ` ${effectWords(next, units)}.` },
+        ]
+      : [],
+  };
+}
+
 /** What a change does: meals mended, weight off the back, fuel, time. */
-function effectWords({ mealsMended, startG, fuelG, timeS }: Change, units: Format): string {
+export function effectWords({ mealsMended, startG, fuelG, timeS }: Change, units: Format): string {
   const effect = [
     ...(mealsMended > 0 ? [`mends ${mealsMended} ${mealsMended === 1 ? 'meal' : 'meals'}`] : []),
     ...(startG < -0.5 ? [`takes ${units.text(-startG, 'mass')} off your back here`] : []),
     ...(startG > 0.5 && mealsMended > 0 ? [`weighs ${units.text(startG, 'mass')} more`] : []),
-    ...(startG >= -0.5 && fuelG < 0 && mealsMended === 0 ? [`saves ${units.text(-fuelG, 'mass')} of fuel but no container`] : []),
+    ...(startG >= -0.5 && fuelG < 0 && mealsMended === 0 ? [`saves ${units.text(-fuelG, 'mass')} of fuel, no container`] : []),
   ];
   // what it takes, not what it gives besides: the verdict is long enough
   const time = timeS < 60 || mealsMended > 0 ? '' : ` (${formatDuration(timeS)} longer at the stove)`;
