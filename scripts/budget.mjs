@@ -11,6 +11,10 @@ const kb = (name) => brotliCompressSync(readFileSync(path.join(dir, name))).leng
 
 const html = readFileSync(path.join(dir, 'index.html'), 'utf8');
 const initial = new Set([...html.matchAll(/(?:src|href)="([^"/]+\.(?:js|css))"/g)].map((m) => m[1]));
+// what the first scripts import is loaded with them, whether the page names it or not
+for (const name of initial)
+  if (name.endsWith('.js'))
+    for (const [, file] of readFileSync(path.join(dir, name), 'utf8').matchAll(/(?:from|import)\s*"\.\/([^"]+\.js)"/g)) initial.add(file);
 const initialKb = [...initial].reduce((sum, name) => sum + kb(name), 0);
 const lazy = readdirSync(dir)
   .filter((name) => name.endsWith('.js') && !initial.has(name))

@@ -47,13 +47,14 @@ export class Commands {
     if (command?.enabled) command.run();
   }
 
-  /** Runs the command of a key press, unless the press belongs to a field. */
+  /** Runs the command of a key press, unless the press belongs to a field; a single letter also not while a drawer is open. */
   key(event: KeyboardEvent): void {
     const typing =
       event.target instanceof HTMLElement &&
       event.target.matches('input:not([type=range]):not([type=radio]):not([type=checkbox]), select, textarea');
     const combo = comboOf(event);
-    if (typing && !combo.startsWith('Ctrl+')) return;
+    const inDialog = this.panel() !== undefined || (event.target instanceof Element && event.target.closest('[role=dialog]'));
+    if ((typing || inDialog) && !combo.startsWith('Ctrl+')) return;
     const id = combo === 'Ctrl+Shift+Z' ? 'redo' : combo === 'Ctrl+K' ? 'commands' : this.list().find((c) => c.keys === combo)?.id;
     if (!id) return;
     event.preventDefault();

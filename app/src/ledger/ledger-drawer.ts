@@ -1,3 +1,4 @@
+import { CdkTrapFocus } from '@angular/cdk/a11y';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
@@ -10,13 +11,13 @@ import { LedgerService } from './ledger-service';
 /** Where the grams go: the open figure's parts as bars, its formula and its inputs. */
 @Component({
   selector: 'app-ledger-drawer',
-  imports: [NzDrawerComponent, NzDrawerContentDirective, NzButtonComponent],
+  imports: [CdkTrapFocus, NzDrawerComponent, NzDrawerContentDirective, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="!!derivation()" nzPlacement="right" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="ledger.close()">
       <ng-container *nzDrawerContent>
         @if (derivation(); as d) {
-          <section role="dialog" aria-modal="true" aria-labelledby="ledger-title">
+          <section role="dialog" aria-modal="true" cdkTrapFocus cdkTrapFocusAutoCapture aria-labelledby="ledger-title">
             <div class="head">
               <h2 id="ledger-title">{{ d.title }}</h2>
               <button nz-button class="word" type="button" (click)="ledger.close()">close <kbd>Esc</kbd></button>

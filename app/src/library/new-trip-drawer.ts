@@ -1,3 +1,4 @@
+import { CdkTrapFocus } from '@angular/cdk/a11y';
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
@@ -9,13 +10,13 @@ import { StarterTrip } from './starter-trip';
 /** Two ways to a new trip: a few answers, or a track. */
 @Component({
   selector: 'app-new-trip-drawer',
-  imports: [Choice, GpxTrip, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, StarterTrip],
+  imports: [CdkTrapFocus, Choice, GpxTrip, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, StarterTrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'newTrip'" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'newTrip') {
-          <section role="dialog" aria-modal="true" aria-labelledby="new-trip-title">
+          <section role="dialog" aria-modal="true" cdkTrapFocus cdkTrapFocusAutoCapture aria-labelledby="new-trip-title">
             <h2 id="new-trip-title" class="sign">a new trip</h2>
             <app-choice label="How to start" [options]="ways" [value]="way()" (valueChange)="way.set($event)" />
             @if (way() === 'answers') {

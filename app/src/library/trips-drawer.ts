@@ -1,3 +1,4 @@
+import { CdkTrapFocus } from '@angular/cdk/a11y';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { nameFrom, type ShelvedTrip } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
@@ -16,13 +17,13 @@ import { takeName } from '../ui/take-name';
 /** Every trip of this browser: open, rename, duplicate, put away, delete. All of it can be undone. */
 @Component({
   selector: 'app-trips-drawer',
-  imports: [AsideList, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
+  imports: [CdkTrapFocus, AsideList, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'trips'" [nzWidth]="420" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'trips') {
-          <section role="dialog" aria-modal="true" aria-labelledby="trips-title">
+          <section role="dialog" aria-modal="true" cdkTrapFocus cdkTrapFocusAutoCapture aria-labelledby="trips-title">
             <h2 id="trips-title" class="sign">your trips</h2>
             <ul>
               @for (s of shown(); track s.trip.id) {
