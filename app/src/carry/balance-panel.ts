@@ -53,7 +53,7 @@ const HEIGHT = 270;
           <text class="quiet" x="-8" [attr.y]="g.y(c) + 4" text-anchor="end">{{ chance(c) }}</text>
         }
         <line class="limit" x1="0" x2="100%" [attr.y1]="g.y(risk.limit())" [attr.y2]="g.y(risk.limit())" />
-        <text class="limit" [attr.x]="width() - 4" [attr.y]="g.y(risk.limit()) - 5" text-anchor="end">
+        <text class="limit" [attr.x]="width() - 4" [attr.y]="g.limitLabelY" text-anchor="end">
           what I live with, 1 in {{ Math.round(1 / risk.limit()) }}
         </text>
         @for (t of g.ticksG; track t) {
@@ -81,7 +81,7 @@ const HEIGHT = 270;
         nothing beats in both; drag along it or use ← → to carry one. Hollow points leave more hot meals cold and are not on it. Below 1 in
         1,000 the {{ trips }} trips drawn for a kit cannot tell one chance from another.
       </p>
-      <table>
+      <table class="stacks">
         <caption class="sign">
           the front, from light to safe
         </caption>
@@ -100,11 +100,11 @@ const HEIGHT = 270;
           @for (m of study.front(); track $index) {
             <tr [class.on]="m === now">
               <th scope="row">{{ m.name }}</th>
-              <td class="number">{{ units.text(m.reservePercent, 'percent') }}</td>
-              <td class="number">{{ units.text(m.averageG, 'mass') }}</td>
-              <td class="number" [class.over]="m.worst > risk.limit()">{{ chance(m.worst) }}</td>
-              <td class="quiet">{{ m.worst < rarest ? '' : m.tightest.from + ' to ' + m.tightest.to }}</td>
-              <td class="number">{{ units.text(m.price, 'price') }}</td>
+              <td class="number" data-label="reserve">{{ units.text(m.reservePercent, 'percent') }}</td>
+              <td class="number" data-label="average">{{ units.text(m.averageG, 'mass') }}</td>
+              <td class="number" data-label="runs out" [class.over]="m.worst > risk.limit()">{{ chance(m.worst) }}</td>
+              <td class="quiet" data-label="tightest">{{ m.worst < rarest ? '' : m.tightest.from + ' to ' + m.tightest.to }}</td>
+              <td class="number" data-label="fuel costs">{{ units.text(m.price, 'price') }}</td>
               <td>
                 @if (m !== now) {
                   <button nz-button class="word" type="button" [attr.aria-label]="'carry ' + spoken(m)" (click)="choose(m)">
@@ -177,7 +177,7 @@ export class BalancePanel {
   protected readonly mostReserve = Math.max(...RESERVES_TRIED);
   protected readonly width = computed(() => Math.max(160, this.hostWidth() - GUTTER));
   protected readonly shape = computed(() =>
-    balanceGeometry(this.study.marks(), this.study.front(), this.width(), HEIGHT, this.units.unit('mass').factor),
+    balanceGeometry(this.study.marks(), this.study.front(), this.width(), HEIGHT, this.units.unit('mass').factor, this.risk.limit()),
   );
   /** Place of the present load-out on the front; the nearest in weight where it is not on it. */
   protected readonly at = computed(() => {

@@ -14,6 +14,7 @@ import { LegsPanel } from './legs-panel';
 import { LoadoutPanel } from './loadout-panel';
 import { MealsPanel } from './meals-panel';
 import { ShelfPanel } from './shelf-panel';
+import { SupperMinutes } from './supper-minutes';
 import { WalkPanel } from './walk-panel';
 import { WeightCounting } from './weight-counting';
 import { WeightSumsLine } from './weight-sums';
@@ -44,6 +45,7 @@ type Side = (typeof SIDES)[number]['value'];
     MealsPanel,
     Ribbon,
     ShelfPanel,
+    SupperMinutes,
     WalkPanel,
     WeightChart,
     WeightCounting,
@@ -55,84 +57,60 @@ type Side = (typeof SIDES)[number]['value'];
   template: `
     <h1 class="hidden-text">Carry</h1>
     @if (plans.planned(); as p) {
-      <div class="axis">
-        <app-ribbon [plan]="p.plan" />
-        <app-weight-counting (export)="save()" />
-        <app-weight-chart #chart [plan]="p.plan" [others]="others()" [height]="150" />
-        <app-day-rule />
-      </div>
-      <app-weight-sums />
-      <app-choice class="sides" label="What to look at" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
-      @switch (side()) {
-        @case ('stop') {
-          <div class="panels">
-            <app-walk-panel />
-            <app-kit-panel />
-            <app-meals-panel [plan]="p.plan" />
+      <div class="one-look" [class.answers]="side() === 'stop'">
+        <div class="axis">
+          <app-ribbon [plan]="p.plan" [folded]="true" />
+          <div class="heading">
+            <app-choice class="sides" label="What to look at" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+            @if (weighs()) {
+              <app-weight-counting (export)="save()" />
+            }
+          </div>
+          @if (weighs()) {
+            <app-weight-chart #chart [plan]="p.plan" [others]="others()" [height]="140" />
+          }
+          <app-day-rule />
+        </div>
+        @if (weighs()) {
+          <app-weight-sums />
+        }
+        @switch (side()) {
+          @case ('stop') {
             @if (plans.carry(); as carry) {
               <app-loadout-panel [carry]="carry" [plan]="p.plan" />
             }
-          </div>
-          <app-closer-look />
+            <div class="panels">
+              <app-walk-panel />
+              <app-kit-panel />
+              <div class="meals">
+                <app-meals-panel [plan]="p.plan" />
+                @if (plans.carry(); as carry) {
+                  <app-supper-minutes [carry]="carry" />
+                }
+              </div>
+            </div>
+            <app-closer-look />
+          }
+          @case ('legs') {
+            <app-legs-panel />
+          }
+          @case ('shelf') {
+            <app-shelf-panel />
+          }
+          @case ('crossings') {
+            <app-crossings-panel />
+          }
+          @case ('balance') {
+            <app-balance-panel />
+          }
+          @case ('whatIf') {
+            <app-what-if-panel />
+          }
         }
-        @case ('legs') {
-          <app-legs-panel />
-        }
-        @case ('shelf') {
-          <app-shelf-panel />
-        }
-        @case ('crossings') {
-          <app-crossings-panel />
-        }
-        @case ('balance') {
-          <app-balance-panel />
-        }
-        @case ('whatIf') {
-          <app-what-if-panel />
-        }
-      }
+      </div>
     }
   `,
-  styles: `
-    :host {
-      display: block;
-    }
-    .axis {
-      position: relative;
-      margin-left: var(--gutter);
-    }
-    app-weight-sums {
-      display: block;
-      margin: 2px 0 0 var(--gutter);
-    }
-    .sides {
-      display: block;
-      margin: 8px 0 6px;
-      font: 600 17px/1.3 var(--signs);
-    }
-    .panels {
-      display: grid;
-      grid-template-columns: minmax(0, 1.08fr) minmax(0, 1.2fr) minmax(0, 0.95fr) minmax(0, 0.85fr);
-      gap: 12px 32px;
-      margin: 14px 0 20px;
-    }
-    @media (max-width: 1100px) {
-      .panels {
-        grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-      }
-    }
-    @media (max-width: 720px) {
-      .panels {
-        grid-template-columns: minmax(0, 1fr);
-      }
-      app-loadout-panel {
-        order: -2;
-      }
-      app-meals-panel {
-        order: -1;
-      }
-    }
-  `,
+  styleUrl: './carry-view.less',
 })
 export class CarryView {
   protected readonly plans = inject(PlanService);
@@ -140,6 +118,8 @@ export class CarryView {
   private readonly chart = viewChild<WeightChart>('chart');
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('stop');
+  /** Sides of which the carried weight is the subject. */
+  protected readonly weighs = computed(() => this.side() === 'stop' || this.side() === 'legs');
   protected readonly others = computed(() => (this.kitLines.shown() ? (this.kitLines.lines()?.slice(1) ?? []) : []));
 
   protected save(): void {

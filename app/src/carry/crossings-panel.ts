@@ -33,7 +33,7 @@ const NAMES = 190;
       <svg
         #figure
         width="100%"
-        [attr.height]="H + 26"
+        [attr.height]="H + 38"
         role="slider"
         tabindex="0"
         aria-label="Days between two stops"
@@ -46,7 +46,7 @@ const NAMES = 190;
         (pointed)="chosen.set(shape().daysAt($event.x))"
         (stepped)="step($event)"
       >
-        <rect class="catch" width="100%" [attr.height]="H + 26" />
+        <rect class="catch" width="100%" [attr.height]="H + 38" />
         @for (t of g.ticksG; track t) {
           <line class="grid" x1="0" [attr.x2]="g.x(longest)" [attr.y1]="g.y(t)" [attr.y2]="g.y(t)" />
           <text class="quiet" x="-8" [attr.y]="g.y(t) + 4" text-anchor="end">{{ units.text(t, 'mass') }}</text>
@@ -61,8 +61,10 @@ const NAMES = 190;
         }
         <line class="now" [attr.x1]="g.x(days())" [attr.x2]="g.x(days())" y1="0" [attr.y2]="H" />
         @for (d of marks; track d) {
-          <text class="quiet" [attr.x]="g.x(d)" [attr.y]="H + 16" text-anchor="middle">{{ d }}{{ d === longest ? ' days' : '' }}</text>
+          <text class="quiet" [attr.x]="g.x(d)" [attr.y]="H + 16" text-anchor="middle">{{ d }}</text>
         }
+        <text class="quiet" [attr.x]="g.x(longest) / 2" [attr.y]="H + 32" text-anchor="middle">days between two stops</text>
+        <text class="quiet" x="4" y="4">carried</text>
       </svg>
       <div class="below">
         <table>

@@ -267,8 +267,8 @@ export class KitPanel {
     { value: 'off', label: 'off' },
   ] as const;
   protected readonly sleeveOptions = [
-    { value: 'off', label: 'only to rest in' },
-    { value: 'on', label: 'left on while heating' },
+    { value: 'off', label: 'to rest in' },
+    { value: 'on', label: 'while heating' },
   ] as const;
   protected readonly snufferOptions = [
     { value: 'burns', label: 'rest burns off' },

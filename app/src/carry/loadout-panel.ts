@@ -1,5 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { CarryPlan, Plan } from '@tinder/core/plan';
+import { cookingTimeS } from '@tinder/core/study';
+import { formatDuration } from '@tinder/core/units';
 import { containerWords } from '../words/container-words';
 import { dryCampWords, movesWords } from '../words/loadout-words';
 import { Figure } from '../ledger/figure';
@@ -8,12 +10,13 @@ import { cautionWords } from '../words/caution-words';
 import { ChoicePanel } from './choice-panel';
 import { ContainerShape } from '../charts/container-shape';
 import { problemWords } from '../words/problem-words';
+import { NextGram } from './next-gram';
 import { RiskPanel } from './risk-panel';
 
 /** What leaves the stop: containers as shapes, their sum, and what stands in the way. */
 @Component({
   selector: 'app-loadout-panel',
-  imports: [ChoicePanel, ContainerShape, Figure, RiskPanel],
+  imports: [ChoicePanel, ContainerShape, Figure, NextGram, RiskPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">out of {{ carry().from }}</h2>
@@ -31,9 +34,6 @@ import { RiskPanel } from './risk-panel';
         <li class="quiet">No fuel: nothing hot is planned.</li>
       }
     </ul>
-    @if (moves(); as words) {
-      <p class="moves">{{ words }}</p>
-    }
     <dl>
       <dt>to burn</dt>
       <dd><app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', stopId: carry().fromStopId }" /></dd>
@@ -47,7 +47,12 @@ import { RiskPanel } from './risk-panel';
       <dd>{{ units.text(carry().fuelG - carry().demandG, 'mass') }}</dd>
       <dt>average load</dt>
       <dd>{{ units.text(carry().profile.averageG, 'mass') }}</dd>
+      <dt>at the stove</dt>
+      <dd>{{ duration(cookingTimeS(carry())) }}</dd>
     </dl>
+    @if (moves(); as words) {
+      <p class="moves">{{ words }}</p>
+    }
     @if (dryCamps(); as words) {
       <p class="quiet">{{ words }}</p>
     }
@@ -58,6 +63,7 @@ import { RiskPanel } from './risk-panel';
       <p class="quiet">{{ units.text(carry().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
     }
     <app-risk-panel [carry]="carry()" />
+    <app-next-gram />
     <app-choice-panel [carry]="carry()" [plan]="plan()" />
     @if (carry().cautions.length) {
       <details>
@@ -74,6 +80,8 @@ import { RiskPanel } from './risk-panel';
 })
 export class LoadoutPanel {
   protected readonly units = inject(Units);
+  protected readonly duration = formatDuration;
+  protected readonly cookingTimeS = cookingTimeS;
   readonly carry = input.required<CarryPlan>();
   readonly plan = input.required<Plan>();
 

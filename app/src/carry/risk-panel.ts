@@ -26,12 +26,15 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
   template: `
     @if (lines(); as said) {
       <p [class.over]="over()">
-        @for (s of said; track $index) {
+        @for (s of said.slice(0, glance); track $index) {
           <span>{{ s }} </span>
         }
       </p>
       <details>
         <summary>what else might happen, and what I live with</summary>
+        @for (s of said.slice(glance); track $index) {
+          <p class="quiet">{{ s }}</p>
+        }
         <div class="limit">
           <span>running out on one carry, at most</span>
           <app-quantity-field
@@ -68,7 +71,7 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
     }
     /* as high as the answer, so that nothing below it moves when it comes */
     .waiting {
-      min-height: 104px;
+      min-height: 64px;
     }
     .over {
       padding-left: 8px;
@@ -112,6 +115,8 @@ export class RiskPanel {
   protected readonly trips = TRIPS_TRIED.toLocaleString('en-US');
   protected readonly spreads = spreadWords();
   protected readonly switches = SWITCHES;
+  /** Sentences that are always seen: how likely, how far apart, and what would do. The others are for those who ask. */
+  protected readonly glance = 3;
   private readonly ofCarry = computed(() => this.risk.of(this.carry()));
   protected readonly over = computed(() => (this.ofCarry()?.runOut ?? 0) > this.risk.limit());
   protected readonly lines = computed(() => {

@@ -23,7 +23,7 @@ import { COMFORT_WORDS, comfortSpentWords, shelfChanceWords, shelfWords, slackWo
           <h2 class="sign">at the shelf: {{ c.from }}, for {{ c.days.length }} days to {{ c.to }}</h2>
           @if (shelf(); as s) {
             <p class="says">{{ says() }}</p>
-            <table>
+            <table class="stacks">
               <thead>
                 <tr>
                   <th scope="col">take</th>
@@ -42,10 +42,10 @@ import { COMFORT_WORDS, comfortSpentWords, shelfChanceWords, shelfWords, slackWo
                         <span class="quiet">as planned</span>
                       }
                     </th>
-                    <td class="number">{{ r.weight }}</td>
-                    <td class="number">{{ r.price }}</td>
-                    <td class="number" [class.over]="r.over">{{ r.chance }}</td>
-                    <td class="number">{{ r.meals }} of {{ s.hotMealsWanted }}</td>
+                    <td class="number" data-label="weighs">{{ r.weight }}</td>
+                    <td class="number" data-label="costs">{{ r.price }}</td>
+                    <td class="number" data-label="runs out" [class.over]="r.over">{{ r.chance }}</td>
+                    <td class="number" data-label="hot meals">{{ r.meals }} of {{ s.hotMealsWanted }}</td>
                   </tr>
                 }
               </tbody>

@@ -66,7 +66,7 @@ describe('leg by leg', () => {
 describe('at the shelf', () => {
   it('ranks what is sold at the stop of the marked carry, down to nothing', async () => {
     await open(ShelfPanel);
-    expect(panel.text).toMatch(/With nothing on the shelf 0 of 10 hot meals are left/);
+    expect(panel.text).toMatch(/With nothing bought here 0 of the 10 hot meals before the next shop can be cooked/);
     const rows = [...panel.element.querySelectorAll('tbody th')].map((t) => t.textContent?.trim());
     expect(rows[0]).toBe('230 g can');
     expect(rows.at(-1)).toBe('nothing');
@@ -142,7 +142,8 @@ describe('weight and risk', () => {
       ...{ kitId: 'a', name: 'a', reservePercent: 0, price: 0, any: worst, tightest: { from: '', to: '' }, mealsMissed: 0 },
       ...{ averageG, worst },
     });
-    const g = balanceGeometry([mark(300, 0.5), mark(600, 0)], [], 800, 270, 1);
+    const g = balanceGeometry([mark(300, 0.5), mark(600, 0)], [], 800, 270, 1, 0.5);
+    expect(Math.abs(g.limitLabelY - g.names[0].labelY)).toBeGreaterThanOrEqual(14); // the limit's words and a name on its line
     expect(g.x(300)).toBeLessThan(g.x(600));
     expect(g.y(0.5)).toBeLessThan(g.y(0.02));
     expect(g.y(0)).toBe(g.y(0.0001));

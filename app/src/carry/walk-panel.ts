@@ -104,7 +104,7 @@ export class WalkPanel {
   protected readonly waterOptions = [
     { value: 'stream', label: 'liquid' },
     { value: 'snow', label: 'snow' },
-    { value: 'snowDry', label: 'snow, melted dry' },
+    { value: 'snowDry', label: 'dry snow' },
   ] as const;
 
   /** The leg that the marked day lies in: what this panel is about. */
@@ -116,7 +116,8 @@ export class WalkPanel {
   });
   protected readonly spanWords = computed(() => {
     const { stops } = this.store.trip();
-    return `${stops[this.leg()].name} to ${stops[this.leg() + 1].name}`;
+    const { from, to } = this.span();
+    return from === to ? `day ${from}, to ${stops[this.leg() + 1].name}` : `means of days ${from}–${to}, to ${stops[this.leg() + 1].name}`;
   });
   /** Its choices stand for the stretch; means are told in numbers. */
   protected readonly first = computed(() => this.store.trip().legs[this.leg()].days[0]);

@@ -3,21 +3,25 @@ import type { WeightSums } from '@tinder/core/plan';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { TrailAxis } from '../charts/trail-axis';
 import { Choice } from '../ui/choice';
+import { PickField } from '../ui/pick-field';
 import { KitLines } from './kit-lines-service';
 
 /** The heading of the weight chart: how weight is counted, what the trail runs by, which kits are drawn. */
 @Component({
   selector: 'app-weight-counting',
-  imports: [Choice, NzButtonComponent],
+  imports: [Choice, NzButtonComponent, PickField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">carried weight, morning by morning</h2>
-    <app-choice
-      label="How carried weight is counted"
-      [options]="ways"
-      [value]="service.counted()"
-      (valueChange)="service.counted.set($event)"
-    />
+    <h2 class="hidden-text">carried weight, morning by morning</h2>
+    <span class="way">
+      <app-pick-field
+        label="How carried weight is counted"
+        [quietly]="true"
+        [options]="ways"
+        [value]="service.counted()"
+        (valueChange)="service.counted.set($event)"
+      />
+    </span>
     <app-choice label="What the trail runs by" [options]="axes" [value]="axis.by()" (valueChange)="axis.by.set($event)" />
     <label><input type="checkbox" [checked]="service.shown()" (change)="service.shown.set(!service.shown())" /> other kits</label>
     <button nz-button class="word" type="button" (click)="export.emit()">as SVG</button>
@@ -26,18 +30,15 @@ import { KitLines } from './kit-lines-service';
     :host {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 16px;
+      gap: 0 10px;
       align-items: baseline;
-      position: relative;
-      z-index: 1;
       font-size: 14px;
-    }
-    h2 {
-      flex: 1 1 auto;
-      margin: 4px 0 0;
     }
     label {
       color: var(--ink-quiet);
+    }
+    .way {
+      width: 84px;
     }
   `,
 })
@@ -48,13 +49,13 @@ export class WeightCounting {
 
   protected readonly ways: { value: keyof WeightSums; label: string }[] = [
     { value: 'averageG', label: 'average' },
-    { value: 'leavingG', label: 'leaving stops' },
-    { value: 'gramDays', label: '× days' },
-    { value: 'gramKm', label: '× distance' },
-    { value: 'gramClimb', label: '× distance and ascent' },
+    { value: 'leavingG', label: 'on leaving stops' },
+    { value: 'gramDays', label: 'weight × days' },
+    { value: 'gramKm', label: 'weight × distance' },
+    { value: 'gramClimb', label: 'weight × distance and ascent' },
   ];
   protected readonly axes = [
     { value: 'day', label: 'by day' },
-    { value: 'km', label: 'by kilometre' },
+    { value: 'km', label: 'by km' },
   ] as const;
 }

@@ -13,13 +13,7 @@ import { KitLines } from './kit-lines-service';
     @if (service.study.problem()) {
       <app-study-note [study]="service.study" />
     } @else if (sums(); as list) {
-      <p
-        tabindex="0"
-        role="group"
-        aria-label="carried weight of every kit"
-        [class.stale]="service.stale()"
-        [attr.aria-busy]="service.stale()"
-      >
+      <p role="group" aria-label="carried weight of every kit" [class.stale]="service.stale()" [attr.aria-busy]="service.stale()">
         @for (s of list; track s.id) {
           <span [class.own]="$first"
             >{{ s.name }} <b>{{ s.value }}</b>{{ s.note }}</span
@@ -31,17 +25,16 @@ import { KitLines } from './kit-lines-service';
   styles: `
     :host {
       display: block;
-      height: 26px;
+      min-height: 38px;
     }
     p {
       display: flex;
-      gap: 0 16px;
+      flex-wrap: wrap;
+      gap: 0 14px;
       margin: 0;
-      overflow-x: auto;
-      scrollbar-width: thin;
-      white-space: nowrap;
       color: var(--ink-quiet);
-      font-size: 14px;
+      font-size: 13px;
+      line-height: 19px;
     }
     b {
       font-weight: 600;

@@ -65,14 +65,7 @@ interface Cell {
                       (valueChange)="change($index, { kind: 'closed', stopId: $event })"
                     />
                   }
-                  <button
-                    nz-button
-                    class="word"
-                    type="button"
-                    class="out"
-                    [attr.aria-label]="'leave out: ' + words(w)"
-                    (click)="remove($index)"
-                  >
+                  <button nz-button class="word out" type="button" [attr.aria-label]="'leave out: ' + words(w)" (click)="remove($index)">
                     leave out
                   </button>
                 </th>

@@ -17,6 +17,8 @@ export interface BalanceGeometry {
   front: string;
   /** One name a kit, at its lightest point. */
   names: { name: string; x: number; labelY: number; anchor: 'start' | 'end' }[];
+  /** Foot of the words on the limit's line, moved up where a name would lie on them. */
+  limitLabelY: number;
   /** The mark of the front that lies nearest to a pixel. */
   nearest: (pixel: number) => BalanceMark | undefined;
 }
@@ -24,6 +26,8 @@ export interface BalanceGeometry {
 /** Room for a name right of its point; nearer to the edge it stands on the left. */
 const NAME_WIDTH = 160;
 const LINE = 14;
+/** Stands for the limit among the names that are moved apart; no kit is called so. */
+const LIMIT = '';
 
 /** Carried weight to the right, the chance of running out upwards on a logarithmic scale; what is rarer than can be told lies on the floor. */
 export function balanceGeometry(
@@ -32,6 +36,7 @@ export function balanceGeometry(
   width: number,
   height: number,
   unitG: number,
+  limit: number,
 ): BalanceGeometry {
   const grams = marks.map((m) => m.averageG);
   const [least, most] = [Math.min(...grams), Math.max(...grams)];
@@ -45,6 +50,8 @@ export function balanceGeometry(
   const x = (massG: number): number => scaleX(massG / unitG);
   const y = (chance: number): number => scaleY(Math.max(RAREST_CHANCE / 1.25, chance));
   const [from, to] = scaleX.domain();
+  const limitLabel = { name: LIMIT, x: width - 4, labelY: y(limit) - 5, anchor: 'end' as const };
+  const labels = spreadUp([...kitNames(marks, x, y, width), limitLabel], LINE);
   return {
     x,
     y,
@@ -55,7 +62,8 @@ export function balanceGeometry(
         (m) => x(m.averageG),
         (m) => y(m.worst),
       )([...front]) ?? '',
-    names: kitNames(marks, x, y, width),
+    names: labels.filter((l) => l.name !== LIMIT),
+    limitLabelY: labels.find((l) => l.name === LIMIT)?.labelY ?? limitLabel.labelY,
     nearest: (pixel) =>
       front.length ? front.reduce((a, b) => (Math.abs(x(b.averageG) - pixel) < Math.abs(x(a.averageG) - pixel) ? b : a)) : undefined,
   };
@@ -69,10 +77,9 @@ function kitNames(
 ): BalanceGeometry['names'] {
   const lightest = new Map<string, BalanceMark>();
   for (const m of marks) if (!lightest.has(m.kitId)) lightest.set(m.kitId, m);
-  const placed = [...lightest.values()].map((m) => {
+  return [...lightest.values()].map((m) => {
     const at = x(m.averageG);
     const left = at > width - NAME_WIDTH;
     return { name: m.name, x: left ? at - 7 : at + 7, labelY: y(m.worst) - 9, anchor: left ? ('end' as const) : ('start' as const) };
   });
-  return spreadUp(placed, LINE);
 }

@@ -1,7 +1,7 @@
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { carryOfDay, planTrip } from '@tinder/core/plan';
 import { kitLines } from '@tinder/core/study';
-import { RIBBON, ribbonGeometry } from './ribbon-geometry';
+import { FOLDED_RIBBON, RIBBON, ribbonGeometry } from './ribbon-geometry';
 import { dayWidths, timeAxis } from './time-axis';
 import { weightGeometry } from './weight-geometry';
 
@@ -56,6 +56,17 @@ describe('ribbon', () => {
     const most = plan.carries.reduce((a, b) => (b.fuelG > a.fuelG ? b : a));
     expect(most.days[0].day).toBe(18);
     expect(shape.taper[17].path).toContain(`,${(RIBBON.taperTop + RIBBON.taperMax).toFixed(1)}Z`);
+  });
+
+  it('folds into less height with everything inside it', () => {
+    const folded = ribbonGeometry(DEMO_TRIP, plan, axis, FOLDED_RIBBON);
+    const ys = [...folded.taper.map((s) => s.path), ...folded.reserves].flatMap((d) =>
+      [...d.matchAll(/,(-?[\d.]+)/g)].map((m) => Number(m[1])),
+    );
+    expect(folded.highest.y).toBeGreaterThanOrEqual(FOLDED_RIBBON.hillTop);
+    expect(Math.min(...ys)).toBeGreaterThan(folded.highest.y);
+    expect(Math.max(...ys)).toBeLessThanOrEqual(FOLDED_RIBBON.height);
+    expect(FOLDED_RIBBON.height).toBeLessThan(0.6 * RIBBON.height);
   });
 
   it('draws more wind strokes on the windier day, and tells nights apart', () => {

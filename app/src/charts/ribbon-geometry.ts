@@ -6,16 +6,41 @@ import { area, curveMonotoneX, line } from 'd3-shape';
 import type { TimeAxis } from './time-axis';
 
 /** Rows of the ribbon in pixels from its top. */
-export const RIBBON = {
+export interface RibbonRows {
+  stopName: number;
+  nightTop: number;
+  nightHeight: number;
+  hillTop: number;
+  hillFoot: number;
+  /** Foot of the day numbers: below the land, or on it where there is little room. */
+  numbers: number;
+  taperTop: number;
+  taperMax: number;
+  height: number;
+}
+export const RIBBON: RibbonRows = {
   stopName: 33,
   nightTop: 53,
   nightHeight: 7,
   hillTop: 77,
   hillFoot: 161,
+  numbers: 172,
   taperTop: 175,
   taperMax: 42,
   height: 220,
-} as const;
+};
+/** The same, folded: stops, nights, land and taper, without wind, camps and rules. */
+export const FOLDED_RIBBON: RibbonRows = {
+  stopName: 33,
+  nightTop: 40,
+  nightHeight: 6,
+  hillTop: 52,
+  hillFoot: 86,
+  numbers: 83,
+  taperTop: 91,
+  taperMax: 27,
+  height: 121,
+};
 
 export interface RibbonDay {
   day: number;
@@ -34,6 +59,8 @@ export interface RibbonStop {
   x: number;
   /** As much of the name as fits before the next stop; empty where nothing does. */
   name: string;
+  /** Stands a line higher: it would lie on the name before it. */
+  raised: boolean;
   anchor: 'start' | 'end';
 }
 export interface RibbonBan {
@@ -74,14 +101,14 @@ const LETTER = 7.2;
 const SHORTEST_NAME = 4;
 
 /** All of the ribbon's shapes from a trip and its plan: pure, so that tests can read them. */
-export function ribbonGeometry(trip: Trip, plan: Plan, axis: TimeAxis): RibbonGeometry {
+export function ribbonGeometry(trip: Trip, plan: Plan, axis: TimeAxis, rows: RibbonRows = RIBBON): RibbonGeometry {
   const hill = hillPoints(trip, plan, axis);
   const altitudes = hill.map((p) => p.altitudeM);
   const low = Math.min(...altitudes);
   const high = Math.max(...altitudes);
   const y = scaleLinear()
     .domain([low - Math.max(120, (high - low) * 0.35), Math.max(high, low + 200)])
-    .range([RIBBON.hillFoot, RIBBON.hillTop]);
+    .range([rows.hillFoot, rows.hillTop]);
   const points = hill.map((p): [number, number] => [p.x, y(p.altitudeM)]);
   const days = plan.days.map((d, i): RibbonDay => {
     const camped = d.dry ? 'dry' : d.snow ? 'snow' : 'camp';
@@ -100,11 +127,11 @@ export function ribbonGeometry(trip: Trip, plan: Plan, axis: TimeAxis): RibbonGe
     days,
     stops: ribbonStops(trip, axis),
     bans: ribbonBans(trip, axis),
-    hillArea: area<[number, number]>().y0(RIBBON.hillFoot).curve(curveMonotoneX).x((p) => p[0]).y1((p) => p[1])(points) ?? '', // prettier-ignore
+    hillArea: area<[number, number]>().y0(rows.hillFoot).curve(curveMonotoneX).x((p) => p[0]).y1((p) => p[1])(points) ?? '', // prettier-ignore
     hillLine: line<[number, number]>().curve(curveMonotoneX)(points) ?? '',
     highest: { altitudeM: high, y: y(high) },
     coldest: days.reduce((a, b) => (b.nightC < a.nightC ? b : a)),
-    ...taperShapes(plan, axis),
+    ...taperShapes(plan, axis, rows),
   };
 }
 
@@ -128,12 +155,14 @@ function hillPoints(trip: Trip, plan: Plan, axis: TimeAxis): { x: number; altitu
 function ribbonStops(trip: Trip, axis: TimeAxis): RibbonStop[] {
   const at = stopDays(trip);
   const last = trip.stops.length - 1;
-  const lastStart = axis.width - trip.stops[last].name.length * LETTER - 12;
+  const widthOf = (name: string): number => name.length * LETTER + 12;
+  // the end's name stands on the left of its rule; where it would lie on the last but one, it stands above
+  const raised = axis.x(at[last - 1]) + widthOf(trip.stops[last - 1].name) > axis.width - widthOf(trip.stops[last].name);
   return trip.stops.map((stop, index): RibbonStop => {
     const x = axis.x(at[index]);
-    if (index === last) return { index, x, name: stop.name, anchor: 'end' };
-    const end = Math.min(lastStart, axis.x(at[index + 1]));
-    return { index, x, name: shortened(stop.name, Math.floor((end - x - 8) / LETTER)), anchor: 'start' };
+    if (index === last) return { index, x, name: stop.name, anchor: 'end', raised };
+    const letters = Math.floor((axis.x(at[index + 1]) - x - 8) / LETTER);
+    return { index, x, name: shortened(stop.name, letters), anchor: 'start', raised: false };
   });
 }
 
@@ -152,12 +181,12 @@ function ribbonBans(trip: Trip, axis: TimeAxis): RibbonBan[] {
 }
 
 /** The band of fuel on hand, burning down over each carry and renewed where it ends. */
-function taperShapes(plan: Plan, axis: TimeAxis) {
+function taperShapes(plan: Plan, axis: TimeAxis, rows: RibbonRows) {
   const mostG = Math.max(...plan.carries.map((c) => c.fuelG));
   const thickness = scaleLinear()
     .domain([0, Math.max(mostG, 1)])
-    .range([0, RIBBON.taperMax]);
-  const top = RIBBON.taperTop;
+    .range([0, rows.taperMax]);
+  const top = rows.taperTop;
   const at = (boundary: number, g: number): string => `${axis.x(boundary).toFixed(1)},${(top + thickness(Math.max(0, g))).toFixed(1)}`;
   const x = (boundary: number): string => axis.x(boundary).toFixed(1);
   const taper = plan.carries.flatMap((c) =>

@@ -10,11 +10,11 @@ import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
 import { BAN_WORDS, dayOnRibbonWords } from '../words/ribbon-words';
 import { Units } from '../words/units';
-import { RIBBON, ribbonGeometry } from './ribbon-geometry';
+import { FOLDED_RIBBON, RIBBON, ribbonGeometry } from './ribbon-geometry';
 
 /**
  * The shared time axis: height of the land, cold of the nights, wind, camps, stops; under it the taper of fuel on hand.
- * Where it is `editable`, days are brushed over the land and stops are dragged, by pointer or by keys.
+ * Folded it keeps to what the answer hangs on. Where it is `editable`, days are brushed over the land and stops are dragged, by pointer or by keys.
  */
 @Component({
   selector: 'app-ribbon',
@@ -29,24 +29,26 @@ export class Ribbon {
   protected readonly risk = inject(RiskService);
   private readonly trail = inject(TrailAxis);
   private readonly store = inject(WorkspaceStore);
-  protected readonly R = RIBBON;
   protected readonly banWords = BAN_WORDS;
 
   readonly plan = input.required<Plan>();
   readonly editable = input(false);
+  /** Drawn low: where it is looked at, not worked on. */
+  readonly folded = input(false);
 
   private readonly width = measuredWidth(1080);
   /** The trip as it is now; while a plan is on its way its length may differ, then the planned days stand. */
   private readonly trip = this.store.trip;
   protected readonly axis = computed(() => this.trail.of(this.plan(), this.width()));
-  protected readonly shape = computed(() => ribbonGeometry(this.trip(), this.plan(), this.axis()));
+  protected readonly rows = computed(() => (this.folded() ? FOLDED_RIBBON : RIBBON));
+  protected readonly shape = computed(() => ribbonGeometry(this.trip(), this.plan(), this.axis(), this.rows()));
   /** Day numbers that have room to be written. */
   protected readonly numbered = computed(() => {
     const every = Math.ceil(26 / (this.width() / this.axis().dayCount));
     return this.shape().days.filter((d) => d.day % every === 0 || d.day === 1);
   });
   /** Strokes and camps are drawn where a day is wide enough for them. */
-  protected readonly roomy = computed(() => this.width() / this.axis().dayCount > 18);
+  protected readonly roomy = computed(() => !this.folded() && this.width() / this.axis().dayCount > 18);
   protected readonly brush = computed(() => {
     if (!this.marker.brushed()) return undefined;
     const { from, to } = this.marker.brush();

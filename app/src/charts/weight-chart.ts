@@ -45,7 +45,7 @@ import { weightGeometry, type Layer } from './weight-geometry';
         <text class="quiet" x="-8" [attr.y]="y(g) + 4" text-anchor="end">{{ tick(g, $last) }}</text>
       }
       @for (o of shape().others; track o.id) {
-        <path class="other" [attr.d]="o.path" />
+        <path class="other" [attr.d]="o.path" [attr.stroke-dasharray]="dashes[$index % dashes.length]" />
         <text class="other" [attr.x]="o.labelX" [attr.y]="o.labelY - 3">{{ o.name }}</text>
       }
       <path class="total" [attr.d]="shape().total" />
@@ -128,8 +128,7 @@ import { weightGeometry, type Layer } from './weight-geometry';
     path.other {
       fill: none;
       stroke: var(--ink-quiet);
-      stroke-width: 1;
-      stroke-dasharray: 5 2;
+      stroke-width: 1.2;
     }
     text.other {
       fill: var(--ink-quiet);
@@ -182,6 +181,9 @@ export class WeightChart {
   readonly height = input(138);
   /** The drawing, for those who export it. */
   readonly figure = viewChild.required<ElementRef<SVGSVGElement>>('figure');
+
+  /** Tell the other kits apart. */
+  protected readonly dashes = ['7 2', '2 3', '12 3 2 3', '1 5', '16 5'];
 
   private readonly width = measuredWidth(1080);
   private readonly unitG = computed(() => this.units.unit('mass').factor);

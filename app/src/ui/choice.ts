@@ -28,7 +28,7 @@ let nextName = 0;
       gap: 0 10px;
     }
     label {
-      padding: 2px 0;
+      padding: var(--thumb-pad, 2px) 0;
       color: var(--ink-quiet);
       cursor: pointer;
     }

@@ -39,7 +39,7 @@ import { Units } from '../words/units';
       grid-template-columns: 76px minmax(0, 1fr) 68px;
       gap: 0 12px;
       align-items: center;
-      min-height: 32px;
+      min-height: var(--row, 32px);
     }
     .name {
       color: var(--ink-quiet);

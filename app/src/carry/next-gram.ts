@@ -1,0 +1,72 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import type { Change } from '@tinder/core/study';
+import { AdviceService } from '../planning/advice-service';
+import { WorkspaceStore } from '../store/workspace-store';
+import { changeWords, effectWords } from '../words/verdict-words';
+import { Units } from '../words/units';
+
+/** Where the next gram is: every change that helps, the best first; those that cost comfort say so. */
+@Component({
+  selector: 'app-next-gram',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h3 class="sign">where the next gram is</h3>
+    @if (advice.problem()) {
+      <p class="quiet">It could not be worked out. <button type="button" class="figure" (click)="advice.again()">try again</button></p>
+    } @else if (changes(); as list) {
+      <ul>
+        @for (c of list; track c.words) {
+          <li>
+            <button type="button" class="figure" (click)="adopt(c.change)">{{ c.words }}</button> <span class="quiet">{{ c.effect }}</span>
+          </li>
+        } @empty {
+          <li class="quiet">No single change tried here would save more than a gram.</li>
+        }
+      </ul>
+    } @else {
+      <p class="quiet">looking…</p>
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+      min-height: 96px;
+    }
+    h3 {
+      margin: 8px 0 2px;
+      padding-bottom: 2px;
+      border-bottom: 1px solid var(--hairline);
+    }
+    ul,
+    p {
+      margin: 0;
+      padding: 0;
+      list-style: none;
+      line-height: 1.3;
+    }
+    li {
+      padding: 2px 0;
+    }
+    .figure {
+      margin-right: 5px;
+      text-align: left;
+    }
+  `,
+})
+export class NextGram {
+  protected readonly advice = inject(AdviceService);
+  private readonly store = inject(WorkspaceStore);
+  private readonly units = inject(Units);
+
+  protected readonly changes = computed(() =>
+    this.advice.answer()?.changes.map((change) => ({
+      change,
+      words: changeWords(change),
+      effect: effectWords(change, this.units) + (change.comfort ? ', for comfort given up' : ''),
+    })),
+  );
+
+  protected adopt(change: Change): void {
+    this.store.editTrip(changeWords(change), () => change.trip);
+  }
+}

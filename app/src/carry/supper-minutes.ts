@@ -1,0 +1,86 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { isCooked, type CarryPlan } from '@tinder/core/plan';
+import { DayMarker } from '../planning/day-marker';
+
+/** Minutes of every supper of a carry, day by day: where one waits longest. A supper that fails has no bar. */
+@Component({
+  selector: 'app-supper-minutes',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (bars(); as list) {
+      <h3 class="sign">supper, minutes day by day</h3>
+      <div role="img" [attr.aria-label]="spoken()">
+        @for (b of list; track b.day) {
+          <span class="day" [class.marked]="b.day === marker.day()" [class.failed]="b.minutes === undefined">
+            <span class="figure">{{ b.words }}</span>
+            <span class="bar" [style.height.px]="b.heightPx"></span>
+            <span class="quiet">{{ b.day }}</span>
+          </span>
+        }
+      </div>
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+    }
+    h3 {
+      margin-top: 10px;
+      padding-bottom: 2px;
+      border-bottom: 1px solid var(--hairline);
+    }
+    div {
+      display: flex;
+      gap: 4px;
+      align-items: flex-end;
+      height: 82px;
+    }
+    .day {
+      display: flex;
+      flex: 0 1 38px;
+      flex-direction: column;
+      align-items: center;
+      min-width: 0;
+      font-size: 12px;
+      line-height: 15px;
+    }
+    .figure {
+      font-weight: 600;
+    }
+    .bar {
+      width: 100%;
+      background: var(--hill-top);
+    }
+    .marked .bar {
+      background: var(--ember);
+    }
+    .failed .figure {
+      color: var(--ember-text);
+    }
+  `,
+})
+export class SupperMinutes {
+  protected readonly marker = inject(DayMarker);
+  readonly carry = input.required<CarryPlan>();
+
+  /** Undefined where no supper is hot. */
+  protected readonly bars = computed(() => {
+    const suppers = this.carry().days.flatMap((d) => (d.meals.supper ? [{ day: d.day, meal: d.meals.supper }] : []));
+    if (!suppers.length) return undefined;
+    const longestS = Math.max(...suppers.map(({ meal }) => meal.burn.durationS), 60);
+    return suppers.map(({ day, meal }) => {
+      const minutes = isCooked(meal) ? meal.burn.durationS / 60 : undefined;
+      return {
+        day,
+        minutes,
+        words: minutes === undefined ? 'fails' : minutes.toFixed(0),
+        heightPx: minutes === undefined ? 0 : Math.max(1, (HIGHEST_PX * 60 * minutes) / longestS),
+      };
+    });
+  });
+  protected readonly spoken = computed(() =>
+    (this.bars() ?? []).map((b) => `day ${b.day} ${b.minutes === undefined ? 'fails' : `${b.words} min`}`).join(', '),
+  );
+}
+
+const HIGHEST_PX = 48;
