@@ -114,7 +114,7 @@ export class LadderPanel {
       const { from, to, savedG, price } = upgrade;
       return {
         upgrade,
-        change: to ? `${to.name}, for: ${from.name}` : `left at home: ${from.name}`,
+        change: to ? `${to.name} instead of ${from.name}` : `left at home: ${from.name}`,
         saved: this.units.text(savedG, 'mass'),
         share: (100 * savedG) / most,
         price: price === undefined ? 'not known' : price === 0 ? 'nothing' : this.units.text(price, 'price'),

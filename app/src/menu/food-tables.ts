@@ -133,6 +133,9 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
     .file:focus-within span {
       outline: 2px solid var(--ink);
     }
+    .kept button {
+      margin-left: 10px;
+    }
     .kept {
       columns: 2 320px;
       margin: 0;

@@ -17,7 +17,7 @@ export function shelfWords(s: Shelf, limit: number, units: Pick<Units, 'text'>):
   const on = s.carriedOnG > 0.5 ? `${units.text(s.carriedOnG, 'mass')} come with you. ` : '';
   return nothing.runOut <= limit
     ? `${on}Nothing has to be bought: what you carry lasts for all ${s.hotMealsWanted} hot meals.`
-    : `${on}With nothing on the shelf ${nothing.hotMeals} of ${s.hotMealsWanted} hot meals are left until the next.`;
+    : `${on}With nothing bought here ${nothing.hotMeals} of the ${s.hotMealsWanted} hot meals before the next shop can be cooked.`;
 }
 
 /** "2 × 100 g can and 230 g can", "480 mL, poured into your bottles", "nothing". */
