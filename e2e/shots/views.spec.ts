@@ -5,7 +5,7 @@ const OUT = '../docs/screenshots';
 const shot = (name: string) => ({ path: `${OUT}/${name}.png`, animations: 'disabled' as const });
 
 /** Until the verdict has said all it has to say: the risk is drawn last. */
-const said = (page: Page) => expect(verdict(page)).toContainText('chance of running out');
+const said = (page: Page) => expect(verdict(page)).toContainText('runs out');
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/carry');

@@ -14,7 +14,7 @@ test('every side of Carry answers without violations and fits', async ({ page })
   await open(page, '/carry');
   const answered: [string, RegExp][] = [
     ['leg by leg', /\d+ g heavier/],
-    ['at the shelf', /With nothing on the shelf/],
+    ['at the shelf', /With nothing bought here/],
     ['other lengths', /Lightest of those that cook/],
     ['weight and risk', /the front, from light to safe/],
     ['what if', /what is planned runs out/],
@@ -117,7 +117,7 @@ test('the trail runs by kilometre where that is asked for, ribbon and chart alik
   const shapes = () =>
     Promise.all(['app-weight-chart path.total', 'app-ribbon path.hill-line'].map((p) => page.locator(p).getAttribute('d')));
   const byDay = await shapes();
-  await page.getByRole('radiogroup', { name: 'What the trail runs by' }).getByText('by kilometre').click();
+  await page.getByRole('radiogroup', { name: 'What the trail runs by' }).getByText('by km').click();
   const byKm = await shapes();
   byKm.forEach((d, i) => expect(d).not.toBe(byDay[i]));
   await page.getByRole('radiogroup', { name: 'What the trail runs by' }).getByText('by day').click();
