@@ -35,7 +35,7 @@ describe('verdict', () => {
       unknownBurnerG: 9,
     };
     expect(verdict(DEMO_TRIP, risk)).toMatch(
-      /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, \d+ g left at Harrow Junction\. Tightest is this carry: runs out 1 in 16\. .* saves \d+ g of fuel, no container\.With one 230 g can you would leave Nettle Hut 10 g lighter and carry .* If you are willing: eating breakfast cold takes \d+ g off your back here/,
+      /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, \d+ g left at Harrow Junction\. Tightest is this carry: runs out 1 in 16\. .* saves \d+ g of fuel\.With one 230 g can you would leave Nettle Hut 10 g lighter and carry .* If you are willing: eating breakfast cold takes \d+ g off your back here/,
     );
   });
 

@@ -130,7 +130,7 @@ export function effectWords({ mealsMended, startG, fuelG, timeS }: Change, units
     ...(mealsMended > 0 ? [`mends ${mealsMended} ${mealsMended === 1 ? 'meal' : 'meals'}`] : []),
     ...(startG < -0.5 ? [`takes ${units.text(-startG, 'mass')} off your back here`] : []),
     ...(startG > 0.5 && mealsMended > 0 ? [`weighs ${units.text(startG, 'mass')} more`] : []),
-    ...(startG >= -0.5 && fuelG < 0 && mealsMended === 0 ? [`saves ${units.text(-fuelG, 'mass')} of fuel, no container`] : []),
+    ...(startG >= -0.5 && fuelG < 0 && mealsMended === 0 ? [`saves ${units.text(-fuelG, 'mass')} of fuel`] : []),
   ];
   // what it takes, not what it gives besides: the verdict is long enough
   const time = timeS < 60 || mealsMended > 0 ? '' : ` (${formatDuration(timeS)} longer at the stove)`;
