@@ -151,7 +151,7 @@ function onAnyContainers(job: CarryJob): SettledCarries {
       days.map((d) => d.fuelG),
     ),
   );
-  const choice = choose(job, needs, 0, job.arrivedWith);
+  const choice = choose(job, needs, 0, job.arrivedWith, 1);
   const carries = walks.map(({ days, demandG }, i): SettledCarry => ({
     days,
     demandG,
@@ -168,10 +168,18 @@ interface Choice extends TripLoadOuts {
   arrivedWith: readonly Container[];
 }
 
-/** Chosen for the rest of the way, or as far ahead as it has a bearing on now. */
-function choose({ trip, use }: CarryJob, needs: readonly CarryNeed[], from: number, arrivedWith: readonly Container[]): Choice {
+/** Chosen for the rest of the way, or as far ahead as it has a bearing on now; for a guess a narrow search will do. */
+function choose(
+  { trip, use }: CarryJob,
+  needs: readonly CarryNeed[],
+  from: number,
+  arrivedWith: readonly Container[],
+  round: number,
+): Choice {
   const isWhole = needs.length <= WHOLE_WAY || use.fuel.kind !== 'gas' || needs.some((n) => n.stop.pinned);
-  return { ...loadOutsOf(trip, use, needs, arrivedWith, from, isWhole ? undefined : CARRIES_AHEAD), from, arrivedWith };
+  const isGuess = round < FIRM_ROUND && use.fuel.kind === 'gas';
+  const ahead = isWhole ? (isGuess ? needs.length : undefined) : CARRIES_AHEAD;
+  return { ...loadOutsOf(trip, use, needs, arrivedWith, from, ahead), from, arrivedWith };
 }
 
 /** What a choice reckons to come to a stop with. */
@@ -196,7 +204,7 @@ const FIRM_ROUND = 3;
  */
 function goAlong(job: CarryJob, reckonedNeeds: readonly CarryNeed[], round: number, before: readonly Walk[] = []): Along {
   let needs = reckonedNeeds;
-  let choice = choose(job, needs, 0, job.arrivedWith);
+  let choice = choose(job, needs, 0, job.arrivedWith, round);
   let { exact, short } = choice;
   const { pinCost } = choice;
   let held = job.arrivedWith;
@@ -240,7 +248,7 @@ interface Leaving extends AtStop {
 function leave(job: CarryJob, at: AtStop): Leaving {
   const { i, round, held } = at;
   let { choice, needs, before } = at;
-  if (!isAsReckoned(job, at)) choice = choose(job, needs, i, held);
+  if (!isAsReckoned(job, at)) choice = choose(job, needs, i, held, round);
   for (let choices = 1; ; choices++) {
     const loadOut = asHeld(choice, i, held);
     const now = cookedOn(job, i, loadOut.containers, before, round);
@@ -249,16 +257,16 @@ function leave(job: CarryJob, at: AtStop): Leaving {
     // two load-outs may each ask for the other: the larger demand counts, which comes to an end
     needs = needs.with(i, { ...needs[i], burntG: now.days.map((d) => d.fuelG), demandG: now.demandG });
     before = now;
-    choice = choose(job, needs, i, held);
+    choice = choose(job, needs, i, held, round);
   }
 }
 
-/** Does a choice still serve: for what really came to the stop, and far enough ahead? */
-function isAsReckoned({ trip }: CarryJob, { i, needs, choice, held }: AtStop): boolean {
+/** Does a choice still serve: far enough ahead, and for what really came to the stop, once that is no mere guess? */
+function isAsReckoned({ trip }: CarryJob, { i, round, needs, choice, held }: AtStop): boolean {
   const isFarEnough = choice.from + choice.loadOuts.length === needs.length || i - choice.from < CARRIES_AHEAD / 2;
+  if (!isFarEnough || round < FIRM_ROUND) return isFarEnough;
   const reckoned = reckonedAt(choice, i);
   return (
-    isFarEnough &&
     held.every((c, j) => Math.abs(c.fuelG - reckoned[j].fuelG) <= STRAY_G) &&
     fuelOfG(asHeld(choice, i, held).containers) >= needs[i].demandG * (1 + trip.reservePercent / 100) - EXACT_G
   );
@@ -269,21 +277,29 @@ function fullest(job: CarryJob, leaving: Leaving): Leaving {
   const { i, needs, held } = leaving;
   let best = leaving;
   if (needs[i].stop.pinned) return best;
-  for (let tries = 0, now = leaving; tries < LARGER_SETS && wantsFullerCan(job.use, now.walk.days); tries++) {
-    const demandG = (fuelOfG(now.loadOut.containers) + SAME_G) / (1 + job.trip.reservePercent / 100);
+  let { containers } = leaving.loadOut;
+  for (let tries = 0; tries < LARGER_SETS && wouldCook(job.use, best.walk.days, [FULLEST_CAN]); tries++) {
+    const demandG = (fuelOfG(containers) + SAME_G) / (1 + job.trip.reservePercent / 100);
     const larger = needs.with(i, { ...needs[i], demandG });
-    now = leave(job, { ...leaving, needs: larger, choice: choose(job, larger, i, held) });
+    const choice = choose(job, larger, i, held, FIRM_ROUND);
+    ({ containers } = asHeld(choice, i, held));
+    if (!wouldCook(job.use, best.walk.days, containers)) continue;
+    const now = leave(job, { ...leaving, needs: larger, choice });
     if (doneMeals(now.walk) > doneMeals(best.walk)) best = now;
   }
   return best;
 }
 
-/** Does a meal fail that a full can of the largest size would cook? */
-function wantsFullerCan(use: KitInUse, days: readonly PlanDay[]): boolean {
-  const largest = CANISTER_SIZES[CANISTER_SIZES.length - 1];
-  const full = { ...largest, fuelLeftG: largest.netG };
-  return days.some((d) => Object.values(d.meals).some((m) => m.edge && isDone(tryBurn(use, m.facts, full))));
-}
+const LARGEST = CANISTER_SIZES[CANISTER_SIZES.length - 1];
+const FULLEST_CAN: Container = { kind: 'canister', ...LARGEST, fuelG: LARGEST.netG };
+
+/** Would one of these cans, as they are, cook a meal that fails? */
+const wouldCook = (use: KitInUse, days: readonly PlanDay[], cans: readonly Container[]): boolean =>
+  days.some((d) =>
+    Object.values(d.meals).some(
+      (m) => m.edge && cans.some((c) => 'netG' in c && isDone(tryBurn(use, m.facts, { netG: c.netG, tareG: c.tareG, fuelLeftG: c.fuelG }))),
+    ),
+  );
 
 /** A load-out of what really came to the stop where something else was reckoned with; what is bought there is as it is. */
 function asHeld(choice: Choice, i: number, held: readonly Container[]): LoadOut {

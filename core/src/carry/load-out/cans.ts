@@ -172,15 +172,20 @@ interface Candidate {
 /** Ways of leaving stage `i` that may still beat the plan known; a beam of some width looks at the most promising only. */
 function candidates(p: Problem, i: number, front: readonly Node[], toComeG: number, known: number, width: number): Candidate[] {
   const burntG = burntOf(p.stages[i]);
-  const found = front.flatMap((node) =>
-    leavings(node.cans, p.stages[i].bin).flatMap(({ kept, left }) =>
-      purchases(p, i, node.cost, kept, toComeG, known).flatMap((purchase): Candidate[] => {
+  const most = width * BEAM_CANDIDATES;
+  let found: Candidate[] = [];
+  let worst = known; // of those that are kept: nothing dearer need be looked at
+  for (const node of front) {
+    for (const { kept, left } of leavings(node.cans, p.stages[i].bin))
+      for (const purchase of purchases(p, i, node.cost, kept, toComeG, worst)) {
         const promise = purchase.cost + p.rest.arriving(i + 1, purchase.leavingG - burntG);
-        return promise > known + EPS ? [] : [{ node, kept, left, purchase, promise }];
-      }),
-    ),
-  );
-  return narrowed(found, width * BEAM_CANDIDATES, (c) => c.promise);
+        if (promise <= worst + EPS) found.push({ node, kept, left, purchase, promise });
+      }
+    if (found.length <= most) continue;
+    found = narrowed(found, most, (c) => c.promise);
+    worst = found[most - 1].promise;
+  }
+  return found;
 }
 
 /** The most promising by cost and bound. */
