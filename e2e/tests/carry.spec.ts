@@ -172,9 +172,17 @@ test('can be walked through with the keyboard alone', async ({ page }) => {
   await expect(verdict(page)).toContainText('6 days burn');
 
   await page.keyboard.press('Control+k');
-  await page.getByRole('textbox', { name: 'Find a command' }).fill('units');
+  await expect(page.getByRole('textbox', { name: 'Find a command' })).toBeFocused();
+  await page.keyboard.type('units'); // no letter of it is taken for a command
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('dialog', { name: 'units shown' })).toBeVisible();
+  const units = page.getByRole('dialog', { name: 'units shown' });
+  await expect(units).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(units).toBeHidden();
+
+  await expect(page.locator('.ribbon')).toHaveAttribute('height', '121');
+  await page.keyboard.press('f');
+  await expect(page.locator('.ribbon')).toHaveAttribute('height', '220');
 });
 
 test('says what is wrong with a typed value and keeps the old one', async ({ page }) => {

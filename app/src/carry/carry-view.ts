@@ -59,7 +59,7 @@ type Side = (typeof SIDES)[number]['value'];
     @if (plans.planned(); as p) {
       <div class="one-look" [class.answers]="side() === 'stop'">
         <div class="axis">
-          <app-ribbon [plan]="p.plan" [folded]="true" />
+          <app-ribbon [plan]="p.plan" [low]="true" />
           <div class="heading">
             <app-choice class="sides" label="What to look at" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
             @if (weighs()) {

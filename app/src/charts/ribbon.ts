@@ -10,6 +10,7 @@ import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
 import { BAN_WORDS, dayOnRibbonWords } from '../words/ribbon-words';
 import { Units } from '../words/units';
+import { RibbonFold } from './ribbon-fold';
 import { FOLDED_RIBBON, RIBBON, ribbonGeometry } from './ribbon-geometry';
 
 /**
@@ -28,18 +29,20 @@ export class Ribbon {
   protected readonly marker = inject(DayMarker);
   protected readonly risk = inject(RiskService);
   private readonly trail = inject(TrailAxis);
+  private readonly fold = inject(RibbonFold);
   private readonly store = inject(WorkspaceStore);
   protected readonly banWords = BAN_WORDS;
 
   readonly plan = input.required<Plan>();
   readonly editable = input(false);
-  /** Drawn low: where it is looked at, not worked on. */
-  readonly folded = input(false);
+  /** Drawn low, until the walker unfolds it: where it is looked at, not worked on. */
+  readonly low = input(false);
 
   private readonly width = measuredWidth(1080);
   /** The trip as it is now; while a plan is on its way its length may differ, then the planned days stand. */
   private readonly trip = this.store.trip;
   protected readonly axis = computed(() => this.trail.of(this.plan(), this.width()));
+  protected readonly folded = computed(() => this.low() && !this.fold.unfolded());
   protected readonly rows = computed(() => (this.folded() ? FOLDED_RIBBON : RIBBON));
   protected readonly shape = computed(() => ribbonGeometry(this.trip(), this.plan(), this.axis(), this.rows()));
   /** Day numbers that have room to be written. */

@@ -17,7 +17,7 @@ import { HabitPanel } from './habit-panel';
     <h1 class="hidden-text">Menu</h1>
     @if (plans.planned(); as p) {
       <div class="axis">
-        <app-ribbon [plan]="p.plan" [editable]="true" [folded]="true" />
+        <app-ribbon [plan]="p.plan" [editable]="true" [low]="true" />
         <app-day-rule />
       </div>
       <div class="panels">

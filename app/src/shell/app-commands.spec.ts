@@ -53,6 +53,32 @@ describe('commands', () => {
     field.remove();
   });
 
+  it('hold back single letters while a drawer is open, and take them again after it', () => {
+    const { commands, store } = setup();
+    const before = store.preferences().theme;
+    commands.open('trips');
+    expect(press(commands, 't').defaultPrevented).toBe(false);
+    expect(store.preferences().theme).toBe(before);
+    commands.close();
+    const inDialog = document.body.appendChild(document.createElement('div'));
+    inDialog.setAttribute('role', 'dialog'); // the ledger's drawer is none of these panels
+    press(commands, 't', {}, inDialog);
+    expect(store.preferences().theme).toBe(before);
+    inDialog.remove();
+    press(commands, 't');
+    expect(store.preferences().theme).not.toBe(before);
+  });
+
+  it('unfold the ribbon and fold it again', () => {
+    const { commands } = setup();
+    const words = () => labelOf(commands, 'ribbon');
+    expect(words()).toContain('unfold the ribbon');
+    press(commands, 'f');
+    expect(words()).toMatch(/^fold the ribbon/);
+    press(commands, 'f');
+    expect(words()).toContain('unfold the ribbon');
+  });
+
   it('open the palette by ? and by Ctrl+K, and close it', () => {
     const { commands } = setup();
     press(commands, '?', { shiftKey: true });

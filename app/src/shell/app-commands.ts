@@ -2,6 +2,7 @@ import { inject, Injectable } from '@angular/core';
 import { Router } from '@angular/router';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { besideRack } from '@tinder/core/kit';
+import { RibbonFold } from '../charts/ribbon-fold';
 import { Commands, type Command } from '../commands/commands';
 import { Autosave } from '../store/autosave';
 import { downloadBackup, downloadCalendar, downloadRack, downloadTrip, downloadWaypoints } from '../store/trip-files';
@@ -28,6 +29,7 @@ export class AppCommands {
   private readonly store = inject(WorkspaceStore);
   private readonly autosave = inject(Autosave);
   private readonly router = inject(Router);
+  private readonly fold = inject(RibbonFold);
 
   list(): Command[] {
     return [...this.sideBar(), ...this.files(), ...this.ways()];
@@ -71,6 +73,14 @@ export class AppCommands {
   }
 
   private ways(): Command[] {
+    const { fold } = this;
+    return [
+      more('ribbon', fold.unfolded() ? 'fold the ribbon on Carry and Menu' : 'unfold the ribbon on Carry and Menu', 'f', () => fold.turn()),
+      ...this.views(),
+    ];
+  }
+
+  private views(): Command[] {
     return VIEWS.map(({ path, name }, i) => more(path, `go to ${name}`, `${i + 1}`, () => void this.router.navigateByUrl(`/${path}`)));
   }
 
