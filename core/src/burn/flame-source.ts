@@ -70,6 +70,7 @@ export interface CanisterFlame {
 export function canisterSource(c: CanisterFlame): FlameSource {
   const supply = canSupply(c.feed, c.blend, c.pressurePa);
   const powerW = (_t: number, canC: number): number => c.ratedW * Math.min(c.setting, supply(canC));
+  const steadyW = powerW(0, c.canC);
   const capacity = canHeatCapacityJPerK(c.can);
   const conductance = canConductanceWPerK(c.can, c.windMps, c.airC, c.pressurePa);
   // liquid drawn off boils in the burner's preheat tube, not in the can; and the can stands apart from the flame
@@ -78,8 +79,8 @@ export function canisterSource(c: CanisterFlame): FlameSource {
   return {
     lhvKJPerG: c.lhvKJPerG,
     powerW,
-    steadyW: powerW(0, c.canC),
-    revivedW: powerW(0, Math.max(c.canC, c.airC)),
+    steadyW,
+    revivedW: c.airC > c.canC ? powerW(0, c.airC) : steadyW,
     askedW: c.ratedW * c.setting,
     ratedW: c.ratedW,
     lowestW: c.lowestW,

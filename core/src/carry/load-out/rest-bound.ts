@@ -25,6 +25,7 @@ export function restBound(
   const sinceBin = burntSinceBin(stages);
   const tare = leastTares(sizes, cells + Math.ceil(Math.max(0, ...sinceBin)) + 1);
   const canSet = wholeSets(sizes, cells);
+  const netsG = sizes.map((s) => s.netG);
   let next = new Float64Array(cells + 1);
   const arrivals: Float64Array[] = [];
   const buyings: Float64Array[] = [];
@@ -33,35 +34,39 @@ export function restBound(
     const stage = stages[i];
     const weight = weightOf(stage);
     const fixed = loadCost(stage, 0, 0);
-    const burnt = burntOf(stage);
+    const burntCells = Math.ceil(burntOf(stage));
     const held = Math.floor(sinceBin[i]);
+    const after = next;
     const leave = (x: number): number => {
       if (x + 1 <= stage.needG) return Number.POSITIVE_INFINITY;
-      const to = Math.max(0, Math.floor(x - burnt));
-      return weight * (x + tare[held + x]) + fixed + Math.min(next[to], next[Math.min(cells, to + 1)]);
+      const to = x > burntCells ? x - burntCells : 0;
+      const rest = to < cells && after[to + 1] < after[to] ? after[to + 1] : after[to];
+      return weight * (x + tare[held + x]) + fixed + rest;
     };
     const buying = new Float64Array(cells + 1).fill(Number.POSITIVE_INFINITY);
     const pinG = stage.pinned?.reduce((sum, n, k) => sum + n * sizes[k].netG, 0);
-    const sold = sizes.flatMap((s, k) => {
-      const price = stage.prices[k];
-      return price === undefined ? [] : [{ netG: s.netG, cost: price * gramsPerPrice }];
-    });
+    const sold = sizes.map((_, k) => k).filter((k) => stage.prices[k] !== undefined);
+    const soldG = sold.map((k) => sizes[k].netG);
+    const costs = sold.map((k) => (stage.prices[k] ?? 0) * gramsPerPrice);
     for (let x = cells - 1; x >= 0; x--) {
       if (pinG !== undefined) {
         if (x + pinG < cells) buying[x] = leave(x + pinG);
         continue;
       }
       let least = leave(x);
-      for (const s of sold) if (x + s.netG < cells && s.cost + buying[x + s.netG] < least) least = s.cost + buying[x + s.netG];
+      for (let k = 0; k < soldG.length; k++) {
+        const bought = x + soldG[k] < cells ? costs[k] + buying[x + soldG[k]] : Number.POSITIVE_INFINITY;
+        if (bought < least) least = bought;
+      }
       buying[x] = least;
     }
-    const arriving = Float64Array.from(buying);
+    const arriving = buying.slice();
     if (stage.bin) {
       let left = Number.POSITIVE_INFINITY;
       for (let x = 0; x <= cells; x++) {
-        if (severalInUse || canSet[x]) left = Math.min(left, buying[x]);
-        let least = Math.min(buying[x], left);
-        for (const s of sizes) if (x >= s.netG) least = Math.min(least, arriving[x - s.netG]);
+        if ((severalInUse || canSet[x] === 1) && buying[x] < left) left = buying[x];
+        let least = buying[x] < left ? buying[x] : left;
+        for (let k = 0; k < netsG.length; k++) if (x >= netsG[k] && arriving[x - netsG[k]] < least) least = arriving[x - netsG[k]];
         arriving[x] = least;
       }
     }
@@ -98,6 +103,6 @@ function leastTares(sizes: readonly CanSize[], cells: number): Float64Array {
 function wholeSets(sizes: readonly CanSize[], cells: number): Uint8Array {
   const is = new Uint8Array(cells + 1);
   is[0] = 1;
-  for (let g = 1; g <= cells; g++) if (sizes.some((s) => g >= s.netG && is[g - s.netG])) is[g] = 1;
+  for (let g = 1; g <= cells; g++) for (const { netG } of sizes) if (g >= netG && is[g - netG]) is[g] = 1;
   return is;
 }
