@@ -30,10 +30,11 @@ const GEL_TINS: CanKind = { kind: 'gelTin', sizes: [GEL_TIN], packageId: () => '
 export function chooseCans(choosing: Choosing): Choice {
   const can = choosing.use.fuel.kind === 'gas' ? CANISTERS : GEL_TINS;
   const start = heldIn(can, choosing.arrivedWith);
-  const best = bestCans(can.sizes, canStages(can, choosing), choosing.gramsPerPrice, start, choosing.isNarrow ? 0 : MOST_LOOKS);
+  const stages = canStages(can, choosing);
+  const best = bestCans(can.sizes, stages, choosing.gramsPerPrice, start, choosing.isNarrow ? 0 : MOST_LOOKS);
   if (!best.ok) return best;
   const { cost, price, exact } = best.value;
-  return done({ loadOuts: loadOutsOfSteps(can, best.value, choosing), cost, price, exact });
+  return done({ loadOuts: loadOutsOfSteps(can, best.value, stages), cost, price, exact });
 }
 
 /** Containers on hand as the search sees them; those of a size it does not know stay out of it. */
@@ -68,7 +69,7 @@ function pinnedCounts(pinned: Pin | null | undefined): number[] | undefined {
   });
 }
 
-function loadOutsOfSteps(can: CanKind, { steps }: CanPlan, { needs }: Choosing): LoadOut[] {
+function loadOutsOfSteps(can: CanKind, { steps }: CanPlan, stages: readonly CanStage[]): LoadOut[] {
   const asContainers = (cans: readonly HeldCan[]): Container[] =>
     cans.map(({ size, fuelG }): Container => ({ kind: can.kind, netG: can.sizes[size].netG, tareG: can.sizes[size].tareG, fuelG }));
   return steps.map((step, i) => ({
@@ -78,6 +79,6 @@ function loadOutsOfSteps(can: CanKind, { steps }: CanPlan, { needs }: Choosing):
       Array.from({ length: step.bought[k] ?? 0 }, (): Container => ({ kind: can.kind, netG: s.netG, tareG: s.tareG, fuelG: s.netG })),
     ),
     left: asContainers(step.left),
-    price: step.bought.reduce((sum, n, k) => sum + n * (pricesAt(can, needs[i])[k] ?? 0), 0),
+    price: step.bought.reduce((sum, n, k) => sum + n * (stages[i].prices[k] ?? 0), 0),
   }));
 }
