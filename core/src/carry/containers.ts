@@ -10,6 +10,11 @@ export type Container =
   | { kind: 'gelTin'; netG: number; tareG: number; fuelG: number }
   | { kind: 'tablets'; count: number; tabletG: number; tareG: number; fuelG: number };
 
+export type Canister = Extract<Container, { kind: 'canister' }>;
+
+/** A new can of a size. */
+export const fullCan = ({ netG, tareG }: { netG: number; tareG: number }): Canister => ({ kind: 'canister', netG, tareG, fuelG: netG });
+
 /** Fuel in a set of containers, g. */
 export const fuelOfG = (containers: readonly Container[]): number => containers.reduce((sum, c) => sum + c.fuelG, 0);
 /** Empty weight of a set of containers, g. */

@@ -1,5 +1,6 @@
 export * from './containers';
 export * from './crossings';
+export { EMPTY_G } from './draw-down';
 export * from './load-out/cans';
 export type { HeldCan } from './load-out/held-cans';
 export * from './load-out/poured';

@@ -1,9 +1,9 @@
 import type { Can } from '../canister';
-import type { Container } from '../carry';
+import { EMPTY_G, type Canister, type Container } from '../carry';
 import { FRESH_CAN } from './evenings';
 
-/** Less than this is an empty can, g. */
-const EMPTY_G = 1e-6;
+/** A can as a burn sees it. */
+export const canIn = ({ netG, tareG, fuelG }: Canister): Can => ({ netG, tareG, fuelLeftG: fuelG });
 
 /** A can in use, and its place among the containers of the carry. */
 export interface RackedCan {
@@ -25,9 +25,7 @@ export interface CanRack {
 
 /** A rack of what leaves a stop. Past the last can middle-sized spares stand in, so that a first guess may be too small. */
 export function canRack(containers: readonly Container[]): CanRack {
-  const cans: RackedCan[] = containers.flatMap((c, at) =>
-    c.kind === 'canister' && c.fuelG > EMPTY_G ? [{ can: { netG: c.netG, tareG: c.tareG, fuelLeftG: c.fuelG }, at }] : [],
-  );
+  const cans: RackedCan[] = containers.flatMap((c, at) => (c.kind === 'canister' && c.fuelG > EMPTY_G ? [{ can: canIn(c), at }] : []));
   let spares = 0;
   const spare = (): number => cans.push({ can: FRESH_CAN, at: containers.length + spares++ }) - 1;
   const candidates = (): number[] => {

@@ -7,6 +7,7 @@ export * from './edge';
 export * from './evenings';
 export * from './kit-in-use';
 export * from './load-out-csv';
+export { withReserve } from './load-outs/load-outs';
 export * from './meal-burn';
 export * from './plan';
 export * from './problems';

@@ -1,13 +1,14 @@
 import { isDone } from '../burn';
-import { CANISTER_SIZES, fuelOfG, tareOfG, type Container, type NoPlan } from '../carry';
+import { CANISTER_SIZES, fullCan, fuelOfG, tareOfG, type Container, type NoPlan } from '../carry';
 import type { Trip } from '../model';
 import type { Supply } from '../trail';
 import { tryBurn } from './burn-facts';
+import { canIn } from './can-rack';
 import { cookDays, doneMeals, type PlanDay } from './cook-days';
 import type { DayConditions } from './day-conditions';
 import type { KitInUse } from './kit-in-use';
 import type { CarryNeed, LoadOut } from './load-outs/choosing';
-import { loadOutsOf, type TripLoadOuts } from './load-outs/load-outs';
+import { loadOutsOf, withReserve, type TripLoadOuts } from './load-outs/load-outs';
 
 /** A stretch between two stops that can fill up. */
 export interface Span {
@@ -50,8 +51,8 @@ export interface SettledCarries {
 
 /** Times a carry is chosen for anew because its load-out burns more than was asked for; then it is kept. */
 const MOST_CHOICES = 10;
-/** Two demands this close are the same, g. */
-const SAME_G = 1;
+/** So much more than a set of cans holds asks for a larger one, g. */
+const MORE_G = 1;
 /** The same can to the last digit that counts, g. */
 const EXACT_G = 1e-6;
 /** What comes to a stop is as it was reckoned with, g: no choice turns on less. */
@@ -68,15 +69,12 @@ const CARRIES_AHEAD = 8;
  */
 export function settleCarries(job: CarryJob): SettledCarries {
   if (job.use.fuel.kind !== 'gas') return onAnyContainers(job);
-  const loose = goAlong(
-    job,
-    job.spans.map((_, i) => guessedNeed(job, i)),
-    2,
-  );
-  const firm = goAlong(job, loose.asked, 3, loose.walks);
+  const guessed = job.spans.map((_, i) => guessedNeed(job, i));
+  const loose = goAlong(job, guessed, FIRM_ROUND - 1);
+  const firm = goAlong(job, loose.asked, FIRM_ROUND, loose.walks);
   if (!firm.isEnlarged) return firm.settled;
   // where a larger set cooks more, what is provided for after it may ask for less
-  const again = goAlong(job, firm.asked, 4, firm.walks).settled;
+  const again = goAlong(job, firm.asked, FIRM_ROUND + 1, firm.walks).settled;
   return isBetter(again, firm.settled) ? again : firm.settled;
 }
 
@@ -120,47 +118,39 @@ const needOf = ({ trip, spans }: CarryJob, i: number, days: readonly DayConditio
   demandG: burntG.reduce((sum, g) => sum + g, 0),
 });
 
+const burntOn = (days: readonly PlanDay[]): number[] => days.map((d) => d.fuelG);
+
 /** A first guess at what a carry asks for: its first and its last day, cooked on a full can of middle size. */
 function guessedNeed(job: CarryJob, i: number): CarryNeed {
   const own = daysOf(job, i);
-  const middle = CANISTER_SIZES[1];
-  const { days } = cookDays(
-    job.trip,
-    job.use,
-    [...new Set([own[0], own[own.length - 1]])],
-    [{ kind: 'canister', ...middle, fuelG: middle.netG }],
-  );
+  const { days } = cookDays(job.trip, job.use, [...new Set([own[0], own[own.length - 1]])], [fullCan(CANISTER_SIZES[1])]);
   job.report({ round: 1, day: own[own.length - 1].day, ofDays: job.conditions.length });
   const meanG = days.reduce((sum, d) => sum + d.fuelG, 0) / days.length;
-  return needOf(
-    job,
-    i,
-    own,
-    own.map(() => meanG),
-  );
+  const burntG = own.map(() => meanG);
+  return needOf(job, i, own, burntG);
 }
 
 /** What no can feeds burns the same out of whatever it is carried in. */
 function onAnyContainers(job: CarryJob): SettledCarries {
   const walks = job.spans.map((_, i) => walk(job, i, [], 1));
-  const needs = walks.map(({ days }, i) =>
-    needOf(
-      job,
-      i,
-      days,
-      days.map((d) => d.fuelG),
-    ),
-  );
-  const choice = choose(job, needs, 0, job.arrivedWith, 1);
+  const needs = walks.map(({ days }, i) => needOf(job, i, days, burntOn(days)));
+  const chosen = loadOutsOf(job.trip, job.use, needs, job.arrivedWith);
+  const choice: Choice = { ...chosen, from: 0, arrivedWith: job.arrivedWith };
   const carries = walks.map(({ days, demandG }, i): SettledCarry => ({
     days,
     demandG,
     loadOut: choice.loadOuts[i],
     arrivedWith: reckonedAt(choice, i),
   }));
-  const { exact, pinCost, short } = choice;
-  return { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) };
+  return settled(carries, choice);
 }
+
+const settled = (carries: SettledCarry[], { exact, pinCost, short }: Omit<SettledCarries, 'carries'>): SettledCarries => ({
+  carries,
+  exact,
+  ...(pinCost ? { pinCost } : {}),
+  ...(short ? { short } : {}),
+});
 
 /** Load-outs for the carries from `from` on, and what they reckon with. */
 interface Choice extends TripLoadOuts {
@@ -168,7 +158,7 @@ interface Choice extends TripLoadOuts {
   arrivedWith: readonly Container[];
 }
 
-/** Chosen for the rest of the way, or as far ahead as it has a bearing on now; for a guess a narrow search will do. */
+/** Cans chosen for the rest of the way, or as far ahead as it has a bearing on now; for a guess a narrow search will do. */
 function choose(
   { trip, use }: CarryJob,
   needs: readonly CarryNeed[],
@@ -176,9 +166,8 @@ function choose(
   arrivedWith: readonly Container[],
   round: number,
 ): Choice {
-  const isWhole = needs.length <= WHOLE_WAY || use.fuel.kind !== 'gas' || needs.some((n) => n.stop.pinned);
-  const isGuess = round < FIRM_ROUND && use.fuel.kind === 'gas';
-  const ahead = isWhole ? (isGuess ? needs.length : undefined) : CARRIES_AHEAD;
+  const isWhole = needs.length <= WHOLE_WAY || needs.some((n) => n.stop.pinned);
+  const ahead = isWhole ? (round < FIRM_ROUND ? needs.length : undefined) : CARRIES_AHEAD;
   return { ...loadOutsOf(trip, use, needs, arrivedWith, from, ahead), from, arrivedWith };
 }
 
@@ -220,13 +209,12 @@ function goAlong(job: CarryJob, reckonedNeeds: readonly CarryNeed[], round: numb
     const { days, demandG, left } = leaving.walk;
     isEnlarged ||= leaving !== usual;
     walks.push(leaving.walk);
-    asked.push({ ...needs[i], burntG: days.map((d) => d.fuelG), demandG: leaving === usual ? demandG : needs[i].demandG });
+    asked.push({ ...needs[i], burntG: burntOn(days), demandG: leaving === usual ? demandG : needs[i].demandG });
     const carry = { days, demandG, loadOut: { ...leaving.loadOut, after: [...left] }, arrivedWith: held };
     held = left;
     return carry;
   });
-  const settled = { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) };
-  return { settled, walks, asked, isEnlarged };
+  return { settled: settled(carries, { exact, pinCost, short }), walks, asked, isEnlarged };
 }
 
 /** Before a stop is left: what is reckoned with, and what is really held. */
@@ -255,7 +243,7 @@ function leave(job: CarryJob, at: AtStop): Leaving {
     if (round < FIRM_ROUND || now.demandG <= needs[i].demandG + EXACT_G || choices === MOST_CHOICES)
       return { i, round, before, needs, choice, held, loadOut: { ...loadOut, containers: [...now.with] }, walk: now };
     // two load-outs may each ask for the other: the larger demand counts, which comes to an end
-    needs = needs.with(i, { ...needs[i], burntG: now.days.map((d) => d.fuelG), demandG: now.demandG });
+    needs = needs.with(i, { ...needs[i], burntG: burntOn(now.days), demandG: now.demandG });
     before = now;
     choice = choose(job, needs, i, held, round);
   }
@@ -268,7 +256,7 @@ function isAsReckoned({ trip }: CarryJob, { i, round, needs, choice, held }: AtS
   const reckoned = reckonedAt(choice, i);
   return (
     held.every((c, j) => Math.abs(c.fuelG - reckoned[j].fuelG) <= STRAY_G) &&
-    fuelOfG(asHeld(choice, i, held).containers) >= needs[i].demandG * (1 + trip.reservePercent / 100) - EXACT_G
+    fuelOfG(asHeld(choice, i, held).containers) >= needs[i].demandG * withReserve(trip) - EXACT_G
   );
 }
 
@@ -279,7 +267,7 @@ function fullest(job: CarryJob, leaving: Leaving): Leaving {
   if (needs[i].stop.pinned) return best;
   let { containers } = leaving.loadOut;
   for (let tries = 0; tries < LARGER_SETS && wouldCook(job.use, best.walk.days, [FULLEST_CAN]); tries++) {
-    const demandG = (fuelOfG(containers) + SAME_G) / (1 + job.trip.reservePercent / 100);
+    const demandG = (fuelOfG(containers) + MORE_G) / withReserve(job.trip);
     const larger = needs.with(i, { ...needs[i], demandG });
     const choice = choose(job, larger, i, held, FIRM_ROUND);
     ({ containers } = asHeld(choice, i, held));
@@ -290,15 +278,12 @@ function fullest(job: CarryJob, leaving: Leaving): Leaving {
   return best;
 }
 
-const LARGEST = CANISTER_SIZES[CANISTER_SIZES.length - 1];
-const FULLEST_CAN: Container = { kind: 'canister', ...LARGEST, fuelG: LARGEST.netG };
+const FULLEST_CAN = fullCan(CANISTER_SIZES[CANISTER_SIZES.length - 1]);
 
 /** Would one of these cans, as they are, cook a meal that fails? */
 const wouldCook = (use: KitInUse, days: readonly PlanDay[], cans: readonly Container[]): boolean =>
   days.some((d) =>
-    Object.values(d.meals).some(
-      (m) => m.edge && cans.some((c) => 'netG' in c && isDone(tryBurn(use, m.facts, { netG: c.netG, tareG: c.tareG, fuelLeftG: c.fuelG }))),
-    ),
+    Object.values(d.meals).some((m) => m.edge && cans.some((c) => c.kind === 'canister' && isDone(tryBurn(use, m.facts, canIn(c))))),
   );
 
 /** A load-out of what really came to the stop where something else was reckoned with; what is bought there is as it is. */

@@ -2,6 +2,7 @@ import {
   CANISTER_SIZES,
   canPackage,
   cheapestVolume,
+  fullCan,
   fuelOfG,
   GEL_TIN,
   holding,
@@ -91,7 +92,7 @@ function takings(fuel: Fuel, offers: readonly Offer[], needG: number): Taking[] 
         offers,
         CANISTER_SIZES.flatMap((s) => {
           const id = canPackage(s.netG);
-          return id ? [{ id, can: { kind: 'canister' as const, ...s, fuelG: s.netG } }] : [];
+          return id ? [{ id, can: fullCan(s) }] : [];
         }),
       );
     case 'gel':

@@ -1,7 +1,7 @@
 import { fuelOfG } from '../carry';
 import { dishOn, DRINK_ML, isEatenOut, isHot, setDish, withMethod } from '../menu';
 import { MEALS, nameFrom, type Comfort, type Day, type Meal, type MealName, type Trip } from '../model';
-import { cookDays, dayConditions, kitInUse, planTrip, weightSums, type CarryPlan, type Plan, type PlanDay } from '../plan';
+import { cookDays, dayConditions, kitInUse, planTrip, weightSums, type CarryPlan, type Plan, type PlanDay, withReserve } from '../plan';
 import { tripOnLeg } from '../trail';
 
 /** A comfort that fits, on which days, and what it burns. */
@@ -83,7 +83,7 @@ function cookedOn(trip: Trip, { fromStop, toStop, containers }: CarryPlan): Plan
 
 /** Fuel above demand and reserve here and on every later carry that the same fuel is carried on to, g of demand. */
 function spareG(trip: Trip, plan: Plan, carry: CarryPlan): number {
-  const asked = 1 + trip.reservePercent / 100;
+  const asked = withReserve(trip);
   let least = Number.POSITIVE_INFINITY;
   for (let i = plan.carries.indexOf(carry); i < plan.carries.length; i++) {
     const c = plan.carries[i];

@@ -1,4 +1,4 @@
-import { drawDownG } from '../draw-down';
+import { drawDownG, EMPTY_G } from '../draw-down';
 import type { CanSize } from './stage';
 
 /** A can on hand: which size it is (its place in the list of sizes), and what is in it, g. */
@@ -12,8 +12,6 @@ export interface CanUse {
   after: HeldCan[];
 }
 
-/** Less than this is an empty can, g. */
-const EMPTY_G = 1e-6;
 const isEmpty = (c: HeldCan): boolean => c.fuelG <= EMPTY_G;
 
 export const fuelIn = (cans: readonly HeldCan[]): number => cans.reduce((sum, c) => sum + c.fuelG, 0);

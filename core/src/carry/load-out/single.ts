@@ -1,5 +1,5 @@
 import type { Fuel } from '../../fuel';
-import { holding, type Container } from '../containers';
+import { fullCan, holding, type Container } from '../containers';
 import { CANISTER_SIZES, GEL_TIN } from '../packages';
 import { bestCans } from './cans';
 import type { CanSize } from './stage';
@@ -16,7 +16,7 @@ export function containersFor(fuel: Fuel, needG: number, measureMl: number): Con
   if (needG <= 0) return [];
   switch (fuel.kind) {
     case 'gas':
-      return lightestCans(needG).map((s) => ({ kind: 'canister', ...s, fuelG: s.netG }));
+      return lightestCans(needG).map(fullCan);
     case 'gel':
       return lightestCans(needG, [GEL_TIN]).map((s) => ({ kind: 'gelTin', ...s, fuelG: s.netG }));
     case 'alcohol': {

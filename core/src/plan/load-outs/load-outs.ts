@@ -59,8 +59,11 @@ export function loadOutsOf(
 
 const NOTHING: LoadOut = { containers: [], after: [], bought: [], left: [], price: 0 };
 
+/** What leaves a stop over what is burnt, by the reserve asked for. */
+export const withReserve = ({ reservePercent }: Pick<Trip, 'reservePercent'>): number => 1 + reservePercent / 100;
+
 function stagesOf(trip: Trip, needs: readonly CarryNeed[]): Stage[] {
-  const factor = 1 + trip.reservePercent / 100;
+  const factor = withReserve(trip);
   return needs.map(({ days, burntG, demandG, stop }) => ({
     burntG,
     weights: dayWeights(trip.loadOut.measure, days),
