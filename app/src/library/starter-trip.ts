@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { build, tripWithKit } from '@tinder/core/kit';
-import { LIMITS, type Trip } from '@tinder/core/model';
+import { LIMITS } from '@tinder/core/model';
 import { startTrip, WEEKEND, type StarterAnswers } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { WIND_WORDS } from '../words/choice-words';
@@ -115,12 +115,16 @@ export class StarterTrip {
   readonly made = output();
   protected readonly a = signal<Omit<StarterAnswers, 'year'>>(WEEKEND);
 
-  /** A kit of the rack, or that of the trip that is open. */
+  /** The kits of the rack that can be planned with, and that of the trip that is open; with the trip that lends them. */
+  protected readonly kits = computed(() => {
+    const [rack, open] = [this.store.rack(), this.store.trip()];
+    const ofRack = rack.kits.flatMap((k) => {
+      const changed = tripWithKit(open, build(rack, k));
+      return changed.ok ? [{ value: k.id, label: k.name, trip: changed.value }] : [];
+    });
+    return [{ value: OPEN_TRIPS_KIT, label: 'the one of the open trip', trip: open }, ...ofRack];
+  });
   protected readonly kitId = signal(OPEN_TRIPS_KIT);
-  protected readonly kits = computed(() => [
-    { value: OPEN_TRIPS_KIT, label: 'the one of the open trip' },
-    ...this.store.rack().kits.map((k) => ({ value: k.id, label: k.name })),
-  ]);
   protected readonly assumed = computed(() => assumedWords(this.a(), this.units));
 
   protected hot(): '0' | '1' | '2' {
@@ -133,20 +137,13 @@ export class StarterTrip {
 
   protected make(): void {
     const year = new Date().getFullYear() + 1;
-    const trip = startTrip(this.base(), { ...this.a(), year }, () => crypto.randomUUID());
+    const base = this.kits().find((k) => k.value === this.kitId())?.trip ?? this.store.trip();
+    const trip = startTrip(base, { ...this.a(), year }, () => crypto.randomUUID());
     if (!this.store.edit(`new trip, ${trip.name}`, (w) => withNewTrips(w, [{ trip, archived: false }]))) return;
     this.marker.release();
     this.marker.goTo(1);
     this.made.emit();
     void this.router.navigateByUrl('/carry');
-  }
-
-  /** What lends kit and meals. A kit that cannot be planned with leaves the open trip's. */
-  private base(): Trip {
-    const open = this.store.trip();
-    const kit = this.store.rack().kits.find((k) => k.id === this.kitId());
-    const changed = kit && tripWithKit(open, build(this.store.rack(), kit));
-    return changed?.ok ? changed.value : open;
   }
 }
 
