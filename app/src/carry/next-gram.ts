@@ -1,7 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import type { Change } from '@tinder/core/study';
 import { AdviceService } from '../planning/advice-service';
-import { WorkspaceStore } from '../store/workspace-store';
 import { changeWords, effectWords } from '../words/verdict-words';
 import { Units } from '../words/units';
 
@@ -17,7 +15,8 @@ import { Units } from '../words/units';
       <ul>
         @for (c of list; track c.words) {
           <li>
-            <button type="button" class="figure" (click)="adopt(c.change)">{{ c.words }}</button> <span class="quiet">{{ c.effect }}</span>
+            <button type="button" class="figure" (click)="advice.take(c.change)">{{ c.words }}</button>
+            <span class="quiet">{{ c.effect }}</span>
           </li>
         } @empty {
           <li class="quiet">No single change tried here would save more than a gram.</li>
@@ -55,7 +54,6 @@ import { Units } from '../words/units';
 })
 export class NextGram {
   protected readonly advice = inject(AdviceService);
-  private readonly store = inject(WorkspaceStore);
   private readonly units = inject(Units);
 
   protected readonly changes = computed(() =>
@@ -65,8 +63,4 @@ export class NextGram {
       effect: effectWords(change, this.units) + (change.comfort ? ', for comfort given up' : ''),
     })),
   );
-
-  protected adopt(change: Change): void {
-    this.store.editTrip(changeWords(change), () => change.trip);
-  }
 }

@@ -1,4 +1,3 @@
-import { CdkTrapFocus } from '@angular/cdk/a11y';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
@@ -7,17 +6,18 @@ import { RiskService } from '../planning/risk-service';
 import { Units } from '../words/units';
 import { derive } from '../words/derivation';
 import { LedgerService } from './ledger-service';
+import { Dialog } from '../ui/dialog';
 
 /** Where the grams go: the open figure's parts as bars, its formula and its inputs. */
 @Component({
   selector: 'app-ledger-drawer',
-  imports: [CdkTrapFocus, NzDrawerComponent, NzDrawerContentDirective, NzButtonComponent],
+  imports: [Dialog, NzDrawerComponent, NzDrawerContentDirective, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="!!derivation()" nzPlacement="right" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="ledger.close()">
       <ng-container *nzDrawerContent>
         @if (derivation(); as d) {
-          <section role="dialog" aria-modal="true" cdkTrapFocus cdkTrapFocusAutoCapture aria-labelledby="ledger-title">
+          <section appDialog aria-labelledby="ledger-title">
             <div class="head">
               <h2 id="ledger-title">{{ d.title }}</h2>
               <button nz-button class="word" type="button" (click)="ledger.close()">close <kbd>Esc</kbd></button>

@@ -1,4 +1,3 @@
-import { CdkTrapFocus } from '@angular/cdk/a11y';
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
@@ -6,17 +5,18 @@ import { Commands } from '../commands/commands';
 import { Choice } from '../ui/choice';
 import { GpxTrip } from './gpx-trip';
 import { StarterTrip } from './starter-trip';
+import { Dialog } from '../ui/dialog';
 
 /** Two ways to a new trip: a few answers, or a track. */
 @Component({
   selector: 'app-new-trip-drawer',
-  imports: [CdkTrapFocus, Choice, GpxTrip, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, StarterTrip],
+  imports: [Dialog, Choice, GpxTrip, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, StarterTrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'newTrip'" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'newTrip') {
-          <section role="dialog" aria-modal="true" cdkTrapFocus cdkTrapFocusAutoCapture aria-labelledby="new-trip-title">
+          <section appDialog aria-labelledby="new-trip-title">
             <h2 id="new-trip-title" class="sign">a new trip</h2>
             <app-choice label="How to start" [options]="ways" [value]="way()" (valueChange)="way.set($event)" />
             @if (way() === 'answers') {

@@ -1,4 +1,3 @@
-import { CdkTrapFocus } from '@angular/cdk/a11y';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { nameFrom, type ShelvedTrip } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
@@ -13,17 +12,18 @@ import { AsideList } from './aside-list';
 import { withNewTrips, withoutTrip, withTrip } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
 import { takeName } from '../ui/take-name';
+import { Dialog } from '../ui/dialog';
 
 /** Every trip of this browser: open, rename, duplicate, put away, delete. All of it can be undone. */
 @Component({
   selector: 'app-trips-drawer',
-  imports: [CdkTrapFocus, AsideList, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
+  imports: [Dialog, AsideList, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'trips'" [nzWidth]="420" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'trips') {
-          <section role="dialog" aria-modal="true" cdkTrapFocus cdkTrapFocusAutoCapture aria-labelledby="trips-title">
+          <section appDialog aria-labelledby="trips-title">
             <h2 id="trips-title" class="sign">your trips</h2>
             <ul>
               @for (s of shown(); track s.trip.id) {

@@ -1,4 +1,7 @@
 import { computed, inject, Injectable } from '@angular/core';
+import type { Change } from '@tinder/core/study';
+import { WorkspaceStore } from '../store/workspace-store';
+import { changeWords } from '../words/verdict-words';
 import { PlanService } from './plan-service';
 import { RESTING, study } from './study';
 import { StudyWorker } from './study-worker';
@@ -8,6 +11,7 @@ import { StudyWorker } from './study-worker';
 export class AdviceService {
   private readonly plans = inject(PlanService);
   private readonly worker = inject(StudyWorker);
+  private readonly store = inject(WorkspaceStore);
 
   private readonly advice = study(
     RESTING,
@@ -22,6 +26,11 @@ export class AdviceService {
   readonly answer = computed(() => (this.advice.fresh() ? this.advice.last()?.answer : undefined));
   /** Why there is none. */
   readonly problem = this.advice.problem;
+
+  /** Makes a change, as one step that can be undone. */
+  take(change: Change): void {
+    this.store.editTrip(changeWords(change), () => change.trip);
+  }
 
   again(): void {
     this.advice.again();

@@ -1,20 +1,20 @@
-import { CdkTrapFocus } from '@angular/cdk/a11y';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Commands, type Command } from '../commands/commands';
+import { Dialog } from '../ui/dialog';
 
 /** The command palette, which is also the sheet of shortcuts. */
 @Component({
   selector: 'app-command-drawer',
-  imports: [CdkTrapFocus, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
+  imports: [Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'commands'" [nzWidth]="360" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'commands') {
-          <section role="dialog" aria-modal="true" cdkTrapFocus cdkTrapFocusAutoCapture aria-labelledby="commands-title">
+          <section appDialog aria-labelledby="commands-title">
             <h2 id="commands-title" class="sign">what can be done here</h2>
             <input
               nz-input

@@ -1,8 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
-import type { Change } from '@tinder/core/study';
 import { Figure } from '../ledger/figure';
-import { WorkspaceStore } from '../store/workspace-store';
-import { changeWords, type Segment } from '../words/verdict-words';
+import { AdviceService } from '../planning/advice-service';
+import type { Segment } from '../words/verdict-words';
 
 /** Sentences with numbers that open their derivation, and changes that are made with one press. */
 @Component({
@@ -14,7 +13,7 @@ import { changeWords, type Segment } from '../words/verdict-words';
       @if (s.ref; as ref) {
         <app-figure [class.aside]="s.aside" [ref]="ref" [text]="s.text" />
       } @else if (s.change; as change) {
-        <button type="button" class="figure" [attr.aria-label]="s.text + ', do it'" (click)="adopt(change)">{{ s.text }}</button>
+        <button type="button" class="figure" [attr.aria-label]="s.text + ', do it'" (click)="advice.take(change)">{{ s.text }}</button>
       } @else {
         <span [class.aside]="s.aside">{{ s.text }}</span>
       }
@@ -35,10 +34,6 @@ import { changeWords, type Segment } from '../words/verdict-words';
   `,
 })
 export class Said {
-  private readonly store = inject(WorkspaceStore);
+  protected readonly advice = inject(AdviceService);
   readonly segments = input.required<readonly Segment[]>();
-
-  protected adopt(change: Change): void {
-    this.store.editTrip(changeWords(change), () => change.trip);
-  }
 }

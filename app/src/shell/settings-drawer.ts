@@ -1,4 +1,3 @@
-import { CdkTrapFocus } from '@angular/cdk/a11y';
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { METRIC, US_CUSTOMARY, type Quantity, type UnitPreferences } from '@tinder/core/units';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
@@ -6,6 +5,7 @@ import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawe
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice, type Option } from '../ui/choice';
 import { Commands } from '../commands/commands';
+import { Dialog } from '../ui/dialog';
 
 const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly string[] }[] = [
   { quantity: 'mass', label: 'weights', symbols: ['g', 'oz'] },
@@ -21,13 +21,13 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
 /** Units per quantity, with two usual sets. */
 @Component({
   selector: 'app-settings-drawer',
-  imports: [CdkTrapFocus, Choice, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
+  imports: [Dialog, Choice, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'settings'" [nzWidth]="360" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'settings') {
-          <section role="dialog" aria-modal="true" cdkTrapFocus cdkTrapFocusAutoCapture aria-labelledby="settings-title">
+          <section appDialog aria-labelledby="settings-title">
             <h2 id="settings-title" class="sign">units shown; any unit can be typed</h2>
             @for (o of offered; track o.quantity) {
               <div class="line">
