@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { DEMO_TRIP } from '@tinder/core/demo';
+import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { dayCount } from '@tinder/core/trail';
 import { Commands } from '../commands/commands';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -64,6 +64,20 @@ describe('the trips of this browser', () => {
 });
 
 describe('a new trip from answers', () => {
+  it('is walked with a kit of the rack; one that cannot be planned with is not offered', () => {
+    const [first] = DEMO_RACK.kits;
+    const noPot = { ...first, id: 'no-pot', pieceIds: first.pieceIds.slice(0, 1) }; // the burner alone
+    store().edit('a rack', (w) => ({ ...w, rack: { ...DEMO_RACK, kits: [...DEMO_RACK.kits, noPot] } }));
+    const panel = new Panel(StarterTrip);
+    const offered = [...panel.element.querySelectorAll('option')].map((o) => o.value);
+    expect(offered).toEqual(['', ...DEMO_RACK.kits.map((k) => k.id)]);
+    const other = DEMO_RACK.kits[1];
+    panel.choose('with which kit', other.id);
+    panel.press('make this trip');
+    expect(store().trip().rackKitId).toBe(other.id);
+    expect(store().trip().kit.burnerId).not.toBe(DEMO_TRIP.kit.burnerId);
+  });
+
   it('is made from what was answered and opened; undo takes it away', () => {
     const panel = new Panel(StarterTrip);
     panel.type('how many nights out', '11');
