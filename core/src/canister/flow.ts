@@ -17,7 +17,8 @@ export function jetFlow(upstreamPa: number, ambientPa: number): number {
   if (upstreamPa <= ambientPa) return 0;
   const r = ambientPa / upstreamPa;
   if (r <= CRITICAL_RATIO) return upstreamPa * CHOKED_FACTOR;
-  return upstreamPa * Math.sqrt(((2 * GAMMA) / (GAMMA - 1)) * (r ** (2 / GAMMA) - r ** ((GAMMA + 1) / GAMMA)));
+  const root = r ** (1 / GAMMA);
+  return upstreamPa * Math.sqrt(((2 * GAMMA) / (GAMMA - 1)) * root * (root - r));
 }
 
 /**

@@ -1,5 +1,6 @@
 import { requireRange } from '../errors';
 import { molarMassG, MOLECULES, type BlendByMass } from '../fuel';
+import { tabulated } from '../numeric';
 import { ZERO_C_K } from '../water';
 
 /** Critical temperature K, critical pressure Pa, acentric factor (Poling, Prausnitz & O'Connell, 5th ed., appendix A). */
@@ -48,12 +49,15 @@ export function moleFractions(blend: BlendByMass): [number, number, number] {
   return [n[0] / sum, n[1] / sum, n[2] / sum];
 }
 
-/** Pressure in Pa over a liquid blend as a function of its temperature in °C: Raoult's law on the pure pressures. */
+/** A burn asks for pressures thousands of times: out of tables, true to 1e-8 of the relation. */
+const TABLE_C = { from: -78, to: 88, step: 0.5 };
+const TABLES = GASES.map((g) => tabulated((c) => pureVapourPressurePa(g, c), TABLE_C.from, TABLE_C.to, TABLE_C.step));
+
+/** Pressure in Pa over a liquid blend as a function of its temperature in °C (−78 to 88): Raoult's law on the pure pressures. */
 export function blendPressure(blend: BlendByMass): (temperatureC: number) => number {
   const x = moleFractions(blend);
   return (temperatureC) => {
-    let sum = 0;
-    for (let i = 0; i < GASES.length; i++) if (x[i] > 0) sum += x[i] * pureVapourPressurePa(GASES[i], temperatureC);
-    return sum;
+    requireRange('temperatureC', temperatureC, TABLE_C.from, TABLE_C.to);
+    return x[0] * TABLES[0](temperatureC) + x[1] * TABLES[1](temperatureC) + x[2] * TABLES[2](temperatureC);
   };
 }

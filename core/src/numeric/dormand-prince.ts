@@ -38,6 +38,9 @@ const MAX_STEPS = 100_000;
 /** A step this small is taken whatever its error: a kink in the derivative is crossed, not circled. */
 const SMALLEST_STEP = 1e-3;
 const EVENT_PASSES = 40;
+const CUBIC_PASSES = 4;
+/** So long before or after the target the rest of the way is straight, in units of time. */
+const NEAR = 0.1;
 
 /** Integrates dy/dt = f(t, y) from t = 0 until the target, the end, or the stop condition. `y0` is not changed. */
 export function integrate(f: Derivative, y0: Float64Array, o: IntegrateOptions): Integrated {
@@ -52,15 +55,15 @@ export function integrate(f: Derivative, y0: Float64Array, o: IntegrateOptions):
   /** One step of size h from (t, y) into `next`; returns the scaled error. */
   const step = (t: number, h: number): number => {
     for (let s = 1; s < 7; s++) {
-      stage.set(y);
-      for (let j = 0; j < s; j++) {
-        const weight = h * A[s][j];
-        const slope = k[j];
-        for (let i = 0; i < n; i++) stage[i] += weight * slope[i];
+      const weights = A[s];
+      const to = s < 6 ? stage : next; // the last stage is the fifth-order solution (first same as last)
+      for (let i = 0; i < n; i++) {
+        let slope = 0;
+        for (let j = 0; j < s; j++) slope += weights[j] * k[j][i];
+        to[i] = y[i] + h * slope;
       }
-      f(t + C[s] * h, stage, k[s]);
+      f(t + C[s] * h, to, k[s]);
     }
-    next.set(stage); // the last stage is the fifth-order solution (first same as last)
     let worst = 0;
     for (let i = 0; i < n; i++) {
       let e = 0;
@@ -86,8 +89,11 @@ export function integrate(f: Derivative, y0: Float64Array, o: IntegrateOptions):
     }
     steps++;
     if (next[0] >= o.target) {
-      const hit = locate(size, (part) => (step(t, part), [next[0], k[6][0]]), o.target);
-      return { t: t + hit, y: Float64Array.from(next), reached: true, steps };
+      const guess = crossing(size, { from: y[0], to: next[0], slopeFrom: k[0][0], slopeTo: k[6][0] }, o.target);
+      const hit = locate(guess, size, (part) => (step(t, part), [next[0], k[6][0]]), o.target);
+      // the little that is left is gone straight on
+      const restS = (o.target - next[0]) / k[6][0];
+      return { t: t + hit + restS, y: next.map((v, i) => v + restS * k[6][i]), reached: true, steps };
     }
     t += size;
     [y, next] = [next, y];
@@ -99,17 +105,40 @@ export function integrate(f: Derivative, y0: Float64Array, o: IntegrateOptions):
   return { t, y, reached: false, steps };
 }
 
+/** One component over a step: its values and slopes at both ends. */
+interface Ends {
+  from: number;
+  to: number;
+  slopeFrom: number;
+  slopeTo: number;
+}
+
+/** Where the cubic through both ends of a step of this size meets the target: Newton from the chord, kept inside the step. */
+function crossing(size: number, { from, to, slopeFrom, slopeTo }: Ends, target: number): number {
+  const rise = to - from;
+  const a = size * slopeFrom - rise;
+  const b = rise - size * slopeTo;
+  let x = (target - from) / rise;
+  for (let i = 0; i < CUBIC_PASSES; i++) {
+    const bend = a * (1 - x) + b * x;
+    const value = from + rise * x + x * (1 - x) * bend;
+    const slope = rise + (1 - 2 * x) * bend + x * (1 - x) * (b - a);
+    x = Math.min(1, Math.max(0, x - (value - target) / slope));
+  }
+  return size * x;
+}
+
 /**
- * Size of the part step at which the first component meets the target: Newton on the step size, kept inside a bracket.
+ * Size of the part step that ends within {@link NEAR} of the target: Newton on the step size, kept inside a bracket.
  * `trial` takes the part step and returns value and slope at its end.
  */
-function locate(size: number, trial: (part: number) => readonly [number, number], target: number): number {
+function locate(guess: number, size: number, trial: (part: number) => readonly [number, number], target: number): number {
   let low = 0;
   let high = size;
-  let part = size;
+  let part = guess;
   for (let i = 0; i < EVENT_PASSES; i++) {
     const [value, slope] = trial(part);
-    if (Math.abs(value - target) < 1e-7) return part;
+    if (Math.abs(value - target) < NEAR * slope) return part;
     if (value < target) low = part;
     else high = part;
     const newton = part - (value - target) / slope;

@@ -1,2 +1,3 @@
 export * from './bisect';
 export * from './dormand-prince';
+export * from './tabulated';

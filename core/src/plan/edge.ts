@@ -10,7 +10,7 @@ import { heldSetting, type KitInUse } from './kit-in-use';
 export type Edge =
   /** Less wind at an unscreened flame than this, m/s. */
   | { code: 'lee'; unscreenedMps: number }
-  /** The can at least so warm when lit, °C; absent where it has to be kept warm as well. */
+  /** The can at least so warm when lit, °C; absent where it has to be kept warm as well (a plan's edges know it, see warmed-cans). */
   | { code: 'warmCan'; canC?: number }
   | { code: 'warmCanInLee'; unscreenedMps: number }
   /** The valve opened fully, out of the wind, on a warm can. */
@@ -42,31 +42,22 @@ export interface AtEdge {
   burn: Burn;
 }
 
-/** A can is warmed to no more than this, °C (docs/physics.md, The can: barely warm to the skin). */
-const WARMED_CAN_C = 25;
-/** Halvings of the way from what works to what does not: the wind to 1 %, the can to a kelvin or so. */
+/** Halvings of the way from what works to what does not: the wind to 1 %. */
 const HALVINGS = 7;
-const CAN_HALVINGS = 5;
 
 const dearest = (burns: readonly Burn[]): Burn => burns.reduce((a, b) => (b.fuelG > a.fuelG ? b : a));
 
 /**
- * A burn that fails, provided for as it would be at the edge of what works: on a can warmed until it feeds the flame, in the nearest lee, with
+ * A burn that fails as `tried`, provided for as it would be at the edge of what works: on a can warmed until it feeds the flame, in the nearest lee, with
  * the flame opened, or to the highest temperature that is reached. The more stands in the way, the more is provided: it is the dearest burn
  * between here and there, so that worse conditions never plan lighter.
  */
-export function atEdge(use: KitInUse, facts: BurnFacts, can: Can): AtEdge {
+export function atEdge(use: KitInUse, facts: BurnFacts, can: Can, tried: Burn): AtEdge {
   const inWind = (factor: number): BurnFacts => onEvening(facts, 0, factor);
-  const lee = leeOf((factor) => tryBurn(use, inWind(factor), can));
+  const lee = leeOf((factor) => (factor === 1 ? tried : tryBurn(use, inWind(factor), can)));
   const warmLee = warmLeeOf(use, facts);
   const leeBurns = [...(lee ? [lee.burn] : []), ...(warmLee ? [warmLee.burn] : [])];
-  if (warmLee?.factor === 1) {
-    const canC = warmedCanC(use, facts, can);
-    return {
-      edge: { code: 'warmCan', ...(canC === undefined ? {} : { canC }) },
-      burn: dearest([...leeBurns, warmLee.weakest]),
-    };
-  }
+  if (warmLee?.factor === 1) return { edge: { code: 'warmCan' }, burn: dearest([...leeBurns, warmLee.weakest]) };
   if (lee) return { edge: { code: 'lee', unscreenedMps: unscreenedOf(use, facts, lee.factor) }, burn: dearest(leeBurns) };
   if (warmLee) return { edge: { code: 'warmCanInLee', unscreenedMps: unscreenedOf(use, facts, warmLee.factor) }, burn: warmLee.burn };
   if (hasValve(use.burner)) {
@@ -109,13 +100,6 @@ function leeOf(burnIn: (factor: number) => Burn): Lee | undefined {
   if (!isDone(burnIn(0))) return undefined;
   const factor = bisect(0, 1, (f) => isDone(burnIn(f)), HALVINGS).low;
   return { factor, burn: burnIn(factor) };
-}
-
-/** The coldest start of the can at which the burn is finished, °C; undefined where warming it once is not enough. */
-function warmedCanC(use: KitInUse, facts: BurnFacts, can: Can): number | undefined {
-  const does = (canC: number): boolean => isDone(simulateBurn({ ...facts, source: sourceFor(use, facts, can, undefined, canC) }));
-  if (!does(WARMED_CAN_C)) return undefined;
-  return bisect(Math.min(facts.airC, WARMED_CAN_C), WARMED_CAN_C, (c) => !does(c), CAN_HALVINGS).high;
 }
 
 /** The burn on the weakest steady flame that still finishes; `full` is the one on all that the valve asks for. */

@@ -13,4 +13,5 @@ export * from './plan';
 export * from './problems';
 export * from './reckoned';
 export type { PlanProgress } from './settle';
+export { withWarmedCans } from './warmed-cans';
 export * from './weight-sums';

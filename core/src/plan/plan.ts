@@ -8,6 +8,7 @@ import { dayConditions, type DayConditions } from './day-conditions';
 import { kitInUse, type KitInUse } from './kit-in-use';
 import { findProblems, type Problem } from './problems';
 import { settleCarries, type PlanProgress, type SettledCarry, type Span } from './settle';
+import { withWarmedCans } from './warmed-cans';
 
 /** Everything a screen shows about a trip, derived from the trip alone. */
 export interface Plan {
@@ -164,9 +165,10 @@ function assemble(
   trip: Trip,
   use: KitInUse,
   { fromStop, toStop, supply }: Span,
-  { days, demandG, loadOut, arrivedWith }: SettledCarry,
+  { days: cooked, demandG, loadOut, arrivedWith }: SettledCarry,
 ): CarryPlan {
   const { containers, bought, left, after } = loadOut;
+  const days = cooked.map((d) => withWarmedCans(use, containers, d));
   const gathered = use.fuel.kind === 'wood';
   const hardwareG = hardwareMassG(trip);
   const fuelG = fuelOfG(containers);

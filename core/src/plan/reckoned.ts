@@ -12,4 +12,4 @@ export interface Reckoned {
 
 /** What a burn is reckoned with: as it goes, or at the edge of what works where it fails. `tried` spares the first where it is known. */
 export const reckonedBurn = (use: KitInUse, facts: BurnFacts, can: Can, tried: Burn = tryBurn(use, facts, can)): Reckoned =>
-  isDone(tried) ? { burn: tried } : atEdge(use, facts, can);
+  isDone(tried) ? { burn: tried } : atEdge(use, facts, can, tried);

@@ -72,7 +72,7 @@ export function settleCarries(job: CarryJob): SettledCarries {
   const guessed = job.spans.map((_, i) => guessedNeed(job, i));
   const loose = goAlong(job, guessed, FIRM_ROUND - 1);
   const firm = goAlong(job, loose.asked, FIRM_ROUND, loose.walks);
-  if (!firm.isEnlarged) return firm.settled;
+  if (!firm.isEnlarged || job.spans.length > WHOLE_WAY) return firm.settled;
   // where a larger set cooks more, what is provided for after it may ask for less
   const again = goAlong(job, firm.asked, FIRM_ROUND + 1, firm.walks).settled;
   return isBetter(again, firm.settled) ? again : firm.settled;

@@ -46,6 +46,8 @@ const BEAM_CANDIDATES = 4;
 const BEAM_SHOPS = 3;
 /** States and purchases that the exact search looks at before it gives up on a long trip and keeps what the beam found. */
 export const MOST_LOOKS = 60_000;
+/** The least plan is looked for below so many times what none can undercut, then below more: most lie close above it. */
+const CEILINGS = [1.03, 1.1, 1.3, 2];
 
 /**
  * The load-outs of a trip on cans, exactly: dynamic programming over the stops with the cans held, each with its own fill, as the state.
@@ -54,8 +56,8 @@ export const MOST_LOOKS = 60_000;
  * left at a bin, and what is left with fuel in it is lost. At each stop every set of cans to leave is tried, and every purchase of a stated
  * form: no can is added once the smaller ones hold what the rest of the trip asks for, and the largest can besides where a bin lies ahead.
  * Two cuts, neither of which loses the optimum:
- * - a state or purchase is dropped when its cost and the least that the rest can cost (RestBound) exceed a plan already known, which a
- *   narrow beam finds first;
+ * - a state or purchase is dropped when its cost and the least that the rest can cost (RestBound) exceed a ceiling: one that rises from just
+ *   above the bound until a plan lies below it, then, where none does, the plan that a narrow beam finds;
  * - a state is dropped when another one has at least its cans and its fuel and is so much cheaper that it could carry what is more of both
  *   to the end.
  *
@@ -69,8 +71,9 @@ export function bestCans(
   start: readonly HeldCan[] = [],
   mostLooks = MOST_LOOKS,
 ): Result<CanPlan, NoPlan> {
-  const toCome = requirements(stages);
-  const spareG = spares(sizes, stages);
+  // a beam alone buys for no longer
+  const toCome = requirements(stages, mostLooks > 0 ? Number.POSITIVE_INFINITY : BEAM_SHOPS);
+  const spareG = mostLooks > 0 ? spares(sizes, stages) : stages.map(() => 0);
   const mostG =
     Math.max(0, ...toCome.map((g, i) => g + spareG[i])) + Math.max(...sizes.map((z) => z.netG)) + fuelIn(start) + pinnedOf(sizes, stages);
   const problem: Problem = {
@@ -81,23 +84,54 @@ export function bestCans(
     rest: restBound(sizes, stages, gramsPerPrice, mostG, partUsedIn(sizes, start) > 1),
     spareG,
   };
-  const beam = search({ ...problem, spareG: spareG.map(() => 0) }, start, requirements(stages, BEAM_SHOPS), {
+  const boundCost = problem.rest.arriving(0, fuelIn(start));
+  const below = belowCeilings(problem, start, toCome, boundCost, mostLooks);
+  const found = below ?? aboveCeilings(problem, start, toCome, mostLooks);
+  if (!found.ok) return found;
+  const { exact } = found.value;
+  const best = found.value.node;
+  const steps: CanStep[] = [];
+  for (let n: Node | undefined = best; n?.from; n = n.from) steps.unshift(n.step);
+  const cost = best.cost - TIE * best.price;
+  return done({ steps, cost, price: best.price, exact, boundCost: exact ? cost : boundCost });
+}
+
+interface Best {
+  node: Node;
+  exact: boolean;
+}
+
+/** The least plan, where one lies below a ceiling that is reached in so many looks. */
+function belowCeilings(
+  p: Problem,
+  start: readonly HeldCan[],
+  toCome: readonly number[],
+  boundCost: number,
+  mostLooks: number,
+): Result<Best, NoPlan> | undefined {
+  if (mostLooks <= 0 || !Number.isFinite(boundCost)) return undefined;
+  for (const factor of CEILINGS) {
+    const found = search(p, start, toCome, { known: factor * boundCost, width: Number.POSITIVE_INFINITY, mostLooks });
+    if (found.ok) return done({ node: found.value, exact: true });
+    if (found.problem.code === 'gaveUp') return undefined;
+  }
+  return undefined;
+}
+
+/** The least plan below what a narrow beam finds, or that one where there is too much to look at. */
+function aboveCeilings(p: Problem, start: readonly HeldCan[], toCome: readonly number[], mostLooks: number): Result<Best, NoPlan> {
+  const beam = search({ ...p, spareG: p.spareG.map(() => 0) }, start, requirements(p.stages, BEAM_SHOPS), {
     known: Number.POSITIVE_INFINITY,
     width: BEAM_WIDTH,
   });
   const known = beam.ok ? beam.value.cost : Number.POSITIVE_INFINITY;
-  const all = search(problem, start, toCome, { known, width: Number.POSITIVE_INFINITY, mostLooks });
+  const all: Found = mostLooks > 0 ? search(p, start, toCome, { known, width: Number.POSITIVE_INFINITY, mostLooks }) : GAVE_UP;
   const exact = all.ok || all.problem.code !== 'gaveUp';
   const found = exact ? all : beam;
-  if (!found.ok)
-    return found.problem.code === 'gaveUp'
-      ? refused({ code: 'short', stage: 0, needG: stages[0].needG, mostG: 0 })
-      : refused(found.problem);
-  const best = found.value;
-  const steps: CanStep[] = [];
-  for (let n: Node | undefined = best; n?.from; n = n.from) steps.unshift(n.step);
-  const cost = best.cost - TIE * best.price;
-  return done({ steps, cost, price: best.price, exact, boundCost: exact ? cost : problem.rest.arriving(0, fuelIn(start)) });
+  if (found.ok) return done({ node: found.value, exact });
+  return found.problem.code === 'gaveUp'
+    ? refused({ code: 'short', stage: 0, needG: p.stages[0].needG, mostG: 0 })
+    : refused(found.problem);
 }
 
 interface Problem {
@@ -123,6 +157,7 @@ interface GaveUp {
   code: 'gaveUp';
 }
 type Found = Result<Node, NoPlan | GaveUp>;
+const GAVE_UP: Found = refused({ code: 'gaveUp' });
 
 /** Stage by stage, the cheapest way to every state worth keeping, at most `width` of them; the last one's cheapest. */
 function search(
@@ -145,7 +180,7 @@ function search(
       const { bought, spent, cost, leavingG } = purchase;
       const on = [...kept, ...fresh(sizes, bought)];
       for (const { cans, after } of binAhead ? everyUse(sizes, on, burntG) : [usualUse(sizes, on, burntG)]) {
-        if (++looks > mostLooks) return refused({ code: 'gaveUp' });
+        if (++looks > mostLooks) return GAVE_UP;
         const key = stateOf(after);
         const other = best.get(key);
         if (other && other.cost <= cost) continue;

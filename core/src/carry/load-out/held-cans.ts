@@ -19,8 +19,13 @@ export const tareIn = (sizes: readonly CanSize[], cans: readonly HeldCan[]): num
   cans.reduce((sum, c) => sum + sizes[c.size].tareG, 0);
 
 /** New cans, so many of each size. */
-export const fresh = (sizes: readonly CanSize[], counts: readonly number[]): HeldCan[] =>
-  sizes.flatMap((s, size) => Array.from({ length: counts[size] ?? 0 }, () => ({ size, fuelG: s.netG })));
+export function fresh(sizes: readonly CanSize[], counts: readonly number[]): HeldCan[] {
+  const cans: HeldCan[] = [];
+  counts.forEach((count, size) => {
+    for (let n = 0; n < count; n++) cans.push({ size, fuelG: sizes[size].netG });
+  });
+  return cans;
+}
 
 /** The same for the same cans in whatever order. */
 export const stateOf = (cans: readonly HeldCan[]): string =>
@@ -59,9 +64,11 @@ export function everyUse(sizes: readonly CanSize[], cans: readonly HeldCan[], bu
   const empties = cans.filter(isEmpty);
   const mostInUse = Math.max(1, partUsedIn(sizes, cans));
   const uses = new Map<string, CanUse>();
-  for (const { chosen: emptied, others: rest } of distinctSubsets(cans.filter((c) => !isEmpty(c)))) {
-    const leftG = burntG - fuelIn(emptied);
-    if (leftG < -EMPTY_G) continue;
+  for (const { chosen: emptied, others: rest, fuelG } of distinctSubsets(
+    cans.filter((c) => !isEmpty(c)),
+    burntG + EMPTY_G,
+  )) {
+    const leftG = burntG - fuelG;
     for (const inUse of leftG > EMPTY_G ? rest : [undefined]) {
       if (inUse && inUse.fuelG <= leftG) continue; // then it is emptied too
       const others = rest.filter((c) => c !== inUse);
@@ -90,21 +97,32 @@ function usedUp(cans: HeldCan[], burntG: number): CanUse {
   return { cans, after: cans.map(({ size }, i) => ({ size, fuelG: fillsG[i] })) };
 }
 
-/** Every set of cans that can be told from the others, with what is not in it. */
-function distinctSubsets(cans: readonly HeldCan[]): { chosen: HeldCan[]; others: HeldCan[] }[] {
+interface Subset {
+  chosen: HeldCan[];
+  others: HeldCan[];
+  /** In the chosen ones, g. */
+  fuelG: number;
+}
+
+/** Every set of cans that can be told from the others, with what is not in it; those that hold no more than `mostG` in all. */
+function distinctSubsets(cans: readonly HeldCan[], mostG = Number.POSITIVE_INFINITY): Subset[] {
   const groups: HeldCan[][] = [];
   for (const c of cans) {
     const same = groups.find(([g]) => g.size === c.size && Math.abs(g.fuelG - c.fuelG) <= EMPTY_G);
     if (same) same.push(c);
     else groups.push([c]);
   }
-  let sets: { chosen: HeldCan[]; others: HeldCan[] }[] = [{ chosen: [], others: [] }];
-  for (const group of groups)
-    sets = sets.flatMap(({ chosen, others }) =>
-      Array.from({ length: group.length + 1 }, (_, n) => ({
-        chosen: [...chosen, ...group.slice(0, n)],
-        others: [...others, ...group.slice(n)],
-      })),
-    );
+  let sets: Subset[] = [{ chosen: [], others: [], fuelG: 0 }];
+  for (const group of groups) {
+    const longer: Subset[] = [];
+    for (const { chosen, others, fuelG } of sets)
+      for (let n = 0; n <= group.length && fuelG + n * group[0].fuelG <= mostG; n++)
+        longer.push({
+          chosen: [...chosen, ...group.slice(0, n)],
+          others: [...others, ...group.slice(n)],
+          fuelG: fuelG + n * group[0].fuelG,
+        });
+    sets = longer;
+  }
   return sets;
 }

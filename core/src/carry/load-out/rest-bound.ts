@@ -26,56 +26,67 @@ export function restBound(
   const tare = leastTares(sizes, cells + Math.ceil(Math.max(0, ...sinceBin)) + 1);
   const canSet = wholeSets(sizes, cells);
   const netsG = sizes.map((s) => s.netG);
-  let next = new Float64Array(cells + 1);
+  let next: Float64Array = new Float64Array(cells + 1);
   const arrivals: Float64Array[] = [];
   const buyings: Float64Array[] = [];
   arrivals[stages.length] = next;
   for (let i = stages.length - 1; i >= 0; i--) {
     const stage = stages[i];
-    const weight = weightOf(stage);
-    const fixed = loadCost(stage, 0, 0);
-    const burntCells = Math.ceil(burntOf(stage));
-    const held = Math.floor(sinceBin[i]);
-    const after = next;
-    const leave = (x: number): number => {
-      if (x + 1 <= stage.needG) return Number.POSITIVE_INFINITY;
-      const to = x > burntCells ? x - burntCells : 0;
-      const rest = to < cells && after[to + 1] < after[to] ? after[to + 1] : after[to];
-      return weight * (x + tare[held + x]) + fixed + rest;
-    };
-    const buying = new Float64Array(cells + 1).fill(Number.POSITIVE_INFINITY);
-    const pinG = stage.pinned?.reduce((sum, n, k) => sum + n * sizes[k].netG, 0);
-    const sold = sizes.map((_, k) => k).filter((k) => stage.prices[k] !== undefined);
-    const soldG = sold.map((k) => sizes[k].netG);
-    const costs = sold.map((k) => (stage.prices[k] ?? 0) * gramsPerPrice);
-    for (let x = cells - 1; x >= 0; x--) {
-      if (pinG !== undefined) {
-        if (x + pinG < cells) buying[x] = leave(x + pinG);
-        continue;
-      }
-      let least = leave(x);
-      for (let k = 0; k < soldG.length; k++) {
-        const bought = x + soldG[k] < cells ? costs[k] + buying[x + soldG[k]] : Number.POSITIVE_INFINITY;
-        if (bought < least) least = bought;
-      }
-      buying[x] = least;
-    }
-    const arriving = buying.slice();
-    if (stage.bin) {
-      let left = Number.POSITIVE_INFINITY;
-      for (let x = 0; x <= cells; x++) {
-        if ((severalInUse || canSet[x] === 1) && buying[x] < left) left = buying[x];
-        let least = buying[x] < left ? buying[x] : left;
-        for (let k = 0; k < netsG.length; k++) if (x >= netsG[k] && arriving[x - netsG[k]] < least) least = arriving[x - netsG[k]];
-        arriving[x] = least;
-      }
-    }
+    const leaving = left(stage, next, tare.subarray(Math.floor(sinceBin[i])));
+    const buying = bought(leaving, stage, sizes, gramsPerPrice);
+    const arriving = stage.bin ? lightened(buying, netsG, severalInUse ? undefined : canSet) : buying;
     buyings[i] = buying;
     arrivals[i] = arriving;
     next = arriving;
   }
   const at = (table: Float64Array, fuelG: number): number => table[Math.min(cells, Math.max(0, Math.floor(fuelG)))];
   return { arriving: (i, fuelG) => at(arrivals[i], fuelG), buying: (i, fuelG) => at(buyings[i], fuelG) };
+}
+
+/** The least by fuel on leaving a stop, where `after` is the least on coming to the next and `tare` what holds the fuel weighs. */
+function left(stage: CanStage, after: Float64Array, tare: Float64Array): Float64Array {
+  const weight = weightOf(stage);
+  const fixed = loadCost(stage, 0, 0);
+  const burntCells = Math.ceil(burntOf(stage));
+  const { needG } = stage;
+  const last = after.length - 1;
+  const least = new Float64Array(after.length);
+  for (let x = 0; x <= last; x++) {
+    const to = x > burntCells ? x - burntCells : 0;
+    const rest = to < last && after[to + 1] < after[to] ? after[to + 1] : after[to];
+    least[x] = x + 1 <= needG ? Number.POSITIVE_INFINITY : weight * (x + tare[x]) + fixed + rest;
+  }
+  return least;
+}
+
+/** The least by fuel on hand before anything is bought, where `leaving` is the least with it. */
+function bought(leaving: Float64Array, { prices, pinned }: CanStage, sizes: readonly CanSize[], gramsPerPrice: number): Float64Array {
+  const cells = leaving.length - 1;
+  if (pinned) {
+    const pinG = pinned.reduce((sum, n, k) => sum + n * sizes[k].netG, 0);
+    return leaving.map((_, x) => (x + pinG < cells ? leaving[x + pinG] : Number.POSITIVE_INFINITY));
+  }
+  const least = leaving.slice();
+  least[cells] = Number.POSITIVE_INFINITY;
+  const sold = sizes.flatMap(({ netG }, k) => (prices[k] === undefined ? [] : [{ netG, cost: prices[k] * gramsPerPrice }]));
+  for (let x = cells - 1; x >= 0; x--)
+    for (const { netG, cost } of sold) {
+      const withOne = x + netG < cells ? cost + least[x + netG] : Number.POSITIVE_INFINITY;
+      if (withOne < least[x]) least[x] = withOne;
+    }
+  return least;
+}
+
+/** The least by fuel on hand before anything is left at a bin: full cans, or the one in use where what is kept is a set of full ones (or any). */
+function lightened(buying: Float64Array, netsG: readonly number[], keptSets: Uint8Array | undefined): Float64Array {
+  const least = buying.slice();
+  let left = Number.POSITIVE_INFINITY;
+  for (let x = 0; x < least.length; x++) {
+    if ((!keptSets || keptSets[x] === 1) && buying[x] < left) left = buying[x];
+    if (left < least[x]) least[x] = left;
+    for (const netG of netsG) if (x >= netG && least[x - netG] < least[x]) least[x] = least[x - netG];
+  }
+  return least;
 }
 
 /** Fuel burnt since cans could last be left, on leaving each stage, g. */

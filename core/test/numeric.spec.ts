@@ -1,0 +1,48 @@
+import fc from 'fast-check';
+import { blendPressure, GASES, pureVapourPressurePa } from '../src/canister';
+import { integrate, tabulated } from '../src/numeric';
+
+describe('integrate', () => {
+  /** y' = (ceiling − y)/τ from 0: it rises to the target at t = −τ·ln(1 − target/ceiling). */
+  const riseTo = (target: number, ceiling: number, tau: number) =>
+    integrate(
+      (_t, y, dy) => {
+        dy[0] = (ceiling - y[0]) / tau;
+        dy[1] = 1; // a clock beside it
+      },
+      Float64Array.of(0, 0),
+      { tEnd: 1e6, breaks: [], relTol: 1e-4, absTol: 1e-2, target },
+    );
+
+  it('finds the moment a pot with losses comes to its target, near its ceiling too, and everything else at that moment', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.05, max: 0.995, noNaN: true }), fc.double({ min: 50, max: 2000, noNaN: true }), (share, tau) => {
+        const run = riseTo(100 * share, 100, tau);
+        expect(run.reached).toBe(true);
+        expect(run.y[0]).toBeCloseTo(100 * share, 4);
+        expect(run.y[1]).toBeCloseTo(run.t, 6);
+        // the rise is to 1e-4 of itself and a hundredth of a kelvin: near the ceiling that is a longer time
+        const slope = (100 * (1 - share)) / tau;
+        expect(Math.abs(run.t + tau * Math.log(1 - share))).toBeLessThan(0.03 / slope);
+      }),
+    );
+  });
+
+  it('says so where the target lies above the ceiling', () => expect(riseTo(101, 100, 200).reached).toBe(false));
+});
+
+describe('tabulated', () => {
+  it('follows a smooth function between its points to a part in 10⁸, to both ends', () => {
+    const f = (x: number): number => Math.exp(0.05 * x);
+    const table = tabulated(f, -20, 30, 0.5);
+    for (let x = -20; x <= 30; x += 0.037) expect(Math.abs(table(x) / f(x) - 1)).toBeLessThan(1e-8);
+    expect(table(30)).toBeCloseTo(f(30), 8);
+  });
+
+  it('gives the pressure of each pure gas as the relation does', () => {
+    GASES.forEach((gas) => {
+      const pure = blendPressure({ propane: 0, isobutane: 0, nButane: 0, [gas]: 1 });
+      for (let c = -78; c <= 88; c += 0.37) expect(Math.abs(pure(c) / pureVapourPressurePa(gas, c) - 1)).toBeLessThan(1e-8);
+    });
+  });
+});
