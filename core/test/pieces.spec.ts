@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { pieceOfPasted, PIECES, readWeights } from '../src/kit';
+import { DEMO_RACK } from '../src/demo';
+import { build, pieceOfPasted, PIECES, putIntoKit, readWeights } from '../src/kit';
 import { pieceSchema } from '../src/model';
 import { UNITS } from '../src/units';
 
@@ -35,6 +36,27 @@ describe('a pasted list of weights', () => {
       { line: 2, text: 'mystery', why: 'noWeight' },
       { line: 3, text: '40 g', why: 'noName' },
     ]);
+  });
+
+  it('assumes the measures of the usual piece that weighs most nearly the same, and says so', () => {
+    const [pot, burner] = readWeights('pot 3.5 oz, burner 2.5 oz').good.map((p, i) => pieceOfPasted(p, `p${i}`));
+    expect([pot.shape.kind, pot.shapeAssumed]).toEqual(['vessel', true]);
+    const like = PIECES.find((p) => p.burnerId === burner.burnerId);
+    expect([burner.shape, burner.spanMm, burner.shapeAssumed]).toEqual([like?.shape, like?.spanMm, true]);
+    expect(burner.shape.kind).not.toBe('soft');
+  });
+
+  it('goes into a kit in place of what does the same job, or beside it', () => {
+    const kit = DEMO_RACK.kits[0];
+    const fresh = readWeights('pot 99 g, string 4 g').good.map((p, i) => pieceOfPasted(p, `p${i}`));
+    const rolesOf = (how: 'add' | 'replace') => {
+      const rack = putIntoKit(DEMO_RACK, kit.id, fresh, how);
+      return build(rack, rack.kits[0]).pieces.map((p) => p.role);
+    };
+    const before = build(DEMO_RACK, kit).pieces.map((p) => p.role);
+    expect(rolesOf('add')).toEqual([...before, 'pot', 'repair']);
+    expect(rolesOf('replace')).toEqual([...before.filter((r) => r !== 'pot'), 'pot', 'repair']);
+    expect(putIntoKit(DEMO_RACK, kit.id, fresh, 'replace').pieces).toHaveLength(DEMO_RACK.pieces.length + 2);
   });
 
   it('never throws and never invents a weight', () => {

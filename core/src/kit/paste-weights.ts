@@ -1,5 +1,6 @@
 import { done, refused, type Result } from '../errors';
 import { LIMITS, nameFrom, pieceSchema, type Piece, type Role } from '../model';
+import { PIECES } from './piece-catalogue';
 import { parseQuantity, UNITS, type Unit } from '../units';
 
 /** One piece of a pasted list. */
@@ -93,10 +94,10 @@ function readPart(part: string, fallback: Unit): Result<PastedPiece, PasteProble
   return done({ name: nameFrom(name), massG, role: roleOfName(name) });
 }
 
-/** Measures of a pot that nobody gave (assumption: the usual litre or less); the walker measures it. */
-const SOME_POT = { kind: 'vessel', diameterMm: 100, heightMm: 105, innerDiameterMm: 99, innerHeightMm: 104 } as const;
-
-/** A pasted piece with the least that its job needs, read from its name; the walker fills in the rest. */
+/**
+ * A pasted piece with the least that its job needs, read from its name. Its measures are those of the usual piece of its kind that weighs most
+ * nearly the same, and marked as assumed; the walker fills in the rest.
+ */
 export function pieceOfPasted({ name, massG, role }: PastedPiece, id: string): Piece {
   const says = (pattern: RegExp): boolean => pattern.test(name);
   const needs = ((): Partial<Piece> => {
@@ -110,10 +111,25 @@ export function pieceOfPasted({ name, massG, role }: PastedPiece, id: string): P
       case 'ignition':
         return { ignition: says(/match/i) ? 'match' : says(/spark|steel|striker/i) ? 'spark' : says(/piezo/i) ? 'piezo' : 'lighter' };
       case 'pot':
-        return { shape: SOME_POT, material: says(/alu/i) ? 'aluminium' : says(/steel/i) ? 'stainless' : 'titanium' };
+        return { material: says(/alu/i) ? 'aluminium' : says(/steel/i) ? 'stainless' : 'titanium' };
       default:
         return {};
     }
   })();
-  return pieceSchema.parse({ id, name, role, massG, ...needs });
+  const like = usualPiece(role, massG, needs);
+  return pieceSchema.parse({
+    id,
+    name,
+    role,
+    massG,
+    ...needs,
+    ...(like ? { shape: like.shape, spanMm: like.spanMm, shapeAssumed: true } : {}),
+  });
+}
+
+/** The catalogue's piece of that job, burning like it, screening like it, that weighs most nearly the same. */
+function usualPiece(role: Role, massG: number, { burnerId, windscreen, ignition }: Partial<Piece>): Piece | undefined {
+  return PIECES.filter(
+    (p) => p.role === role && p.burnerId === burnerId && p.windscreen === windscreen && (!ignition || p.ignition === ignition),
+  ).sort((a, b) => Math.abs(a.massG - massG) - Math.abs(b.massG - massG))[0];
 }

@@ -40,7 +40,18 @@ const SHAPE_COLUMNS = [
 ] as const;
 const NUMBERS = ['massG', 'ownMassG', 'price', 'holdsMl', 'spanMm', ...SHAPE_COLUMNS] as const;
 const WORDS = ['have', 'material', 'burnerId', 'base', 'windscreen', 'ignition', 'note'] as const;
-export const PIECE_COLUMNS = ['name', 'role', 'massG', 'ownMassG', 'price', ...WORDS, 'holdsMl', 'spanMm', ...SHAPE_COLUMNS] as const;
+export const PIECE_COLUMNS = [
+  'name',
+  'role',
+  'massG',
+  'ownMassG',
+  'price',
+  ...WORDS,
+  'holdsMl',
+  'spanMm',
+  ...SHAPE_COLUMNS,
+  'shapeAssumed',
+] as const;
 export const KIT_COLUMNS = ['kit', 'piece', 'outside'] as const;
 export const SCORE_COLUMNS = ['criterion', 'weight', 'kit', 'points'] as const;
 
@@ -48,7 +59,7 @@ export const writePiecesCsv = (pieces: readonly Piece[]): string =>
   writeCsv(
     PIECE_COLUMNS,
     pieces.map((p) => {
-      const flatRow: Record<string, unknown> = { ...p, ...p.shape };
+      const flatRow: Record<string, unknown> = { ...p, ...p.shape, shapeAssumed: p.shapeAssumed ? 'yes' : '' };
       return PIECE_COLUMNS.map((c) => flatRow[c] ?? '');
     }),
   );
@@ -131,7 +142,15 @@ function readPiece(row: Record<string, string>, id: string): RowRead<Piece> {
   if (problems.length) return refused({ code: 'badRow', cells: problems });
   const words = Object.fromEntries(WORDS.flatMap((w) => (row[w] ? [[w, row[w]]] : [])));
   const { shape, rest } = shapeOf(values);
-  const read = readAs(pieceSchema, { id, name: row['name'], role, ...words, ...rest, ...(shape ? { shape } : {}) });
+  const read = readAs(pieceSchema, {
+    id,
+    name: row['name'],
+    role,
+    ...words,
+    ...rest,
+    ...(shape ? { shape } : {}),
+    shapeAssumed: row['shapeAssumed'] === 'yes',
+  });
   if (read.ok) return read;
   const cells = refusedBySchema(read.problem).map((p): CellProblem => {
     const allowed = LISTS[p.column];

@@ -9,6 +9,7 @@ import {
   type Piece,
   type Rack,
   type RackKit,
+  type Role,
   type Trip,
 } from '../model';
 import { PIECES } from './piece-catalogue';
@@ -46,6 +47,22 @@ export const editPiece = (rack: Rack, id: string, change: Partial<Piece>): Rack 
   ...rack,
   pieces: rack.pieces.map((p) => (p.id === id ? { ...p, ...change } : p)),
 });
+
+/** Pieces new to the rack, put into a kit beside what is in it, or in the place of whatever does the same job there. */
+export function putIntoKit(rack: Rack, kitId: string, fresh: readonly Piece[], how: 'add' | 'replace'): Rack {
+  const jobs = new Set(how === 'replace' ? fresh.map((p) => p.role) : []);
+  const goes = new Set(rack.pieces.filter((p) => jobs.has(p.role)).map((p) => p.id));
+  const onRack = { ...rack, pieces: [...rack.pieces, ...fresh] };
+  return editRackKit(onRack, kitId, (k) => ({
+    ...k,
+    pieceIds: [...k.pieceIds.filter((id) => !goes.has(id)), ...fresh.map((p) => p.id)],
+    outside: k.outside.filter((id) => !goes.has(id)),
+  }));
+}
+
+/** Pieces of that job that the walker has at hand and that are not in the kit. */
+export const atHandInstead = (rack: Rack, kit: RackKit, role: Role): Piece[] =>
+  rack.pieces.filter((p) => p.role === role && p.have !== 'wish' && !kit.pieceIds.includes(p.id));
 
 /** Takes a piece off the rack and out of every kit. */
 export const removePiece = (rack: Rack, id: string): Rack => ({

@@ -85,6 +85,8 @@ export const pieceSchema = z
     /** As the walker's own scale has it; it goes before the label. */
     ownMassG: within(LIMITS.massG).nullable().default(null),
     shape: shapeSchema.default({ kind: 'soft', volumeMl: 20 }),
+    /** Nobody has measured it: its measures are those of a usual piece of its kind. */
+    shapeAssumed: z.boolean().default(false),
     material: z.enum(PIECE_MATERIALS).default('other'),
     price: within(LIMITS.price).nullable().default(null),
     have: z.enum(['own', 'loan', 'wish']).default('own'),
