@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
-import { Choice } from '../ui/choice';
+import { Sides } from '../commands/sides';
 import { ComparePanel } from './compare-panel';
 import { DiaryPanel } from './diary-panel';
 import { KitBuilder } from './kit-builder';
@@ -21,45 +21,46 @@ type Side = (typeof SIDES)[number]['value'];
 /** Kit: weighed pieces become kits; kits are nested, compared, lightened and taken apart on this trip. */
 @Component({
   selector: 'app-kit-view',
-  imports: [Choice, ComparePanel, DiaryPanel, KitBuilder, KitsList, LadderPanel, LossesPanel, NestPanel, PiecesList],
+  imports: [ComparePanel, DiaryPanel, KitBuilder, KitsList, LadderPanel, LossesPanel, NestPanel, PiecesList, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Kit</h1>
-    <app-choice label="What to do with the kits" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
-    @switch (side()) {
-      @case ('build') {
-        <div class="build">
-          <div>
-            <app-kits-list />
-            <app-pieces-list />
+    <app-sides label="What to do with the kits" panelId="kit-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+    <div id="kit-side" role="tabpanel" [attr.aria-labelledby]="'kit-side-' + side()">
+      @switch (side()) {
+        @case ('build') {
+          <div class="build">
+            <div>
+              <app-kits-list />
+              <app-pieces-list />
+            </div>
+            <app-kit-builder />
+            <app-nest-panel />
           </div>
-          <app-kit-builder />
-          <app-nest-panel />
-        </div>
+        }
+        @case ('compare') {
+          <app-compare-panel />
+        }
+        @case ('lighter') {
+          <app-ladder-panel />
+        }
+        @case ('lose') {
+          <app-losses-panel />
+        }
+        @case ('diary') {
+          <app-diary-panel />
+        }
       }
-      @case ('compare') {
-        <app-compare-panel />
-      }
-      @case ('lighter') {
-        <app-ladder-panel />
-      }
-      @case ('lose') {
-        <app-losses-panel />
-      }
-      @case ('diary') {
-        <app-diary-panel />
-      }
-    }
+    </div>
   `,
   styles: `
     :host {
       display: block;
       padding-bottom: 24px;
     }
-    app-choice {
-      display: block;
+    app-sides {
       margin-bottom: 8px;
-      font: 600 17px/1.3 var(--signs);
+      font-size: 17px;
     }
     .build {
       display: grid;

@@ -167,7 +167,7 @@ export class NestPanel {
       return {
         id: s.id,
         name: piece?.name ?? '',
-        size: piece ? sizeText(piece.shape, this.units) : '',
+        size: piece ? sizeText(piece.shape, this.units) + (piece.shapeAssumed ? ', assumed' : '') : '',
         more: `${into}${HOW[s.how] ? `, ${HOW[s.how]}` : ''}`,
         quirk: piece?.quirk?.step === 'packing' ? piece.quirk.words : '',
       };

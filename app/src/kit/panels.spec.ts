@@ -75,9 +75,22 @@ describe('building a kit', () => {
 
   it('takes pasted weights, names what it cannot read, and keeps the rest', () => {
     const panel = new Panel(PiecesList);
+    const spoons = () =>
+      study()
+        .built()
+        ?.pieces.filter((p) => p.role === 'spoon').length;
+    const before = spoons() ?? 0;
+    panel.press('paste my weights');
     panel.type('pieces with their weights', 'spork 20 g, mystery\nstring 0.5 oz');
     expect(panel.text).toContain('Line 1, “mystery”: no weight in it.');
-    panel.press('put 2 into the open kit');
+    expect(panel.text).toContain('measures are assumed');
+    panel.press('beside what is in it');
+    expect(spoons()).toBe(before + 1);
+    TestBed.inject(WorkspaceStore).undo();
+    panel.press('paste my weights');
+    panel.type('pieces with their weights', 'spork 20 g\nstring 0.5 oz');
+    panel.press('in place of what does the same job');
+    expect(spoons()).toBe(1);
     const [spork, string] = study().built()?.pieces.slice(-2) ?? [];
     expect([spork.name, spork.role, spork.massG]).toEqual(['spork', 'spoon', 20]);
     expect(string.massG).toBeCloseTo(14.17, 2);
@@ -199,7 +212,7 @@ describe('kits against each other', () => {
     expect(rack().score.weights.carriedG).toBe(60); // one drag is one step
     panel.type('little fuss of tablets under a mug, points out of five', '4.5');
     expect(rack().score.judged['tablets-light']?.fuss).toBe(4.5);
-    panel.pick('Shown as', 'points');
+    panel.pick('Shown as', 'points out of five');
     panel.type('wind it stands of tablets under a mug, points out of five', '1');
     expect(rack().score.judged['tablets-light']?.wind).toBe(1);
   });

@@ -1,7 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { BURNERS } from '@tinder/core/catalogue';
-import { editPiece, removePiece, simulatedReadingG } from '@tinder/core/kit';
-import { IGNITIONS, LIMITS, PIECE_MATERIALS, pieceSchema, QUIRK_STEPS, ROLES, type Piece, type Role, type Shape } from '@tinder/core/model';
+import { addToKit, atHandInstead, editPiece, removePiece, simulatedReadingG } from '@tinder/core/kit';
+import {
+  IGNITIONS,
+  LIMITS,
+  massOfG,
+  PIECE_MATERIALS,
+  pieceSchema,
+  QUIRK_STEPS,
+  ROLES,
+  type Piece,
+  type Role,
+  type Shape,
+} from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { WINDSCREEN_WORDS } from '../words/choice-words';
@@ -9,6 +20,7 @@ import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { takeName } from '../ui/take-name';
 import { HAVE_WORDS, IGNITION_WORDS, ROLE_WORDS, SHAPE_WORDS } from '../words/kit-words';
+import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
 
 const same = <T extends string>(values: readonly T[]) => values.map((value) => ({ value, label: value }));
@@ -74,6 +86,9 @@ const MEASURES: Record<Shape['kind'], { key: string; name: string }[]> = {
         [limits]="L.massG"
         (valueChange)="set('weighed', { ownMassG: $event })"
       />
+      @if (instead().length > 1) {
+        <app-pick-field class="wide" label="instead" [options]="instead()" value="" (valueChange)="replaceWith($event)" />
+      }
       <span class="acts">
         <button nz-button class="word" type="button" (click)="weigh()">put it on the scale (simulated)</button>
         @if (p.ownMassG !== null) {
@@ -89,6 +104,14 @@ const MEASURES: Record<Shape['kind'], { key: string; name: string }[]> = {
         [limits]="L.price"
         (valueChange)="set('price', { price: $event })"
       />
+      @if (p.shapeAssumed) {
+        <p class="acts assumed">
+          Its measures are assumed, as of a usual piece of its kind.
+          <button nz-button class="word" type="button" (click)="set('measures taken as they are', { shapeAssumed: false })">
+            they are right
+          </button>
+        </p>
+      }
       <app-pick-field label="form" [options]="shapes" [value]="p.shape.kind" (valueChange)="form($event)" />
       @for (m of measures(); track m.key) {
         <span class="name">{{ m.name }}</span>
@@ -233,6 +256,11 @@ const MEASURES: Record<Shape['kind'], { key: string; name: string }[]> = {
     .acts {
       grid-column: 1 / -1;
     }
+    .assumed {
+      margin: 0;
+      color: var(--ember-text);
+      font-size: 13px;
+    }
     .life app-quantity-field {
       width: 64px;
     }
@@ -273,6 +301,7 @@ const MEASURES: Record<Shape['kind'], { key: string; name: string }[]> = {
 })
 export class PieceEditor {
   private readonly study = inject(KitStudy);
+  private readonly units = inject(Units);
   readonly piece = input.required<Piece>();
 
   protected readonly L = LIMITS;
@@ -305,6 +334,25 @@ export class PieceEditor {
     return names.length ? `: ${names.join(', ')}` : '';
   });
 
+  /** What the walker has at hand for the same job. */
+  protected readonly instead = computed(() => {
+    const kit = this.study.kit();
+    if (!kit) return [];
+    const mine = atHandInstead(this.study.rack(), kit, this.piece().role);
+    return [
+      { value: '', label: 'replace with mine…' },
+      ...mine.map((p) => ({ value: p.id, label: `${p.name}, ${this.units.text(massOfG(p), 'mass')}` })),
+    ];
+  });
+
+  protected replaceWith(id: string): void {
+    const kit = this.study.kit();
+    const mine = this.study.rack().pieces.find((p) => p.id === id);
+    if (!kit || !mine) return;
+    const { id: was, name } = this.piece();
+    this.study.editRack(`${mine.name} instead of ${name}`, (r) => addToKit(r, kit.id, mine, () => mine.id, was));
+  }
+
   protected rename(field: HTMLInputElement): void {
     this.set('name of the piece', { name: takeName(field, this.piece().name) });
   }
@@ -331,7 +379,7 @@ export class PieceEditor {
   }
 
   protected form(kind: Shape['kind']): void {
-    this.set('form', { shape: shapeOfKind(kind, this.piece().shape) });
+    this.set('form', { shape: shapeOfKind(kind, this.piece().shape), shapeAssumed: false });
   }
 
   /** A measure that would make it larger inside than outside moves the other one along. */
@@ -342,7 +390,7 @@ export class PieceEditor {
       if (shape.innerDiameterMm > shape.diameterMm) shape[outer ? 'innerDiameterMm' : 'diameterMm'] = value;
       if (shape.innerHeightMm > shape.heightMm) shape[outer ? 'innerHeightMm' : 'heightMm'] = value;
     }
-    if (pieceSchema.safeParse({ ...this.piece(), shape }).success) this.set('measures', { shape });
+    if (pieceSchema.safeParse({ ...this.piece(), shape }).success) this.set('measures', { shape, shapeAssumed: false });
   }
 
   protected quirk(step: (typeof QUIRK_STEPS)[number], words: string): void {

@@ -1,5 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { choosable, pieceOfPasted, readWeights, writeKitsCsv, writePiecesCsv, writeScoresCsv, type RackTable } from '@tinder/core/kit';
+import {
+  choosable,
+  pieceOfPasted,
+  putIntoKit,
+  readWeights,
+  writeKitsCsv,
+  writePiecesCsv,
+  writeScoresCsv,
+  type RackTable,
+} from '@tinder/core/kit';
 import { massOfG, ROLES, type Piece, type Rack, type Role } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
@@ -19,7 +28,45 @@ import { KitStudy } from './kit-study';
   imports: [NzButtonComponent, NzInputDirective, PickField, TableOffer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="pieces-title">pieces</h2>
+    <div class="titled">
+      <h2 class="sign" id="pieces-title">pieces</h2>
+      <button nz-button class="word" type="button" [attr.aria-expanded]="pasting()" aria-controls="paste" (click)="pasting.set(!pasting())">
+        paste my weights
+      </button>
+    </div>
+    @if (pasting()) {
+      <div id="paste">
+        <label class="quiet" for="paste-weights">pieces with their weights</label>
+        <textarea
+          id="paste-weights"
+          nz-input
+          rows="3"
+          placeholder="pot 3.5 oz, burner 2.5 oz&#10;lighter 11 g"
+          [value]="pasted()"
+          (input)="pasted.set($any($event.target).value)"
+        ></textarea>
+        @for (p of list().good; track $index) {
+          <p class="read">
+            {{ p.name }} <span class="quiet">{{ roles[p.role] }}</span> {{ units.text(p.massG, 'mass') }}
+          </p>
+        }
+        @for (b of list().bad; track $index) {
+          <p class="error">Line {{ b.line }}, “{{ b.text }}”: {{ whys[b.why] }}</p>
+        }
+        @if (list().good.length; as n) {
+          <p class="quiet">
+            Their measures are assumed, as of usual pieces of that kind, until you measure them. Into {{ study.kit()?.name ?? 'no kit' }}:
+          </p>
+          <p class="acts">
+            <button nz-button class="word" type="button" [disabled]="!study.kit()" (click)="takePasted('replace')">
+              in place of what does the same job
+            </button>
+            <button nz-button class="word" type="button" [disabled]="!study.kit()" (click)="takePasted('add')">beside what is in it</button>
+            <button nz-button class="word" type="button" (click)="takePasted('rack')">onto the rack only</button>
+          </p>
+        }
+      </div>
+    }
     <label class="switch">
       <input type="checkbox" [checked]="study.rack().onlyOwned" (change)="switchOwned()" />
       <span>only what I own or was lent, everywhere</span>
@@ -58,30 +105,6 @@ import { KitStudy } from './kit-study';
     </ul>
 
     <details>
-      <summary>paste a list of weights</summary>
-      <label class="hidden-text" for="paste-weights">pieces with their weights</label>
-      <textarea
-        id="paste-weights"
-        nz-input
-        rows="3"
-        placeholder="pot 3.5 oz, burner 2.5 oz&#10;lighter 11 g"
-        [value]="pasted()"
-        (input)="pasted.set($any($event.target).value)"
-      ></textarea>
-      @for (p of list().good; track $index) {
-        <p class="read">
-          {{ p.name }} <span class="quiet">{{ roles[p.role] }}</span> {{ units.text(p.massG, 'mass') }}
-        </p>
-      }
-      @for (b of list().bad; track $index) {
-        <p class="error">Line {{ b.line }}, “{{ b.text }}”: {{ whys[b.why] }}</p>
-      }
-      @if (list().good.length; as n) {
-        <button nz-button class="word" type="button" (click)="takePasted(true)">put {{ n === 1 ? 'it' : n }} into the open kit</button>
-        <button nz-button class="word" type="button" (click)="takePasted(false)">onto the rack only</button>
-      }
-    </details>
-    <details>
       <summary>files: pieces, kits and scores</summary>
       <p class="acts">
         <button nz-button class="word" type="button" (click)="save('rack')">all of it, JSON</button>
@@ -106,6 +129,15 @@ import { KitStudy } from './kit-study';
   `,
   styleUrl: '../ui/rows.less',
   styles: `
+    .titled {
+      display: flex;
+      gap: 14px;
+      align-items: baseline;
+      justify-content: space-between;
+    }
+    .titled h2 {
+      flex: 1;
+    }
     .switch {
       display: block;
       padding: 3px 0;
@@ -192,6 +224,7 @@ export class PiecesList {
 
   protected readonly sought = signal('');
   protected readonly job = signal<Role | 'all'>('all');
+  protected readonly pasting = signal(false);
   protected readonly pasted = signal('');
   protected readonly list = computed(() => readWeights(this.pasted(), this.units.unit('mass')));
   /** What a table would do, waiting for the walker's word. */
@@ -222,16 +255,15 @@ export class PiecesList {
     this.study.editRack('only what I own', (r) => ({ ...r, onlyOwned: !r.onlyOwned }));
   }
 
-  protected takePasted(intoKit: boolean): void {
+  protected takePasted(how: 'replace' | 'add' | 'rack'): void {
     const fresh = this.list().good.map((p) => pieceOfPasted(p, crypto.randomUUID()));
-    const taken = this.study.editRack('a pasted list', (r) => ({
-      ...r,
-      pieces: [...r.pieces, ...fresh],
-      kits: r.kits.map((k) =>
-        intoKit && k.id === this.study.kit()?.id ? { ...k, pieceIds: [...k.pieceIds, ...fresh.map((p) => p.id)] } : k,
-      ),
-    }));
-    if (taken) this.pasted.set('');
+    const kit = this.study.kit();
+    const taken = this.study.editRack('a pasted list', (r) =>
+      kit && how !== 'rack' ? putIntoKit(r, kit.id, fresh, how) : { ...r, pieces: [...r.pieces, ...fresh] },
+    );
+    if (!taken) return;
+    this.pasted.set('');
+    this.pasting.set(false);
   }
 
   protected save(what: 'rack' | 'pieces' | 'kits' | 'scores'): void {
