@@ -31,6 +31,7 @@ export const APP_FLOORS = [
   ['charts'],
   ['commands'],
   ['ledger', 'wind', 'closer', 'library'],
+  ['answer'],
   // one folder a view: they share a floor, so none can import another
   ['trail', 'kit', 'menu', 'carry'],
   ['shell'],

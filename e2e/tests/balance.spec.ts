@@ -1,12 +1,10 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, expectFits, open, test, type, verdict } from './helpers';
+import { expect, expectFits, open, test, turnTo, type, verdict } from './helpers';
 
 /** Whatever side of Carry is open, below ribbon and chart. */
-const SIDE_PANELS = 'app-carry-view > :not(.axis)';
+const SIDE_PANELS = '#carry-side';
 
-const side = (page: Page, name: string) =>
-  page.getByRole('radiogroup', { name: 'What to look at' }).getByText(name, { exact: true }).click();
 /** The row of a table that begins with these words. */
 const row = (page: Page, words: string) => page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: words, exact: true }) });
 
@@ -20,7 +18,7 @@ test('every side of Carry answers without violations and fits', async ({ page })
     ['what if', /what is planned runs out/],
   ];
   for (const [name, words] of answered) {
-    await side(page, name);
+    await turnTo(page, name);
     await expect(page.locator('app-carry-view').getByText(words).first()).toBeVisible({ timeout: 20_000 });
     await expectFits(page, SIDE_PANELS); // ribbon, chart and frame are the same on every side
   }
@@ -28,7 +26,7 @@ test('every side of Carry answers without violations and fits', async ({ page })
 
 test('a box posted to a stop that sells nothing shortens the carry, and the walker sees what it saves', async ({ page }) => {
   await open(page, '/carry');
-  await side(page, 'leg by leg');
+  await turnTo(page, 'leg by leg');
   await expect(row(page, 'Quill Landing to Tarn House')).toContainText('Marl Cross cannot fill up this fuel');
   const sums = page.getByRole('group', { name: 'carried weight of every kit' });
   await expect(sums).toContainText('small can burner 590 g');
@@ -38,7 +36,7 @@ test('a box posted to a stop that sells nothing shortens the carry, and the walk
   await expect(stop.getByLabel('name')).toHaveValue('Marl Cross');
   await page.getByRole('radiogroup', { name: 'Box posted ahead' }).getByText('posted here').click();
   await page.getByRole('link', { name: 'Carry' }).click();
-  await side(page, 'leg by leg');
+  await turnTo(page, 'leg by leg');
   await expect(row(page, 'Quill Landing to Marl Cross')).toContainText('bought there');
   await expect(row(page, 'Marl Cross to Tarn House')).toBeVisible();
   await expect(sums).not.toContainText('small can burner 590 g');
@@ -51,7 +49,7 @@ test('a ban on open flames forces another kit on its leg, and gives the hot meal
   await page.getByRole('button', { name: 'alcohol in a cone', exact: true }).click();
   await page.getByRole('button', { name: 'carry it on Vesper Divide', exact: true }).click();
   await page.getByRole('link', { name: 'Carry' }).click();
-  await side(page, 'leg by leg');
+  await turnTo(page, 'leg by leg');
   await expect(page.locator('app-legs-panel')).toContainText('No open flame on days 13–17');
   await page.getByRole('button', { name: /^Marl Cross to Tarn House/ }).click();
   await expect(row(page, 'small can burner')).toContainText('mends 10 hot meals');
@@ -70,12 +68,12 @@ test('load-outs go out as CSV, the charts as SVG', async ({ page }) => {
   await expect(page.getByRole('group', { name: 'carried weight of every kit' })).toContainText('alcohol in a cone');
   const chart = await save('as SVG');
   expect(chart).toMatch(/^<svg[\s\S]*alcohol in a cone[\s\S]*679 g/);
-  await side(page, 'leg by leg');
+  await turnTo(page, 'leg by leg');
   const csv = await save('load-outs as CSV');
   const lines = csv.trim().split('\r\n');
   expect(lines).toHaveLength(6);
   expect(lines[1]).toMatch(/^Nettle Hut,Harrow Junction,1,5,home,can 100 g with 100 g \+ can 100 g with 100 g,/);
-  await side(page, 'other lengths');
+  await turnTo(page, 'other lengths');
   expect(await save('drawing as SVG')).toContain('regulated, finned pot');
 });
 
@@ -92,7 +90,7 @@ test('a reserve given up is seen at once: the chance, the glow, and the way back
     .click();
   await expect(page.getByRole('dialog')).toContainText('how likely it runs out, Tarn House to Lantern Ferry');
   await page.keyboard.press('Escape');
-  await side(page, 'weight and risk');
+  await turnTo(page, 'weight and risk');
   const front = page.getByRole('slider', { name: 'Along the front, from light to safe' });
   await expect(page.getByRole('table', { name: 'the front, from light to safe' })).toBeVisible();
   await expect(page.locator('progress')).toHaveCount(0, { timeout: 30_000 });

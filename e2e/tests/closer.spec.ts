@@ -74,7 +74,7 @@ test('every burner of the rack can be chosen and says what it cannot do', async 
     await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Leave Nettle Hut');
     await expect(page.getByText('could not be worked out')).toBeHidden();
   }
-  await expect(page.locator('app-loadout-panel')).toContainText('to gather on the way');
+  await expect(page.locator('app-answer-column')).toContainText('to gather on the way');
 });
 
 test('snow, a simmer and a rolling boil cost what they cost', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { DIALOG, expect, expectFits, open, saved, standing, test, type, verdict } from './helpers';
+import { DIALOG, expect, expectFits, open, saved, standing, test, turnTo, type, verdict } from './helpers';
 import { putTrip, storedAside, storedTrips } from './stored';
 
 test('what is saved and cannot be read is kept aside, named in words, and nothing is saved over it', async ({ page }) => {
@@ -90,6 +90,7 @@ test('two tabs that each add a dish and change a day keep both', async ({ page, 
   await open(page, '/menu');
   const other = await context.newPage();
   await open(other, '/menu');
+  for (const tab of [page, other]) await turnTo(tab, 'food out of each stop');
   const own = (p: typeof page) => p.getByRole('button', { name: 'a dish of my own' });
   const dishes = (p: typeof page) => p.locator('.kept').getByRole('listitem').filter({ hasText: 'my dish' });
   await Promise.all([own(page).click(), own(other).click()]);
@@ -136,6 +137,7 @@ test('a view whose part of the app is gone after a deployment offers the new ver
 
 test('more of something than is kept is refused in words, and what was typed or read stays', async ({ page }) => {
   await open(page, '/menu');
+  await turnTo(page, 'food out of each stop');
   const rows = Array.from({ length: 301 }, (_, i) => `dish ${i},boilPour`).join('\n');
   const many = { name: 'many.csv', mimeType: 'text/csv', buffer: Buffer.from(`name,method\n${rows}`) };
   await page.getByLabel('CSV file of dishes').setInputFiles(many);

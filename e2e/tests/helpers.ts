@@ -38,7 +38,10 @@ export async function open(page: Page, path = '/'): Promise<void> {
 export const verdict = (page: Page) => page.getByRole('region', { name: 'Verdict' });
 /** Waits for the word beside the dot of the side bar. */
 export const saved = (page: Page) => expect(page.locator('.saved')).toHaveText('saved');
-export const loadout = (page: Page) => page.locator('app-loadout-panel');
+export const loadout = (page: Page) => page.locator('app-answer-column');
+
+/** Turns to a side of the view. */
+export const turnTo = (page: Page, side: string) => page.getByRole('tab', { name: side, exact: true }).click();
 
 /** The number in "122 g" beside a term of the load-out. */
 export async function grams(page: Page, term: string): Promise<number> {

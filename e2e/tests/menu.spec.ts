@@ -1,11 +1,16 @@
 import { readFile } from 'node:fs/promises';
-import { expect, expectFits, open, test, type, verdict } from './helpers';
+import { expect, expectFits, open, test, turnTo, type, verdict } from './helpers';
 
 test('the menu answers without violations and fits', async ({ page }) => {
   await open(page, '/menu');
-  await expect(page.locator('app-habit-panel')).toContainText('The best together');
-  await expect(page.getByRole('table', { name: /1,000 kcal/ })).toContainText('granola');
+  await expect(page.locator('app-dish-panel')).toContainText('at the stove');
   await expectFits(page);
+  await turnTo(page, 'what habits cost');
+  await expect(page.locator('app-habit-panel')).toContainText('The best together');
+  await expectFits(page, '#menu-side');
+  await turnTo(page, 'food out of each stop');
+  await expect(page.getByRole('table', { name: /1,000 kcal/ })).toContainText('granola');
+  await expectFits(page, '#menu-side');
 });
 
 test('a dish is chosen, cooked and changed by keyboard, and the plan follows', async ({ page }) => {
@@ -27,6 +32,7 @@ test('a dish is chosen, cooked and changed by keyboard, and the plan follows', a
 
 test('a habit is adopted with one press and given back with undo, across views', async ({ page }) => {
   await open(page, '/menu');
+  await turnTo(page, 'what habits cost');
   await page.getByRole('button', { name: /^breakfast cold: −\d+ g/ }).click();
   await expect(verdict(page)).toContainText('one 100 g can');
   await page.getByRole('link', { name: 'Carry' }).click();
@@ -37,6 +43,7 @@ test('a habit is adopted with one press and given back with undo, across views',
 
 test('dishes go out as CSV and come in again, broken rows kept out by line', async ({ page }) => {
   await open(page, '/menu');
+  await turnTo(page, 'food out of each stop');
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'write them as CSV' }).click()]);
   const text = await readFile(await download.path(), 'utf8');
   expect(text).toContain('home-dried chilli,homeDried');

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { DIALOG, expect, expectFits, open, standing, test, type, verdict } from './helpers';
+import { DIALOG, expect, expectFits, open, standing, test, turnTo, type, verdict } from './helpers';
 
 const ribbon = (page: Page) => page.locator('svg.ribbon');
 const legs = (page: Page) => page.getByRole('table', { name: 'stops and legs' });
@@ -15,6 +15,10 @@ async function boundary(page: Page, day: number, days: number): Promise<{ x: num
 test('the trail, its drawers and its tables have no violations and fit', async ({ page }) => {
   await open(page, '/trail');
   await expectFits(page);
+  for (const side of ['stops and legs', 'day by day', 'the trip']) {
+    await turnTo(page, side);
+    await expectFits(page, '#trail-side');
+  }
   for (const key of ['n', 'l']) {
     await page.keyboard.press(key);
     await expect(page.getByRole('dialog')).toBeVisible();
@@ -41,6 +45,7 @@ test('a weekend from nothing: four answers to a first plan', async ({ page }) =>
 
 test('a stop is dragged or typed, and both give the same plan', async ({ page }) => {
   await open(page, '/trail');
+  await turnTo(page, 'stops and legs');
   const from = await boundary(page, 5, 23);
   const to = await boundary(page, 7, 23);
   await page.mouse.move(from.x, from.y + 44);
@@ -65,6 +70,7 @@ test('a stop is dragged or typed, and both give the same plan', async ({ page })
   await grip.focus();
   await page.keyboard.press('Shift+ArrowRight');
   await expect(daysOf(page, 'Nettle Hut', 'Harrow Junction')).toHaveValue('8 days');
+  await turnTo(page, 'the trip');
   await expect(page.locator('app-trip-panel')).toContainText('24 days');
 });
 
@@ -78,12 +84,15 @@ test('days are brushed and painted by hand and by key, and the verdict follows a
   await page.mouse.up();
   await expect(page.getByRole('heading', { name: /^days 6 to 9/ })).toBeVisible();
   await type(page, 'at breakfast, typed', '-6');
+  await turnTo(page, 'stops and legs');
   await expect(legs(page).getByRole('row').nth(2)).toContainText('−8 °C'); // each keeps its own ups and downs about the mean
   await page.getByRole('link', { name: 'Carry' }).click();
   await expect(verdict(page)).toContainText('Leave Harrow Junction');
   await page.keyboard.press('Control+z');
   await page.getByRole('link', { name: 'Trail' }).click();
+  await page.keyboard.press(']');
   await expect(legs(page).getByRole('row').nth(2)).toContainText('5 °C');
+  await page.keyboard.press('[');
 
   await page.getByRole('slider', { name: 'Day marker' }).focus();
   await page.keyboard.press('Home');
@@ -92,22 +101,28 @@ test('days are brushed and painted by hand and by key, and the verdict follows a
   await expect(page.getByRole('heading', { name: /^days 1 to 3/ })).toBeVisible();
   await page.getByRole('button', { name: 'let the simulated climate say' }).click();
   await expect(page.locator('app-brush-panel')).toContainText('A simulated climate');
+  await turnTo(page, 'day by day');
   await expect(page.getByRole('table', { name: 'days from Nettle Hut' })).toContainText('simulated climate');
 });
 
 test('stops are put in, described and taken out; a rule on flames shows in the plan', async ({ page }) => {
   await open(page, '/trail');
   await page.getByRole('button', { name: 'a stop here' }).click();
+  await turnTo(page, 'stops and legs');
   await expect(legs(page).getByRole('row')).toHaveCount(8);
+  await turnTo(page, 'days and stop');
   const stop = page.locator('app-stop-panel');
   await stop.getByLabel('which').selectOption({ label: 'Stop after day 1' });
   await stop.getByLabel('name', { exact: true }).fill('Slate Bridge');
   await stop.getByLabel('name', { exact: true }).press('Enter');
+  await turnTo(page, 'stops and legs');
   await expect(legs(page)).toContainText('Slate Bridge');
+  await turnTo(page, 'days and stop');
   await stop.getByLabel('100 g can').check();
   await type(page, 'price of 100 g can', '7,50');
   await expect(page.getByRole('textbox', { name: 'price of 100 g can' })).toHaveValue('7.50 €');
   await stop.getByRole('button', { name: 'take this stop out' }).click();
+  await turnTo(page, 'stops and legs');
   await expect(legs(page).getByRole('row')).toHaveCount(7);
   await page.getByLabel('flame between Nettle Hut and Harrow Junction').selectOption('noFlame');
   await expect(verdict(page)).toContainText('no flame is allowed');
@@ -143,9 +158,11 @@ test('a track becomes a trip with stops, camps and a profile; its waypoints go o
   await dialog.getByLabel('Ash Gate').uncheck();
   await dialog.getByText('so many hours').click();
   await dialog.getByRole('button', { name: 'make this trip' }).click();
+  await turnTo(page, 'stops and legs');
   await expect(legs(page).getByRole('row')).toHaveCount(3);
   await expect(legs(page)).toContainText('Thistle Ford');
   await expect(verdict(page)).toContainText(/Leave Start with.*days burn/);
+  await turnTo(page, 'the trip');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'stops and camps as GPX waypoints' }).click(),
@@ -181,5 +198,6 @@ test('a hundred thousand points are read with progress while the page stays awak
   expect(new Set(seen.shares).size).toBeGreaterThan(2);
   test.info().annotations.push({ type: 'longest gap between frames, ms', description: seen.longestMs.toFixed(0) });
   await dialog.getByRole('button', { name: 'make this trip' }).click();
+  await turnTo(page, 'stops and legs');
   await expect(legs(page).getByRole('row')).toHaveCount(4);
 });

@@ -13,9 +13,9 @@ import { problemWords } from '../words/problem-words';
 import { NextGram } from './next-gram';
 import { RiskPanel } from './risk-panel';
 
-/** What leaves the stop: containers as shapes, their sum, and what stands in the way. */
+/** The answer, beside whatever moves it: what leaves the stop as shapes, its sums, what stands in the way, the risk, and where the next gram is. */
 @Component({
-  selector: 'app-loadout-panel',
+  selector: 'app-answer-column',
   imports: [ChoicePanel, ContainerShape, Figure, NextGram, RiskPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
@@ -76,9 +76,9 @@ import { RiskPanel } from './risk-panel';
       </details>
     }
   `,
-  styleUrls: ['../ui/rows.less', './loadout-panel.less'],
+  styleUrls: ['../ui/rows.less', './answer-column.less'],
 })
-export class LoadoutPanel {
+export class AnswerColumn {
   protected readonly units = inject(Units);
   protected readonly duration = formatDuration;
   protected readonly cookingTimeS = cookingTimeS;

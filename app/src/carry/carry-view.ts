@@ -4,14 +4,14 @@ import { Ribbon } from '../charts/ribbon';
 import { WeightChart } from '../charts/weight-chart';
 import { CloserLook } from '../closer/closer-look';
 import { PlanService } from '../planning/plan-service';
-import { Choice } from '../ui/choice';
+import { Sides } from '../commands/sides';
 import { downloadFigureSvg } from '../platform/export-figure';
+import { AnswerColumn } from '../answer/answer-column';
 import { BalancePanel } from './balance-panel';
 import { CrossingsPanel } from './crossings-panel';
 import { KitLines } from './kit-lines-service';
 import { KitPanel } from './kit-panel';
 import { LegsPanel } from './legs-panel';
-import { LoadoutPanel } from './loadout-panel';
 import { MealsPanel } from './meals-panel';
 import { ShelfPanel } from './shelf-panel';
 import { SupperMinutes } from './supper-minutes';
@@ -34,14 +34,14 @@ type Side = (typeof SIDES)[number]['value'];
 @Component({
   selector: 'app-carry-view',
   imports: [
+    AnswerColumn,
     BalancePanel,
-    Choice,
+    Sides,
     CloserLook,
     CrossingsPanel,
     DayRule,
     KitPanel,
     LegsPanel,
-    LoadoutPanel,
     MealsPanel,
     Ribbon,
     ShelfPanel,
@@ -61,7 +61,7 @@ type Side = (typeof SIDES)[number]['value'];
         <div class="axis">
           <app-ribbon [plan]="p.plan" [low]="true" />
           <div class="heading">
-            <app-choice class="sides" label="What to look at" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+            <app-sides label="What to look at" panelId="carry-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
             @if (weighs()) {
               <app-weight-counting (export)="save()" />
             }
@@ -74,39 +74,41 @@ type Side = (typeof SIDES)[number]['value'];
         @if (weighs()) {
           <app-weight-sums />
         }
-        @switch (side()) {
-          @case ('stop') {
-            @if (plans.carry(); as carry) {
-              <app-loadout-panel [carry]="carry" [plan]="p.plan" />
-            }
-            <div class="panels">
-              <app-walk-panel />
-              <app-kit-panel />
-              <div class="meals">
-                <app-meals-panel [plan]="p.plan" />
-                @if (plans.carry(); as carry) {
-                  <app-supper-minutes [carry]="carry" />
-                }
+        <div id="carry-side" class="side" role="tabpanel" [attr.aria-labelledby]="'carry-side-' + side()">
+          @switch (side()) {
+            @case ('stop') {
+              @if (plans.carry(); as carry) {
+                <app-answer-column [carry]="carry" [plan]="p.plan" />
+              }
+              <div class="panels">
+                <app-walk-panel />
+                <app-kit-panel />
+                <div class="meals">
+                  <app-meals-panel [plan]="p.plan" />
+                  @if (plans.carry(); as carry) {
+                    <app-supper-minutes [carry]="carry" />
+                  }
+                </div>
               </div>
-            </div>
-            <app-closer-look />
+              <app-closer-look />
+            }
+            @case ('legs') {
+              <app-legs-panel />
+            }
+            @case ('shelf') {
+              <app-shelf-panel />
+            }
+            @case ('crossings') {
+              <app-crossings-panel />
+            }
+            @case ('balance') {
+              <app-balance-panel />
+            }
+            @case ('whatIf') {
+              <app-what-if-panel />
+            }
           }
-          @case ('legs') {
-            <app-legs-panel />
-          }
-          @case ('shelf') {
-            <app-shelf-panel />
-          }
-          @case ('crossings') {
-            <app-crossings-panel />
-          }
-          @case ('balance') {
-            <app-balance-panel />
-          }
-          @case ('whatIf') {
-            <app-what-if-panel />
-          }
-        }
+        </div>
       </div>
     }
   `,

@@ -10,9 +10,9 @@ import { Panel } from '../testing/panel';
 import { untilQuiet } from '../testing/until';
 import { KitPanel } from './kit-panel';
 import { withBurner } from '@tinder/core/kit';
-import { LoadoutPanel } from './loadout-panel';
+import { AnswerColumn } from '../answer/answer-column';
 import { MealsPanel } from './meals-panel';
-import { RiskPanel } from './risk-panel';
+import { RiskPanel } from '../answer/risk-panel';
 import { WalkPanel } from './walk-panel';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
@@ -58,7 +58,7 @@ describe('the walk', () => {
   });
 
   it('moves from words to a forecast with about the same wind at the flame, and back', () => {
-    pick('What the wind does to an unscreened flame', 'forecast');
+    pick('What the wind does to an unscreened flame', 'by forecast');
     expect(firstLeg().days[2].wind).toEqual({ kind: 'forecast', tenMetreMps: 7, site: 'trees' });
     choose('camp in', 'ridge');
     choose('in words', '9.35');
@@ -81,7 +81,7 @@ describe('the walk', () => {
 
   it('hides the water temperature where there is only snow', () => {
     expect(element().querySelector('#scale-water-from')).not.toBeNull();
-    pick('Where water comes from', 'snowDry');
+    pick('Where water comes from', 'dry snow');
     expect(firstLeg().days.map((d) => d.source)).toEqual(Array(5).fill('snowDry'));
     expect(element().querySelector('#scale-water-from')).toBeNull();
   });
@@ -134,7 +134,7 @@ describe('the kit', () => {
   it('sets reserve, sleeve, lid and what is done for the can', () => {
     drag('reserve', [30]);
     pick('Lid', 'off');
-    pick('Insulating sleeve while heating', 'on');
+    pick('Insulating sleeve while heating', 'while heating');
     choose('the can', 'slept');
     expect(store().trip().reservePercent).toBe(30);
     expect(store().trip().kit).toMatchObject({ lidOn: false, sleeveOn: true, canWarming: 'slept' });
@@ -151,7 +151,7 @@ describe('the meals', () => {
   });
 
   it('offers the usual target, a simmer and both rules of boiling', () => {
-    pick('supper, brought to', 'stopAt');
+    pick('supper, brought to', 'stop at');
     expect(store().trip().menu.supper.target).toEqual({ kind: 'stopAt', targetC: 88 });
     const supper = element().querySelector('section[aria-label=supper]') as HTMLElement;
     choose('held at heat', '10', supper);
@@ -189,7 +189,7 @@ describe('the meals', () => {
 describe('the load-out', () => {
   it('opens its figures, draws every container and lists cautions', () => {
     store().editTrip('days', (t) => ({ ...stretchLeg(t, 0, 16), kit: withBurner(t.kit, 'alcohol-open') }));
-    show(LoadoutPanel, ['carry', 'plan']);
+    show(AnswerColumn, ['carry', 'plan']);
     const plan = planTrip(store().trip());
     expect(element().querySelectorAll('app-container-shape')).toHaveLength(plan.carries[0].containers.length);
     expect(textOf()).toContain('Methanol is poisonous');
@@ -199,7 +199,7 @@ describe('the load-out', () => {
 
   it('says what is gathered, and that cold food needs nothing', () => {
     store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'wood-box') }));
-    show(LoadoutPanel, ['carry', 'plan']);
+    show(AnswerColumn, ['carry', 'plan']);
     expect(textOf()).toMatch(/[\d,]+ g of dry wood to gather/);
     store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'none') }));
     update(['carry', 'plan']);
@@ -207,7 +207,7 @@ describe('the load-out', () => {
   });
 
   it('says what is bought, carried on and left, and what a pin costs', () => {
-    show(LoadoutPanel, ['carry', 'plan']);
+    show(AnswerColumn, ['carry', 'plan']);
     expect(textOf()).toContain('Packed at home: 100 g can, new, 100 g can, new.');
     panel.give({ carry: planTrip(store().trip()).carries[1] });
     expect(textOf()).toMatch(/Nothing is bought here. Carried on: 100 g can, 8\d g in it. Left here: 100 g can, empty./);
@@ -225,7 +225,7 @@ describe('the load-out', () => {
   });
 
   it('counts another weight, and what money is worth', () => {
-    show(LoadoutPanel, ['carry', 'plan']);
+    show(AnswerColumn, ['carry', 'plan']);
     panel.choose('least', 'gramKm');
     panel.type('grams carried all the way that a unit of money is worth', '100');
     expect(store().trip().loadOut).toMatchObject({ measure: 'gramKm', gramsPerPrice: 100 });

@@ -16,13 +16,13 @@ import { Panel } from '../testing/panel';
 import { untilQuiet } from '../testing/until';
 import { BalancePanel } from './balance-panel';
 import { balanceGeometry } from '../charts/balance-geometry';
-import { ChoicePanel } from './choice-panel';
+import { ChoicePanel } from '../answer/choice-panel';
 import { crossingsGeometry } from '../charts/crossings-geometry';
 import { crossingsWords } from '../words/crossing-words';
 import { CrossingsPanel } from './crossings-panel';
 import { KitLines } from './kit-lines-service';
 import { LegsPanel } from './legs-panel';
-import { RiskPanel } from './risk-panel';
+import { RiskPanel } from '../answer/risk-panel';
 import { ShelfPanel } from './shelf-panel';
 import { WeightCounting } from './weight-counting';
 import { WeightSumsLine } from './weight-sums';
@@ -102,7 +102,7 @@ describe('other lengths', () => {
     expect(panel.text).toContain('a carry of 21 days');
     const own = lines[0].startG[20];
     expect(panel.text).toContain(`${Math.round(own).toLocaleString('en-US')} g`);
-    panel.pick('Weight counted', 'averageG');
+    panel.pick('Weight counted', 'average of the mornings');
     expect(panel.text).toContain('alcohol in a cone is lighter at first, heavier from day 13');
   });
 
@@ -181,7 +181,7 @@ describe('the sums', () => {
 
   it('run the trail by kilometre where that is asked for', async () => {
     await open(WeightCounting);
-    panel.pick('What the trail runs by', 'km');
+    panel.pick('What the trail runs by', 'by km');
     const axis = TestBed.inject(TrailAxis).of(planTrip(DEMO_TRIP), 1000);
     const km = DEMO_TRIP.legs.flatMap((l) => l.days.map((d) => d.km));
     expect((axis.x(2) - axis.x(1)) / (axis.x(1) - axis.x(0))).toBeCloseTo(km[1] / km[0], 9);

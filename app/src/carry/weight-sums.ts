@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { WeightSums } from '@tinder/core/plan';
+import { kitDash } from '../charts/kit-dashes';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import { KitLines } from './kit-lines-service';
@@ -15,8 +16,11 @@ import { KitLines } from './kit-lines-service';
     } @else if (sums(); as list) {
       <p role="group" aria-label="carried weight of every kit" [class.stale]="service.stale()" [attr.aria-busy]="service.stale()">
         @for (s of list; track s.id) {
-          <span [class.own]="$first"
-            >{{ s.name }} <b>{{ s.value }}</b>{{ s.note }}</span
+          <span [class.own]="$first">
+            @if (s.dash) {
+              <svg width="30" height="8" aria-hidden="true"><line x2="30" y1="4" y2="4" [attr.stroke-dasharray]="s.dash" /></svg>
+            }
+            {{ s.name }} <b>{{ s.value }}</b>{{ s.note }}</span
           >
         }
       </p>
@@ -35,6 +39,13 @@ import { KitLines } from './kit-lines-service';
       color: var(--ink-quiet);
       font-size: 13px;
       line-height: 19px;
+    }
+    svg {
+      vertical-align: middle;
+    }
+    line {
+      stroke: var(--ink-quiet);
+      stroke-width: 1.4;
     }
     b {
       font-weight: 600;
@@ -56,8 +67,9 @@ export class WeightSumsLine {
   protected readonly sums = computed(() => {
     const lines = this.service.lines();
     const by = this.service.counted();
-    return lines?.map((l) => ({
+    return lines?.map((l, i) => ({
       id: l.id,
+      dash: i > 0 && this.service.shown() ? kitDash(i - 1) : undefined,
       name: l.name,
       value: this.text(l.sums[by], by),
       note: l.mealsMissed > 0 ? `, ${l.mealsMissed} meals cold` : '',

@@ -1,69 +1,89 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import type { MealName } from '@tinder/core/model';
+import { AnswerColumn } from '../answer/answer-column';
 import { DayRule } from '../charts/day-rule';
 import { Ribbon } from '../charts/ribbon';
 import { PlanService } from '../planning/plan-service';
+import { Sides } from '../commands/sides';
 import { DayDishes } from './day-dishes';
 import { DishPanel } from './dish-panel';
 import { FoodTables } from './food-tables';
 import { HabitPanel } from './habit-panel';
 
+const SIDES = [
+  { value: 'dishes', label: 'the dishes' },
+  { value: 'habits', label: 'what habits cost' },
+  { value: 'food', label: 'food out of each stop' },
+] as const;
+type Side = (typeof SIDES)[number]['value'];
+
 /** Menu: what is eaten, how it is cooked, and what every habit costs over this trip. */
 @Component({
   selector: 'app-menu-view',
-  imports: [DayDishes, DayRule, DishPanel, FoodTables, HabitPanel, Ribbon],
+  imports: [AnswerColumn, DayDishes, DayRule, DishPanel, FoodTables, HabitPanel, Ribbon, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Menu</h1>
     @if (plans.planned(); as p) {
-      <div class="axis">
-        <app-ribbon [plan]="p.plan" [editable]="true" [low]="true" />
-        <app-day-rule />
-      </div>
-      <div class="panels">
-        <app-day-dishes [plan]="p.plan" [(part)]="part" />
-        <app-dish-panel [part]="part()" />
-        <app-habit-panel />
-        <app-food-tables [plan]="p.plan" />
+      <div [class.one-look]="side() === 'dishes'">
+        <div>
+          <div class="axis">
+            <app-ribbon [plan]="p.plan" [editable]="true" [low]="true" />
+            <app-day-rule />
+          </div>
+          <app-sides
+            class="sides"
+            label="What of the menu"
+            panelId="menu-side"
+            [options]="sides"
+            [value]="side()"
+            (valueChange)="side.set($event)"
+          />
+          <div id="menu-side" role="tabpanel" [attr.aria-labelledby]="'menu-side-' + side()">
+            @switch (side()) {
+              @case ('dishes') {
+                <div class="panels">
+                  <app-day-dishes [plan]="p.plan" [(part)]="part" />
+                  <app-dish-panel [part]="part()" />
+                </div>
+              }
+              @case ('habits') {
+                <app-habit-panel />
+              }
+              @case ('food') {
+                <app-food-tables [plan]="p.plan" />
+              }
+            }
+          </div>
+        </div>
+        @if (side() === 'dishes' && plans.carry(); as carry) {
+          <app-answer-column [carry]="carry" [plan]="p.plan" />
+        }
       </div>
     }
   `,
+  styleUrl: '../answer/one-look.less',
   styles: `
     :host {
       display: block;
       padding-bottom: 24px;
     }
-    .axis {
-      position: relative;
-      margin-left: var(--gutter);
-    }
     .panels {
       display: grid;
-      grid-template-columns: minmax(0, 1.1fr) minmax(0, 1.1fr) minmax(0, 1fr);
-      grid-template-rows: auto 1fr;
+      grid-template-columns: minmax(0, 1.1fr) minmax(0, 1.1fr);
       gap: 12px 32px;
-      margin: 12px 0 16px;
-    }
-    app-habit-panel {
-      grid-area: 1 / 3 / 3 / 4;
-    }
-    app-food-tables {
-      grid-area: 2 / 1 / 3 / 3;
-      min-width: 0;
     }
     @media (max-width: 1000px) {
       .panels {
         grid-template-columns: minmax(0, 1fr);
-      }
-      app-habit-panel,
-      app-food-tables {
-        grid-area: auto;
       }
     }
   `,
 })
 export class MenuView {
   protected readonly plans = inject(PlanService);
+  protected readonly sides = SIDES;
+  protected readonly side = signal<Side>('dishes');
   /** The part of the day that the card is about. */
   protected readonly part = signal<MealName>('supper');
 }

@@ -30,7 +30,7 @@ describe('the dishes of the days', () => {
     const panel = new Panel(DayDishes, { plan: plan(), part: 'supper' });
     panel.choose('supper', 'packet soup');
     expect(trip().menu.supper.name).toBe('packet soup');
-    panel.pick('Where a chosen dish goes', 'days');
+    panel.pick('Where a chosen dish goes', 'on days 2 to 3');
     panel.choose('supper', 'raw rice');
     const days = trip().legs[0].days.map((d) => d.dishes.supper);
     expect(days[0]).toBeUndefined();
@@ -39,7 +39,7 @@ describe('the dishes of the days', () => {
     panel.give({ plan: plan() });
     panel.press('back to the usual on these days');
     expect(trip().legs[0].days[1].dishes).toEqual({});
-    panel.pick('Where a chosen dish goes', 'turn');
+    panel.pick('Where a chosen dish goes', 'in turn with the others');
     panel.choose('breakfast', 'granola');
     expect(trip().rotation.breakfast).toHaveLength(2);
   });
@@ -60,7 +60,7 @@ describe('the dishes of the days', () => {
     store().editTrip('ban', (t) => editLeg(t, 0, { restriction: 'noOpenFlame' }));
     panel.give({ plan: plan() });
     expect(panel.text).toContain('no flame allowed: soak it cold');
-    panel.pick('Supper, drink and wash-up', 'each');
+    panel.pick('Supper, drink and wash-up', 'one each');
     panel.type('appetite, 100 % is what packets call a portion', '130');
     expect([trip().oneLighting, trip().appetite]).toEqual([false, 1.3]);
   });
@@ -78,7 +78,7 @@ describe('one dish', () => {
     panel.type('portion of the dish, 100 % is the packet’s', '120');
     expect(trip().menu.supper.portion).toBeCloseTo(1.2, 9);
     panel.type('price of the dish', '6.90');
-    panel.pick('Eaten from', 'pot');
+    panel.pick('Eaten from', 'from the pot');
     expect(trip().menu.supper).toMatchObject({ price: 6.9, vessel: 'pot' });
     const before = trip().menu.supper.doneMin;
     await panel.settle();

@@ -41,14 +41,14 @@ describe('the brushed days', () => {
     panel.choose('water', 'carried');
     panel.choose('made safe', 'boilEpa');
     panel.choose('eaten out', 'supper');
-    panel.pick('What the wind does to a flame on these days', 'blown');
+    panel.pick('What the wind does to a flame on these days', 'blown about');
     expect(days()[2]).toMatchObject({
       source: 'carried',
       treatment: 'boilEpa',
       eatsOut: { breakfast: false, supper: true },
       wind: { kind: 'words', word: 'blown' },
     });
-    panel.pick('What the wind does to a flame on these days', 'forecast');
+    panel.pick('What the wind does to a flame on these days', 'by forecast');
     panel.choose('camp in', 'ridge');
     expect(days()[2].wind).toEqual({ kind: 'forecast', tenMetreMps: 13, site: 'ridge' });
   });
@@ -124,7 +124,7 @@ describe('a stop', () => {
     const panel = new Panel(StopPanel);
     expect(panel.text).not.toContain('take this stop out'); // the start stays
     panel.choose('which', '1');
-    panel.pick('Box posted ahead', 'box');
+    panel.pick('Box posted ahead', 'posted here');
     panel.type('post by', '2027-08-10');
     panel.type('in it', 'two cans');
     expect(trip().stops[1].box).toEqual({ postBy: '2027-08-10', note: 'two cans' });

@@ -1,15 +1,15 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { PACKAGE_IDS, type PackageId } from '@tinder/core/carry';
 import { LIMITS, type Sale, type Stop } from '@tinder/core/model';
-import { editStop, placeOfDay, removeStop, usualSales } from '@tinder/core/trail';
+import { editStop, removeStop, usualSales } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { DayMarker } from '../planning/day-marker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { packageName, STOP_KIND_WORDS } from '../words/trail-words';
+import { ChosenStop } from './chosen-stop';
 import { takeName } from '../ui/take-name';
 
 /** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
@@ -145,7 +145,6 @@ import { takeName } from '../ui/take-name';
 })
 export class StopPanel {
   protected readonly store = inject(WorkspaceStore);
-  private readonly marker = inject(DayMarker);
 
   protected readonly L = LIMITS;
   protected readonly kinds = optionsOf(STOP_KIND_WORDS);
@@ -160,9 +159,7 @@ export class StopPanel {
     { value: 'box', label: 'posted here' },
   ] as const;
 
-  /** Follows the marker from leg to leg; a pick stands until the marker leaves the leg. */
-  private readonly markedLeg = computed(() => placeOfDay(this.store.trip(), this.marker.day()).leg);
-  protected readonly index = linkedSignal(() => this.markedLeg());
+  protected readonly index = inject(ChosenStop).index;
   protected readonly all = computed(() => this.store.trip().stops.map((s, i) => ({ value: String(i), label: s.name })));
   private readonly at = computed(() => Math.min(this.index(), this.store.trip().stops.length - 1));
   protected readonly stop = computed(() => this.store.trip().stops[this.at()]);

@@ -1,46 +1,80 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { AnswerColumn } from '../answer/answer-column';
 import { DayRule } from '../charts/day-rule';
 import { Ribbon } from '../charts/ribbon';
 import { PlanService } from '../planning/plan-service';
+import { Sides } from '../commands/sides';
 import { BrushPanel } from './brush-panel';
 import { DaysTable } from './days-table';
 import { LegsTable } from './legs-table';
 import { StopPanel } from './stop-panel';
 import { TripPanel } from './trip-panel';
 
+const SIDES = [
+  { value: 'days', label: 'days and stop' },
+  { value: 'legs', label: 'stops and legs' },
+  { value: 'table', label: 'day by day' },
+  { value: 'trip', label: 'the trip' },
+] as const;
+type Side = (typeof SIDES)[number]['value'];
+
 /** Trail: stops, legs, days and what they are like; by hand on the ribbon, or typed in its table twins. */
 @Component({
   selector: 'app-trail-view',
-  imports: [BrushPanel, DayRule, DaysTable, LegsTable, Ribbon, StopPanel, TripPanel],
+  imports: [AnswerColumn, BrushPanel, DayRule, DaysTable, LegsTable, Ribbon, Sides, StopPanel, TripPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Trail</h1>
     @if (plans.planned(); as p) {
-      <div class="axis">
-        <app-ribbon [plan]="p.plan" [editable]="true" />
-        <app-day-rule />
+      <div [class.one-look]="side() === 'days'">
+        <div>
+          <div class="axis">
+            <app-ribbon [plan]="p.plan" [editable]="true" />
+            <app-day-rule />
+          </div>
+          <p class="quiet how">
+            Drag over the land to brush days; drag a stop’s diamond to move it, with Shift to stretch the days before it. Keys: arrows,
+            Shift and arrows. Wind: <b>/</b> leaning, <b>//</b> blown about, <b>///</b> blows out.
+          </p>
+          <app-sides
+            class="sides"
+            label="What of the trail"
+            panelId="trail-side"
+            [options]="sides"
+            [value]="side()"
+            (valueChange)="side.set($event)"
+          />
+          <div id="trail-side" role="tabpanel" [attr.aria-labelledby]="'trail-side-' + side()">
+            @switch (side()) {
+              @case ('days') {
+                <div class="panels">
+                  <app-brush-panel />
+                  <app-stop-panel />
+                </div>
+              }
+              @case ('legs') {
+                <app-legs-table [plan]="p.plan" />
+              }
+              @case ('table') {
+                <app-days-table />
+              }
+              @case ('trip') {
+                <app-trip-panel />
+              }
+            }
+          </div>
+        </div>
+        @if (side() === 'days' && plans.carry(); as carry) {
+          <app-answer-column [carry]="carry" [plan]="p.plan" />
+        }
       </div>
-      <p class="quiet how">
-        Drag over the land to brush days; drag a stop’s diamond to move it, with Shift to stretch the days before it. Keys: arrows, Shift
-        and arrows.
-      </p>
-      <div class="panels">
-        <app-brush-panel />
-        <app-stop-panel />
-        <app-trip-panel />
-      </div>
-      <app-legs-table [plan]="p.plan" />
-      <app-days-table />
     }
   `,
+  styleUrl: '../answer/one-look.less',
   styles: `
     :host {
       display: block;
       padding-bottom: 24px;
-    }
-    .axis {
-      position: relative;
-      margin-left: var(--gutter);
     }
     .how {
       margin: 2px 0 0 var(--gutter);
@@ -48,9 +82,8 @@ import { TripPanel } from './trip-panel';
     }
     .panels {
       display: grid;
-      grid-template-columns: minmax(0, 1.05fr) minmax(0, 1.2fr) minmax(0, 0.7fr);
+      grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
       gap: 12px 36px;
-      margin: 10px 0 16px;
     }
     @media (max-width: 1000px) {
       .panels {
@@ -61,4 +94,6 @@ import { TripPanel } from './trip-panel';
 })
 export class TrailView {
   protected readonly plans = inject(PlanService);
+  protected readonly sides = SIDES;
+  protected readonly side = signal<Side>('days');
 }

@@ -1,0 +1,117 @@
+import { FocusKeyManager } from '@angular/cdk/a11y';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  type ElementRef,
+  Injector,
+  inject,
+  input,
+  type OnInit,
+  output,
+  viewChildren,
+} from '@angular/core';
+import type { Option } from '../ui/choice';
+import { Commands, type Command } from './commands';
+
+/**
+ * The sides of a view, one shown at a time: tabs whose panel the view gives, with `panelId` as its id. Arrow keys, Home and End go along them,
+ * and two keys turn to the next and the one before from anywhere.
+ * (NG-ZORRO's tabs give tab and panel the same id, so that neither can be named by the other.)
+ */
+@Component({
+  selector: 'app-sides',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div role="tablist" [attr.aria-label]="label()">
+      @for (o of options(); track o.value) {
+        <button
+          #tab
+          type="button"
+          role="tab"
+          [id]="panelId() + '-' + o.value"
+          [attr.aria-selected]="o.value === value()"
+          [attr.aria-controls]="o.value === value() ? panelId() : null"
+          [tabIndex]="o.value === value() ? 0 : -1"
+          (click)="valueChange.emit(o.value)"
+          (keydown)="move($event)"
+        >
+          {{ o.label }}
+        </button>
+      }
+    </div>
+  `,
+  styles: `
+    :host {
+      display: block;
+      font: 600 15px/1.5 var(--signs);
+    }
+    div {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 10px;
+    }
+    button {
+      padding: var(--thumb-pad, 2px) 0;
+      border: 0;
+      border-bottom: 2px solid transparent;
+      background: none;
+      color: var(--ink-quiet);
+      font: inherit;
+      cursor: pointer;
+    }
+    [aria-selected='true'] {
+      border-color: var(--ember);
+      color: var(--ink);
+    }
+  `,
+})
+export class Sides<T extends string> implements OnInit {
+  readonly label = input.required<string>();
+  readonly options = input.required<readonly Option<T>[]>();
+  readonly value = input.required<T>();
+  /** Id of the element with `role="tabpanel"` that shows the side. */
+  readonly panelId = input.required<string>();
+  readonly valueChange = output<T>();
+
+  private readonly tabs = viewChildren<ElementRef<HTMLElement>>('tab');
+  private readonly keys = new FocusKeyManager<Tab>(
+    computed(() => this.tabs().map(({ nativeElement }): Tab => ({ focus: () => nativeElement.focus() }))),
+    inject(Injector),
+  )
+    .withHorizontalOrientation('ltr')
+    .withHomeAndEnd()
+    .withWrap();
+
+  private readonly commands = inject(Commands);
+  private readonly destroyed = inject(DestroyRef);
+
+  constructor() {
+    effect(() => this.keys.updateActiveItem(this.options().findIndex((o) => o.value === this.value())));
+  }
+
+  ngOnInit(): void {
+    this.destroyed.onDestroy(this.commands.add(() => [this.turn('side:next', ']', 1), this.turn('side:before', '[', -1)]));
+  }
+
+  /** Turns to the next side or the one before, round and round. */
+  private turn(id: string, keys: string, by: 1 | -1): Command {
+    const options = this.options();
+    const at = options.findIndex((o) => o.value === this.value());
+    const to = options[(at + by + options.length) % options.length];
+    return { id, label: `turn to “${to.label}”`, keys, enabled: true, side: false, run: () => this.valueChange.emit(to.value) };
+  }
+
+  protected move(event: KeyboardEvent): void {
+    const before = this.keys.activeItemIndex;
+    this.keys.onKeydown(event);
+    const at = this.keys.activeItemIndex;
+    if (at !== null && at !== before) this.valueChange.emit(this.options()[at].value);
+  }
+}
+
+interface Tab {
+  focus: () => void;
+}
