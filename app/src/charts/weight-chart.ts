@@ -6,6 +6,7 @@ import { TrailAxis } from './trail-axis';
 import { Drag } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../words/units';
+import { kitDash } from './kit-dashes';
 import { weightGeometry, type Layer } from './weight-geometry';
 
 /** Carried weight day by day, stacked: pieces, empty containers, fuel. Its table twin is read by screen readers. */
@@ -45,8 +46,9 @@ import { weightGeometry, type Layer } from './weight-geometry';
         <text class="quiet" x="-8" [attr.y]="y(g) + 4" text-anchor="end">{{ tick(g, $last) }}</text>
       }
       @for (o of shape().others; track o.id) {
-        <path class="other" [attr.d]="o.path" [attr.stroke-dasharray]="dashes[$index % dashes.length]" />
-        <text class="other" [attr.x]="o.labelX" [attr.y]="o.labelY - 3">{{ o.name }}</text>
+        <path class="other" [attr.d]="o.path" [attr.stroke-dasharray]="dash($index)">
+          <title>{{ o.name }}</title>
+        </path>
       }
       <path class="total" [attr.d]="shape().total" />
       @for (layer of shape().layers; track layer.name) {
@@ -121,26 +123,18 @@ import { weightGeometry, type Layer } from './weight-geometry';
     text.water {
       fill: var(--glacier);
       font-weight: 600;
+    }
+    // words and figures interrupt the lines that run under them
+    svg text {
       paint-order: stroke;
       stroke: var(--ground);
-      stroke-width: 3px;
+      stroke-width: 5px;
+      stroke-linejoin: round;
     }
     path.other {
       fill: none;
       stroke: var(--ink-quiet);
       stroke-width: 1.2;
-    }
-    text.other {
-      fill: var(--ink-quiet);
-      font-size: 12px;
-      paint-order: stroke;
-      stroke: var(--ground);
-      stroke-width: 3px;
-    }
-    @media (max-width: 720px) {
-      text.other {
-        display: none;
-      }
     }
     .dot {
       fill: var(--control-line);
@@ -161,10 +155,6 @@ import { weightGeometry, type Layer } from './weight-geometry';
       fill: var(--ink);
       opacity: 1;
       font-weight: 600;
-      paint-order: stroke;
-      stroke: var(--ground);
-      stroke-width: 2.5px;
-      stroke-opacity: 0.75;
     }
     text.sum {
       font: 700 14px var(--signs);
@@ -182,9 +172,7 @@ export class WeightChart {
   /** The drawing, for those who export it. */
   readonly figure = viewChild.required<ElementRef<SVGSVGElement>>('figure');
 
-  /** Tell the other kits apart. */
-  protected readonly dashes = ['7 2', '2 3', '12 3 2 3', '1 5', '16 5'];
-
+  protected readonly dash = kitDash;
   private readonly width = measuredWidth(1080);
   private readonly unitG = computed(() => this.units.unit('mass').factor);
   protected readonly axis = computed(() => this.trail.of(this.plan(), this.width()));

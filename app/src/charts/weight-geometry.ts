@@ -3,7 +3,6 @@ import type { KitLine } from '@tinder/core/study';
 import { ticks } from 'd3-array';
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
-import { spreadUp } from './label-spread';
 import type { TimeAxis } from './time-axis';
 
 export type LayerName = 'hardware' | 'containers' | 'reserve' | 'fuel';
@@ -28,8 +27,8 @@ export interface WeightGeometry {
   starts: { x: number; g: number; room: boolean }[];
   /** Water carried to a dry camp, on top of the day's load; cut off at the top of the chart. */
   water: { x: number; width: number; y: number; height: number; massG: number }[];
-  /** The other kits, each a line with its name where there is room for it. */
-  others: { id: string; name: string; path: string; labelX: number; labelY: number }[];
+  /** The other kits, each a line. */
+  others: { id: string; name: string; path: string }[];
 }
 
 /** A day boundary with what is carried there; a stop that fills up has two, before and after. */
@@ -38,8 +37,6 @@ interface Carried {
   grams: Record<LayerName, number>;
 }
 const LAYERS: readonly LayerName[] = ['hardware', 'containers', 'reserve', 'fuel'];
-/** Height of a line of words, px. */
-const LINE = 13;
 /** Width that a weight's label takes, px. */
 const LABEL = 52;
 
@@ -82,7 +79,6 @@ export function weightGeometry(plan: Plan, axis: TimeAxis, height: number, unitG
   const total = line<number>()
     .x((_, i) => points[i].x)
     .y((g) => y(g / unitG))(base);
-  const longest = plan.carries.reduce((a, b) => (b.days.length > a.days.length ? b : a));
   let free = -Infinity;
   const starts = plan.carries.map((c) => {
     const x = axis.x(c.days[0].day - 1);
@@ -105,21 +101,11 @@ export function weightGeometry(plan: Plan, axis: TimeAxis, height: number, unitG
       const top = Math.max(0, y(((load?.totalG ?? 0) + d.carriedWaterMl) / unitG));
       return [{ x: axis.x(d.day - 1), width: axis.x(d.day) - axis.x(d.day - 1), y: top, height: foot - top, massG: d.carriedWaterMl }];
     }),
-    others: spreadUp(
-      others.map((o) => otherLine(o, axis, longest.days[0].day, (g) => y(g / unitG))),
-      LINE,
-    ),
+    others: others.map((o) => otherLine(o, axis, (g) => y(g / unitG))),
   };
 }
 
-/** Named where the plan carries longest without filling up: there the kits lie furthest apart. */
-function otherLine(
-  { id, name, carries }: KitLine,
-  axis: TimeAxis,
-  namedOn: number,
-  y: (g: number) => number,
-): WeightGeometry['others'][number] {
+function otherLine({ id, name, carries }: KitLine, axis: TimeAxis, y: (g: number) => number): WeightGeometry['others'][number] {
   const points = carries.flatMap((c) => c.loadsG.map((g, i): [number, number] => [axis.x(c.firstDay - 1 + i), y(g)]));
-  const named = points.findLast(([x]) => x <= axis.x(namedOn)) ?? points[0];
-  return { id, name, path: line<[number, number]>()(points) ?? '', labelX: axis.x(namedOn) + 4, labelY: named?.[1] ?? 0 };
+  return { id, name, path: line<[number, number]>()(points) ?? '' };
 }

@@ -81,10 +81,10 @@ describe('a new trip from answers', () => {
   it('is made from what was answered and opened; undo takes it away', () => {
     const panel = new Panel(StarterTrip);
     panel.type('how many nights out', '11');
-    panel.pick('Hot meals a day', '1');
+    panel.pick('Hot meals a day', 'supper');
     panel.pick('Last meal out there', 'supper');
     expect(panel.text).toContain('Assumed: 12 °C at supper and 6 °C at breakfast');
-    panel.pick('How cold', 'bySeason');
+    panel.pick('How cold', 'by season');
     panel.pick('Season', 'autumn');
     panel.type('stops on the way', '2');
     panel.type('rough height of the camps', '6000 ft');

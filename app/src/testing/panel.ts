@@ -62,8 +62,12 @@ export class Panel<T> {
     this.fixture.detectChanges();
   }
 
-  pick(group: string, value: string): void {
-    this.find<HTMLInputElement>(`[aria-label="${group}"] input[value="${value}"]`).dispatchEvent(new Event('change'));
+  /** Chooses the words of a group named so. */
+  pick(group: string, words: string): void {
+    const labels = [...this.find(`[aria-label="${group}"]`).querySelectorAll('label')];
+    const label = labels.find((l) => l.textContent?.trim() === words);
+    if (!label) throw new Error(`“${group}” has no “${words}” but ${labels.map((l) => l.textContent?.trim()).join(', ')}`);
+    label.click();
     this.fixture.detectChanges();
   }
 

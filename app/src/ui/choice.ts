@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { NzRadioModule } from 'ng-zorro-antd/radio';
 
 export interface Option<T extends string = string> {
   value: T;
@@ -7,48 +9,23 @@ export interface Option<T extends string = string> {
 
 let nextName = 0;
 
-/** A few words to choose one of, the chosen one underlined. Radio buttons underneath. */
+/** A few words to choose one of, the chosen one underlined: radio buttons whose circle is left out. */
 @Component({
   selector: 'app-choice',
+  imports: [FormsModule, NzRadioModule],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div role="radiogroup" [attr.aria-label]="label()">
+    <nz-radio-group
+      role="radiogroup"
+      [attr.aria-label]="label()"
+      [nzName]="name"
+      [ngModel]="value()"
+      (ngModelChange)="valueChange.emit($event)"
+    >
       @for (o of options(); track o.value) {
-        <label [class.on]="o.value === value()">
-          <input type="radio" [name]="name" [value]="o.value" [checked]="o.value === value()" (change)="valueChange.emit(o.value)" />
-          <span>{{ o.label }}</span>
-        </label>
+        <label nz-radio [nzValue]="o.value">{{ o.label }}</label>
       }
-    </div>
-  `,
-  styles: `
-    div {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 0 10px;
-    }
-    label {
-      padding: var(--thumb-pad, 2px) 0;
-      color: var(--ink-quiet);
-      cursor: pointer;
-    }
-    span {
-      border-bottom: 2px solid transparent;
-    }
-    .on span {
-      border-color: var(--ember);
-      color: var(--ink);
-      font-weight: 600;
-    }
-    input {
-      position: absolute;
-      opacity: 0;
-      width: 1px;
-    }
-    label:has(:focus-visible) {
-      outline: 2px solid var(--ink);
-      outline-offset: 1px;
-    }
+    </nz-radio-group>
   `,
 })
 export class Choice<T extends string> {

@@ -13,14 +13,15 @@ describe('the wind editor', () => {
   it('takes the walker’s words, and turns them into a forecast with about the same wind at the flame', () => {
     const { panel, said } = edit({ kind: 'words', word: 'blown' });
     panel.pick('wind', 'steady');
-    panel.pick('wind', 'forecast');
+    panel.pick('wind', 'by forecast');
     expect(said[0].wind).toEqual({ kind: 'words', word: 'steady' });
     expect(unscreenedWindMps(said[1].wind)).toBeCloseTo(4, 0);
   });
 
-  it('reads a measured speed as the nearest word', () => {
+  it('reads a measured speed as the nearest word', async () => {
     const { panel } = edit({ kind: 'flame', mps: 3.4 });
-    expect(panel.element.querySelector<HTMLInputElement>('input:checked')?.value).toBe('blown');
+    await panel.settle();
+    expect(panel.element.querySelector('input:checked')?.closest('label')?.textContent?.trim()).toBe('blown about');
   });
 
   it('takes a forecast in any unit, in Beaufort’s words, and the kind of camp', () => {
