@@ -11,7 +11,7 @@ const row = (page: Page, words: string) => page.getByRole('row').filter({ has: p
 test('every side of Carry answers without violations and fits', async ({ page }) => {
   await open(page, '/carry');
   const answered: [string, RegExp][] = [
-    ['leg by leg', /\d+ g heavier/],
+    ['leg by leg', /\d+\sg heavier/],
     ['at the shelf', /With nothing bought here/],
     ['other lengths', /Lightest of those that cook/],
     ['weight and risk', /the front, from light to safe/],
@@ -67,7 +67,7 @@ test('load-outs go out as CSV, the charts as SVG', async ({ page }) => {
   };
   await expect(page.getByRole('group', { name: 'carried weight of every kit' })).toContainText('alcohol in a cone');
   const chart = await save('as SVG');
-  expect(chart).toMatch(/^<svg[\s\S]*alcohol in a cone[\s\S]*679 g/);
+  expect(chart).toMatch(/^<svg[\s\S]*alcohol in a cone[\s\S]*679\sg/);
   await turnTo(page, 'leg by leg');
   const csv = await save('load-outs as CSV');
   const lines = csv.trim().split('\r\n');

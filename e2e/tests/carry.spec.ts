@@ -49,7 +49,7 @@ for (const size of SIZES) {
 
       await page.getByLabel('burner', { exact: true }).selectOption({ label: 'open-jet alcohol burner' });
       await expect(loadout(page).getByRole('listitem').first()).toContainText('bottle');
-      await expect(page.getByRole('region', { name: 'supper' })).toContainText(/pour \d+ mL/);
+      await expect(page.getByRole('region', { name: 'supper' })).toContainText(/pour \d+\smL/);
       await page.getByLabel('burner', { exact: true }).selectOption({ label: 'tablet tray, one lit' });
       await expect(loadout(page).getByRole('listitem').first()).toContainText(/\d+ tablets of 14 g/);
     });
@@ -216,7 +216,7 @@ test('a bad purchase is pinned, its price is seen, and one that is too small is 
   await page.getByText('how it is chosen').click();
   await type(page, '450 g cans to buy here, decided', '1');
   await expect(loadout(page)).toContainText('Bought here: 450 g can, new');
-  await expect(loadout(page)).toContainText(/What is pinned costs \d+ g carried all the way/);
+  await expect(loadout(page)).toContainText(/What is pinned costs \d+\sg carried all the way/);
   await type(page, '450 g cans to buy here, decided', '0');
   // with nothing bought here, the stop before has to provide for it
   await expect(loadout(page)).toContainText('Nothing is bought here. Carried on: 230 g can, new');

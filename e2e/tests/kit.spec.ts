@@ -1,4 +1,3 @@
-import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { expect, expectFits, open, test, turnTo, type, verdict } from './helpers';
 
@@ -89,7 +88,7 @@ test('the rack goes out as JSON and CSV and comes in again, and the nest as a dr
   const pieces = await save('pieces, CSV');
   expect(await save('kits, CSV')).toContain('cold soak,jar for soaking');
   expect(await save('scores, CSV')).toContain('fuss,,small can burner,5');
-  expect(await save('SVG')).toMatch(/^<svg[\s\S]*94 mm inside/);
+  expect(await save('SVG')).toMatch(/^<svg[\s\S]*94\smm inside/);
   expect((await save('PNG')).slice(1, 4)).toBe('PNG');
   const bad = `${pieces}bent pot,pot,90\r\nodd,boat,1\r\n`;
   await page

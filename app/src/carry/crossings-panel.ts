@@ -9,12 +9,15 @@ import { measuredWidth } from '../ui/measured-width';
 import { Drag, stepTo, type KeyStep } from '../ui/drag';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
+import { kitDash } from '../charts/kit-dashes';
 import { crossingsGeometry } from '../charts/crossings-geometry';
 import { crossingsWords, lightestWords, onCarriesWords, spanWords } from '../words/crossing-words';
 import { KitLines } from './kit-lines-service';
 
 const HEIGHT = 250;
 const NAMES = 190;
+/** Width of a letter of a name, px, generously. */
+const LETTER = 6.5;
 
 /** Crossings: what every kit would weigh on a carry of one to twenty-one such days, and where the lighter one changes. */
 @Component({
@@ -33,7 +36,7 @@ const NAMES = 190;
       <svg
         #figure
         width="100%"
-        [attr.height]="H + 38"
+        [attr.height]="H + 66"
         role="slider"
         tabindex="0"
         aria-label="Days between two stops"
@@ -55,7 +58,7 @@ const NAMES = 190;
           <line class="turn" [attr.x1]="g.x(c.days - 0.5)" [attr.x2]="g.x(c.days - 0.5)" y1="8" [attr.y2]="H" />
         }
         @for (l of g.lines; track l.id) {
-          <path [attr.d]="l.path" [class.own]="l.id === all[0].id" class="kit" />
+          <path [attr.d]="l.path" [class.own]="l.id === all[0].id" class="kit" [attr.stroke-dasharray]="dashes().get(l.id)" />
           <path class="lead" [attr.d]="'M' + (g.x(longest) + 3) + ',' + l.endY + ' L' + (g.x(longest) + 12) + ',' + (l.labelY - 4)" />
           <text [attr.x]="g.x(longest) + 16" [attr.y]="l.labelY" [class.strong]="l.id === all[0].id">{{ l.name }}</text>
         }
@@ -64,7 +67,14 @@ const NAMES = 190;
           <text class="quiet" [attr.x]="g.x(d)" [attr.y]="H + 16" text-anchor="middle">{{ d }}</text>
         }
         <text class="quiet" [attr.x]="g.x(longest) / 2" [attr.y]="H + 32" text-anchor="middle">days between two stops</text>
-        <text class="quiet" x="4" y="4">carried</text>
+        <text class="quiet" x="-8" y="6" text-anchor="end">carried</text>
+        @for (r of runs(); track r.from) {
+          <rect class="run" [class.own]="r.own" [attr.x]="r.x" [attr.width]="r.width" [attr.y]="H + 42" height="20" />
+          @if (r.fits) {
+            <text [class.on-own]="r.own" [attr.x]="r.x + r.width / 2" [attr.y]="H + 56" text-anchor="middle">{{ r.name }}</text>
+          }
+        }
+        <text class="quiet" x="-8" [attr.y]="H + 56" text-anchor="end">lightest</text>
       </svg>
       <div class="below">
         <table>
@@ -118,6 +128,17 @@ const NAMES = 190;
     path.kit.own {
       stroke: var(--ember);
       stroke-width: 2.4;
+    }
+    .run {
+      fill: var(--hill-foot);
+      stroke: var(--ground);
+    }
+    .run.own {
+      fill: var(--ember);
+    }
+    text.on-own {
+      fill: var(--ground);
+      font-weight: 600;
     }
     .lead {
       fill: none;
@@ -177,15 +198,38 @@ export class CrossingsPanel {
   protected readonly crossed = computed(() =>
     this.pairs().map(({ own, other, list }) => ({ name: other.name, ...crossingsWords(own, other, list) })),
   );
-  /** Who is lightest when, among the kits that cook. */
-  protected readonly says = computed(() => {
+  /** The kits that cook, or all of them where none does. */
+  private readonly among = computed(() => {
     const all = this.kits() ?? [];
     const cooking = all.filter((k) => k.dailyG > 0);
-    const among = cooking.length ? cooking : all;
-    const runs = lightestByLength(among, this.by());
-    const name = (id: string) => all.find((k) => k.id === id)?.name ?? '';
-    return `${lightestWords(runs, name)} ${onCarriesWords(lightestOnCarries(all, among, this.by()), name)}`;
+    return cooking.length ? cooking : all;
   });
+  private readonly lightest = computed(() => lightestByLength(this.among(), this.by()));
+  private readonly nameOf = (id: string): string => this.kits()?.find((k) => k.id === id)?.name ?? '';
+  /** Who is lightest when, in words. */
+  protected readonly says = computed(() => {
+    const onCarries = lightestOnCarries(this.kits() ?? [], this.among(), this.by());
+    return `${lightestWords(this.lightest(), this.nameOf)} ${onCarriesWords(onCarries, this.nameOf)}`;
+  });
+  /** Who is lightest when, as a band below the axis. */
+  protected readonly runs = computed(() => {
+    const { x } = this.shape();
+    const edge = (days: number): number => x(Math.min(LONGEST_DAYS, Math.max(1, days)));
+    return this.lightest().map(({ id, ties, from, to }) => {
+      const name = [id, ...ties].map(this.nameOf).join(' or ');
+      const [left, right] = [edge(from - 0.5), edge(to + 0.5)];
+      return { from, name, own: id === this.kits()?.[0].id, x: left, width: right - left, fits: right - left > name.length * LETTER };
+    });
+  });
+  /** As in the chart of carried weight: the carried kit in full, each of the others by its dash. */
+  protected readonly dashes = computed(
+    () =>
+      new Map(
+        this.kits()
+          ?.slice(1)
+          .map((k, i) => [k.id, kitDash(i)]),
+      ),
+  );
   protected readonly at = computed(() => {
     const all = this.kits() ?? [];
     const massOf = (k: (typeof all)[number]) => k[this.by()][this.days() - 1];

@@ -3,6 +3,7 @@ import { writeLoadOutCsv } from '@tinder/core/plan';
 import type { LegKitChoice } from '@tinder/core/study';
 import { withKitOnLeg } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { ContainerShape } from '../charts/container-shape';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
 import { RESTING, study } from '../planning/study';
@@ -19,7 +20,7 @@ import { problemWords } from '../words/problem-words';
 /** Every stop's load-out in one table, and another kit on some legs: what each would save or cost there. */
 @Component({
   selector: 'app-legs-panel',
-  imports: [NzButtonComponent, StudyNote],
+  imports: [ContainerShape, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
@@ -48,7 +49,14 @@ import { problemWords } from '../words/problem-words';
               <td class="number">{{ r.days }}</td>
               <td>{{ r.with }}</td>
               <td class="quiet">{{ r.how }}</td>
-              <td class="quiet">{{ r.left }}</td>
+              <td class="quiet left">
+                <span class="shapes">
+                  @for (c of r.leaves; track $index) {
+                    <app-container-shape [container]="c" [scale]="0.45" />
+                  }
+                </span>
+                {{ r.left }}
+              </td>
               <td class="number">{{ r.burns }}</td>
               <td class="number">{{ r.start }}</td>
               <td class="number" [class.over]="r.over">{{ r.chance }}</td>
@@ -104,6 +112,10 @@ import { problemWords } from '../words/problem-words';
   `,
   styleUrl: './study.less',
   styles: `
+    .shapes {
+      display: flex;
+      gap: 2px;
+    }
     h2[id='leg-kits-title'] {
       margin-top: 14px;
     }
@@ -163,6 +175,7 @@ export class LegsPanel {
         with: leavesWithWords(c, this.units),
         how: supplyWords(c),
         left: leftBehindWords(c, this.units),
+        leaves: c.left,
         burns: this.units.text(c.demandG, 'mass'),
         start: this.units.text(c.profile.startG, 'mass'),
         chance: risk ? chanceWords(risk) : c.fuelG > 0 ? '…' : '',

@@ -7,7 +7,7 @@ import type { Container } from '@tinder/core/carry';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let s = shape();
-    <svg [attr.width]="s.width" height="84" aria-hidden="true">
+    <svg [attr.width]="s.width * scale()" [attr.height]="84 * scale()" [attr.viewBox]="'0 0 ' + s.width + ' 84'" aria-hidden="true">
       @if (container().kind === 'tablets') {
         @for (y of s.stack; track y) {
           <rect class="fuel" x="3" [attr.y]="y" width="38" height="6" rx="1" />
@@ -38,6 +38,8 @@ export class ContainerShape {
   private static count = 0;
   protected readonly id = `container-${ContainerShape.count++}`;
   readonly container = input.required<Container>();
+  /** Size of the drawing; 1 is 84 px high. */
+  readonly scale = input(1);
 
   protected readonly shape = computed(() => {
     const c = this.container();

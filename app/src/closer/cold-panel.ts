@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { strengthName } from '@tinder/core/canister';
-import { kitInUse, WITHDRAWAL_C } from '@tinder/core/plan';
+import { kitInUse, planDayOf, WITHDRAWAL_C } from '@tinder/core/plan';
 import { PlanService } from '../planning/plan-service';
 import { FOLLOWING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
@@ -11,12 +11,13 @@ import { blendWords, coldReadingWords, coldWords, STRENGTH_WORDS } from '../word
 import { Units } from '../words/units';
 import { CloserService } from './closer-service';
 import { coldGeometry } from '../charts/cold-geometry';
+import { BlendsHere } from './blends-here';
 import { OwnCan } from './own-can';
 
 /** The cold map: how strong a flame the can feeds when lit, by air temperature and what is left, with the trip's meals on it. */
 @Component({
   selector: 'app-cold-panel',
-  imports: [Drag, OwnCan, StudyNote],
+  imports: [BlendsHere, Drag, OwnCan, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-study-note [study]="looked" />
@@ -70,6 +71,7 @@ import { OwnCan } from './own-can';
           {{ plans.tripHere().kit.ownBlend ? 'From your own can' : 'Assumed' }}: {{ blend() }}, Raoult’s law, drawn down at
           {{ units.text(withdrawalC, 'temperature') }}. A can of another mix, or your own burner in your own hand, overrules it.
         </p>
+        <app-blends-here [airC]="at().airC" [fraction]="at().fraction" [altitudeM]="altitudeM()" />
         <app-own-can />
       }
     } @else if (looked.fresh()) {
@@ -96,6 +98,11 @@ export class ColdPanel {
   );
   protected readonly view = computed(() => this.looked.last()?.answer);
   protected readonly mapWidth = computed(() => Math.max(200, this.width() - 80));
+  /** Of the marked day, as the map is drawn for. */
+  protected readonly altitudeM = computed(() => {
+    const asked = this.service.asked();
+    return asked ? planDayOf(asked.planned.plan, asked.day).altitudeM : 0;
+  });
   protected readonly shape = computed(() => {
     const v = this.view();
     return v && coldGeometry(v, this.mapWidth(), this.H);

@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import type { DoseChoice } from '@tinder/core/plan';
+import { MOST_RELIGHTS, type DoseChoice } from '@tinder/core/plan';
+import { doseGeometry } from '../charts/dose-geometry';
 import { FOLLOWING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
+import { measuredWidth } from '../ui/measured-width';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { dilutionWords, doseAmountWords, doseSpreadWords, doseTableWords, overnightWords, shareWords } from '../words/dose-words';
@@ -19,6 +21,26 @@ import { CloserService } from './closer-service';
         <app-study-note [study]="looked" />
         @if (table(); as t) {
           <p class="says">{{ says() }}</p>
+          @if (shape(); as g) {
+            <svg width="100%" [attr.height]="H + 18" role="img" [attr.aria-label]="spoken()">
+              @for (s of [0, 0.5, 1]; track s) {
+                <line class="grid" x1="0" [attr.x2]="drawn()" [attr.y1]="g.y(s)" [attr.y2]="g.y(s)" />
+                <text class="quiet" x="-8" [attr.y]="g.y(s) + 4" text-anchor="end">{{ 100 * s }} %</text>
+              }
+              <line class="threshold" x1="0" [attr.x2]="drawn()" [attr.y1]="g.limitY" [attr.y2]="g.limitY" />
+              <path class="time" [attr.d]="g.path" />
+              @for (m of g.marks; track m.amount) {
+                <circle [class.best]="m.best" [attr.cx]="m.x" [attr.cy]="m.y" [attr.r]="m.best ? 6 : 3" />
+                @if (m.named) {
+                  <text [class.strong]="m.best" [attr.x]="m.x" [attr.y]="H + 15" text-anchor="middle">{{ marked(m.amount) }}</text>
+                }
+              }
+            </svg>
+            <p class="quiet key">
+              Along: what is {{ t.unit === 'mL' ? 'poured' : 'lit' }}; upwards: the chance that it is too little. Dashed: one evening in
+              ten.
+            </p>
+          }
           <table>
             <thead>
               <tr>
@@ -83,6 +105,19 @@ import { CloserService } from './closer-service';
     </div>
   `,
   styleUrl: './closer.less',
+  styles: `
+    svg {
+      display: block;
+      overflow: visible;
+      margin: 6px 0 4px 42px;
+    }
+    circle {
+      fill: var(--ink);
+    }
+    circle.best {
+      fill: var(--ember);
+    }
+  `,
 })
 export class DosePanel {
   protected readonly units = inject(Units);
@@ -99,6 +134,17 @@ export class DosePanel {
     ({ planned: { trip, plan }, day }, { signal }) => this.worker.ask('dose', { trip, plan }, { day }, signal),
   );
   protected readonly table = computed(() => this.looked.last()?.answer);
+  private readonly width = measuredWidth(520);
+  protected readonly H = 110;
+  protected readonly drawn = computed(() => Math.max(160, Math.min(420, this.width() / 2 - 70)));
+  protected readonly shape = computed(() => {
+    const t = this.table();
+    return t && t.choices.length > 1 ? doseGeometry(t, MOST_RELIGHTS, this.drawn(), this.H) : undefined;
+  });
+  protected readonly spoken = computed(() => {
+    const t = this.table();
+    return t ? `Chance that a dose is too little: ${t.choices.map((c) => `${this.amount(c)} ${shareWords(c.relight)}`).join(', ')}` : '';
+  });
   protected readonly share = shareWords;
   protected readonly spread = doseSpreadWords();
   protected readonly overnight = overnightWords();
@@ -115,6 +161,11 @@ export class DosePanel {
     return t && meal ? doseTableWords(t, meal, this.units) : '';
   });
   protected readonly dilution = computed(() => dilutionWords(this.spiritMl(), this.from(), this.to(), this.units));
+
+  protected marked(amount: number): string {
+    const choice = this.table()?.choices.find((c) => c.amount === amount);
+    return choice ? this.amount(choice) : '';
+  }
 
   protected amount(c: DoseChoice): string {
     const t = this.table();

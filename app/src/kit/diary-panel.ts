@@ -1,19 +1,21 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
+import { DateField } from '../ui/date-field';
 import { KitStudy } from './kit-study';
 
 /** What was carried when, and why it was changed. */
 @Component({
   selector: 'app-diary-panel',
-  imports: [NzButtonComponent, NzInputDirective],
+  imports: [DateField, NzButtonComponent, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what I carried, and why I changed it</h2>
     <div class="new">
-      <label
-        ><span class="quiet">on</span><input nz-input type="date" [value]="date()" (change)="date.set($any($event.target).value)"
-      /></label>
+      <span class="on">
+        <label class="quiet" for="diary-date">on</label>
+        <app-date-field fieldId="diary-date" [value]="date()" (valueChange)="date.set($event)" />
+      </span>
       <label
         ><span class="quiet">with {{ study.kit()?.name ?? 'no kit' }}, because</span
         ><input

@@ -128,6 +128,8 @@ describe('a stop', () => {
     panel.type('post by', '2027-08-10');
     panel.type('in it', 'two cans');
     expect(trip().stops[1].box).toEqual({ postBy: '2027-08-10', note: 'two cans' });
+    panel.type('post by', '');
+    expect(trip().stops[1].box?.postBy).toBeNull();
     expect(panel.text).toContain('must never fly');
     panel.press('take this stop out');
     expect(trip().stops.map((s) => s.name)).not.toContain('Harrow Junction');
@@ -171,6 +173,8 @@ describe('the trip as a whole', () => {
     panel.type('starts', '2028-06-01');
     panel.type('latitude, south below zero', '-44');
     expect(trip()).toMatchObject({ name: 'Divide, second try', startDate: '2028-06-01', latitudeDeg: -44 });
+    panel.type('starts', '31.6.2028');
+    expect(panel.text).toContain('“31.6.2028” is no day');
     panel.type('starts', '');
     expect(trip().startDate).toBe('2028-06-01');
   });

@@ -7,6 +7,7 @@ import { NzInputDirective } from 'ng-zorro-antd/input';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
+import { DateField } from '../ui/date-field';
 import { QuantityField } from '../ui/quantity-field';
 import { packageName, STOP_KIND_WORDS } from '../words/trail-words';
 import { ChosenStop } from './chosen-stop';
@@ -15,7 +16,7 @@ import { takeName } from '../ui/take-name';
 /** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
 @Component({
   selector: 'app-stop-panel',
-  imports: [Choice, NzButtonComponent, NzInputDirective, PickField, QuantityField],
+  imports: [Choice, DateField, NzButtonComponent, NzInputDirective, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the stop</h2>
@@ -87,7 +88,7 @@ import { takeName } from '../ui/take-name';
     @if (s.box; as b) {
       <div class="line">
         <label class="name" for="post-by">post by</label>
-        <input id="post-by" nz-input class="left" type="date" [value]="b.postBy ?? ''" (change)="postBy($any($event.target).value)" />
+        <app-date-field fieldId="post-by" [optional]="true" [value]="b.postBy" (valueChange)="postBy($event)" />
       </div>
       <div class="line">
         <label class="name" for="box-note">in it</label>

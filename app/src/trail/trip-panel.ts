@@ -5,6 +5,7 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Commands } from '../commands/commands';
 import { WorkspaceStore } from '../store/workspace-store';
+import { DateField } from '../ui/date-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../words/units';
 import { takeName } from '../ui/take-name';
@@ -12,7 +13,7 @@ import { takeName } from '../ui/take-name';
 /** The trip as a whole: its name, when and where; and the ways in and out of it. */
 @Component({
   selector: 'app-trip-panel',
-  imports: [NzButtonComponent, NzInputDirective, QuantityField],
+  imports: [DateField, NzButtonComponent, NzInputDirective, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the trip</h2>
@@ -23,7 +24,7 @@ import { takeName } from '../ui/take-name';
     </div>
     <div class="line">
       <label class="name" for="start-date">starts</label>
-      <input id="start-date" nz-input class="left" type="date" [value]="t.startDate" (change)="start($any($event.target))" />
+      <app-date-field fieldId="start-date" [value]="t.startDate" (valueChange)="start($event)" />
     </div>
     <div class="line">
       <span class="name">latitude</span>
@@ -89,10 +90,8 @@ export class TripPanel {
     this.store.editTrip('name', (t) => (t.name === name ? t : { ...t, name }));
   }
 
-  protected start(field: HTMLInputElement): void {
-    const startDate = field.value;
-    if (startDate) this.store.editTrail('start', (t) => ({ ...t, startDate }));
-    else field.value = this.store.trip().startDate; // an emptied field gives the date back
+  protected start(startDate: string): void {
+    this.store.editTrail('start', (t) => ({ ...t, startDate }));
   }
 
   protected latitude(latitudeDeg: number): void {

@@ -23,6 +23,7 @@ let nextName = 0;
       (ngModelChange)="valueChange.emit($event)"
     >
       @for (o of options(); track o.value) {
+        <!-- eslint-disable-next-line @angular-eslint/template/label-has-associated-control -- the radio button is inside it -->
         <label nz-radio [nzValue]="o.value">{{ o.label }}</label>
       }
     </nz-radio-group>

@@ -5,7 +5,7 @@ describe('quantity field', () => {
   let fixture: ComponentFixture<QuantityField>;
   let taken: number[];
   const field = () => (fixture.nativeElement as HTMLElement).querySelector('input') as HTMLInputElement;
-  const note = () => (fixture.nativeElement as HTMLElement).querySelector('.error, .echo')?.textContent?.trim();
+  const note = () => (fixture.nativeElement as HTMLElement).querySelector('.error, .echo')?.textContent?.replace(/\s+/g, ' ').trim();
   const type = (text: string, key = 'Enter') => {
     field().value = text;
     field().dispatchEvent(new Event('input'));

@@ -104,7 +104,7 @@ export class QuantityField {
 
   private worded(value: number): string {
     const decimals = this.decimals();
-    return this.bare() ? this.units.number(value, this.quantity(), decimals) : this.units.text(value, this.quantity(), decimals);
+    return this.bare() ? this.units.number(value, this.quantity(), decimals) : this.units.plain(value, this.quantity(), decimals);
   }
 
   protected key(event: KeyboardEvent): void {

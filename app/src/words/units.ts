@@ -1,12 +1,20 @@
 import { formatNumber, formatQuantity, type Quantity, type Unit } from '@tinder/core/units';
 
+/** A space that no line ends at. */
+const NO_BREAK = '\u00a0';
+
 /** Numbers in the units the walker prefers; who knows the preference says which they are. Every sentence is written with one of these. */
 export abstract class Units {
   /** The preferred unit of a quantity. Read inside a template or `computed`, it follows the preference. */
   abstract unit(quantity: Quantity): Unit;
 
-  /** "14.8 g", "0.52 oz". */
+  /** "14.8 g", "0.52 oz"; number and unit stay on one line. */
   text(value: number, quantity: Quantity, decimals?: number): string {
+    return this.plain(value, quantity, decimals).replaceAll(' ', NO_BREAK);
+  }
+
+  /** "14.8 g" as it is typed, for fields and files. */
+  plain(value: number, quantity: Quantity, decimals?: number): string {
     return formatQuantity(value, quantity, this.unit(quantity).symbol, decimals);
   }
 

@@ -1,6 +1,7 @@
 import { ambientPressurePa } from '../air';
 import { coldMap, flameStrength, lowestAirC, STRENGTHS, type ColdSetup, type Strength } from '../canister';
 import { isGas } from '../catalogue';
+import { FUELS } from '../fuel';
 import { MEALS, type Trip } from '../model';
 import { kitInUse, WITHDRAWAL_C, type Plan } from '../plan';
 
@@ -59,4 +60,21 @@ export function coldView(trip: Trip, plan: Plan, altitudeM: number): ColdView | 
     meals,
     belowLimit: meals.length ? meals.filter((m) => m.strength < 0.25).length / meals.length : 0,
   };
+}
+
+/** A blend at one place of the cold map, the strongest first. */
+export interface BlendHere {
+  fuelId: string;
+  name: string;
+  /** Strength of the flame when lit, 0–1. */
+  strength: number;
+}
+
+/** Every gas there is, as strong as the kit's burner would be on it at `altitudeM` in air of `airC` with `fraction` (0–1) of the can left; empty without a can. */
+export function blendsHere(trip: Trip, altitudeM: number, airC: number, fraction: number): BlendHere[] {
+  const setup = coldSetup(trip, altitudeM);
+  if (!setup) return [];
+  return FUELS.flatMap((f): BlendHere[] =>
+    f.kind === 'gas' ? [{ fuelId: f.id, name: f.name, strength: flameStrength({ ...setup, blend: f.blend }, airC, fraction) }] : [],
+  ).sort((a, b) => b.strength - a.strength);
 }
