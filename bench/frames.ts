@@ -1,4 +1,4 @@
-// How smooth a drag on the ribbon is: frame times while dragging, as ratios to those of the same page left alone.
+// How smooth dragging is on every view that drags: frame times while dragging, as ratios to those of the same page left alone.
 import { chromium, type Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
 
@@ -6,6 +6,14 @@ const PORT = 3112;
 const SIZES = [
   { name: 'desk', width: 1280, height: 800 },
   { name: 'phone', width: 390, height: 844 },
+];
+
+/** What is dragged: where the drag starts in the box of an element, and how far it goes to and fro, as shares of its width. */
+const DRAGS = [
+  { name: 'a stop on Trail', view: 'trail', element: 'svg.ribbon', x: 5 / 23, y: 44, swing: 2.5 / 23 },
+  { name: 'a brush on Menu', view: 'menu', element: 'svg.ribbon', x: 0.3, y: 70, swing: 0.2 },
+  { name: 'the air on Carry', view: 'carry', element: 'app-walk-panel input.cold', x: 0.5, y: 10, swing: 0.3 },
+  { name: 'the flame in the closer look', view: 'carry', element: 'app-flame-panel svg', x: 0.5, y: 60, swing: 0.3 },
 ];
 
 /** In the page: notes the time of every frame. Text, so that no build step rewrites it. */
@@ -35,28 +43,31 @@ await new Promise<void>((resolve, reject) => {
 });
 const browser = await chromium.launch({ executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium', args: ['--no-sandbox'] });
 try {
-  for (const { name, width, height } of SIZES) {
-    const page = await (await browser.newContext({ viewport: { width, height }, serviceWorkers: 'block' })).newPage();
-    await page.goto(`http://127.0.0.1:${PORT}/trail`);
-    await page.getByRole('table', { name: 'stops and legs' }).waitFor();
-    const box = await page.locator('svg.ribbon').boundingBox();
-    if (!box) throw new Error('no ribbon');
-    const take = await watchFrames(page);
-    await page.waitForTimeout(1500);
-    const idle = await take();
-    const x = (day: number): number => box.x + (box.width * day) / 23;
-    await page.mouse.move(x(5), box.y + 44);
-    await page.mouse.down();
-    for (let i = 0; i <= 90; i++) await page.mouse.move(x(5 + 2.5 * Math.sin(i / 6)), box.y + 44);
-    await page.mouse.up();
-    const dragging = await take();
-    const ratio = (q: number): string => (quantile(dragging, q) / quantile(idle, q)).toFixed(2);
-    console.log(
-      `frames     ${name}: dragging a stop takes ${ratio(0.5)} times an empty frame (median), ${ratio(0.95)} at the 95th percentile; ` +
-        `for orientation ${quantile(dragging, 0.5).toFixed(1)} and ${quantile(dragging, 0.95).toFixed(1)} ms over ${dragging.length} frames`,
-    );
-    await page.close();
-  }
+  for (const { name, width, height } of SIZES)
+    for (const drag of DRAGS) {
+      const page = await (await browser.newContext({ viewport: { width, height }, serviceWorkers: 'block' })).newPage();
+      await page.goto(`http://127.0.0.1:${PORT}/${drag.view}`);
+      const dragged = page.locator(drag.element).first();
+      await dragged.waitFor();
+      await dragged.scrollIntoViewIfNeeded();
+      const box = await dragged.boundingBox();
+      if (!box) throw new Error(`nothing to drag: ${drag.element}`);
+      const take = await watchFrames(page);
+      await page.waitForTimeout(1500);
+      const idle = await take();
+      const x = (share: number): number => box.x + box.width * share;
+      await page.mouse.move(x(drag.x), box.y + drag.y);
+      await page.mouse.down();
+      for (let i = 0; i <= 90; i++) await page.mouse.move(x(drag.x + drag.swing * Math.sin(i / 6)), box.y + drag.y);
+      await page.mouse.up();
+      const dragging = await take();
+      const ratio = (q: number): string => (quantile(dragging, q) / quantile(idle, q)).toFixed(2);
+      console.log(
+        `frames     ${name}, ${drag.name}: ${ratio(0.5)} times an empty frame (median), ${ratio(0.95)} at the 95th percentile; ` +
+          `for orientation ${quantile(dragging, 0.5).toFixed(1)} and ${quantile(dragging, 0.95).toFixed(1)} ms over ${dragging.length} frames`,
+      );
+      await page.close();
+    }
 } finally {
   await browser.close();
   server.kill('SIGTERM');

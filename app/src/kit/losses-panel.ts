@@ -1,7 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { burnerById, type BurnerFamily } from '@tinder/core/catalogue';
 import { ignitesOf, pieceFor } from '@tinder/core/kit';
 import { IGNITES, IGNITIONS, type Ignites, type Ignition } from '@tinder/core/model';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
@@ -23,14 +24,14 @@ import { KitStudy } from './kit-study';
 /** Each piece, bottle and ignition taken away in turn on the first evening; and what lights what, for the walker to mend. */
 @Component({
   selector: 'app-losses-panel',
-  imports: [PickField, StudyNote],
+  imports: [NzButtonComponent, PickField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="losses-title">lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
     <app-study-note [study]="losses" />
     @if (lacks(); as words) {
       <p class="error">This kit cannot be planned with: {{ words }}.</p>
-    } @else if (rows(); as list) {
+    } @else if (rows()) {
       <p class="worst">{{ worst() }}</p>
       <div class="scroll" tabindex="0" role="group" aria-labelledby="losses-title">
         <table aria-labelledby="losses-title">
@@ -44,7 +45,7 @@ import { KitStudy } from './kit-study';
             </tr>
           </thead>
           <tbody>
-            @for (r of list; track $index) {
+            @for (r of costly(); track $index) {
               <tr [class.bad]="r.bad">
                 <th scope="row">{{ r.name }}</th>
                 <td class="number">{{ r.meals }}</td>
@@ -60,6 +61,9 @@ import { KitStudy } from './kit-study';
           </tbody>
         </table>
       </div>
+      @if (harmless(); as names) {
+        <p class="harmless">Without the {{ names }} every hot meal is still cooked, and all food eaten.</p>
+      }
       <p class="quiet">Food that only drinks hot water is counted as eaten cold, after a longer soak; raw rice, pasta and dough are not.</p>
     } @else if (!losses.problem()) {
       <p class="quiet">taking things away…</p>
@@ -77,7 +81,7 @@ import { KitStudy } from './kit-study';
           </tr>
         </thead>
         <tbody>
-          @for (f of table(); track f.family) {
+          @for (f of shownTable(); track f.family) {
             <tr [class.on]="f.open">
               <th scope="row">{{ f.words }}</th>
               @for (c of f.cells; track c.ignition) {
@@ -96,6 +100,9 @@ import { KitStudy } from './kit-study';
         </tbody>
       </table>
     </div>
+    <button nz-button class="word" type="button" [attr.aria-expanded]="every()" (click)="every.set(!every())">
+      {{ every() ? 'only the burner of this kit' : 'every kind of burner' }}
+    </button>
     <p class="quiet">Common practice to start with; what you change is your own experience and decides the hints.</p>
   `,
   styleUrl: '../ui/table.less',
@@ -159,12 +166,19 @@ export class LossesPanel {
     this.found()?.map((loss) => ({
       name: lostName(loss),
       bad: loss.hotMealsLost > 0,
+      costs: loss.hotMealsLost > 0 || loss.untreatedMl > 0 || loss.kcalLeft < loss.kcalCarried - 0.5,
       meals: loss.hotMealsLost ? `${loss.hotMealsLost}` : 'none',
       kcal: `${Math.round(loss.kcalLeft).toLocaleString('en-US')} of ${Math.round(loss.kcalCarried).toLocaleString('en-US')} kcal`,
       water: loss.untreatedMl ? this.units.text(loss.untreatedMl, 'volume') : 'none',
       mend: loss.mend && loss.hotMealsLost ? lossMendWords(loss.mend, this.units) : '',
     })),
   );
+  protected readonly costly = computed(() => this.rows()?.filter((r) => r.costs) ?? []);
+  /** What can be lost without a meal less; undefined where everything matters. */
+  protected readonly harmless = computed(() => {
+    const names = this.rows()?.flatMap((r) => (r.costs ? [] : [r.name])) ?? [];
+    return names.length ? new Intl.ListFormat('en', { type: 'disjunction' }).format(names) : undefined;
+  });
   /** The worst loss that a few grams would mend. */
   protected readonly worst = computed(() => {
     return worstLossWords(this.found() ?? [], this.units);
@@ -178,6 +192,13 @@ export class LossesPanel {
       open: own !== undefined && burnerById(own).family === family,
       cells: IGNITIONS.map((ignition) => ({ ignition, value: ignitesOf(rack, family, ignition) })),
     }));
+  });
+
+  /** Shown beyond the burner of the open kit. */
+  protected readonly every = signal(false);
+  protected readonly shownTable = computed(() => {
+    const own = this.table().filter((f) => f.open);
+    return this.every() || !own.length ? this.table() : own;
   });
 
   protected lights(family: BurnerFamily, ignition: Ignition, value: Ignites): void {

@@ -227,6 +227,7 @@ describe('kits against each other', () => {
   it('are lost piece by piece, by what lights what', async () => {
     const panel = await planned(new Panel(LossesPanel));
     expect(panel.text).toContain('Worst to lose, 10 hot meals each: small gas burner');
+    expect(panel.text).toMatch(/Without the .*small lighter.* every hot meal is still cooked/);
     panel.choose('match on burner on a can', 'no');
     await panel.settle();
     await panel.settle();

@@ -3,6 +3,7 @@ import { EMPTY_RACK } from '@tinder/core/kit';
 import { stretchLeg } from '@tinder/core/trail';
 import { TestBed } from '@angular/core/testing';
 import { WorkspaceStore } from '../store/workspace-store';
+import { findCommands } from '../commands/find-commands';
 import { Commands } from '../commands/commands';
 import { AppCommands } from './app-commands';
 
@@ -102,5 +103,14 @@ describe('commands', () => {
     expect(store.trip().legs[0].days.length).toBe(5);
     store.undo();
     expect(store.trip().legs[0].days.length).toBe(17);
+  });
+
+  it('are found by what is typed, the likeliest first: a view before what only speaks of it', () => {
+    const { commands } = setup();
+    expect(findCommands(commands.list(), 'kit')[0].label).toBe('go to Kit');
+    expect(findCommands(commands.list(), 'Menu')[0].label).toBe('go to Menu');
+    expect(findCommands(commands.list(), 'exp')[0].label).toBe('export trip');
+    expect(findCommands(commands.list(), ' ')).toEqual(commands.list());
+    expect(findCommands(commands.list(), 'no such thing')).toEqual([]);
   });
 });

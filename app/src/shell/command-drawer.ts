@@ -3,6 +3,7 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Commands, type Command } from '../commands/commands';
+import { findCommands } from '../commands/find-commands';
 import { Dialog } from '../ui/dialog';
 
 /** The command palette, which is also the sheet of shortcuts. */
@@ -72,10 +73,7 @@ import { Dialog } from '../ui/dialog';
 export class CommandDrawer {
   protected readonly commands = inject(Commands);
   protected readonly wanted = signal('');
-  protected readonly found = computed(() => {
-    const words = this.wanted().toLowerCase();
-    return this.commands.list().filter((c) => c.label.toLowerCase().includes(words));
-  });
+  protected readonly found = computed(() => findCommands(this.commands.list(), this.wanted()));
 
   protected run(command: Command): void {
     this.commands.close();

@@ -36,7 +36,7 @@ export const shelfChanceWords = ({ runOut }: Pick<ShelfChoice, 'runOut'>): strin
 /** How much is over, and how much of it goes into comforts. */
 export function slackWords({ slackG, leftG }: Pick<Spending, 'slackG' | 'leftG'>, units: Pick<Units, 'text'>): string {
   if (slackG < 0.5) return 'Nothing is over: every gram is counted on.';
-  return `${units.text(slackG, 'mass')} are left on this carry beyond demand and reserve; ${units.text(slackG - leftG, 'mass')} of them go into:`;
+  return `${units.text(slackG, 'mass')} are free on this carry, beyond demand, reserve and what later carries count on; ${units.text(slackG - leftG, 'mass')} of them go into:`;
 }
 
 /** A comfort with the days it is had on. */

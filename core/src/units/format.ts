@@ -33,12 +33,23 @@ export const US_CUSTOMARY: UnitPreferences = {
   speed: 'mph',
 };
 
+/** Formatters by decimals: making one takes longer than a thousand uses of it. */
+const FORMATTERS = new Map<number, Intl.NumberFormat>();
+
+function formatterOf(decimals: number): Intl.NumberFormat {
+  const known = FORMATTERS.get(decimals);
+  if (known) return known;
+  const made = new Intl.NumberFormat('en-US', { minimumFractionDigits: decimals, maximumFractionDigits: decimals });
+  FORMATTERS.set(decimals, made);
+  return made;
+}
+
 /** A core value as a number string in the preferred unit, without the unit; a true minus sign and thousands commas. */
 export function formatNumber(value: number, quantity: Quantity, symbol: string, decimals?: number): string {
   const unit = unitBySymbol(quantity, symbol);
   const places = decimals ?? unit.decimals;
   const rounded = Number(fromCore(value, unit).toFixed(places)) + 0; // + 0 turns −0 into 0
-  return rounded.toLocaleString('en-US', { minimumFractionDigits: places, maximumFractionDigits: places }).replace('-', '−');
+  return formatterOf(places).format(rounded).replace('-', '−');
 }
 
 /** A core value with its unit: "350 mL", "−7 °C", "12 %". */

@@ -1,0 +1,129 @@
+import type { Locator, Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+import { expect, open, test, verdict } from './helpers';
+
+// The whole story, from a new trip to the file that leaves: once by keyboard alone, once by thumb alone.
+
+/** Presses Tab until the wanted thing has the focus. */
+async function tabTo(page: Page, wanted: Locator, key: 'Tab' | 'Shift+Tab' = 'Tab'): Promise<void> {
+  await expect(wanted).toBeVisible();
+  for (let i = 0; i < 160; i++) {
+    if (await wanted.evaluate((e) => e === document.activeElement)) return;
+    await page.keyboard.press(key);
+  }
+  throw new Error('the focus does not come there');
+}
+
+/** Finds a command in the palette and runs it. */
+async function say(page: Page, words: string): Promise<void> {
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('textbox', { name: 'Find a command' })).toBeFocused();
+  await page.keyboard.type(words);
+  await page.keyboard.press('Enter');
+}
+
+test('a trip is made, a kit built, a dish chosen, a load-out read and the trip exported by keyboard alone', async ({ page }) => {
+  await open(page);
+  await page.keyboard.press('n');
+  const dialog = page.getByRole('dialog');
+  await tabTo(page, dialog.getByRole('textbox', { name: 'how many nights out' }));
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('2');
+  await tabTo(page, dialog.getByRole('button', { name: 'make this trip' }));
+  await page.keyboard.press('Enter');
+  await expect(dialog).toBeHidden();
+  await expect(verdict(page)).toContainText(/3 days burn/);
+
+  await say(page, 'Kit');
+  await expect(page.getByRole('heading', { name: 'Kit', level: 1 })).toBeAttached();
+  await tabTo(page, page.getByRole('button', { name: 'new kit' }));
+  await page.keyboard.press('Enter');
+  await tabTo(page, page.getByRole('button', { name: 'paste my weights' }));
+  await page.keyboard.press('Enter');
+  await tabTo(page, page.getByRole('textbox', { name: 'pieces with their weights' }));
+  await page.keyboard.type('burner 75 g, pot 95 g, lighter 11 g, spoon 12 g');
+  await tabTo(page, page.getByRole('button', { name: 'beside what is in it' }));
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('list', { name: 'pieces of the kit' }).getByRole('listitem')).toHaveCount(4);
+  await tabTo(page, page.getByRole('button', { name: /^carry it on/ }));
+  await page.keyboard.press('Enter');
+  await expect(page.locator('app-kit-builder')).toContainText('edits here move its plan');
+
+  await say(page, 'Menu');
+  const supper = page.getByRole('region', { name: 'supper' });
+  await tabTo(page, supper.getByRole('combobox', { name: 'supper', exact: true }));
+  await page.keyboard.type('home'); // a list goes to what begins so
+  await expect(supper.getByRole('combobox', { name: 'supper', exact: true }).locator('option:checked')).toHaveText(/home/);
+
+  await say(page, 'Carry');
+  await expect(page.getByRole('tab', { name: 'out of the stop' })).toHaveAttribute('aria-selected', 'true');
+  await tabTo(page, page.getByRole('tab', { name: 'out of the stop' }));
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('tab', { name: 'leg by leg' })).toBeFocused();
+  await expect(page.getByRole('table', { name: 'what leaves every stop' })).toBeVisible();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('e')]);
+  expect(await readFile(await download.path(), 'utf8')).toContain('"burnerMassG": 75');
+});
+
+test.describe('with a thumb', () => {
+  test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 } });
+
+  test('the same story on the phone, by taps alone', async ({ page }) => {
+    await open(page);
+    await page.getByRole('button', { name: 'commands' }).tap();
+    await page.getByRole('dialog').getByRole('button', { name: 'new trip' }).tap();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByText('frost at night').tap();
+    await dialog.getByRole('button', { name: 'make this trip' }).tap();
+    await expect(dialog).toBeHidden();
+    await expect(verdict(page)).toContainText(/days burn|left at/);
+
+    await page.getByRole('link', { name: 'Kit' }).tap();
+    await page.getByRole('button', { name: 'tablets under a mug', exact: true }).tap();
+    await page.getByRole('button', { name: /^carry it on/ }).tap();
+    await expect(verdict(page)).toContainText('tablets');
+
+    await page.getByRole('link', { name: 'Menu' }).tap();
+    const supper = page.getByRole('region', { name: 'supper' });
+    await supper.getByRole('combobox', { name: 'supper', exact: true }).selectOption({ index: 1 });
+    await page.getByRole('tab', { name: 'food out of each stop' }).tap();
+    await expect(page.locator('app-food-tables')).toBeVisible();
+
+    await page.getByRole('link', { name: 'Carry' }).tap();
+    await page.getByRole('radiogroup', { name: 'Lid' }).getByText('off').tap();
+    await page.getByRole('button', { name: 'undo' }).tap();
+    await expect(page.getByRole('radiogroup', { name: 'Lid' }).getByRole('radio', { name: 'on' })).toBeChecked();
+    await page.getByRole('button', { name: 'commands' }).tap();
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('dialog').getByRole('button', { name: 'export trip' }).tap(),
+    ]);
+    expect(await readFile(await download.path(), 'utf8')).toContain('"tablet');
+  });
+});
+
+test('nothing jumps while the views come in, on a page slowed six times', async ({ page }) => {
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: 6 });
+  await page.addInitScript(() => {
+    const shifts: { value: number; of: string[] }[] = [];
+    Object.assign(globalThis, { shifts });
+    new PerformanceObserver((list) => {
+      for (const e of list.getEntries() as (PerformanceEntry & { value: number; hadRecentInput: boolean; sources: { node?: Node }[] })[])
+        if (!e.hadRecentInput)
+          shifts.push({
+            value: e.value,
+            of: e.sources.map(({ node }) => (node instanceof Element ? node.tagName + '.' + node.className : (node?.textContent ?? ''))),
+          });
+    }).observe({ type: 'layout-shift', buffered: true });
+  });
+  for (const view of ['carry', 'trail', 'kit', 'menu']) {
+    await page.goto(`/${view}`);
+    await expect(verdict(page)).toContainText('Leave Nettle Hut');
+    await expect(verdict(page)).toHaveAttribute('aria-busy', 'false');
+    await expect(page.locator('.stale, progress')).toHaveCount(0, { timeout: 60_000 });
+    const shifts = await page.evaluate(() => (globalThis as unknown as { shifts: { value: number; of: string[] }[] }).shifts);
+    const sum = shifts.reduce((s, e) => s + e.value, 0);
+    expect(sum, `${view}: ${JSON.stringify(shifts)}`).toBeLessThanOrEqual(0.01);
+  }
+});
