@@ -65,6 +65,18 @@ function collisions(): string[] {
   return found;
 }
 
+/** What a thumb has to hit and is lower than 44 px; words inside a sentence stay as they are. */
+function small(): string[] {
+  const wanted =
+    'button:not(.figure), input, select, textarea, summary, [role=tab], nav a, label:has(input[type=radio], input[type=checkbox])';
+  return [...document.querySelectorAll(wanted)].flatMap((e) => {
+    const { width, height } = e.getBoundingClientRect();
+    const isInLabel = e.matches('input[type=radio], input[type=checkbox]') && e.closest('label');
+    if (isInLabel || width < 2 || height < 2 || !e.checkVisibility({ visibilityProperty: true, opacityProperty: true })) return [];
+    return height < 43.5 ? [`${e.tagName} ${e.className} “${e.textContent?.trim().slice(0, 30)}” ${height.toFixed(0)}`] : [];
+  });
+}
+
 async function settled(page: Page): Promise<void> {
   await expect(page.getByRole('region', { name: 'Verdict' })).toHaveAttribute('aria-busy', 'false');
   await expect(page.locator('.stale, progress')).toHaveCount(0, { timeout: 60_000 });
@@ -79,6 +91,7 @@ for (const [view, sides] of Object.entries(SIDES))
       for (const size of SIZES) {
         await page.setViewportSize(size);
         await expect.poll(() => page.evaluate(collisions), { message: `${side} at ${size.width}` }).toEqual([]);
+        if (size.width < 720) expect(await page.evaluate(small), `${side}, for thumbs`).toEqual([]);
       }
     }
   });

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { EMPTY_G, fuelOfG } from '@tinder/core/carry';
 import { writeLoadOutCsv } from '@tinder/core/plan';
 import type { LegKitChoice } from '@tinder/core/study';
 import { withKitOnLeg } from '@tinder/core/trail';
@@ -28,7 +29,7 @@ import { problemWords } from '../words/problem-words';
       <button nz-button class="word" type="button" (click)="save()">load-outs as CSV</button>
     </div>
     <div class="scroll" tabindex="0" role="group" aria-labelledby="legs-title">
-      <table aria-labelledby="legs-title">
+      <table class="stacks" aria-labelledby="legs-title">
         <thead>
           <tr>
             <th scope="col">from, to</th>
@@ -46,21 +47,23 @@ import { problemWords } from '../words/problem-words';
           @for (r of carries(); track r.name) {
             <tr>
               <th scope="row">{{ r.name }}</th>
-              <td class="number">{{ r.days }}</td>
-              <td>{{ r.with }}</td>
-              <td class="quiet">{{ r.how }}</td>
-              <td class="quiet left">
-                <span class="shapes">
-                  @for (c of r.leaves; track $index) {
-                    <app-container-shape [container]="c" [scale]="0.45" />
-                  }
-                </span>
-                {{ r.left }}
+              <td data-label="days" class="number">{{ r.days }}</td>
+              <td data-label="leaves with">{{ r.with }}</td>
+              <td data-label="how" class="quiet">{{ r.how }}</td>
+              <td data-label="left there" class="quiet">
+                @if (r.leaves.length) {
+                  <span class="shapes">
+                    @for (c of r.leaves; track $index) {
+                      <app-container-shape [container]="c" [scale]="0.45" />
+                    }
+                  </span>
+                  {{ r.left }}
+                }
               </td>
-              <td class="number">{{ r.burns }}</td>
-              <td class="number">{{ r.start }}</td>
-              <td class="number" [class.over]="r.over">{{ r.chance }}</td>
-              <td class="way">{{ r.problems }}</td>
+              <td data-label="burns" class="number">{{ r.burns }}</td>
+              <td data-label="start" class="number">{{ r.start }}</td>
+              <td data-label="runs out" class="number" [class.over]="r.over">{{ r.chance }}</td>
+              <td data-label="in the way" class="way">{{ r.problems }}</td>
             </tr>
           }
         </tbody>
@@ -175,7 +178,7 @@ export class LegsPanel {
         with: leavesWithWords(c, this.units),
         how: supplyWords(c),
         left: leftBehindWords(c, this.units),
-        leaves: c.left,
+        leaves: c.left.filter((x) => fuelOfG([x]) > EMPTY_G),
         burns: this.units.text(c.demandG, 'mass'),
         start: this.units.text(c.profile.startG, 'mass'),
         chance: risk ? chanceWords(risk) : c.fuelG > 0 ? '…' : '',

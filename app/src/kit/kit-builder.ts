@@ -131,6 +131,7 @@ import { PieceEditor } from './piece-editor';
       border-bottom: 1px solid var(--hairline);
     }
     .open {
+      min-height: var(--touch, 0);
       padding: 2px 0;
       border: 0;
       background: none;

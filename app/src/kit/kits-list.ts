@@ -62,6 +62,7 @@ import { KitStudy } from './kit-study';
       box-shadow: inset 3px 0 var(--ember);
     }
     .open {
+      min-height: var(--touch, 0);
       padding: 0;
       border: 0;
       background: none;

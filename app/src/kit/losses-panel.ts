@@ -34,7 +34,7 @@ import { KitStudy } from './kit-study';
     } @else if (rows()) {
       <p class="worst">{{ worst() }}</p>
       <div class="scroll" tabindex="0" role="group" aria-labelledby="losses-title">
-        <table aria-labelledby="losses-title">
+        <table class="stacks" aria-labelledby="losses-title">
           <thead>
             <tr>
               <th scope="col">without the</th>
@@ -48,10 +48,10 @@ import { KitStudy } from './kit-study';
             @for (r of costly(); track $index) {
               <tr [class.bad]="r.bad">
                 <th scope="row">{{ r.name }}</th>
-                <td class="number">{{ r.meals }}</td>
-                <td class="number">{{ r.kcal }}</td>
-                <td class="number">{{ r.water }}</td>
-                <td>{{ r.mend }}</td>
+                <td data-label="hot meals lost" class="number">{{ r.meals }}</td>
+                <td data-label="food left to eat" class="number">{{ r.kcal }}</td>
+                <td data-label="water nothing makes safe or melts" class="number">{{ r.water }}</td>
+                <td data-label="the lightest mend">{{ r.mend }}</td>
               </tr>
             } @empty {
               <tr>

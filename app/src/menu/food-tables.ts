@@ -83,7 +83,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
     <h2 class="sign" id="kcal-title">1,000 kcal of it, cooked with this kit at the supper of day {{ marker.day() }}</h2>
     <app-study-note [study]="perKcal" />
     <div class="scroll" tabindex="0" role="group" aria-labelledby="kcal-title">
-      <table aria-labelledby="kcal-title">
+      <table class="stacks" aria-labelledby="kcal-title">
         <thead>
           <tr>
             <th scope="col">dish</th>
@@ -99,12 +99,14 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
           @for (r of compared(); track r.name) {
             <tr>
               <th scope="row">{{ r.name }}</th>
-              <td class="quiet">{{ kinds[r.kind] }}</td>
-              <td class="number">{{ units.text(r.carriedG, 'mass') }}</td>
-              <td class="number">{{ r.fuelG === undefined ? 'not on this kit' : r.fuelG === 0 ? 'none' : units.mealMass(r.fuelG) }}</td>
-              <td class="number">{{ units.text(r.waterMl, 'volume') }}</td>
-              <td class="number">{{ r.price === undefined ? '' : units.text(r.price, 'price') }}</td>
-              <td class="number">{{ r.homeMin > 0 ? units.text(r.homeMin / 60, 'hours') : '' }}</td>
+              <td data-label="kind" class="quiet">{{ kinds[r.kind] }}</td>
+              <td data-label="carried" class="number">{{ units.text(r.carriedG, 'mass') }}</td>
+              <td data-label="fuel" class="number">
+                {{ r.fuelG === undefined ? 'not on this kit' : r.fuelG === 0 ? 'none' : units.mealMass(r.fuelG) }}
+              </td>
+              <td data-label="water" class="number">{{ units.text(r.waterMl, 'volume') }}</td>
+              <td data-label="price" class="number">{{ r.price === undefined ? '' : units.text(r.price, 'price') }}</td>
+              <td data-label="at home" class="number">{{ r.homeMin > 0 ? units.text(r.homeMin / 60, 'hours') : '' }}</td>
             </tr>
           }
         </tbody>

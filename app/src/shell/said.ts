@@ -11,11 +11,11 @@ import type { Segment } from '../words/verdict-words';
   template: `
     @for (s of segments(); track $index) {
       @if (s.ref; as ref) {
-        <app-figure [class.aside]="s.aside" [ref]="ref" [text]="s.text" />
+        <app-figure [ref]="ref" [text]="s.text" />
       } @else if (s.change; as change) {
         <button type="button" class="figure" [attr.aria-label]="s.text + ', do it'" (click)="advice.take(change)">{{ s.text }}</button>
       } @else {
-        <span [class.aside]="s.aside">{{ s.text }}</span>
+        <span>{{ s.text }}</span>
       }
     }
   `,
@@ -25,11 +25,6 @@ import type { Segment } from '../words/verdict-words';
     }
     span {
       white-space: pre-wrap;
-    }
-    @media (max-width: 720px) {
-      .aside {
-        display: none;
-      }
     }
   `,
 })

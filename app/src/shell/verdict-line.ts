@@ -5,7 +5,11 @@ import { RiskService } from '../planning/risk-service';
 import { Units } from '../words/units';
 import { Said } from './said';
 import { planProblemWords } from '../words/study-words';
-import { verdictWords, type Verdict } from '../words/verdict-words';
+import { measuredWidth } from '../ui/measured-width';
+import { fitted, verdictWords, type Verdict } from '../words/verdict-words';
+
+/** Narrower it is read on a phone, px of room between its margins. */
+const PHONE_PX = 700;
 
 /** The verdict at the foot of every view, at one glance, and why where that is asked. Its numbers open their derivation; its advice can be taken with one press. */
 @Component({
@@ -28,7 +32,7 @@ import { verdictWords, type Verdict } from '../words/verdict-words';
         <button type="button" class="figure" (click)="plans.resume()">try again</button>
         <span>.</span>
       }
-      <app-said [segments]="verdict().said" />
+      <app-said [segments]="said()" />
     </p>
     @if (verdict().why.length) {
       <button
@@ -112,5 +116,14 @@ export class VerdictLine {
     const carry = this.plans.carry();
     if (!carry || this.plans.failed()) return { said: [], why: [] };
     return verdictWords(carry, this.advice.problem() ? 'unknown' : this.advice.answer(), this.risk.tightest(), this.units);
+  });
+  private readonly width = measuredWidth(1104);
+  /** Two lines on the desk, three on the phone. */
+  protected readonly said = computed(() => {
+    const room =
+      this.width() > PHONE_PX
+        ? { lines: 2, widthPx: this.width() - 176, letterPx: 7.1 }
+        : { lines: 3, widthPx: this.width() - 45, letterPx: 6.6 };
+    return fitted(this.verdict().said, (room.lines * room.widthPx) / room.letterPx);
   });
 }

@@ -16,7 +16,7 @@ import { SOURCE_WORDS } from '../words/trail-words';
   template: `
     <h2 class="sign" id="days-title">days from {{ span().from }} to {{ span().to }}</h2>
     <div class="scroll">
-      <table aria-labelledby="days-title">
+      <table class="stacks" aria-labelledby="days-title">
         <thead>
           <tr>
             <th scope="col">day</th>
@@ -35,7 +35,7 @@ import { SOURCE_WORDS } from '../words/trail-words';
                 {{ r.number }} <span class="quiet">{{ r.date }}</span>
               </th>
               @for (c of columns; track c.key) {
-                <td class="number">
+                <td class="number" [attr.data-label]="c.name">
                   <app-quantity-field
                     [label]="c.name + ' of day ' + r.number"
                     [quantity]="c.quantity"
@@ -46,7 +46,7 @@ import { SOURCE_WORDS } from '../words/trail-words';
                   />
                 </td>
               }
-              <td class="number">
+              <td class="number" data-label="wind at a flame">
                 <app-quantity-field
                   [label]="'wind at a flame of day ' + r.number"
                   quantity="speed"
@@ -55,7 +55,7 @@ import { SOURCE_WORDS } from '../words/trail-words';
                   (valueChange)="paint(r.number, 'wind', { wind: { kind: 'flame', mps: $event } })"
                 />
               </td>
-              <td class="picks">
+              <td class="picks" data-label="water">
                 <app-pick-field
                   [quietly]="true"
                   [label]="'water of day ' + r.number"
@@ -64,7 +64,7 @@ import { SOURCE_WORDS } from '../words/trail-words';
                   (valueChange)="paint(r.number, 'water', { source: $event })"
                 />
               </td>
-              <td class="quiet">{{ r.marks }}</td>
+              <td class="quiet" data-label="">{{ r.marks }}</td>
             </tr>
           }
         </tbody>

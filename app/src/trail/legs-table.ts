@@ -20,7 +20,7 @@ import { RESTRICTION_WORDS } from '../words/trail-words';
   template: `
     <h2 class="sign" id="legs-title">stops and legs</h2>
     <div class="scroll">
-      <table aria-labelledby="legs-title">
+      <table class="stacks" aria-labelledby="legs-title">
         <thead>
           <tr>
             <th scope="col">from</th>
@@ -41,8 +41,8 @@ import { RESTRICTION_WORDS } from '../words/trail-words';
               <th scope="row">
                 <button type="button" class="figure go" (click)="marker.release(); marker.goTo(r.firstDay)">{{ r.from }}</button>
               </th>
-              <td>{{ r.to }}</td>
-              <td class="number">
+              <td data-label="to">{{ r.to }}</td>
+              <td data-label="days" class="number">
                 <app-quantity-field
                   [label]="'days from ' + r.from + ' to ' + r.to"
                   quantity="days"
@@ -51,10 +51,10 @@ import { RESTRICTION_WORDS } from '../words/trail-words';
                   (valueChange)="days($index, $event)"
                 />
               </td>
-              <td class="number">{{ units.text(r.km, 'distance') }}</td>
-              <td class="number">{{ units.text(r.ascentM, 'altitude') }}</td>
-              <td class="number cold">{{ units.text(r.coldestC, 'temperature') }}</td>
-              <td class="picks">
+              <td data-label="walk" class="number">{{ units.text(r.km, 'distance') }}</td>
+              <td data-label="up" class="number">{{ units.text(r.ascentM, 'altitude') }}</td>
+              <td data-label="coldest" class="number cold">{{ units.text(r.coldestC, 'temperature') }}</td>
+              <td data-label="flame allowed?" class="picks">
                 <app-pick-field
                   [quietly]="true"
                   [label]="'flame between ' + r.from + ' and ' + r.to"
@@ -63,7 +63,7 @@ import { RESTRICTION_WORDS } from '../words/trail-words';
                   (valueChange)="restrict($index, $event)"
                 />
               </td>
-              <td>
+              <td data-label="asked where and when">
                 <input
                   nz-input
                   class="left"
@@ -73,8 +73,8 @@ import { RESTRICTION_WORDS } from '../words/trail-words';
                   (change)="note($index, $any($event.target).value)"
                 />
               </td>
-              <td class="number">{{ units.text(r.burnsG, 'mass') }}</td>
-              <td>
+              <td data-label="burns" class="number">{{ units.text(r.burnsG, 'mass') }}</td>
+              <td data-label="out of the stop">
                 @if (r.carry; as c) {
                   @if (c.containers.length) {
                     <app-figure [text]="loadout(c)" [ref]="{ kind: 'loadout', stopId: c.fromStopId }" />

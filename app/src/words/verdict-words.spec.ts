@@ -7,7 +7,7 @@ import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
 import { dayWords } from './problem-words';
 import { withBurner } from '@tinder/core/kit';
 import type { RiskOfCarry } from '@tinder/core/study';
-import { verdictWords } from './verdict-words';
+import { fitted, verdictWords } from './verdict-words';
 
 const units = {
   text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METRIC[q], d),
@@ -39,15 +39,17 @@ describe('verdict', () => {
     );
   });
 
-  it('is short enough for one glance on a phone, and complete without what is said only where there is room', () => {
+  it('is cut to the room there is, the least needed first, and stands without it', () => {
     const plan = planTrip(DEMO_TRIP);
     const { said } = verdictWords(plan.carries[0], adviceOn(DEMO_TRIP, plan, plan.carries[0]), undefined, units);
-    const short = said
-      .filter((s) => !s.aside)
-      .map((s) => s.text)
-      .join('');
-    expect(short).toMatch(/^Leave Nettle Hut with 2 cans of 100 g: \d+ g left at Harrow Junction\. Stopping/);
-    expect(short.length).toBeLessThan(160); // three lines
+    const read = (most: number) =>
+      fitted(said, most)
+        .map((s) => s.text)
+        .join('');
+    expect(read(1000)).toMatch(/^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, \d+ g left at Harrow Junction\. Stopping/);
+    expect(read(130)).toMatch(/^Leave Nettle Hut with 2 cans of 100 g: \d+ g left at Harrow Junction\. Stopping/);
+    expect(read(110)).toMatch(/^Leave Nettle Hut with 2 cans of 100 g\. Stopping/);
+    expect(read(40)).toBe('Leave Nettle Hut with 2 cans of 100 g. ');
   });
 
   it('names the tightest carry where it is another, and says nothing of risk while it is drawn', () => {

@@ -16,8 +16,8 @@ export interface Segment {
   text: string;
   ref?: FigureRef;
   change?: Change;
-  /** Said where there is room: the answer stands without it. */
-  aside?: boolean;
+  /** Said where there is room: the answer stands without it. The lower, the sooner it is left out. */
+  aside?: 1 | 2 | 3 | 4;
 }
 type Format = Pick<Units, 'text' | 'mealMass'>;
 
@@ -25,6 +25,17 @@ type Format = Pick<Units, 'text' | 'mealMass'>;
 export interface Verdict {
   said: Segment[];
   why: Segment[];
+}
+
+/** What is said where so many characters have room: asides are left out, the least needed first, until the rest fits. */
+export function fitted(said: readonly Segment[], most: number): Segment[] {
+  const length = (list: readonly Segment[]): number => list.reduce((sum, s) => sum + s.text.length, 0);
+  let kept = [...said];
+  for (const level of [1, 2, 3, 4] as const) {
+    if (length(kept) <= most) break;
+    kept = kept.filter((s) => s.aside !== level);
+  }
+  return kept;
 }
 
 /** What a friend who knows would say (`advice` is undefined while it is worked out, 'unknown' where that failed): the load-out, what stands in the way or where it is tightest, the change that helps most; asked further, why this load-out, and the change after the first. */
@@ -51,13 +62,14 @@ function loadout(carry: CarryPlan, units: Format): Segment[] {
   return [
     { text: `Leave ${carry.from} with ` },
     { text: containersInWords(carry, units), ref: { kind: 'loadout', stopId: carry.fromStopId } },
-    ...(behind ? [{ text: ` and leave behind the ${behind}` }] : []),
-    { text: ': ' },
-    { text: `${days} burn `, aside: true },
-    { text: units.text(carry.demandG, 'mass'), ref: { kind: 'demand', stopId: carry.fromStopId }, aside: true },
-    { text: ', ', aside: true },
-    { text: units.text(carry.fuelG - carry.demandG, 'mass'), ref: { kind: 'loadout', stopId: carry.fromStopId } },
-    { text: ` left at ${carry.to}. ` },
+    ...(behind ? [{ text: ` and leave behind the ${behind}`, aside: 2 as const }] : []),
+    { text: ': ', aside: 3 },
+    { text: `${days} burn `, aside: 1 },
+    { text: units.text(carry.demandG, 'mass'), ref: { kind: 'demand', stopId: carry.fromStopId }, aside: 1 },
+    { text: ', ', aside: 1 },
+    { text: units.text(carry.fuelG - carry.demandG, 'mass'), ref: { kind: 'loadout', stopId: carry.fromStopId }, aside: 3 },
+    { text: ` left at ${carry.to}`, aside: 3 },
+    { text: '. ' },
   ];
 }
 
@@ -96,7 +108,7 @@ function risk(carry: CarryPlan, tightest: CarryAtRisk | undefined): Segment[] {
   const { from, to } = tightest.carry;
   return [
     { text: 'Tightest' },
-    { text: tightest.carry === carry ? ' is this carry' : ` is ${from} to ${to}`, aside: true },
+    { text: tightest.carry === carry ? ' is this carry' : ` is ${from} to ${to}`, aside: 1 },
     { text: ': runs out ' },
     { text: chanceWords(tightest.risk), ref: { kind: 'risk', stopId: tightest.carry.fromStopId } },
     { text: '. ' },
@@ -110,9 +122,9 @@ function adviceWords({ changes: [best, ...others] }: Advice, units: Format): { b
   const words = best.comfort ? changeWords(best) : sentenceStart(changeWords(best));
   return {
     best: [
-      ...(best.comfort ? [{ text: 'Nothing that costs no comfort helps. If you are willing: ' }] : []),
-      { text: words, change: best },
-      { text: ` ${effectWords(best, units)}.` },
+      ...(best.comfort ? [{ text: 'Nothing that costs no comfort helps. If you are willing: ', aside: 4 as const }] : []),
+      { text: words, change: best, aside: 4 },
+      { text: ` ${effectWords(best, units)}.`, aside: 4 },
     ],
     next: next
       ? [
