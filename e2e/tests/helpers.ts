@@ -30,6 +30,9 @@ export const SIZES = [
   { name: 'phone', width: 390, height: 844 },
 ] as const;
 
+/** A wide desk, where more stands side by side. */
+const WIDE = { name: 'wide desk', width: 1920, height: 1080 } as const;
+
 export async function open(page: Page, path = '/'): Promise<void> {
   await page.goto(path);
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Leave Nettle Hut');
@@ -64,9 +67,9 @@ async function expectNoViolations(page: Page, within?: string): Promise<void> {
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
 }
 
-/** No violations and nothing beyond the edge, on the desk and on the phone: one page is resized, what it has worked out stays. */
+/** No violations and nothing beyond the edge, on a desk, a wide desk and a phone: one page is resized, what it has worked out stays. */
 export async function expectFits(page: Page, within?: string): Promise<void> {
-  for (const { name, width, height } of SIZES) {
+  for (const { name, width, height } of [...SIZES, WIDE]) {
     await page.setViewportSize({ width, height });
     await expectNoViolations(page, within);
     expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth), `fits the ${name}`).toBe(true);
