@@ -135,7 +135,7 @@ import { takeName } from '../ui/take-name';
       display: flex;
       gap: 6px;
       align-items: center;
-      min-height: 28px;
+      min-height: var(--touch, 24px);
       line-height: 1.15;
       cursor: pointer;
     }

@@ -33,8 +33,8 @@ type Side = (typeof SIDES)[number]['value'];
             <app-day-rule />
           </div>
           <p class="quiet how">
-            Drag over the land to brush days; drag a stop’s diamond to move it, with Shift to stretch the days before it. Keys: arrows,
-            Shift and arrows. Wind: <b>/</b> leaning, <b>//</b> blown about, <b>///</b> blows out.
+            Drag the land to brush days, a diamond to move a stop (Shift stretches). Wind: <b>/</b> steady, <b>//</b> leaning,
+            <b>///</b> blown about, <b>////</b> blows out.
           </p>
           <app-sides
             class="sides"
