@@ -10,6 +10,7 @@ export const CORE_FLOORS = [
   ['burn'],
   ['catalogue'],
   ['carry'],
+  ['shelf'],
   ['model'],
   ['archive'],
   ['menu'],

@@ -51,6 +51,7 @@ const pieceOf = (role: Role): fc.Arbitrary<Omit<Piece, 'id' | 'name'>> =>
     quirk: fc.option(fc.record({ step: fc.constantFrom(...QUIRK_STEPS), words })),
     life: fc.option(fc.record({ trips: fc.integer({ min: 1, max: 200 }), used: fc.integer({ min: 0, max: 200 }) })),
     coated: fc.boolean(),
+    shapeAssumed: fc.boolean(),
     ...(role === 'burner' ? { burnerId: fc.constantFrom(...burners) } : {}),
     ...(role === 'windscreen'
       ? { windscreen: fc.constantFrom('plate' as const, 'folded' as const, 'foil' as const, 'cone' as const) }
