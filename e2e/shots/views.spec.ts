@@ -73,6 +73,8 @@ test('where the grams go', async ({ page }) => {
 
 test('by headlamp', async ({ page }) => {
   await page.keyboard.press('t');
+  await expect(page.locator('app-risk-panel')).toContainText('Chance of running out');
+  await said(page);
   await page.screenshot(shot('carry-headlamp'));
 });
 

@@ -5,6 +5,7 @@ import { DayRule } from '../charts/day-rule';
 import { Ribbon } from '../charts/ribbon';
 import { PlanService } from '../planning/plan-service';
 import { Sides } from '../commands/sides';
+import { wideScreen } from '../ui/wide-screen';
 import { DayDishes } from './day-dishes';
 import { DishPanel } from './dish-panel';
 import { FoodTables } from './food-tables';
@@ -46,6 +47,9 @@ type Side = (typeof SIDES)[number]['value'];
                   <app-day-dishes [plan]="p.plan" [(part)]="part" />
                   <app-dish-panel [part]="part()" />
                 </div>
+                @if (wide()) {
+                  <app-food-tables [plan]="p.plan" />
+                }
               }
               @case ('habits') {
                 <app-habit-panel />
@@ -73,6 +77,12 @@ type Side = (typeof SIDES)[number]['value'];
       grid-template-columns: minmax(0, 1.1fr) minmax(0, 1.1fr);
       gap: 12px 32px;
     }
+    // room for the card of a dish, so that what stands below it does not jump when it comes
+    @media (min-width: 1700px) {
+      .panels {
+        min-height: 520px;
+      }
+    }
     @media (max-width: 1000px) {
       .panels {
         grid-template-columns: minmax(0, 1fr);
@@ -82,6 +92,8 @@ type Side = (typeof SIDES)[number]['value'];
 })
 export class MenuView {
   protected readonly plans = inject(PlanService);
+  /** The food of every stop stands below the dishes where there is room for it. */
+  protected readonly wide = wideScreen();
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('dishes');
   /** The part of the day that the card is about. */

@@ -4,6 +4,7 @@ import { DayRule } from '../charts/day-rule';
 import { Ribbon } from '../charts/ribbon';
 import { PlanService } from '../planning/plan-service';
 import { Sides } from '../commands/sides';
+import { wideScreen } from '../ui/wide-screen';
 import { BrushPanel } from './brush-panel';
 import { DaysTable } from './days-table';
 import { LegsTable } from './legs-table';
@@ -51,6 +52,9 @@ type Side = (typeof SIDES)[number]['value'];
                   <app-brush-panel />
                   <app-stop-panel />
                 </div>
+                @if (wide()) {
+                  <app-legs-table [plan]="p.plan" />
+                }
               }
               @case ('legs') {
                 <app-legs-table [plan]="p.plan" />
@@ -94,6 +98,8 @@ type Side = (typeof SIDES)[number]['value'];
 })
 export class TrailView {
   protected readonly plans = inject(PlanService);
+  /** The legs stand below the day where there is room for them. */
+  protected readonly wide = wideScreen();
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('days');
 }
