@@ -42,6 +42,8 @@ export const verdict = (page: Page) => page.getByRole('region', { name: 'Verdict
 /** Waits for the word beside the dot of the side bar. */
 export const saved = (page: Page) => expect(page.locator('.saved')).toHaveText('saved');
 export const loadout = (page: Page) => page.locator('app-answer-column');
+/** What leaves the stop, as it is drawn: the column has other lists as well. */
+export const containers = (page: Page) => loadout(page).getByRole('list', { name: 'containers' }).getByRole('listitem');
 
 /** Turns to a side of the view. */
 export const turnTo = (page: Page, side: string) => page.getByRole('tab', { name: side, exact: true }).click();

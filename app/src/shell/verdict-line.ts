@@ -123,7 +123,7 @@ export class VerdictLine {
     const room =
       this.width() > PHONE_PX
         ? { lines: 2, widthPx: this.width() - 176, letterPx: 7.1 }
-        : { lines: 3, widthPx: this.width() - 45, letterPx: 6.6 };
+        : { lines: 3, widthPx: this.width() - 45, letterPx: 7 };
     return fitted(this.verdict().said, (room.lines * room.widthPx) / room.letterPx);
   });
 }
