@@ -71,9 +71,7 @@ export function bestCans(
   start: readonly HeldCan[] = [],
   mostLooks = MOST_LOOKS,
 ): Result<CanPlan, NoPlan> {
-  // a beam alone buys for no longer
-  const toCome = requirements(stages, mostLooks > 0 ? Number.POSITIVE_INFINITY : BEAM_SHOPS);
-  const spareG = mostLooks > 0 ? spares(sizes, stages) : stages.map(() => 0);
+  const { toCome, spareG } = mostLooks > 0 ? { toCome: requirements(stages), spareG: spares(sizes, stages) } : beamReach(stages);
   const mostG =
     Math.max(0, ...toCome.map((g, i) => g + spareG[i])) + Math.max(...sizes.map((z) => z.netG)) + fuelIn(start) + pinnedOf(sizes, stages);
   const problem: Problem = {
@@ -83,10 +81,11 @@ export function bestCans(
     restWeight: suffix(stages, weightOf),
     rest: restBound(sizes, stages, gramsPerPrice, mostG, partUsedIn(sizes, start) > 1),
     spareG,
+    start,
+    toCome,
   };
   const boundCost = problem.rest.arriving(0, fuelIn(start));
-  const below = belowCeilings(problem, start, toCome, boundCost, mostLooks);
-  const found = below ?? aboveCeilings(problem, start, toCome, mostLooks);
+  const found = belowCeilings(problem, boundCost, mostLooks) ?? aboveCeilings(problem, mostLooks);
   if (!found.ok) return found;
   const { exact } = found.value;
   const best = found.value.node;
@@ -102,16 +101,10 @@ interface Best {
 }
 
 /** The least plan, where one lies below a ceiling that is reached in so many looks. */
-function belowCeilings(
-  p: Problem,
-  start: readonly HeldCan[],
-  toCome: readonly number[],
-  boundCost: number,
-  mostLooks: number,
-): Result<Best, NoPlan> | undefined {
+function belowCeilings(p: Problem, boundCost: number, mostLooks: number): Result<Best, NoPlan> | undefined {
   if (mostLooks <= 0 || !Number.isFinite(boundCost)) return undefined;
   for (const factor of CEILINGS) {
-    const found = search(p, start, toCome, { known: factor * boundCost, width: Number.POSITIVE_INFINITY, mostLooks });
+    const found = search(p, { known: factor * boundCost, width: Number.POSITIVE_INFINITY, mostLooks });
     if (found.ok) return done({ node: found.value, exact: true });
     if (found.problem.code === 'gaveUp') return undefined;
   }
@@ -119,13 +112,12 @@ function belowCeilings(
 }
 
 /** The least plan below what a narrow beam finds, or that one where there is too much to look at. */
-function aboveCeilings(p: Problem, start: readonly HeldCan[], toCome: readonly number[], mostLooks: number): Result<Best, NoPlan> {
-  const beam = search({ ...p, spareG: p.spareG.map(() => 0) }, start, requirements(p.stages, BEAM_SHOPS), {
-    known: Number.POSITIVE_INFINITY,
-    width: BEAM_WIDTH,
-  });
+function aboveCeilings(p: Problem, mostLooks: number): Result<Best, NoPlan> {
+  // a beam alone has been given its own already
+  const beamed = mostLooks > 0 ? { ...p, ...beamReach(p.stages) } : p;
+  const beam = search(beamed, { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
   const known = beam.ok ? beam.value.cost : Number.POSITIVE_INFINITY;
-  const all: Found = mostLooks > 0 ? search(p, start, toCome, { known, width: Number.POSITIVE_INFINITY, mostLooks }) : GAVE_UP;
+  const all: Found = mostLooks > 0 ? search(p, { known, width: Number.POSITIVE_INFINITY, mostLooks }) : GAVE_UP;
   const exact = all.ok || all.problem.code !== 'gaveUp';
   const found = exact ? all : beam;
   if (found.ok) return done({ node: found.value, exact });
@@ -143,6 +135,10 @@ interface Problem {
   rest: RestBound;
   /** Fuel beyond what the rest of the trip asks for that may be bought at each stage, g. */
   spareG: readonly number[];
+  /** Held on coming to the first stop. */
+  start: readonly HeldCan[];
+  /** Fuel that on leaving each stage lasts as far as purchases are made for, g. */
+  toCome: readonly number[];
 }
 
 interface Limits {
@@ -160,13 +156,8 @@ type Found = Result<Node, NoPlan | GaveUp>;
 const GAVE_UP: Found = refused({ code: 'gaveUp' });
 
 /** Stage by stage, the cheapest way to every state worth keeping, at most `width` of them; the last one's cheapest. */
-function search(
-  p: Problem,
-  start: readonly HeldCan[],
-  toCome: readonly number[],
-  { known, width, mostLooks = Number.POSITIVE_INFINITY }: Limits,
-): Found {
-  const { sizes, stages, restWeight, rest } = p;
+function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY }: Limits): Found {
+  const { sizes, stages, restWeight, rest, start } = p;
   const none: CanStep = { bought: [], left: [], cans: [], after: [], fuelG: 0 };
   let front: Node[] = [{ cans: start, fuelG: fuelIn(start), cost: 0, price: 0, step: none, from: undefined }];
   let looks = 0;
@@ -176,7 +167,7 @@ function search(
     // which can is emptied matters only where one can still be left
     const binAhead = stages.slice(i + 1).some((s) => s.bin);
     const best = new Map<string, Node>();
-    for (const { node, kept, left, purchase } of candidates(p, i, front, toCome[i], known, width)) {
+    for (const { node, kept, left, purchase } of candidates(p, i, front, known, width)) {
       const { bought, spent, cost, leavingG } = purchase;
       const on = [...kept, ...fresh(sizes, bought)];
       for (const { cans, after } of binAhead ? everyUse(sizes, on, burntG) : [usualUse(sizes, on, burntG)]) {
@@ -205,14 +196,14 @@ interface Candidate {
 }
 
 /** Ways of leaving stage `i` that may still beat the plan known; a beam of some width looks at the most promising only. */
-function candidates(p: Problem, i: number, front: readonly Node[], toComeG: number, known: number, width: number): Candidate[] {
+function candidates(p: Problem, i: number, front: readonly Node[], known: number, width: number): Candidate[] {
   const burntG = burntOf(p.stages[i]);
   const most = width * BEAM_CANDIDATES;
   let found: Candidate[] = [];
   let worst = known; // of those that are kept: nothing dearer need be looked at
   for (const node of front) {
     for (const { kept, left } of leavings(node.cans, p.stages[i].bin))
-      for (const purchase of purchases(p, i, node.cost, kept, toComeG, worst)) {
+      for (const purchase of purchases(p, i, node.cost, kept, worst)) {
         const promise = purchase.cost + p.rest.arriving(i + 1, purchase.leavingG - burntG);
         if (promise <= worst + EPS) found.push({ node, kept, left, purchase, promise });
       }
@@ -266,6 +257,12 @@ function spares(sizes: readonly CanSize[], stages: readonly CanStage[]): number[
   return stages.map((_, i) => (stages.slice(i + 1).some((s) => s.bin) ? largestG : 0));
 }
 
+/** How much a beam buys at each stage: for the next few shops, and nothing to spare. */
+const beamReach = (stages: readonly CanStage[]): Pick<Problem, 'toCome' | 'spareG'> => ({
+  toCome: requirements(stages, BEAM_SHOPS),
+  spareG: stages.map(() => 0),
+});
+
 const pinnedOf = (sizes: readonly CanSize[], stages: readonly CanStage[]): number =>
   stages.reduce((sum, s) => sum + netOf(sizes, s.pinned ?? []), 0);
 
@@ -278,7 +275,7 @@ interface Purchase {
 }
 
 /** Purchases worth making: enough for the stage, of the stated form, and no dearer than the plan known. */
-function purchases(p: Problem, i: number, costSoFar: number, kept: readonly HeldCan[], toComeG: number, known: number): Purchase[] {
+function purchases(p: Problem, i: number, costSoFar: number, kept: readonly HeldCan[], known: number): Purchase[] {
   const { sizes, gramsPerPrice, rest } = p;
   const stage = p.stages[i];
   const weight = weightOf(stage);
@@ -297,7 +294,7 @@ function purchases(p: Problem, i: number, costSoFar: number, kept: readonly Held
     }
     grow(k + 1, haveG, cost);
     if (stage.prices[k] === undefined) return;
-    for (let n = 1; haveG + (n - 1) * sizes[k].netG < toComeG + p.spareG[i] - EPS; n++) {
+    for (let n = 1; haveG + (n - 1) * sizes[k].netG < p.toCome[i] + p.spareG[i] - EPS; n++) {
       bought[k] = n;
       grow(k + 1, haveG + n * sizes[k].netG, cost + n * each[k]);
     }
