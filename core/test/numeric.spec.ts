@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { blendPressure, GASES, pureVapourPressurePa } from '../src/canister';
-import { integrate, tabulated } from '../src/numeric';
+import { integrate, nearest, tabulated } from '../src/numeric';
 
 describe('integrate', () => {
   /** y' = (ceiling − y)/τ from 0: it rises to the target at t = −τ·ln(1 − target/ceiling). */
@@ -44,5 +44,18 @@ describe('tabulated', () => {
       const pure = blendPressure({ propane: 0, isobutane: 0, nButane: 0, [gas]: 1 });
       for (let c = -78; c <= 88; c += 0.37) expect(Math.abs(pure(c) / pureVapourPressurePa(gas, c) - 1)).toBeLessThan(1e-8);
     });
+  });
+});
+
+describe('nearest', () => {
+  it('is the one that none is nearer than, and the first of those', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: -50, max: 50 }), { minLength: 1 }), fc.integer({ min: -60, max: 60 }), (list, x) => {
+        const items = list.map((figure, place) => ({ figure, place }));
+        const found = nearest(items, (i) => i.figure, x);
+        const off = Math.min(...list.map((f) => Math.abs(f - x)));
+        expect(found.place).toBe(list.findIndex((f) => Math.abs(f - x) === off));
+      }),
+    );
   });
 });

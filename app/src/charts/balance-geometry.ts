@@ -1,3 +1,4 @@
+import { nearest } from '@tinder/core/numeric';
 import { RAREST_CHANCE, type BalancePoint } from '@tinder/core/study';
 import { ticks } from 'd3-array';
 import { scaleLinear, scaleLog } from 'd3-scale';
@@ -64,8 +65,7 @@ export function balanceGeometry(
       )([...front]) ?? '',
     names: labels.filter((l) => l.name !== LIMIT),
     limitLabelY: labels.find((l) => l.name === LIMIT)?.labelY ?? limitLabel.labelY,
-    nearest: (pixel) =>
-      front.length ? front.reduce((a, b) => (Math.abs(x(b.averageG) - pixel) < Math.abs(x(a.averageG) - pixel) ? b : a)) : undefined,
+    nearest: (pixel) => (front.length ? nearest(front, (m) => x(m.averageG), pixel) : undefined),
   };
 }
 

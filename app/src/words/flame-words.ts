@@ -1,3 +1,4 @@
+import { nearest } from '@tinder/core/numeric';
 import type { PlannedMeal } from '@tinder/core/plan';
 import type { FlameCurve } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
@@ -20,7 +21,7 @@ export function flameWords(c: FlameCurve, { meal, day }: Pick<PlannedMeal, 'meal
 
 /** What a setting comes to. */
 export function settingWords(c: FlameCurve, setting: number, units: Pick<Units, 'mealMass'>): string {
-  const p = c.points.reduce((a, b) => (Math.abs(b.setting - setting) < Math.abs(a.setting - setting) ? b : a));
+  const p = nearest(c.points, (x) => x.setting, setting);
   const end = p.outcome.kind === 'done' ? `${units.mealMass(p.fuelG)}, ${formatDuration(p.durationS)}` : FAIL_WORDS[p.outcome.kind];
   return `${percent(setting)} %: ${end}`;
 }

@@ -1,4 +1,5 @@
 import { blendedConvection, forcedConvection } from '../air';
+import { nearest } from '../numeric';
 
 /** Latent heat of the blend, J/g (docs/physics.md, The can). */
 export const LATENT_J_PER_G = 355;
@@ -24,7 +25,7 @@ export interface Can {
   fuelLeftG: number;
 }
 
-const sizeOf = (netG: number) => SIZES.reduce((best, s) => (Math.abs(s.netG - netG) < Math.abs(best.netG - netG) ? s : best));
+const sizeOf = (netG: number) => nearest(SIZES, (s) => s.netG, netG);
 
 /** Heat capacity of a can and what is left in it, J/K. */
 export function canHeatCapacityJPerK(can: Can): number {

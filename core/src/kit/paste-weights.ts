@@ -1,5 +1,6 @@
 import { done, refused, type Result } from '../errors';
 import { LIMITS, nameFrom, pieceSchema, type Piece, type Role } from '../model';
+import { nearest } from '../numeric';
 import { PIECES } from './piece-catalogue';
 import { parseQuantity, UNITS, type Unit } from '../units';
 
@@ -129,7 +130,8 @@ export function pieceOfPasted({ name, massG, role }: PastedPiece, id: string): P
 
 /** The catalogue's piece of that job, burning like it, screening like it, that weighs most nearly the same. */
 function usualPiece(role: Role, massG: number, { burnerId, windscreen, ignition }: Partial<Piece>): Piece | undefined {
-  return PIECES.filter(
+  const alike = PIECES.filter(
     (p) => p.role === role && p.burnerId === burnerId && p.windscreen === windscreen && (!ignition || p.ignition === ignition),
-  ).sort((a, b) => Math.abs(a.massG - massG) - Math.abs(b.massG - massG))[0];
+  );
+  return alike.length ? nearest(alike, (p) => p.massG, massG) : undefined;
 }

@@ -1,4 +1,5 @@
 import { done, refused, type Result } from '../errors';
+import { nearest } from '../numeric';
 import type { Reading } from './reading';
 
 /** Fresh water, g/mL: in the sea a can floats a fortieth higher, and is not read here. */
@@ -9,7 +10,7 @@ const HOLLOW = { ml: 30, sdMl: 12 };
 const FLOATS = [
   { diameterMm: 90, sdG: 7 },
   { diameterMm: 110, sdG: 10 },
-] as const;
+];
 /** Cans taller than wide by more than this lie over instead of standing in the water (common practice). */
 const TALLEST_TO_WIDTH = 1.1;
 
@@ -47,5 +48,4 @@ export function floatedGross({ diameterMm, heightMm, lowMm, highMm }: Floating):
   return done({ massG: Math.max(0, massG), sdG: Math.hypot(sdOf(diameterMm), WATER_G_PER_ML * HOLLOW.sdMl) });
 }
 
-const sdOf = (diameterMm: number): number =>
-  FLOATS.reduce((a, b) => (Math.abs(b.diameterMm - diameterMm) < Math.abs(a.diameterMm - diameterMm) ? b : a)).sdG;
+const sdOf = (diameterMm: number): number => nearest(FLOATS, (f) => f.diameterMm, diameterMm).sdG;

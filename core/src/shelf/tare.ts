@@ -1,5 +1,6 @@
 import { CANISTER_SIZES } from '../carry';
 import { requireRange } from '../errors';
+import { nearest } from '../numeric';
 import type { Reading } from './reading';
 
 /** An empty can that nobody has weighed is as heavy as its size usually is, give or take this, g (docs/physics.md, Shelf; common practice). */
@@ -13,6 +14,5 @@ export function tareOf(netG: number, knownG?: number): Reading {
     requireRange('knownG', knownG, 0, 2000);
     return { massG: knownG, sdG: KNOWN_TARE_SD_G };
   }
-  const size = CANISTER_SIZES.reduce((a, b) => (Math.abs(b.netG - netG) < Math.abs(a.netG - netG) ? b : a));
-  return { massG: size.tareG, sdG: UNKNOWN_TARE_SD_G };
+  return { massG: nearest(CANISTER_SIZES, (s) => s.netG, netG).tareG, sdG: UNKNOWN_TARE_SD_G };
 }
