@@ -1,12 +1,7 @@
 import { ChangeDetectionStrategy, Component, type ElementRef, input, linkedSignal, output, viewChild } from '@angular/core';
+import { isDay } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-
-/** Is it a day that the calendar has, written year-month-day? */
-const isDay = (text: string): boolean => {
-  const at = new Date(`${text}T00:00Z`);
-  return /^\d{4}-\d\d-\d\d$/.test(text) && !Number.isNaN(at.getTime()) && at.toISOString().startsWith(text);
-};
 
 /**
  * A day, written as 2027-08-16 wherever it stands, whatever the browser's own way: typed, or picked in the browser's month. What is no day is

@@ -3,7 +3,7 @@ import { WINDSCREENS, type PotMaterial } from '../burn';
 import { BURNERS, type BurnerFamily } from '../catalogue';
 import { kitSettingsSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
-import { keysOf, label, remark, within } from './schema-parts';
+import { isoDay, keysOf, label, remark, within } from './schema-parts';
 
 /**
  * The rack: everything a walker weighs, builds kits of and scores. It belongs to the walker, not to one trip; a trip keeps the one kit
@@ -188,7 +188,7 @@ export const scoreSchema = z.strictObject({
 });
 export type Score = z.infer<typeof scoreSchema>;
 
-const diaryEntrySchema = z.strictObject({ id, date: z.iso.date(), kitName: label, words: remark });
+const diaryEntrySchema = z.strictObject({ id, date: isoDay, kitName: label, words: remark });
 
 const family = z.enum(keysOf<BurnerFamily>(Object.fromEntries(BURNERS.map((b) => [b.family, 0])) as Record<BurnerFamily, 0>));
 export const rackSchema = z

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { CAN_PACKAGE_IDS, PACKAGE_IDS, WEIGHT_MEASURES } from '../carry';
 import { dishesByMealSchema, dishSchema, kitSchema, menuSchema, rotationSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
-import { label, remark, within } from './schema-parts';
+import { isoDay, label, remark, within } from './schema-parts';
 import { windSchema } from './wind-schema';
 
 /**
@@ -50,7 +50,6 @@ export const daySchema = z.strictObject({
 export const saleSchema = z.strictObject({ packageId: z.enum(PACKAGE_IDS), price: within(LIMITS.price).nullable() });
 
 /** A calendar day, ISO 8601. */
-const date = z.iso.date();
 
 export const stopSchema = z.strictObject({
   id: z.string().min(1).max(64),
@@ -61,7 +60,7 @@ export const stopSchema = z.strictObject({
   /** Empty canisters can be left here. */
   bin: z.boolean(),
   /** A box posted ahead waits here: it can hold anything the post takes. */
-  box: z.strictObject({ postBy: date.nullable(), note: remark }).nullable(),
+  box: z.strictObject({ postBy: isoDay.nullable(), note: remark }).nullable(),
   /** What the walker has decided to buy here, whatever is lightest: cans by what they are sold as, or measures or tablets by count. */
   pinned: z
     .discriminatedUnion('kind', [
@@ -103,7 +102,7 @@ export const tripSchema = z
   .strictObject({
     id: z.string().min(1).max(64),
     name: label,
-    startDate: date,
+    startDate: isoDay,
     latitudeDeg: within(LIMITS.latitudeDeg),
     stops: z.array(stopSchema).min(LIMITS.stops.min).max(LIMITS.stops.max),
     legs: z.array(legSchema).min(1),
