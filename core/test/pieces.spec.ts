@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { DEMO_RACK } from '../src/demo';
-import { build, pieceOfPasted, PIECES, putIntoKit, readWeights } from '../src/kit';
+import { addToKit, build, pieceOfPasted, PIECES, putIntoKit, readWeights } from '../src/kit';
 import { pieceSchema } from '../src/model';
 import { UNITS } from '../src/units';
 
@@ -57,6 +57,15 @@ describe('a pasted list of weights', () => {
     expect(rolesOf('add')).toEqual([...before, 'pot', 'repair']);
     expect(rolesOf('replace')).toEqual([...before.filter((r) => r !== 'pot'), 'pot', 'repair']);
     expect(putIntoKit(DEMO_RACK, kit.id, fresh, 'replace').pieces).toHaveLength(DEMO_RACK.pieces.length + 2);
+  });
+
+  it('is not kept outside for a piece that it takes the place of', () => {
+    const kit = DEMO_RACK.kits[0];
+    const [was, other] = [kit.pieceIds[0], DEMO_RACK.pieces.find((p) => !kit.pieceIds.includes(p.id))];
+    if (!other) throw new Error('the demo has more pieces than its first kit');
+    const outside = { ...DEMO_RACK, kits: [{ ...kit, outside: [was] }] };
+    const after = addToKit(outside, kit.id, other, () => 'new', was).kits[0];
+    expect([after.pieceIds[0], after.outside]).toEqual([other.id, []]);
   });
 
   it('never throws and never invents a weight', () => {

@@ -189,7 +189,12 @@ export function addToKit(rack: Rack, kitId: string, piece: Piece, newId: () => s
   const kits = rack.kits.map((k) => {
     if (k.id !== kitId || k.pieceIds.includes(here.id)) return k;
     const swapped = insteadOf && k.pieceIds.includes(insteadOf);
-    return { ...k, pieceIds: swapped ? k.pieceIds.map((id) => (id === insteadOf ? here.id : id)) : [...k.pieceIds, here.id] };
+    if (!swapped) return { ...k, pieceIds: [...k.pieceIds, here.id] };
+    return {
+      ...k,
+      pieceIds: k.pieceIds.map((id) => (id === insteadOf ? here.id : id)),
+      outside: k.outside.filter((id) => id !== insteadOf),
+    };
   });
   return { ...rack, pieces, kits };
 }
