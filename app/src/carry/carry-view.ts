@@ -36,7 +36,6 @@ type Side = (typeof SIDES)[number]['value'];
   imports: [
     AnswerColumn,
     BalancePanel,
-    Sides,
     CloserLook,
     CrossingsPanel,
     DayRule,
@@ -45,6 +44,7 @@ type Side = (typeof SIDES)[number]['value'];
     MealsPanel,
     Ribbon,
     ShelfPanel,
+    Sides,
     SupperMinutes,
     WalkPanel,
     WeightChart,
@@ -57,7 +57,7 @@ type Side = (typeof SIDES)[number]['value'];
   template: `
     <h1 class="hidden-text">Carry</h1>
     @if (plans.planned(); as p) {
-      <div class="one-look" [class.answers]="side() === 'stop'">
+      <div [class.answers]="side() === 'stop'">
         <div class="axis">
           <app-ribbon [plan]="p.plan" [low]="true" />
           <div class="heading">

@@ -1,9 +1,9 @@
-import type { DoseTable } from '@tinder/core/plan';
+import type { DoseChoice, DoseTable } from '@tinder/core/plan';
 import { scaleLinear } from 'd3-scale';
 
 export interface DoseGeometry {
-  /** One mark a dose: where it stands, how often it is too little, whether it is the one to take, and whether there is room for its name. */
-  marks: { x: number; y: number; amount: number; relight: number; best: boolean; named: boolean }[];
+  /** One mark a dose: where it stands, whether it is the one to take, and whether there is room for its name. */
+  marks: { choice: DoseChoice; x: number; y: number; best: boolean; named: boolean }[];
   path: string;
   /** Height at which one evening in ten is too little. */
   limitY: number;
@@ -20,14 +20,14 @@ export function doseGeometry({ choices, best }: DoseTable, most: number, width: 
     .domain([Math.min(...amounts), Math.max(...amounts)])
     .range([0, width]);
   const y = scaleLinear().domain([0, 1]).range([height, 8]);
-  const marks = choices.map((c) => ({
-    x: choices.length > 1 ? x(c.amount) : width / 2,
-    y: y(c.relight),
-    amount: c.amount,
-    relight: c.relight,
-    best: c === best,
+  const placeOf = (c: DoseChoice): number => (choices.length > 1 ? x(c.amount) : width / 2);
+  const ends = [choices[0], choices[choices.length - 1]];
+  const marks = choices.map((choice) => ({
+    choice,
+    x: placeOf(choice),
+    y: y(choice.relight),
+    best: choice === best,
+    named: choice === best || (ends.includes(choice) && Math.abs(placeOf(choice) - placeOf(best)) > NAME),
   }));
-  const bestX = marks.find((m) => m.best)?.x ?? -NAME;
-  const named = marks.map((m, i) => ({ ...m, named: m.best || ((i === 0 || i === marks.length - 1) && Math.abs(m.x - bestX) > NAME) }));
-  return { marks: named, path: marks.map((m, i) => `${i ? 'L' : 'M'}${m.x.toFixed(1)},${m.y.toFixed(1)}`).join(''), limitY: y(most), y };
+  return { marks, path: marks.map((m, i) => `${i ? 'L' : 'M'}${m.x.toFixed(1)},${m.y.toFixed(1)}`).join(''), limitY: y(most), y };
 }

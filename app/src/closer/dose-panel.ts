@@ -29,10 +29,10 @@ import { CloserService } from './closer-service';
               }
               <line class="threshold" x1="0" [attr.x2]="drawn()" [attr.y1]="g.limitY" [attr.y2]="g.limitY" />
               <path class="time" [attr.d]="g.path" />
-              @for (m of g.marks; track m.amount) {
+              @for (m of g.marks; track m.choice.amount) {
                 <circle [class.best]="m.best" [attr.cx]="m.x" [attr.cy]="m.y" [attr.r]="m.best ? 6 : 3" />
                 @if (m.named) {
-                  <text [class.strong]="m.best" [attr.x]="m.x" [attr.y]="H + 15" text-anchor="middle">{{ marked(m.amount) }}</text>
+                  <text [class.strong]="m.best" [attr.x]="m.x" [attr.y]="H + 15" text-anchor="middle">{{ amount(m.choice) }}</text>
                 }
               }
             </svg>
@@ -161,11 +161,6 @@ export class DosePanel {
     return t && meal ? doseTableWords(t, meal, this.units) : '';
   });
   protected readonly dilution = computed(() => dilutionWords(this.spiritMl(), this.from(), this.to(), this.units));
-
-  protected marked(amount: number): string {
-    const choice = this.table()?.choices.find((c) => c.amount === amount);
-    return choice ? this.amount(choice) : '';
-  }
 
   protected amount(c: DoseChoice): string {
     const t = this.table();

@@ -22,32 +22,9 @@ import { takeName } from '../ui/take-name';
 import { HAVE_WORDS, IGNITION_WORDS, ROLE_WORDS, SHAPE_WORDS } from '../words/kit-words';
 import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
+import { measuresOf, shapeOfKind, withMeasure } from './piece-shape';
 
 const same = <T extends string>(values: readonly T[]) => values.map((value) => ({ value, label: value }));
-const MEASURES: Record<Shape['kind'], { key: string; name: string }[]> = {
-  cylinder: [
-    { key: 'diameterMm', name: 'across' },
-    { key: 'heightMm', name: 'high' },
-  ],
-  vessel: [
-    { key: 'diameterMm', name: 'across' },
-    { key: 'heightMm', name: 'high' },
-    { key: 'innerDiameterMm', name: 'across inside' },
-    { key: 'innerHeightMm', name: 'high inside' },
-  ],
-  box: [
-    { key: 'lengthMm', name: 'long' },
-    { key: 'widthMm', name: 'wide' },
-    { key: 'heightMm', name: 'high' },
-  ],
-  sheet: [
-    { key: 'lengthMm', name: 'long' },
-    { key: 'heightMm', name: 'high' },
-    { key: 'thicknessMm', name: 'thick' },
-  ],
-  soft: [],
-};
-
 /** Everything about one piece: its weight by label and by scale, its measures, its jobs, price, life and quirks. */
 @Component({
   selector: 'app-piece-editor',
@@ -314,14 +291,7 @@ export class PieceEditor {
   protected readonly ignitions = IGNITIONS.map((value) => ({ value, label: IGNITION_WORDS[value] }));
   protected readonly steps = same(QUIRK_STEPS);
 
-  protected readonly measures = computed(() => {
-    const { shape } = this.piece();
-    const values: Record<string, unknown> = shape;
-    return MEASURES[shape.kind].map((m) => {
-      const thin = m.key === 'thicknessMm';
-      return { ...m, value: values[m.key] as number, decimals: thin ? 2 : 0, limits: thin ? LIMITS.thicknessMm : LIMITS.sizeMm };
-    });
-  });
+  protected readonly measures = computed(() => measuresOf(this.piece().shape));
   protected readonly otherRoles = computed(() =>
     ROLES.filter((r) => r !== this.piece().role).map((value) => ({
       value,
@@ -382,14 +352,8 @@ export class PieceEditor {
     this.set('form', { shape: shapeOfKind(kind, this.piece().shape), shapeAssumed: false });
   }
 
-  /** A measure that would make it larger inside than outside moves the other one along. */
   protected measure(key: string, value: number): void {
-    const shape = { ...this.piece().shape, [key]: value };
-    if (shape.kind === 'vessel') {
-      const outer = key === 'diameterMm' || key === 'heightMm';
-      if (shape.innerDiameterMm > shape.diameterMm) shape[outer ? 'innerDiameterMm' : 'diameterMm'] = value;
-      if (shape.innerHeightMm > shape.heightMm) shape[outer ? 'innerHeightMm' : 'heightMm'] = value;
-    }
+    const shape = withMeasure(this.piece().shape, key, value);
     if (pieceSchema.safeParse({ ...this.piece(), shape }).success) this.set('measures', { shape, shapeAssumed: false });
   }
 
@@ -403,23 +367,5 @@ export class PieceEditor {
 
   protected remove(): void {
     this.study.editRack(`${this.piece().name} off the rack`, (r) => removePiece(r, this.piece().id));
-  }
-}
-
-/** The same size in another form. */
-function shapeOfKind(kind: Shape['kind'], was: Shape): Shape {
-  const across = was.kind === 'cylinder' || was.kind === 'vessel' ? was.diameterMm : was.kind === 'box' ? was.lengthMm : 90;
-  const high = was.kind === 'soft' ? 60 : was.heightMm;
-  switch (kind) {
-    case 'cylinder':
-      return { kind, diameterMm: across, heightMm: high };
-    case 'vessel':
-      return { kind, diameterMm: across, heightMm: high, innerDiameterMm: Math.max(1, across - 1), innerHeightMm: Math.max(1, high - 1) };
-    case 'box':
-      return { kind, lengthMm: across, widthMm: across / 2, heightMm: high };
-    case 'sheet':
-      return { kind, lengthMm: 450, heightMm: high, thicknessMm: 0.1 };
-    case 'soft':
-      return { kind, volumeMl: 30 };
   }
 }

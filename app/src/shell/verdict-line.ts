@@ -8,8 +8,13 @@ import { planProblemWords } from '../words/study-words';
 import { measuredWidth } from '../ui/measured-width';
 import { fitted, verdictWords, type Verdict } from '../words/verdict-words';
 
-/** Narrower it is read on a phone, px of room between its margins. */
+/** Narrower than this between its margins it is read on a phone, px. */
 const PHONE_PX = 700;
+/** Lines it may take, what the word "why" and its gap take of each, and a letter's width with what a line's end wastes, px. */
+const ROOM = {
+  desk: { lines: 2, whyPx: 176, letterPx: 7.1 },
+  phone: { lines: 3, whyPx: 45, letterPx: 7 },
+};
 
 /** The verdict at the foot of every view, at one glance, and why where that is asked. Its numbers open their derivation; its advice can be taken with one press. */
 @Component({
@@ -118,12 +123,8 @@ export class VerdictLine {
     return verdictWords(carry, this.advice.problem() ? 'unknown' : this.advice.answer(), this.risk.tightest(), this.units);
   });
   private readonly width = measuredWidth(1104);
-  /** Two lines on the desk, three on the phone. */
   protected readonly said = computed(() => {
-    const room =
-      this.width() > PHONE_PX
-        ? { lines: 2, widthPx: this.width() - 176, letterPx: 7.1 }
-        : { lines: 3, widthPx: this.width() - 45, letterPx: 7 };
-    return fitted(this.verdict().said, (room.lines * room.widthPx) / room.letterPx);
+    const { lines, whyPx, letterPx } = this.width() > PHONE_PX ? ROOM.desk : ROOM.phone;
+    return fitted(this.verdict().said, (lines * (this.width() - whyPx)) / letterPx);
   });
 }
