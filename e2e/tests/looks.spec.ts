@@ -77,6 +77,14 @@ function small(): string[] {
   });
 }
 
+/** Boxes that a thumb would have to push sideways. */
+const sideways = (): string[] =>
+  [...document.querySelectorAll('main, main *')].flatMap((e) =>
+    e.scrollWidth > e.clientWidth + 1 && /auto|scroll/.test(getComputedStyle(e).overflowX)
+      ? [`${e.tagName} ${e.getAttribute('aria-labelledby') ?? e.className}`]
+      : [],
+  );
+
 async function settled(page: Page): Promise<void> {
   await expect(page.getByRole('region', { name: 'Verdict' })).toHaveAttribute('aria-busy', 'false');
   await expect(page.locator('.stale, progress')).toHaveCount(0, { timeout: 60_000 });
@@ -91,7 +99,9 @@ for (const [view, sides] of Object.entries(SIDES))
       for (const size of SIZES) {
         await page.setViewportSize(size);
         await expect.poll(() => page.evaluate(collisions), { message: `${side} at ${size.width}` }).toEqual([]);
-        if (size.width < 720) expect(await page.evaluate(small), `${side}, for thumbs`).toEqual([]);
+        if (size.width > 720) continue;
+        expect(await page.evaluate(small), `${side}, for thumbs`).toEqual([]);
+        expect(await page.evaluate(sideways), `${side} runs sideways`).toEqual([]);
       }
     }
   });

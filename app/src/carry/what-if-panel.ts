@@ -12,7 +12,7 @@ import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
-import { fareWords, slowerWords, whatIfWords } from '../words/what-if-words';
+import { fareWords, slowerWords, whatIfSetWords, whatIfWords } from '../words/what-if-words';
 
 interface Cell {
   text: string;
@@ -38,13 +38,13 @@ interface Cell {
     <app-study-note [study]="asked" of="trips" />
     @if (rows(); as list) {
       <div class="scroll" tabindex="0" role="group" aria-labelledby="what-if-title">
-        <table aria-labelledby="what-if-title" [class.stale]="stale()" [attr.aria-busy]="stale()">
+        <table class="stacks headed" aria-labelledby="what-if-title" [class.stale]="stale()" [attr.aria-busy]="stale()">
           <thead>
             <tr>
               <td></td>
               <th scope="col">as planned</th>
               @for (w of columns(); track $index) {
-                <th scope="col">
+                <th scope="col" class="case">
                   <span class="what">{{ words(w) }}</span>
                   @if (w.kind === 'colder') {
                     <app-quantity-field
@@ -77,11 +77,13 @@ interface Cell {
               <tr>
                 <th scope="row">{{ r.name }}</th>
                 @for (c of r.cells; track $index) {
-                  <td>
-                    <span>{{ c.text }}</span>
-                    @if (c.risk) {
-                      <span class="risk" [class.over]="c.over">{{ c.risk }}</span>
-                    }
+                  <td [attr.data-label]="c.of">
+                    <span
+                      >{{ c.text }}
+                      @if (c.risk) {
+                        <span class="risk" [class.over]="c.over">{{ c.risk }}</span>
+                      }
+                    </span>
                   </td>
                 }
               </tr>
@@ -184,7 +186,12 @@ export class WhatIfPanel {
     const list = this.answers();
     const now = list?.[0];
     if (!list || !now) return undefined;
-    const row = (name: string, of: (c: WhatIfColumn) => Cell) => ({ name, cells: list.map((c) => (c ? of(c) : { text: '…' })) });
+    const stopName = (id: string): string => this.stops().find((s) => s.value === id)?.label ?? 'a stop';
+    const names = ['as planned', ...this.columns().map((w) => whatIfSetWords(w, stopName))];
+    const row = (name: string, of: (c: WhatIfColumn) => Cell) => ({
+      name,
+      cells: list.map((c, at) => ({ of: names[at], ...(c ? of(c) : { text: '…' }) })),
+    });
     const sum = (c: WhatIfColumn, of: (x: WhatIfColumn['carries'][number]) => number): number => c.carries.reduce((s, x) => s + of(x), 0);
     return [
       row('carried, average', (c) => ({ text: this.units.text(c.averageG, 'mass') + this.difference(c.averageG - now.averageG) })),

@@ -16,13 +16,13 @@ import { KitStudy } from './kit-study';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="scroll" tabindex="0" role="group" aria-labelledby="compare-title">
-      <table aria-labelledby="compare-title" [attr.aria-busy]="comparison.stale()">
+      <table class="stacks headed" aria-labelledby="compare-title" [attr.aria-busy]="comparison.stale()">
         <thead>
           <tr>
             <th scope="col">criterion</th>
             <th scope="col">how much it counts</th>
             @for (c of comparison.columns(); track c.id) {
-              <th scope="col" class="kit">
+              <th scope="col" class="kit case">
                 <span class="rank">{{ c.rank }}</span> {{ c.name }}
                 <b>{{ c.total }}</b>
               </th>
@@ -33,7 +33,7 @@ import { KitStudy } from './kit-study';
           @for (r of comparison.rows(); track r.criterion) {
             <tr>
               <th scope="row">{{ r.words }}</th>
-              <td class="weight">
+              <td class="weight" data-label="how much it counts">
                 <input
                   type="range"
                   min="0"
@@ -48,7 +48,7 @@ import { KitStudy } from './kit-study';
                 <span class="quiet">{{ r.weight }}</span>
               </td>
               @for (c of r.cells; track c.id) {
-                <td class="cell">
+                <td class="cell" [attr.data-label]="c.name">
                   <span class="bar" aria-hidden="true"
                     ><i [class.judged]="c.judged" [class.warm]="r.warm" [style.width.%]="c.share"></i
                   ></span>
@@ -76,7 +76,7 @@ import { KitStudy } from './kit-study';
           <tr>
             <th scope="row" colspan="2">{{ footWords() }}</th>
             @for (c of comparison.columns(); track c.id) {
-              <td>
+              <td [attr.data-label]="c.name">
                 <button nz-button class="word" type="button" [disabled]="c.carried" (click)="carry(c.id)">
                   {{ c.carried ? 'carried on this trip' : 'carry it' }}<span class="hidden-text">: {{ c.name }}</span>
                 </button>
@@ -158,6 +158,27 @@ import { KitStudy } from './kit-study';
     .missed {
       display: block;
       font-size: 13px;
+    }
+    @media (max-width: 720px) {
+      .kit b {
+        margin-left: auto;
+      }
+      .weight {
+        width: auto;
+      }
+      .cell {
+        display: grid !important;
+        grid-template-columns: minmax(0, 1fr) auto 76px;
+        align-items: center;
+        padding-right: 0;
+      }
+      .cell .bar {
+        grid-row: 2;
+        grid-column: 1 / -1;
+      }
+      .diff {
+        float: none;
+      }
     }
   `,
 })

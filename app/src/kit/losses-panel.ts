@@ -71,7 +71,7 @@ import { KitStudy } from './kit-study';
 
     <h2 class="sign" id="ignites-title">what lights what</h2>
     <div class="scroll" tabindex="0" role="group" aria-labelledby="ignites-title">
-      <table class="ignites" aria-labelledby="ignites-title">
+      <table class="ignites stacks" aria-labelledby="ignites-title">
         <thead>
           <tr>
             <th scope="col">burner</th>
@@ -85,7 +85,7 @@ import { KitStudy } from './kit-study';
             <tr [class.on]="f.open">
               <th scope="row">{{ f.words }}</th>
               @for (c of f.cells; track c.ignition) {
-                <td>
+                <td [attr.data-label]="ignitionWords[c.ignition]">
                   <app-pick-field
                     [label]="ignitionWords[c.ignition] + ' on ' + f.words"
                     [quietly]="true"
@@ -125,6 +125,10 @@ import { KitStudy } from './kit-study';
     }
     .ignites td {
       min-width: 104px;
+      &::before {
+        flex: 0 0 100px;
+        align-self: center;
+      }
     }
   `,
 })

@@ -17,9 +17,15 @@ export function whatIfWords(w: WhatIf): string {
   }
 }
 
+/** The same in full, for where nothing is to be set: "8 K colder", "Quill Landing closed". */
+export function whatIfSetWords(w: WhatIf, nameOf: (stopId: string) => string): string {
+  if (w.kind === 'colder') return `${w.byK} K colder`;
+  return w.kind === 'closed' ? `${nameOf(w.stopId)} closed` : whatIfWords(w);
+}
+
 /** Time at the stove against the trip as planned: a colder flame is no thriftier for being slower. */
 export function slowerWords({ whatIf, slowerS }: Pick<WhatIfColumn, 'whatIf' | 'slowerS'>): string {
-  if (!whatIf) return '';
+  if (!whatIf) return '–';
   if (Math.abs(slowerS) < 60) return 'as long';
   return `${formatDuration(Math.abs(slowerS))} ${slowerS > 0 ? 'longer' : 'less'}`;
 }
