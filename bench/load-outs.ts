@@ -1,15 +1,29 @@
-import { bestCans, CANISTER_SIZES, type CanStage } from '@tinder/core/carry';
+import { bestCans, CANISTER_SIZES, type CanStage, type OwnCan } from '@tinder/core/carry';
 import { seededRandom } from '@tinder/core/risk';
 import { cansLp, loadHighs, solve } from '../core/test/load-out-mip';
 
-/** Random trips of one to five stops with carries of one to three days, as the tests draw them; deterministic. */
-function trips(count: number): { stages: CanStage[]; gramsPerPrice: number }[] {
+/** Most stops of a trip drawn; with own cans the other way of solving them takes minutes on longer ones. */
+const MOST_STOPS = { bought: 5, own: 3 };
+
+interface Drawn {
+  stages: CanStage[];
+  gramsPerPrice: number;
+  own: OwnCan[];
+}
+
+/** Random trips with carries of one to three days, as the tests draw them, perhaps with part-used cans of the walker's own; deterministic. */
+function trips(count: number, shelf: keyof typeof MOST_STOPS): Drawn[] {
   const random = seededRandom(20);
   const whole = (from: number, to: number): number => from + Math.floor(random() * (to - from + 1));
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)];
-  return Array.from({ length: count }, () => ({
-    gramsPerPrice: pick([0, 5, 60]),
-    stages: Array.from({ length: whole(1, 5) }, (_, i): CanStage => {
+  const ownCan = (stops: number): OwnCan => {
+    const size = whole(0, 2);
+    const stages = random() < 0.5 ? [0] : [...new Set([0, whole(0, stops - 1)])];
+    return { size, fuelG: Math.round(pick([0.1, 0.25, 0.4, 0.7, 1]) * CANISTER_SIZES[size].netG), stages };
+  };
+  return Array.from({ length: count }, () => {
+    const gramsPerPrice = pick([0, 5, 60]);
+    const stages = Array.from({ length: whole(1, MOST_STOPS[shelf]) }, (_, i): CanStage => {
       const burntG = Array.from({ length: whole(1, 3) }, () => whole(5, 90));
       const price = (): number | undefined => (i === 0 || random() < 0.5 ? whole(2, 20) : undefined);
       return {
@@ -19,14 +33,19 @@ function trips(count: number): { stages: CanStage[]; gramsPerPrice: number }[] {
         bin: random() < 0.5,
         prices: [price(), price(), price()],
       };
-    }),
-  }));
+    });
+    return { gramsPerPrice, stages, own: shelf === 'own' ? Array.from({ length: whole(1, 3) }, () => ownCan(stages.length)) : [] };
+  });
 }
 
 /** Both ways of choosing load-outs over the same trips: how often they agree on the cost, and how much faster ours is. */
-export async function loadOutRace(cases: number): Promise<{ cases: number; equal: number; ratio: number }> {
+export async function loadOutRace(
+  cases: number,
+  shelf: keyof typeof MOST_STOPS = 'bought',
+): Promise<{ cases: number; equal: number; ratio: number; taken: number }> {
   const highs = await loadHighs();
   let equal = 0;
+  let taken = 0;
   let oursMs = 0;
   let theirsMs = 0;
   const timed = <T>(work: () => T): [T, number] => {
@@ -34,14 +53,15 @@ export async function loadOutRace(cases: number): Promise<{ cases: number; equal
     const result = work();
     return [result, performance.now() - t0];
   };
-  for (const { stages, gramsPerPrice } of trips(cases)) {
-    const [ours, ms] = timed(() => bestCans(CANISTER_SIZES, stages, gramsPerPrice));
-    const lp = cansLp(CANISTER_SIZES, stages, gramsPerPrice);
+  for (const { stages, gramsPerPrice, own } of trips(cases, shelf)) {
+    const [ours, ms] = timed(() => bestCans(CANISTER_SIZES, stages, gramsPerPrice, [], undefined, own));
+    const lp = cansLp(CANISTER_SIZES, stages, gramsPerPrice, own);
     const [theirs, mipMs] = timed(() => solve(highs, lp));
     oursMs += ms;
     theirsMs += mipMs;
+    if (ours.ok) taken += ours.value.steps.reduce((n, s) => n + s.taken.length, 0);
     const cost = ours.ok ? ours.value.cost : undefined;
     if (cost === undefined ? theirs === undefined : theirs !== undefined && Math.abs(cost - theirs) < 1e-4 * Math.max(1, theirs)) equal++;
   }
-  return { cases, equal, ratio: theirsMs / oursMs };
+  return { cases, equal, ratio: theirsMs / oursMs, taken };
 }

@@ -1,5 +1,5 @@
 import highsLoader, { type Highs } from 'highs';
-import { burntOf, loadCost, weightOf, type CanSize, type CanStage, type PouredStage } from '../src/carry';
+import { burntOf, loadCost, weightOf, type CanSize, type CanStage, type OwnCan, type PouredStage } from '../src/carry';
 
 /** The load-out problems written out for a MIP solver (HiGHS), a way of solving them that shares nothing with ours. */
 
@@ -19,18 +19,64 @@ export function solve(highs: Highs, lp: string): number | undefined {
 /** As many of each size may be bought at one stop, in the order of the sizes; the rest would never pay in the trips drawn. */
 const MOST_BOUGHT = [5, 3, 2];
 
-/** Cans one by one, each with its own fill; no more than one is in use at the end of a carry. */
-export function cansLp(sizes: readonly CanSize[], stages: readonly CanStage[], gramsPerPrice: number): string {
+/** Own cans are whole grams: a can that holds this much less than a full one is part-used, g. */
+const PART_G = 0.5;
+
+/**
+ * Cans one by one, each with its own fill; no more than one is in use at the end of a carry, or as many as were when it was begun. Each of the
+ * walker's own may come along once, at one of its stages.
+ */
+export function cansLp(sizes: readonly CanSize[], stages: readonly CanStage[], gramsPerPrice: number, own: readonly OwnCan[] = []): string {
   const objective: string[] = [];
   const rows: string[] = [];
   const binaries: string[] = [];
   const bounds: string[] = [];
   let constant = 0;
   const inUse = stages.map((): string[] => []);
+  const begun = stages.map((): string[] => []);
+  const inTurn = stages.map((): string[] => []);
   const burnt = stages.map((): string[] => []);
   const onHand = stages.map((): string[] => []);
+  /** A can that joins at stage `s` where the binary `b<can>` says so, with so much of its net content in it. */
+  const addCan = (can: string, s: number, { netG, tareG }: CanSize, fuelG: number): void => {
+    for (let i = s; i < stages.length; i++) {
+      const [f, h, u] = [`f${i}_${can}`, `h${i}_${can}`, `u${i}_${can}`];
+      const [full, part, was] = [`w${i}_${can}`, `p${i}_${can}`, `v${i}_${can}`];
+      binaries.push(h, full, part, was);
+      objective.push(term(weightOf(stages[i]), f), term(weightOf(stages[i]) * tareG, h));
+      const before = `${i - 1}_${can}`;
+      if (i === s) {
+        rows.push(row([term(1, h), term(-1, `b${can}`)], '= 0'), row([term(1, f), term(-fuelG, h)], '= 0'));
+      } else {
+        rows.push(row([term(1, h), term(-1, `h${before}`)], stages[i].bin ? '<= 0' : '= 0'));
+        rows.push(row([term(1, f), term(-netG, h)], '<= 0'));
+        rows.push(row([term(1, f), term(-1, `f${before}`), term(1, `u${before}`)], '<= 0'));
+        rows.push(row([term(1, f), term(-1, `f${before}`), term(1, `u${before}`), term(-netG, h)], `>= ${-netG}`));
+      }
+      rows.push(row([term(1, u), term(-1, f)], '<= 0'));
+      // what is left in it afterwards: all, some, or nothing
+      rows.push(row([term(1, f), term(-1, u), term(-netG, full), term(-(netG - PART_G), part)], '<= 0'));
+      rows.push(row([term(1, f), term(-1, u), term(-netG, full)], '>= 0'));
+      if (own.length) {
+        // cans are used up one after another: no more than one is drawn from and not emptied
+        const [emptied, drawn] = [`e${i}_${can}`, `d${i}_${can}`];
+        binaries.push(emptied, drawn);
+        rows.push(row([term(1, u), term(-netG, emptied), term(-netG, drawn)], '<= 0'));
+        rows.push(row([term(1, f), term(-1, u), term(netG, emptied)], `<= ${netG}`));
+        inTurn[i].push(term(1, drawn));
+      }
+      // begun and not empty when the stage is left
+      rows.push(row([term(1, was), term(-1, h)], '<= 0'), row([term(1, was), term(-1, f)], '<= 0'));
+      if (i > s) rows.push(row([term(1, was), term(-1, `p${before}`)], '<= 0'));
+      else if (fuelG > netG - PART_G) bounds.push(`  ${was} = 0`);
+      inUse[i].push(term(1, part));
+      begun[i].push(term(-1, was));
+      burnt[i].push(term(1, u));
+      onHand[i].push(term(1, f));
+    }
+  };
   stages.forEach((at, s) => {
-    sizes.forEach(({ netG, tareG }, k) => {
+    sizes.forEach((size, k) => {
       if (at.prices[k] === undefined && !at.pinned) return;
       const copies = Array.from({ length: at.pinned ? at.pinned[k] : MOST_BOUGHT[k] }, (_, c) => `${s}_${k}_${c}`);
       copies.forEach((can, c) => {
@@ -38,34 +84,32 @@ export function cansLp(sizes: readonly CanSize[], stages: readonly CanStage[], g
         objective.push(term((at.prices[k] ?? 0) * gramsPerPrice, `b${can}`));
         if (at.pinned) bounds.push(`  b${can} = 1`);
         else if (c > 0) rows.push(row([term(1, `b${can}`), term(-1, `b${copies[c - 1]}`)], '<= 0'));
-        for (let i = s; i < stages.length; i++) {
-          const [f, h, u] = [`f${i}_${can}`, `h${i}_${can}`, `u${i}_${can}`];
-          const [full, part] = [`w${i}_${can}`, `p${i}_${can}`];
-          binaries.push(h, full, part);
-          objective.push(term(weightOf(stages[i]), f), term(weightOf(stages[i]) * tareG, h));
-          if (i === s) {
-            rows.push(row([term(1, h), term(-1, `b${can}`)], '= 0'), row([term(1, f), term(-netG, h)], '= 0'));
-          } else {
-            const before = `${i - 1}_${can}`;
-            rows.push(row([term(1, h), term(-1, `h${before}`)], stages[i].bin ? '<= 0' : '= 0'));
-            rows.push(row([term(1, f), term(-netG, h)], '<= 0'));
-            rows.push(row([term(1, f), term(-1, `f${before}`), term(1, `u${before}`)], '<= 0'));
-            rows.push(row([term(1, f), term(-1, `f${before}`), term(1, `u${before}`), term(-netG, h)], `>= ${-netG}`));
-          }
-          rows.push(row([term(1, u), term(-1, f)], '<= 0'));
-          // what is left in it afterwards: all, some, or nothing
-          rows.push(row([term(1, f), term(-1, u), term(-netG, full), term(-netG, part)], '<= 0'));
-          rows.push(row([term(1, f), term(-1, u), term(-netG, full)], '>= 0'));
-          inUse[i].push(term(1, part));
-          burnt[i].push(term(1, u));
-          onHand[i].push(term(1, f));
-        }
+        addCan(can, s, size, size.netG);
       });
     });
   });
+  own.forEach(({ size, fuelG, stages: at, must }, n) => {
+    const ways = at.map((s) => `o${n}_${s}`);
+    binaries.push(...ways.map((w) => `b${w}`));
+    rows.push(
+      row(
+        ways.map((w) => term(1, `b${w}`)),
+        must ? '= 1' : '<= 1',
+      ),
+    );
+    at.forEach((s, j) => addCan(ways[j], s, sizes[size], fuelG));
+  });
   stages.forEach((stage, i) => {
     constant += loadCost(stage, 0, 0); // what burns off, whatever is carried
-    rows.push(row(burnt[i], `= ${burntOf(stage)}`), row(onHand[i], `>= ${stage.needG}`), row(inUse[i], '<= 1'));
+    rows.push(row(burnt[i], `= ${burntOf(stage)}`), row(onHand[i], `>= ${stage.needG}`));
+    if (!own.length) {
+      rows.push(row(inUse[i], '<= 1'));
+      return;
+    }
+    // one in use, or as many as were begun
+    binaries.push(`z${i}`);
+    rows.push(row(inTurn[i], '<= 1'));
+    rows.push(row([...inUse[i], term(-99, `z${i}`)], '<= 1'), row([...inUse[i], ...begun[i], term(99, `z${i}`)], '<= 99'));
   });
   return lpText(objective, constant, rows, bounds, [], binaries);
 }

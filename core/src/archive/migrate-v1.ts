@@ -50,6 +50,7 @@ export function migrateTripV1({ id, name, leg, conditions: c, kit, menu, reserve
     reservePercent,
     loadOut: { measure: 'gramDays', gramsPerPrice: 0, leakProof: false, riskLimitPercent: 2 },
     comforts: [...COMFORTS],
+    own: [],
     whatIfs: USUAL_WHAT_IFS,
   };
 }

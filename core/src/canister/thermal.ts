@@ -1,4 +1,5 @@
 import { blendedConvection, forcedConvection } from '../air';
+import type { BlendByMass } from '../fuel';
 import { nearest } from '../numeric';
 
 /** Latent heat of the blend, J/g (docs/physics.md, The can). */
@@ -23,6 +24,8 @@ export interface Can {
   netG: number;
   tareG: number;
   fuelLeftG: number;
+  /** Its liquid as it was when `whenG` was left of it, by mass; absent for one that was filled with its kit's blend. */
+  liquid?: { blend: BlendByMass; whenG: number };
 }
 
 const sizeOf = (netG: number) => nearest(SIZES, (s) => s.netG, netG);

@@ -1,14 +1,26 @@
-import type { Fuel } from '../fuel';
+import type { BlendByMass, Fuel } from '../fuel';
 import { drawDownG } from './draw-down';
 import { BOTTLE_STEP_ML, BOTTLE_TARE_PER_STEP_G, LIQUID_BOTTLES, TABLET_WRAP_G } from './packages';
 
+/** A container of the walker's own, from the shelf. */
+export interface Own {
+  /** Its id there, and what it is called. */
+  id: string;
+  name: string;
+  /** How far the fuel in it was known when it was taken, one standard deviation, g. */
+  sdG: number;
+  /** The liquid in a can as it was when `whenG` was left of it: what was drawn before had changed it. */
+  liquid?: { blend: BlendByMass; whenG: number };
+}
+
 /** What leaves the stop: containers with how full they are. */
-export type Container =
+export type Container = (
   | { kind: 'canister'; netG: number; tareG: number; fuelG: number }
   | { kind: 'bottle'; sizeMl: number; fillMl: number; tareG: number; fuelG: number }
   | { kind: 'liquidBottle'; sizeMl: number; fillMl: number; tareG: number; fuelG: number }
   | { kind: 'gelTin'; netG: number; tareG: number; fuelG: number }
-  | { kind: 'tablets'; count: number; tabletG: number; tareG: number; fuelG: number };
+  | { kind: 'tablets'; count: number; tabletG: number; tareG: number; fuelG: number }
+) & { own?: Own };
 
 export type Canister = Extract<Container, { kind: 'canister' }>;
 

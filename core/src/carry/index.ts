@@ -2,7 +2,7 @@ export * from './containers';
 export * from './crossings';
 export { EMPTY_G } from './draw-down';
 export * from './load-out/cans';
-export type { HeldCan } from './load-out/held-cans';
+export { fresh, type HeldCan, type OwnCan } from './load-out/held-cans';
 export * from './load-out/poured';
 export * from './load-out/rest-bound';
 export * from './load-out/single';

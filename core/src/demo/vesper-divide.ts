@@ -184,5 +184,6 @@ export const DEMO_TRIP: Trip = {
   reservePercent: 15,
   loadOut: { measure: 'gramDays', gramsPerPrice: 0, leakProof: false, riskLimitPercent: 2 },
   comforts: [...COMFORTS],
+  own: [],
   whatIfs: [...USUAL_WHAT_IFS, { kind: 'closed', stopId: 'quill-landing' }],
 };

@@ -5,6 +5,7 @@ export * from './preferences-schema';
 export * from './rack-schema';
 export * from './room';
 export * from './schema-parts';
+export * from './shelf-schema';
 export * from './shelved-trip';
 export * from './trip-days';
 export * from './trip-schema';

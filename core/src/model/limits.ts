@@ -49,6 +49,16 @@ export const LIMITS = {
   pinnedCans: { min: 0, max: 20 },
   pinnedUnits: { min: 0, max: 2000 },
   fryMin: { min: 1, max: 60 },
+  /** A container with what is in it, and what it holds when full. */
+  grossG: { min: 0, max: 5000 },
+  netG: { min: 1, max: 3000 },
+  scaleSdG: { min: 0.05, max: 50 },
+  waterLineMm: { min: 0, max: 300 },
+  armMm: { min: 10, max: 3000 },
+  burntMin: { min: 0.1, max: 3000 },
+  gPerMin: { min: 0.05, max: 20 },
+  tabletCount: { min: 0, max: 2000 },
+  fuelMl: { min: 0, max: 5000 },
 } as const;
 
 /** How many of a thing are kept: more than any walker's, few enough that all of it is planned and drawn. */
@@ -68,6 +78,10 @@ export const MOST = {
   /** In one kit. */
   kitPieces: 60,
   diary: 2000,
+  /** On the shelf. */
+  containers: 200,
+  /** At one container. */
+  looks: 300,
 } as const;
 
 /** `x` kept between limits. */

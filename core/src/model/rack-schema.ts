@@ -3,10 +3,11 @@ import { WINDSCREENS, type PotMaterial } from '../burn';
 import { BURNERS, type BurnerFamily } from '../catalogue';
 import { kitSettingsSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
+import { shelfItemSchema } from './shelf-schema';
 import { isoDay, keysOf, label, remark, within } from './schema-parts';
 
 /**
- * The rack: everything a walker weighs, builds kits of and scores. It belongs to the walker, not to one trip; a trip keeps the one kit
+ * The rack: everything a walker weighs, builds kits of and scores, and the shelf of fuel above it. It belongs to the walker, not to one trip; a trip keeps the one kit
  * it is planned with.
  */
 
@@ -196,6 +197,8 @@ export const rackSchema = z
     pieces: z.array(pieceSchema).max(MOST.pieces),
     kits: z.array(rackKitSchema).max(MOST.kits),
     score: scoreSchema.prefault({}),
+    /** Cans, bottles and tablets in the cupboard. */
+    shelf: z.array(shelfItemSchema).max(MOST.containers).default([]),
     diary: z.array(diaryEntrySchema).max(MOST.diary).default([]),
     /** Where the walker knows better which ignition lights which burner. */
     ignites: z.partialRecord(family, z.partialRecord(z.enum(IGNITIONS), z.enum(IGNITES))).default({}),
@@ -215,6 +218,8 @@ export const rackSchema = z
       if (lost !== undefined)
         ctx.addIssue({ code: 'custom', path: ['kits', i, 'pieceIds'], message: `"${kit.name}" holds "${lost}", which is not on the rack` });
     });
+    if (new Set(rack.shelf.map((c) => c.id)).size !== rack.shelf.length)
+      ctx.addIssue({ code: 'custom', path: ['shelf'], message: 'two containers share one id' });
     if (new Set(rack.kits.map((k) => k.id)).size !== rack.kits.length)
       ctx.addIssue({ code: 'custom', path: ['kits'], message: 'two kits share one id' });
   });

@@ -42,6 +42,8 @@ export const tooManyOnRack = (rack: Rack): TooMany | undefined =>
     tooMany('kits', rack.kits.length),
     ...rack.kits.map((k) => tooMany('kitPieces', Math.max(k.pieceIds.length, k.outside.length), k.name)),
     tooMany('diary', rack.diary.length),
+    tooMany('containers', rack.shelf.length),
+    ...rack.shelf.map((c) => tooMany('looks', c.looks.length, c.name)),
   ]);
 
 /** And of a library. */

@@ -3,6 +3,7 @@ import { CAN_PACKAGE_IDS, PACKAGE_IDS, WEIGHT_MEASURES } from '../carry';
 import { dishesByMealSchema, dishSchema, kitSchema, menuSchema, rotationSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
 import { isoDay, label, remark, within } from './schema-parts';
+import { ownContainerSchema } from './shelf-schema';
 import { windSchema } from './wind-schema';
 
 /**
@@ -136,6 +137,8 @@ export const tripSchema = z
       .array(z.enum(COMFORTS))
       .max(COMFORTS.length)
       .default([...COMFORTS]),
+    /** What of the walker's shelf may come along. */
+    own: z.array(ownContainerSchema).max(MOST.containers).default([]),
     whatIfs: z.array(whatIfSchema).max(MOST.whatIfs).default(USUAL_WHAT_IFS),
   })
   .superRefine((trip, ctx) => {
@@ -148,6 +151,8 @@ export const tripSchema = z
     const days = trip.legs.reduce((n, l) => n + l.days.length, 0);
     if (days > LIMITS.tripDays.max)
       ctx.addIssue({ code: 'custom', path: ['legs'], message: `${days} days; a trip has at most ${LIMITS.tripDays.max}` });
+    if (new Set(trip.own.map((c) => c.id)).size !== trip.own.length)
+      ctx.addIssue({ code: 'custom', path: ['own'], message: 'two containers of the shelf share one id' });
     if (new Set(trip.stops.map((s) => s.id)).size !== trip.stops.length)
       ctx.addIssue({ code: 'custom', path: ['stops'], message: 'two stops share one id' });
   });

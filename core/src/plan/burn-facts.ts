@@ -88,7 +88,9 @@ export function sourceFor(
   const { burner, fuel, lhvKJPerG, kit } = use;
   const { ratedW, lowestW } = powerRange(burner, fuel.kind === 'tablet' ? fuel.powerW : 0);
   if (isGas(burner) && fuel.kind === 'gas') {
-    const blend = burner.feed === 'liquid' ? fuel.blend : blendAfterWithdrawal(fuel.blend, can.fuelLeftG / can.netG, WITHDRAWAL_C);
+    // what is drawn as liquid leaves the blend as it is
+    const filled = can.liquid ?? { blend: fuel.blend, whenG: can.netG };
+    const blend = burner.feed === 'liquid' ? filled.blend : blendAfterWithdrawal(filled.blend, can.fuelLeftG / filled.whenG, WITHDRAWAL_C);
     return canisterSource({
       feed: burner.feed,
       ratedW,

@@ -3,7 +3,12 @@ import { EMPTY_G, type Canister, type Container } from '../carry';
 import { FRESH_CAN } from './evenings';
 
 /** A can as a burn sees it. */
-export const canIn = ({ netG, tareG, fuelG }: Canister): Can => ({ netG, tareG, fuelLeftG: fuelG });
+export const canIn = ({ netG, tareG, fuelG, own }: Canister): Can => ({
+  netG,
+  tareG,
+  fuelLeftG: fuelG,
+  ...(own?.liquid ? { liquid: own.liquid } : {}),
+});
 
 /** A can in use, and its place among the containers of the carry. */
 export interface RackedCan {

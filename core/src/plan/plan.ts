@@ -1,11 +1,12 @@
 import { carryProfile, fuelOfG, kindHeldIn, tareOfG, type CarryProfile, type Container } from '../carry';
 import type { Fuel } from '../fuel';
-import type { Trip } from '../model';
+import type { OwnContainer, Trip } from '../model';
 import { kitRuns, supplyAt, tripOnLeg, type KitRun, type Supply } from '../trail';
 import { cautions, type Caution } from './cautions';
 import type { PlanDay } from './cook-days';
 import { dayConditions, type DayConditions } from './day-conditions';
 import { kitInUse, type KitInUse } from './kit-in-use';
+import { homeAfter } from './load-outs/own-containers';
 import { findProblems, type Problem } from './problems';
 import { settleCarries, type PlanProgress, type SettledCarry, type Span } from './settle';
 import { withWarmedCans } from './warmed-cans';
@@ -57,6 +58,9 @@ export interface CarryPlan {
   containers: readonly Container[];
   /** Bought or packed here, left here, and what was held on coming here. */
   bought: readonly Container[];
+  /** Of the walker's own, taken along here; and what could have been from here on. */
+  taken: readonly Container[];
+  home: readonly OwnContainer[];
   left: readonly Container[];
   arrivedWith: readonly Container[];
   /** The containers that left, as they are at the end of the carry. */
@@ -77,13 +81,15 @@ export interface CarryPlan {
 export function planTrip(trip: Trip, report?: (p: PlanProgress) => void): Plan {
   const conditions = dayConditions(trip);
   let held: Held = { kind: undefined, containers: [] };
+  let home: readonly OwnContainer[] = trip.own;
   const parts = kitRuns(trip).map((run) => {
     const use = kitInUse(run.trip.kit);
     // another kit of the same fuel takes over the containers as well; others are sent home
     const arrivedWith = held.kind === use.fuel.kind ? held.containers : [];
-    const part = planCarries(run.trip, use, carrySpans(run, use), conditions, arrivedWith, report);
+    const part = planCarries(run.trip, use, carrySpans(run, use), conditions, { arrivedWith, home }, report);
     const last = part.carries[part.carries.length - 1];
     held = { kind: use.fuel.kind, containers: last.after };
+    home = homeAfter(last.home, last.taken);
     return part;
   });
   const carries = parts.flatMap((p) => p.carries);
@@ -108,11 +114,11 @@ interface Held {
 }
 
 /** One carry planned again for a trip with other gear or food, coming to its stop with what the plan came with. */
-export function replanCarry(whole: Trip, carry: Pick<CarryPlan, 'fromStop' | 'toStop' | 'supply' | 'arrivedWith'>): CarryPlan {
+export function replanCarry(whole: Trip, carry: Pick<CarryPlan, 'fromStop' | 'toStop' | 'supply' | 'arrivedWith' | 'home'>): CarryPlan {
   const trip = tripOnLeg(whole, carry.fromStop);
   const use = kitInUse(trip.kit);
   const arrivedWith = use.fuel.kind === kindHeldIn(carry.arrivedWith) ? carry.arrivedWith : [];
-  return planCarries(trip, use, [carry], dayConditions(trip), arrivedWith).carries[0];
+  return planCarries(trip, use, [carry], dayConditions(trip), { arrivedWith, home: carry.home }).carries[0];
 }
 
 /**
@@ -136,10 +142,10 @@ function planCarries(
   use: KitInUse,
   spans: readonly Span[],
   conditions: readonly DayConditions[],
-  arrivedWith: readonly Container[] = [],
+  { arrivedWith, home }: Pick<CarryPlan, 'arrivedWith' | 'home'>,
   report: (p: PlanProgress) => void = () => undefined,
 ): Pick<Plan, 'carries' | 'price' | 'exact' | 'pinCost'> & { short?: PinTooSmall } {
-  const { carries, exact, pinCost, short } = settleCarries({ trip, use, spans, conditions, arrivedWith, report });
+  const { carries, exact, pinCost, short } = settleCarries({ trip, use, spans, conditions, arrivedWith, home, report });
   const at = short && spans[short.stage];
   return {
     carries: carries.map((c, i) => assemble(trip, use, spans[i], c)),
@@ -165,9 +171,9 @@ function assemble(
   trip: Trip,
   use: KitInUse,
   { fromStop, toStop, supply }: Span,
-  { days: cooked, demandG, loadOut, arrivedWith }: SettledCarry,
+  { days: cooked, demandG, loadOut, arrivedWith, home }: SettledCarry,
 ): CarryPlan {
-  const { containers, bought, left, after } = loadOut;
+  const { containers, bought, taken, left, after } = loadOut;
   const days = cooked.map((d) => withWarmedCans(use, containers, d));
   const gathered = use.fuel.kind === 'wood';
   const hardwareG = hardwareMassG(trip);
@@ -188,6 +194,8 @@ function assemble(
     reserveG: gathered ? 0 : (demandG * trip.reservePercent) / 100,
     containers,
     bought,
+    taken,
+    home,
     left,
     after,
     arrivedWith,

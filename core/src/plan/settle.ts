@@ -1,6 +1,6 @@
 import { isDone } from '../burn';
 import { CANISTER_SIZES, fullCan, fuelOfG, tareOfG, type Container, type NoPlan } from '../carry';
-import type { Trip } from '../model';
+import type { OwnContainer, Trip } from '../model';
 import type { Supply } from '../trail';
 import { tryBurn } from './burn-facts';
 import { canIn } from './can-rack';
@@ -9,6 +9,7 @@ import type { DayConditions } from './day-conditions';
 import type { KitInUse } from './kit-in-use';
 import type { CarryNeed, LoadOut } from './load-outs/choosing';
 import { loadOutsOf, withReserve, type TripLoadOuts } from './load-outs/load-outs';
+import { homeAfter } from './load-outs/own-containers';
 
 /** A stretch between two stops that can fill up. */
 export interface Span {
@@ -32,6 +33,8 @@ export interface CarryJob {
   conditions: readonly DayConditions[];
   /** Held on coming to the first stop. */
   arrivedWith: readonly Container[];
+  /** Of the walker's own, what may be taken along on these carries. */
+  home: readonly OwnContainer[];
   report: (p: PlanProgress) => void;
 }
 
@@ -41,6 +44,8 @@ export interface SettledCarry {
   demandG: number;
   loadOut: LoadOut;
   arrivedWith: readonly Container[];
+  /** What of the walker's own could have been taken along from here on. */
+  home: readonly OwnContainer[];
 }
 export interface SettledCarries {
   carries: SettledCarry[];
@@ -134,14 +139,14 @@ function guessedNeed(job: CarryJob, i: number): CarryNeed {
 function onAnyContainers(job: CarryJob): SettledCarries {
   const walks = job.spans.map((_, i) => walk(job, i, [], 1));
   const needs = walks.map(({ days }, i) => needOf(job, i, days, burntOn(days)));
-  const chosen = loadOutsOf(job.trip, job.use, needs, job.arrivedWith);
+  const chosen = loadOutsOf(job.trip, job.use, needs, job.arrivedWith, 0, undefined, job.home);
   const choice: Choice = { ...chosen, from: 0, arrivedWith: job.arrivedWith };
-  const carries = walks.map(({ days, demandG }, i): SettledCarry => ({
-    days,
-    demandG,
-    loadOut: choice.loadOuts[i],
-    arrivedWith: reckonedAt(choice, i),
-  }));
+  let { home } = job;
+  const carries = walks.map(({ days, demandG }, i): SettledCarry => {
+    const carry = { days, demandG, loadOut: choice.loadOuts[i], arrivedWith: reckonedAt(choice, i), home };
+    home = homeAfter(home, carry.loadOut.taken);
+    return carry;
+  });
   return settled(carries, choice);
 }
 
@@ -163,12 +168,18 @@ function choose(
   { trip, use }: CarryJob,
   needs: readonly CarryNeed[],
   from: number,
-  arrivedWith: readonly Container[],
+  { held: arrivedWith, home }: OnHand,
   round: number,
 ): Choice {
   const isWhole = needs.length <= WHOLE_WAY || needs.some((n) => n.stop.pinned);
   const ahead = isWhole ? (round < FIRM_ROUND ? needs.length : undefined) : CARRIES_AHEAD;
-  return { ...loadOutsOf(trip, use, needs, arrivedWith, from, ahead), from, arrivedWith };
+  return { ...loadOutsOf(trip, use, needs, arrivedWith, from, ahead, home), from, arrivedWith };
+}
+
+/** On coming to a stop: what is held, and what of the walker's own may still be taken along. */
+interface OnHand {
+  held: readonly Container[];
+  home: readonly OwnContainer[];
 }
 
 /** What a choice reckons to come to a stop with. */
@@ -193,7 +204,8 @@ const FIRM_ROUND = 3;
  */
 function goAlong(job: CarryJob, reckonedNeeds: readonly CarryNeed[], round: number, before: readonly Walk[] = []): Along {
   let needs = reckonedNeeds;
-  let choice = choose(job, needs, 0, job.arrivedWith, round);
+  let { home } = job;
+  let choice = choose(job, needs, 0, { held: job.arrivedWith, home }, round);
   let { exact, short } = choice;
   const { pinCost } = choice;
   let held = job.arrivedWith;
@@ -201,7 +213,7 @@ function goAlong(job: CarryJob, reckonedNeeds: readonly CarryNeed[], round: numb
   const walks: Walk[] = [];
   const asked: CarryNeed[] = [];
   const carries = job.spans.map((_, i): SettledCarry => {
-    const usual = leave(job, { i, round, before: before[i], needs, choice, held });
+    const usual = leave(job, { i, round, before: before[i], needs, choice, held, home });
     const leaving = round === FIRM_ROUND ? fullest(job, usual) : usual;
     ({ needs, choice } = leaving);
     exact &&= choice.exact;
@@ -210,22 +222,22 @@ function goAlong(job: CarryJob, reckonedNeeds: readonly CarryNeed[], round: numb
     isEnlarged ||= leaving !== usual;
     walks.push(leaving.walk);
     asked.push({ ...needs[i], burntG: burntOn(days), demandG: leaving === usual ? demandG : needs[i].demandG });
-    const carry = { days, demandG, loadOut: { ...leaving.loadOut, after: [...left] }, arrivedWith: held };
+    const carry = { days, demandG, loadOut: { ...leaving.loadOut, after: [...left] }, arrivedWith: held, home };
     held = left;
+    home = homeAfter(home, carry.loadOut.taken);
     return carry;
   });
   return { settled: settled(carries, { exact, pinCost, short }), walks, asked, isEnlarged };
 }
 
 /** Before a stop is left: what is reckoned with, and what is really held. */
-interface AtStop {
+interface AtStop extends OnHand {
   i: number;
   round: number;
   /** The carry as it was last cooked, if it was. */
   before: Walk | undefined;
   needs: readonly CarryNeed[];
   choice: Choice;
-  held: readonly Container[];
 }
 interface Leaving extends AtStop {
   loadOut: LoadOut;
@@ -234,18 +246,18 @@ interface Leaving extends AtStop {
 
 /** A stop left with enough for the carry as it burns on the very cans that leave it. */
 function leave(job: CarryJob, at: AtStop): Leaving {
-  const { i, round, held } = at;
+  const { i, round, held, home } = at;
   let { choice, needs, before } = at;
-  if (!isAsReckoned(job, at)) choice = choose(job, needs, i, held, round);
+  if (!isAsReckoned(job, at)) choice = choose(job, needs, i, at, round);
   for (let choices = 1; ; choices++) {
     const loadOut = asHeld(choice, i, held);
     const now = cookedOn(job, i, loadOut.containers, before, round);
     if (round < FIRM_ROUND || now.demandG <= needs[i].demandG + EXACT_G || choices === MOST_CHOICES)
-      return { i, round, before, needs, choice, held, loadOut: { ...loadOut, containers: [...now.with] }, walk: now };
+      return { i, round, before, needs, choice, held, home, loadOut: { ...loadOut, containers: [...now.with] }, walk: now };
     // two load-outs may each ask for the other: the larger demand counts, which comes to an end
     needs = needs.with(i, { ...needs[i], burntG: burntOn(now.days), demandG: now.demandG });
     before = now;
-    choice = choose(job, needs, i, held, round);
+    choice = choose(job, needs, i, at, round);
   }
 }
 
@@ -269,13 +281,23 @@ function fullest(job: CarryJob, leaving: Leaving): Leaving {
   for (let tries = 0; tries < LARGER_SETS && wouldCook(job.use, best.walk.days, [FULLEST_CAN]); tries++) {
     const demandG = (fuelOfG(containers) + MORE_G) / withReserve(job.trip);
     const larger = needs.with(i, { ...needs[i], demandG });
-    const choice = choose(job, larger, i, held, FIRM_ROUND);
+    const choice = choose(job, larger, i, leaving, FIRM_ROUND);
     ({ containers } = asHeld(choice, i, held));
     if (!wouldCook(job.use, best.walk.days, containers)) continue;
     const now = leave(job, { ...leaving, needs: larger, choice });
     if (doneMeals(now.walk) > doneMeals(best.walk)) best = now;
   }
-  return best;
+  return withoutWeak(job, leaving, best);
+}
+
+/** A can of one's own may be too weak for the pass: where leaving those at home cooks more, they stay there. */
+function withoutWeak(job: CarryJob, leaving: Leaving, best: Leaving): Leaving {
+  const { i, needs } = leaving;
+  const { taken } = leaving.loadOut;
+  if (!taken.length || !wouldCook(job.use, best.walk.days, [FULLEST_CAN])) return best;
+  const home = leaving.home.filter((c) => typeof c.place === 'object' || !taken.some((t) => t.own?.id === c.id));
+  const now = leave(job, { ...leaving, home, choice: choose(job, needs, i, { ...leaving, home }, FIRM_ROUND) });
+  return doneMeals(now.walk) > doneMeals(best.walk) ? now : best;
 }
 
 const FULLEST_CAN = fullCan(CANISTER_SIZES[CANISTER_SIZES.length - 1]);
@@ -298,6 +320,7 @@ function asHeld(choice: Choice, i: number, held: readonly Container[]): LoadOut 
   return { ...chosen, containers: chosen.containers.map(really), left: chosen.left.map(really) };
 }
 
-const sameCan = (a: Container, b: Container): boolean => a.kind === b.kind && a.tareG === b.tareG && Math.abs(a.fuelG - b.fuelG) < EXACT_G;
+const sameCan = (a: Container, b: Container): boolean =>
+  a.kind === b.kind && a.tareG === b.tareG && a.own?.id === b.own?.id && Math.abs(a.fuelG - b.fuelG) < EXACT_G;
 const sameContainers = (a: readonly Container[], b: readonly Container[]): boolean =>
   a.length === b.length && a.every((c, i) => sameCan(c, b[i]));

@@ -3,6 +3,7 @@ import type { Can } from '../canister';
 import type { Container } from '../carry';
 import { bisect } from '../numeric';
 import { sourceFor, type BurnFacts } from './burn-facts';
+import { canIn } from './can-rack';
 import type { PlanDay, PlannedMeal } from './cook-days';
 import { FRESH_CAN } from './evenings';
 import type { KitInUse } from './kit-in-use';
@@ -28,8 +29,8 @@ function withWarmedCan(use: KitInUse, containers: readonly Container[], meal: Pl
 /** The can a meal was cooked on as it was when lit; past those that are carried a spare of middle size stood in. */
 function canOf(containers: readonly Container[], { canAt = containers.length, canFraction = 1 }: PlannedMeal): Can {
   const own = containers.at(canAt);
-  const { netG, tareG } = own?.kind === 'canister' ? own : FRESH_CAN;
-  return { netG, tareG, fuelLeftG: canFraction * netG };
+  const can = own?.kind === 'canister' ? canIn(own) : FRESH_CAN;
+  return { ...can, fuelLeftG: canFraction * can.netG };
 }
 
 /** The coldest start of the can at which the burn is finished, °C; undefined where warming it once is not enough. */

@@ -24,6 +24,8 @@ export interface UncertainCarry {
   place: number;
   days: UncertainDay[];
   fuelG: number;
+  /** How far that fuel is known, one standard deviation, g: what part-used containers hold is measured, not printed. */
+  fuelSdG?: number;
 }
 
 /** What besides the weather may go otherwise, as chances (0–1). */
@@ -60,7 +62,8 @@ export interface CarryRisk {
  * Tries every carry `trips` times. What is off is off together: one factor of sd `factorSd` for burner, pot and hand holds the whole trip
  * long, water, air and wind hold for a leg; only the quantity is drawn burn by burn. Water and air move a need in a straight line, the
  * quantity and the factor in proportion, the wind by one of three factors; what a straight line leaves out is measured in the bench. A dose
- * is poured before any of it is known. One seed gives one answer.
+ * is poured before any of it is known. What is less in the containers than was reckoned with counts as if it had been burnt before the first
+ * day. One seed gives one answer.
  */
 export function runOutRisk(
   carries: readonly UncertainCarry[],
@@ -75,8 +78,8 @@ export function runOutRisk(
   return carries.map((carry) => {
     const random = seededRandom(seed + 7919 * carry.place);
     const normal = normals(random);
-    const drawnG = new Float64Array(trips);
-    const knownG = new Float64Array(trips);
+    const drawnG = missingG(carry, trips, seed);
+    const knownG = Float64Array.from(drawnG);
     const outOn = carry.days.map(() => 0);
     for (let t = 0; t < trips; t++) {
       let weather: Weather | undefined;
@@ -97,8 +100,16 @@ export function runOutRisk(
   });
 }
 
-/** Sets the row of the shared factor apart from those of the carries. */
+/** Fuel that is not in the containers though it was reckoned with, trip by trip, g; less than nothing where there is more. */
+function missingG({ fuelSdG = 0, place }: UncertainCarry, trips: number, seed: number): Float64Array {
+  if (!fuelSdG) return new Float64Array(trips);
+  const normal = normals(seededRandom((seed + 7919 * place) ^ CONTENT_STREAM));
+  return Float64Array.from({ length: trips }, () => fuelSdG * normal());
+}
+
+/** Set the rows of the shared factor and of what is in the containers apart from those of the carries. */
 const FACTOR_STREAM = 0x5eed_fac7;
+const CONTENT_STREAM = 0x5eed_ca25;
 
 /** How the weather of a leg differs from what was reckoned with. */
 interface Weather {

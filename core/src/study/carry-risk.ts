@@ -47,6 +47,7 @@ export function uncertainCarry(trip: Trip, carry: CarryPlan): UncertainCarry {
   return {
     place: carry.fromStop,
     fuelG: carry.fuelG,
+    fuelSdG: Math.hypot(...carry.containers.map((c) => c.own?.sdG ?? 0)),
     days: carry.days.map((d) => ({
       leg: d.leg,
       burns: MEALS.flatMap((name: MealName) => {

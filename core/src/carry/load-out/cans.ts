@@ -1,12 +1,28 @@
 import { restBound, type RestBound } from './rest-bound';
 import { done, refused, type Result } from '../../errors';
-import { everyUse, fillsBySize, fresh, fuelIn, leavings, partUsedIn, stateOf, tareIn, usualUse, type HeldCan } from './held-cans';
+import {
+  everyUse,
+  fillsBySize,
+  fresh,
+  fuelIn,
+  leavings,
+  partUsedIn,
+  stateOf,
+  takings,
+  tareIn,
+  usualUse,
+  type HeldCan,
+  type OwnCan,
+  type Taking,
+} from './held-cans';
 import { burntOf, loadCost, weightOf, type CanSize, type CanStage, type NoPlan } from './stage';
 
 /** How one stop is left. */
 export interface CanStep {
   /** Bought, by size. */
   bought: number[];
+  /** Of the walker's own, taken along here. */
+  taken: HeldCan[];
   /** Left behind: empties, and part-used ones that are not worth their weight. */
   left: HeldCan[];
   /** What leaves the stop, in the order of use; empties that found no bin come last. */
@@ -33,6 +49,8 @@ interface Node {
   price: number;
   step: CanStep;
   from: Node | undefined;
+  /** Numbers of the own cans that are still at home. */
+  untaken: readonly number[];
 }
 
 /** Prices break ties between equal weights, and only those. */
@@ -61,8 +79,9 @@ const CEILINGS = [1.03, 1.1, 1.3, 2];
  * - a state is dropped when another one has at least its cans and its fuel and is so much cheaper that it could carry what is more of both
  *   to the end.
  *
- * `gramsPerPrice` is what a unit of money is worth to the walker, in units of the measure; `start` what is held on coming to the first stop. After
- * `mostLooks` the narrow beam's plan is kept, which is not proven to be the least.
+ * `gramsPerPrice` is what a unit of money is worth to the walker, in units of the measure; `start` what is held on coming to the first stop;
+ * `own` what of the walker's may be taken along on the way, each can where it is: every set of them is tried, and none costs anything but
+ * its weight. After `mostLooks` the narrow beam's plan is kept, which is not proven to be the least.
  */
 export function bestCans(
   sizes: readonly CanSize[],
@@ -70,18 +89,24 @@ export function bestCans(
   gramsPerPrice = 0,
   start: readonly HeldCan[] = [],
   mostLooks = MOST_LOOKS,
+  own: readonly OwnCan[] = [],
 ): Result<CanPlan, NoPlan> {
   const { toCome, spareG } = mostLooks > 0 ? { toCome: requirements(stages), spareG: spares(sizes, stages) } : beamReach(stages);
   const mostG =
-    Math.max(0, ...toCome.map((g, i) => g + spareG[i])) + Math.max(...sizes.map((z) => z.netG)) + fuelIn(start) + pinnedOf(sizes, stages);
+    Math.max(0, ...toCome.map((g, i) => g + spareG[i])) +
+    Math.max(...sizes.map((z) => z.netG)) +
+    fuelIn(start) +
+    fuelIn(own) +
+    pinnedOf(sizes, stages);
   const problem: Problem = {
     sizes,
     stages,
     gramsPerPrice,
     restWeight: suffix(stages, weightOf),
-    rest: restBound(sizes, stages, gramsPerPrice, mostG, partUsedIn(sizes, start) > 1),
+    rest: restBound(sizes, stages, gramsPerPrice, mostG, own.length > 0 || partUsedIn(sizes, start) > 1, own),
     spareG,
     start,
+    own,
     toCome,
   };
   const boundCost = problem.rest.arriving(0, fuelIn(start));
@@ -135,6 +160,8 @@ interface Problem {
   rest: RestBound;
   /** Fuel beyond what the rest of the trip asks for that may be bought at each stage, g. */
   spareG: readonly number[];
+  /** The walker's own that may be taken along. */
+  own: readonly OwnCan[];
   /** Held on coming to the first stop. */
   start: readonly HeldCan[];
   /** Fuel that on leaving each stage lasts as far as purchases are made for, g. */
@@ -158,8 +185,9 @@ const GAVE_UP: Found = refused({ code: 'gaveUp' });
 /** Stage by stage, the cheapest way to every state worth keeping, at most `width` of them; the last one's cheapest. */
 function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY }: Limits): Found {
   const { sizes, stages, restWeight, rest, start } = p;
-  const none: CanStep = { bought: [], left: [], cans: [], after: [], fuelG: 0 };
-  let front: Node[] = [{ cans: start, fuelG: fuelIn(start), cost: 0, price: 0, step: none, from: undefined }];
+  const none: CanStep = { bought: [], taken: [], left: [], cans: [], after: [], fuelG: 0 };
+  const untaken = p.own.map((_, n) => n);
+  let front: Node[] = [{ cans: start, fuelG: fuelIn(start), cost: 0, price: 0, step: none, from: undefined, untaken }];
   let looks = 0;
   for (let i = 0; i < stages.length; i++) {
     const stage = stages[i];
@@ -167,16 +195,17 @@ function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY
     // which can is emptied matters only where one can still be left
     const binAhead = stages.slice(i + 1).some((s) => s.bin);
     const best = new Map<string, Node>();
-    for (const { node, kept, left, purchase } of candidates(p, i, front, known, width)) {
+    for (const { node, kept, left, taking, purchase } of candidates(p, i, front, known, width)) {
       const { bought, spent, cost, leavingG } = purchase;
-      const on = [...kept, ...fresh(sizes, bought)];
+      const { taken, untaken } = taking;
+      const on = [...kept, ...taken, ...fresh(sizes, bought)];
       for (const { cans, after } of binAhead ? everyUse(sizes, on, burntG) : [usualUse(sizes, on, burntG)]) {
         if (++looks > mostLooks) return GAVE_UP;
-        const key = stateOf(after);
+        const key = p.own.length ? `${stateOf(after)}|${untaken.join()}` : stateOf(after);
         const other = best.get(key);
         if (other && other.cost <= cost) continue;
-        const step = { bought, left, cans, after, fuelG: leavingG };
-        best.set(key, { cans: after, fuelG: leavingG - burntG, cost, price: node.price + spent, step, from: node });
+        const step = { bought, taken, left, cans, after, fuelG: leavingG };
+        best.set(key, { cans: after, fuelG: leavingG - burntG, cost, price: node.price + spent, step, from: node, untaken });
       }
     }
     if (!best.size) return refused({ code: 'short', stage: i, needG: stage.needG, mostG: mostAt(p, front, stage) });
@@ -190,6 +219,7 @@ interface Candidate {
   node: Node;
   kept: HeldCan[];
   left: HeldCan[];
+  taking: Taking;
   purchase: Purchase;
   /** What the whole trip costs so at least. */
   promise: number;
@@ -203,10 +233,11 @@ function candidates(p: Problem, i: number, front: readonly Node[], known: number
   let worst = known; // of those that are kept: nothing dearer need be looked at
   for (const node of front) {
     for (const { kept, left } of leavings(node.cans, p.stages[i].bin))
-      for (const purchase of purchases(p, i, node.cost, kept, worst)) {
-        const promise = purchase.cost + p.rest.arriving(i + 1, purchase.leavingG - burntG);
-        if (promise <= worst + EPS) found.push({ node, kept, left, purchase, promise });
-      }
+      for (const taking of takings(p.own, node.untaken, i))
+        for (const purchase of purchases(p, i, node.cost, [...kept, ...taking.taken], worst)) {
+          const promise = purchase.cost + p.rest.arriving(i + 1, purchase.leavingG - burntG);
+          if (promise <= worst + EPS) found.push({ node, kept, left, taking, purchase, promise });
+        }
     if (found.length <= most) continue;
     found = narrowed(found, most, (c) => c.promise);
     worst = found[most - 1].promise;
@@ -316,8 +347,8 @@ function purchases(p: Problem, i: number, costSoFar: number, kept: readonly Held
 }
 
 /**
- * Leaves out a state where another with at least its cans, each at least as full, is so much cheaper that it could carry all that is more of
- * both to the end. (It can do whatever the other does: keep the same cans, and what is more besides.)
+ * Leaves out a state where another with at least its cans, each at least as full, and at least as many at home, is so much cheaper that it
+ * could carry all that is more of both to the end. (It can do whatever the other does: keep the same cans, and what is more besides.)
  */
 function undominated(nodes: Node[], sizes: readonly CanSize[], weightLeft: number): Node[] {
   nodes.sort((a, b) => a.cost - b.cost);
@@ -328,7 +359,8 @@ function undominated(nodes: Node[], sizes: readonly CanSize[], weightLeft: numbe
     const beaten = kept.some(
       (k) =>
         k.node.cost + (k.node.fuelG - node.fuelG + k.tareG - tareG) * weightLeft <= node.cost + EPS &&
-        fills.every((list, size) => list.every((g, j) => (k.fills[size][j] ?? -1) >= g - EPS)),
+        fills.every((list, size) => list.every((g, j) => (k.fills[size][j] ?? -1) >= g - EPS)) &&
+        node.untaken.every((n) => k.node.untaken.includes(n)),
     );
     if (!beaten) kept.push({ node, fills, tareG });
   }

@@ -5,6 +5,15 @@ import type { CanSize } from './stage';
 export interface HeldCan {
   size: number;
   fuelG: number;
+  /** Its number among the walker's own that may be taken along. */
+  own?: number;
+}
+/** A can of the walker's own that may be taken along once, at one of these stages; where `must` it is. */
+export interface OwnCan {
+  size: number;
+  fuelG: number;
+  stages: readonly number[];
+  must?: boolean;
 }
 /** Cans of one carry in an order of use, and as they are after it. */
 export interface CanUse {
@@ -44,6 +53,25 @@ export const fillsBySize = (sizes: readonly CanSize[], cans: readonly HeldCan[])
       .map((c) => c.fuelG)
       .sort((a, b) => b - a),
   );
+
+/** A choice among the walker's own cans: what is taken along at a stage, and which (by number) can still be taken later. */
+export interface Taking {
+  taken: HeldCan[];
+  untaken: readonly number[];
+}
+
+/** Every choice that can be told from the others among own cans not taken yet. One that must come along by then does. */
+export function takings(own: readonly OwnCan[], untaken: readonly number[], stage: number): Taking[] {
+  const here = untaken.filter((n) => own[n].stages.includes(stage));
+  if (!here.length) return [{ taken: [], untaken }];
+  const must = here.filter((n) => own[n].must);
+  const asHeld = (n: number): HeldCan => ({ size: own[n].size, fuelG: own[n].fuelG, own: n });
+  return distinctSubsets(here.filter((n) => !own[n].must).map(asHeld)).map(({ chosen }) => {
+    const taken = [...must.map(asHeld), ...chosen];
+    const gone = new Set(taken.map((c) => c.own));
+    return { taken, untaken: untaken.filter((n) => !gone.has(n)) };
+  });
+}
 
 /** Every set of cans that may be left at a bin, with what is kept; empties always are. Without a bin everything goes on. */
 export function leavings(cans: readonly HeldCan[], bin: boolean): { kept: HeldCan[]; left: HeldCan[] }[] {
@@ -94,7 +122,7 @@ function usedUp(cans: HeldCan[], burntG: number): CanUse {
     cans.map((c) => c.fuelG),
     burntG,
   );
-  return { cans, after: cans.map(({ size }, i) => ({ size, fuelG: fillsG[i] })) };
+  return { cans, after: cans.map((c, i) => ({ ...c, fuelG: fillsG[i] })) };
 }
 
 interface Subset {

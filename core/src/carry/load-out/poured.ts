@@ -7,9 +7,13 @@ export interface PouredStage extends Stage {
   price: ((units: number) => number) | undefined;
   /** Set where the walker has decided how many units are bought here. */
   pinned?: number;
+  /** Units of the walker's own that can be taken along here for nothing. */
+  ownUnits?: number;
 }
 export interface PouredStep {
   boughtUnits: number;
+  /** Of the walker's own, taken along here. */
+  ownUnits: number;
   fuelG: number;
   tareG: number;
 }
@@ -17,6 +21,16 @@ export interface PouredPlan {
   steps: PouredStep[];
   cost: number;
   price: number;
+}
+
+/** Of so many units that are taken on at a stage, those that are bought: what is pinned, or what one's own do not cover. */
+const boughtOf = ({ price, pinned, ownUnits = 0 }: PouredStage, units: number): number =>
+  price ? (pinned ?? Math.max(0, units - ownUnits)) : 0;
+
+/** What they cost. */
+function priceBeyond(stage: PouredStage, units: number): number {
+  const bought = boughtOf(stage, units);
+  return bought === 0 || !stage.price ? 0 : stage.price(bought);
 }
 
 /** How many shops ahead a purchase may be for, where a lower price is worth its weight. */
@@ -28,7 +42,8 @@ const EPS = 1e-9;
  * The load-outs of a trip on fuel that comes in units, exactly: nothing is poured away, so what is on hand follows from the units bought
  * so far; that number is the state. Where money counts nothing, no more is bought than lasts to the next stop that sells any (less is never
  * heavier); else every number is tried that lasts through the next dozen shops. `tareOf` is the weight of what holds so many
- * grams on leaving a stage, without regard to the stop before; `startG` is on hand on coming to the first stop.
+ * grams on leaving a stage, without regard to the stop before; `startG` is on hand on coming to the first stop. What is the walker's own
+ * is taken before anything is bought.
  */
 export function bestPoured(
   unitG: number,
@@ -60,16 +75,17 @@ export function bestPoured(
     const before = new Map<number, number>();
     let mostG = 0;
     const { price } = stage;
-    const spend = Array.from({ length: most + 1 }, (_, n) => (n === 0 || !price ? 0 : price(n) * (gramsPerPrice + TIE)));
+    const own = stage.ownUnits ?? 0;
+    const spend = Array.from({ length: most + 1 }, (_, n) => priceBeyond(stage, n) * (gramsPerPrice + TIE));
     const load = Array.from({ length: most + 1 }, (_, units) => {
       const fuelG = fuelAt(i, units);
       return fuelG < stage.needG - EPS ? undefined : loadCost(stage, fuelG, tareOf(fuelG, i));
     });
     for (const [had, cost] of costs) {
-      const atMost = price === undefined ? had : stage.pinned === undefined ? Math.max(had, worthwhile[i]) : had + stage.pinned;
+      const atMost = price === undefined ? had + own : stage.pinned === undefined ? Math.max(had, worthwhile[i]) : had + stage.pinned + own;
       const atLeast = price !== undefined && stage.pinned !== undefined ? had + stage.pinned : had;
       mostG = Math.max(mostG, fuelAt(i, atMost));
-      for (let units = atLeast; units <= atMost; units++) {
+      for (let units = atLeast; units <= Math.min(most, atMost); units++) {
         const carried = load[units];
         if (carried === undefined) continue;
         const total = cost + carried + spend[units - had];
@@ -89,7 +105,8 @@ export function bestPoured(
   for (let i = stages.length - 1; i >= 0; i--) {
     const had = trail[i].get(units) ?? 0;
     const fuelG = fuelAt(i, units);
-    steps.unshift({ boughtUnits: units - had, fuelG, tareG: tareOf(fuelG, i) });
+    const boughtUnits = boughtOf(stages[i], units - had);
+    steps.unshift({ boughtUnits, ownUnits: units - had - boughtUnits, fuelG, tareG: tareOf(fuelG, i) });
     units = had;
   }
   const price = steps.reduce((sum, s, i) => sum + (s.boughtUnits > 0 ? (stages[i].price?.(s.boughtUnits) ?? 0) : 0), 0);

@@ -1,3 +1,4 @@
+import type { OwnCan } from './held-cans';
 import { burntOf, loadCost, weightOf, type CanSize, type CanStage } from './stage';
 
 /** What the rest of a trip costs at least, by stage and whole grams of fuel. */
@@ -12,7 +13,8 @@ export interface RestBound {
  * A lower bound by relaxation: only the fuel on hand is kept track of, not what it is in. Its containers are taken to be the lightest that
  * could hold it (and, without a bin, what was burnt since the last one). At a bin the one can in use may be left, which keeps a whole set of
  * full ones, or full ones may; where `severalInUse` any of the fuel. Fuel is counted in cells of one gram, [x, x + 1), and every step takes
- * the better of the cells it may end in, so the bound holds for all fuel in a cell. `mostG` is the most that is ever on hand.
+ * the better of the cells it may end in, so the bound holds for all fuel in a cell. `mostG` is the most that is ever on hand. The walker's
+ * own cans are taken to cost nothing, as often as one likes, wherever they may be taken along.
  */
 export function restBound(
   sizes: readonly CanSize[],
@@ -20,6 +22,7 @@ export function restBound(
   gramsPerPrice: number,
   mostG: number,
   severalInUse = false,
+  own: readonly OwnCan[] = [],
 ): RestBound {
   const cells = Math.ceil(mostG) + 2;
   const sinceBin = burntSinceBin(stages);
@@ -33,7 +36,8 @@ export function restBound(
   for (let i = stages.length - 1; i >= 0; i--) {
     const stage = stages[i];
     const leaving = left(stage, next, tare.subarray(Math.floor(sinceBin[i])));
-    const buying = bought(leaving, stage, sizes, gramsPerPrice);
+    const ownG = own.flatMap((c) => (c.stages.includes(i) ? [c.fuelG] : []));
+    const buying = takenAlong(bought(leaving, stage, sizes, gramsPerPrice), ownG);
     const arriving = stage.bin ? lightened(buying, netsG, severalInUse ? undefined : canSet) : buying;
     buyings[i] = buying;
     arrivals[i] = arriving;
@@ -73,6 +77,19 @@ function bought(leaving: Float64Array, { prices, pinned }: CanStage, sizes: read
     for (const { netG, cost } of sold) {
       const withOne = x + netG < cells ? cost + least[x + netG] : Number.POSITIVE_INFINITY;
       if (withOne < least[x]) least[x] = withOne;
+    }
+  return least;
+}
+
+/** The least by fuel on hand before any of the own cans is taken, where `buying` is the least with them. */
+function takenAlong(buying: Float64Array, ownG: readonly number[]): Float64Array {
+  if (!ownG.length) return buying;
+  const least = buying.slice();
+  for (let x = least.length - 2; x >= 0; x--)
+    for (const g of ownG) {
+      const to = x + Math.floor(g);
+      // what a cell holds and what a can adds end in one of two cells
+      if (to > x && to + 1 < least.length) least[x] = Math.min(least[x], least[to], least[to + 1]);
     }
   return least;
 }

@@ -1,6 +1,6 @@
 import type { Container, NoPlan, Stage } from '../../carry';
 import type { Result } from '../../errors';
-import type { Stop, Trip } from '../../model';
+import type { OwnContainer, Stop, Trip } from '../../model';
 import type { Supply } from '../../trail';
 import type { DayConditions } from '../day-conditions';
 import type { KitInUse } from '../kit-in-use';
@@ -12,6 +12,8 @@ export interface LoadOut {
   /** The same containers at the end of the carry, if all goes as reckoned. */
   after: Container[];
   bought: Container[];
+  /** Of the walker's own, taken along here. */
+  taken: Container[];
   /** Left at the stop: empties, and part-used ones that are not worth their weight. */
   left: Container[];
   /** Of what is bought. */
@@ -39,6 +41,8 @@ export interface Choosing {
   gramsPerPrice: number;
   /** Held on coming to the first stop. */
   arrivedWith: readonly Container[];
+  /** Of the walker's own, what may still be taken along. */
+  home: readonly OwnContainer[];
   followPins: boolean;
   /** A narrow search will do: what is chosen is chosen for again before it has gone far. */
   isNarrow: boolean;

@@ -1,6 +1,6 @@
 import { dayWeights, weightOf, type Container, type NoPlan, type Stage } from '../../carry';
 import { done } from '../../errors';
-import type { Trip } from '../../model';
+import type { OwnContainer, Trip } from '../../model';
 import type { KitInUse } from '../kit-in-use';
 import type { CarryNeed, Choice, Choosing, LoadOut } from './choosing';
 import { chooseCans } from './on-cans';
@@ -21,7 +21,7 @@ export interface TripLoadOuts {
 
 /**
  * The load-outs of a whole trip, the least by the walker's measure: what is carried on, bought and left at every stop that can fill up.
- * `arrivedWith` is what is held on coming to the first of them. Without pins there always is a plan: such stops sell without limit.
+ * `arrivedWith` is what is held on coming to the first of them, `home` what of the walker's own may still be taken along. Without pins there always is a plan: such stops sell without limit.
  * With `from` only the rest of the trip is chosen, from that carry on; with `ahead` only so many carries of it, by a narrow search.
  */
 export function loadOutsOf(
@@ -31,6 +31,7 @@ export function loadOutsOf(
   arrivedWith: readonly Container[] = [],
   from = 0,
   ahead?: number,
+  home: readonly OwnContainer[] = [],
 ): TripLoadOuts {
   const to = ahead === undefined ? all.length : from + ahead;
   const everyStage = stagesOf(trip, all);
@@ -39,7 +40,17 @@ export function loadOutsOf(
   const wholeWay = everyStage.reduce((sum, s) => sum + weightOf(s), 0);
   // money is worth grams carried the whole way: in the measure's own unit, that many times its weight
   const gramsPerPrice = trip.loadOut.gramsPerPrice * wholeWay;
-  const choosing: Choosing = { trip, use, needs, stages, gramsPerPrice, arrivedWith, followPins: false, isNarrow: ahead !== undefined };
+  const choosing: Choosing = {
+    trip,
+    use,
+    needs,
+    stages,
+    gramsPerPrice,
+    arrivedWith,
+    home,
+    followPins: false,
+    isNarrow: ahead !== undefined,
+  };
   const free = choose(choosing);
   if (!free.ok) return { loadOuts: needs.map(() => NOTHING), meanG: 0, price: 0, exact: true, short: free.problem };
   const measured = ({ loadOuts, cost, price, exact }: (typeof free)['value']): TripLoadOuts => ({
@@ -57,7 +68,7 @@ export function loadOutsOf(
   return { ...followed, pinCost: { meanG: followed.meanG - best.meanG, price: followed.price - best.price } };
 }
 
-const NOTHING: LoadOut = { containers: [], after: [], bought: [], left: [], price: 0 };
+const NOTHING: LoadOut = { containers: [], after: [], bought: [], taken: [], left: [], price: 0 };
 
 /** What leaves a stop over what is burnt, by the reserve asked for. */
 export const withReserve = ({ reservePercent }: Pick<Trip, 'reservePercent'>): number => 1 + reservePercent / 100;

@@ -2,6 +2,7 @@ import {
   bestCans,
   CANISTER_SIZES,
   canPackage,
+  fresh,
   GEL_TIN,
   MOST_LOOKS,
   priceOfPackages,
@@ -16,38 +17,77 @@ import { done } from '../../errors';
 import type { Pin } from '../../model';
 import { offersAt } from '../../trail';
 import type { CarryNeed, Choice, Choosing, LoadOut } from './choosing';
+import { burns, markOf, stagesOf } from './own-containers';
 
 /** What comes in containers of fixed content: its sizes, what they are sold as, and what they become in a load-out. */
 interface CanKind {
   kind: 'canister' | 'gelTin';
+  /** Those that shops sell first, then others that are held or may be taken along. */
   sizes: readonly CanSize[];
   packageId: (size: CanSize) => PackageId | undefined;
 }
 const CANISTERS: CanKind = { kind: 'canister', sizes: CANISTER_SIZES, packageId: (s) => canPackage(s.netG) };
 const GEL_TINS: CanKind = { kind: 'gelTin', sizes: [GEL_TIN], packageId: () => 'gel-200' };
 
+/** More of the walker's own than this are not tried together: the others are worth their weight the least. */
+const MOST_OWN = 7;
+
 /** Load-outs of canisters or tins. */
 export function chooseCans(choosing: Choosing): Choice {
-  const can = choosing.use.fuel.kind === 'gas' ? CANISTERS : GEL_TINS;
-  const start = heldIn(can, choosing.arrivedWith);
-  const stages = canStages(can, choosing);
-  const best = bestCans(can.sizes, stages, choosing.gramsPerPrice, start, choosing.isNarrow ? 0 : MOST_LOOKS);
+  const sold = choosing.use.fuel.kind === 'gas' ? CANISTERS : GEL_TINS;
+  const offered = ownOffered(sold, choosing);
+  const tried = offered.slice(0, MOST_OWN);
+  const held = choosing.arrivedWith.filter((c): c is Fixed => c.kind === sold.kind);
+  const known = [...tried.map((o) => o.container), ...held];
+  const can = withSizes(sold, known);
+  const own = tried.map(({ container, stages: at, must }) => ({ ...asHeld(can, container), stages: at, must }));
+  // whose can it is goes with it by its place among those that are known
+  const start = held.map((c, j) => ({ ...asHeld(can, c), own: tried.length + j }));
+  const stages = canStages(can, sold.sizes.length, choosing);
+  const best = bestCans(can.sizes, stages, choosing.gramsPerPrice, start, choosing.isNarrow ? 0 : MOST_LOOKS, own);
   if (!best.ok) return best;
-  const { cost, price, exact } = best.value;
-  return done({ loadOuts: loadOutsOfSteps(can, best.value, stages), cost, price, exact });
+  const { cost, price } = best.value;
+  const exact = best.value.exact && offered.length <= MOST_OWN;
+  return done({ loadOuts: loadOutsOfSteps(can, best.value, stages, known), cost, price, exact });
 }
 
-/** Containers on hand as the search sees them; those of a size it does not know stay out of it. */
-const heldIn = ({ sizes }: CanKind, containers: readonly Container[]): HeldCan[] =>
-  containers.flatMap((c) => {
-    const size = sizes.findIndex((s) => 'netG' in c && c.netG === s.netG);
-    return size < 0 ? [] : [{ size, fuelG: c.fuelG }];
-  });
+/** One of the walker's own as it would be carried, and where it may be packed. */
+interface Offered {
+  container: Fixed;
+  stages: number[];
+  must: boolean;
+}
+type Fixed = Extract<Container, { kind: 'canister' | 'gelTin' }>;
 
-function canStages(can: CanKind, { needs, stages, followPins }: Choosing): CanStage[] {
+/** What may be taken along: what must be first, then by the weight of a gram of fuel in it. */
+function ownOffered({ kind }: CanKind, { use, home, needs }: Choosing): Offered[] {
+  return home
+    .filter((c) => burns(use.fuel, c))
+    .map(({ netG, tareG, fuelG, ...c }): Offered => ({
+      container: { kind, netG, tareG, fuelG, own: markOf({ netG, tareG, fuelG, ...c }) },
+      stages: stagesOf({ netG, tareG, fuelG, ...c }, needs),
+      must: typeof c.place === 'object',
+    }))
+    .filter((o) => o.stages.length > 0)
+    .sort((a, b) => Number(b.must) - Number(a.must) || perGram(a.container) - perGram(b.container));
+}
+const perGram = ({ tareG, fuelG }: Fixed): number => tareG / fuelG;
+
+/** The sizes that are sold, and besides those of containers that weigh or hold something else. */
+function withSizes(can: CanKind, containers: readonly Fixed[]): CanKind {
+  const sizes = [...can.sizes];
+  for (const c of containers) if (!sizes.some((s) => isOfSize(s, c))) sizes.push({ netG: c.netG, tareG: c.tareG });
+  return { ...can, sizes };
+}
+const isOfSize = (s: CanSize, c: Fixed): boolean => s.netG === c.netG && s.tareG === c.tareG;
+
+const asHeld = ({ sizes }: CanKind, c: Fixed): HeldCan => ({ size: sizes.findIndex((s) => isOfSize(s, c)), fuelG: c.fuelG });
+
+function canStages(can: CanKind, soldSizes: number, { needs, stages, followPins }: Choosing): CanStage[] {
   return stages.map((stage, i) => {
-    const pinned = followPins && can.kind === 'canister' ? pinnedCounts(needs[i].stop.pinned) : undefined;
-    return { ...stage, prices: pricesAt(can, needs[i]), ...(pinned ? { pinned } : {}) };
+    const pinned = followPins && can.kind === 'canister' ? pinnedCounts(can, needs[i].stop.pinned) : undefined;
+    const prices = pricesAt(can, needs[i]).map((price, k) => (k < soldSizes ? price : undefined));
+    return { ...stage, prices, ...(pinned ? { pinned } : {}) };
   });
 }
 
@@ -61,23 +101,25 @@ function pricesAt(can: CanKind, { stop, supply }: CarryNeed): (number | undefine
 }
 
 /** What is pinned as counts by size; undefined where nothing is, or something else. */
-function pinnedCounts(pinned: Pin | null | undefined): number[] | undefined {
+function pinnedCounts({ sizes }: CanKind, pinned: Pin | null | undefined): number[] | undefined {
   if (pinned?.kind !== 'cans') return undefined;
-  return CANISTER_SIZES.map((s) => {
-    const id = canPackage(s.netG);
+  return sizes.map((s, k) => {
+    const id = k < CANISTER_SIZES.length ? canPackage(s.netG) : undefined;
     return (id && pinned.counts[id]) ?? 0;
   });
 }
 
-function loadOutsOfSteps(can: CanKind, { steps }: CanPlan, stages: readonly CanStage[]): LoadOut[] {
+function loadOutsOfSteps(can: CanKind, { steps }: CanPlan, stages: readonly CanStage[], known: readonly Fixed[]): LoadOut[] {
   const asContainers = (cans: readonly HeldCan[]): Container[] =>
-    cans.map(({ size, fuelG }): Container => ({ kind: can.kind, netG: can.sizes[size].netG, tareG: can.sizes[size].tareG, fuelG }));
+    cans.map(({ size, fuelG, own }): Container => {
+      const mark = own === undefined ? undefined : known[own].own;
+      return { kind: can.kind, netG: can.sizes[size].netG, tareG: can.sizes[size].tareG, fuelG, ...(mark ? { own: mark } : {}) };
+    });
   return steps.map((step, i) => ({
     containers: asContainers(step.cans),
     after: asContainers(step.after),
-    bought: can.sizes.flatMap((s, k) =>
-      Array.from({ length: step.bought[k] ?? 0 }, (): Container => ({ kind: can.kind, netG: s.netG, tareG: s.tareG, fuelG: s.netG })),
-    ),
+    bought: asContainers(fresh(can.sizes, step.bought)),
+    taken: asContainers(step.taken),
     left: asContainers(step.left),
     price: step.bought.reduce((sum, n, k) => sum + n * (stages[i].prices[k] ?? 0), 0),
   }));

@@ -10,13 +10,16 @@ import {
   tabletPackage,
   TABLETS_A_BOX,
   tareOfG,
+  type Container,
   type Offer,
   type PouredStage,
 } from '../../carry';
 import { done } from '../../errors';
 import type { Fuel } from '../../fuel';
+import type { OwnContainer } from '../../model';
 import { offersAt } from '../../trail';
 import type { Choice, Choosing, LoadOut } from './choosing';
+import { burns, outOf, stagesOf } from './own-containers';
 
 /** Liquid fuel is counted in steps of this, mL. */
 const LIQUID_STEP_ML = 10;
@@ -25,9 +28,11 @@ type Poured = Extract<Fuel, { kind: 'alcohol' | 'liquid' | 'tablet' }>;
 
 /** Load-outs of what is poured or counted out: alcohol in whole measures, tablets whole, liquid fuel in small steps. */
 export function choosePoured(fuel: Poured, choosing: Choosing): Choice {
-  const { trip, stages, needs, followPins, gramsPerPrice, arrivedWith } = choosing;
+  const { trip, stages, needs, followPins, gramsPerPrice, arrivedWith, home } = choosing;
   const unitMl = fuel.kind === 'alcohol' ? trip.kit.measureMl : LIQUID_STEP_ML;
   const unitG = fuel.kind === 'tablet' ? fuel.tabletG : unitMl * fuel.densityGPerMl;
+  // poured out at the first of its places: a bottle is not carried about as it stands in the cupboard
+  const ownAt = stages.map((_, i) => home.filter((c) => burns(fuel, c) && stagesOf(c, needs)[0] === i));
   /** What must be left when any one bottle has leaked, g. */
   const afterLeakG = (i: number): number => (trip.loadOut.leakProof && fuel.kind === 'alcohol' ? needs[i].demandG : 0);
   const pouredStages = stages.map((stage, i): PouredStage => {
@@ -36,6 +41,7 @@ export function choosePoured(fuel: Poured, choosing: Choosing): Choice {
       ...stage,
       needG: Math.max(stage.needG, leakNeedG(fuel, afterLeakG(i))),
       price: unitPrice(fuel, unitMl, offersAt(stop, supply)),
+      ownUnits: Math.floor(ownAt[i].reduce((sum, c) => sum + c.fuelG, 0) / unitG + 1e-9),
       ...(followPins && stop.pinned?.kind === 'units' ? { pinned: stop.pinned.count } : {}),
     };
   });
@@ -49,11 +55,24 @@ export function choosePoured(fuel: Poured, choosing: Choosing): Choice {
       containers,
       after: drawnDown(containers, burntOf(stages[i])),
       bought: holding(fuel, s.boughtUnits * unitG),
+      taken: outOfThese(fuel, ownAt[i], s.ownUnits * unitG),
       left: [],
       price: s.boughtUnits > 0 ? (pouredStages[i].price?.(s.boughtUnits) ?? 0) : 0,
     };
   });
   return done({ loadOuts, cost, price, exact: true });
+}
+
+/** So much out of what is one's own, what is left of it first. */
+function outOfThese(fuel: Poured, own: readonly OwnContainer[], fuelG: number): Container[] {
+  let toGo = fuelG;
+  return [...own]
+    .sort((a, b) => a.fuelG - b.fuelG)
+    .flatMap((c) => {
+      const takenG = Math.min(c.fuelG, toGo);
+      toGo -= takenG;
+      return outOf(fuel, c, takenG);
+    });
 }
 
 /** The least fuel that still is so much when any one bottle is lost, g. */
