@@ -3,69 +3,17 @@ import { blendAfterWithdrawal } from '../src/canister';
 import { normals, seededRandom } from '../src/risk';
 import {
   balancedGross,
-  burntByClock,
-  contradiction,
   driftedBlend,
   floatedGross,
-  fuelLeft,
-  fused,
   gasMassG,
   goneSinceMark,
   gramsPerMm,
   joined,
   lastVapourG,
-  tareOf,
   type JoinedCan,
-  type Reading,
 } from '../src/shelf';
 
 // Check values: docs/physics.md, Shelf. Hand calculations stand beside each.
-
-const reading = fc.record({
-  massG: fc.double({ min: 0, max: 700, noNaN: true }),
-  sdG: fc.double({ min: 0.2, max: 40, noNaN: true }),
-});
-
-describe('several readings of one can', () => {
-  it('count by how good they are: 145 ± 7 with 152 ± 8 is 148.04 ± 5.27', () => {
-    // (145/49 + 152/64) / (1/49 + 1/64) = 5.3342 / 0.036033; √(1/0.036033)
-    const both = fused([
-      { massG: 145, sdG: 7 },
-      { massG: 152, sdG: 8 },
-    ]);
-    expect(both.massG).toBeCloseTo(148.04, 2);
-    expect(both.sdG).toBeCloseTo(5.27, 2);
-  });
-
-  it('together are surer than the best of them and lie between them, in any order', () => {
-    fc.assert(
-      fc.property(fc.array(reading, { minLength: 1, maxLength: 6 }), (list) => {
-        const all = fused(list);
-        expect(all.sdG).toBeLessThanOrEqual(Math.min(...list.map((r) => r.sdG)) + 1e-9);
-        expect(all.massG).toBeGreaterThanOrEqual(Math.min(...list.map((r) => r.massG)) - 1e-9);
-        expect(all.massG).toBeLessThanOrEqual(Math.max(...list.map((r) => r.massG)) + 1e-9);
-        expect(fused([...list].reverse()).massG).toBeCloseTo(all.massG, 6);
-      }),
-    );
-  });
-
-  it('further apart than three of their deviations are asked about', () => {
-    const at = (massG: number): Reading => ({ massG, sdG: 3 });
-    // √(3² + 3²) = 4.24; three of them are 12.7
-    expect(contradiction([at(100), at(112)])).toBeUndefined();
-    expect(contradiction([at(100), at(106), at(113)])).toEqual([0, 2]);
-  });
-
-  it('leave a doubtful tare as doubtful as it was, however often the can is weighed', () => {
-    const weighed = Array.from({ length: 50 }, () => ({ massG: 293, sdG: 1 }));
-    const left = fuelLeft(weighed, tareOf(230));
-    expect(left.massG).toBeCloseTo(143, 6); // 293 − 150
-    expect(left.sdG).toBeGreaterThanOrEqual(4);
-    expect(fuelLeft(weighed, tareOf(230, 148)).massG).toBeCloseTo(145, 6);
-    expect(fuelLeft(weighed, tareOf(230, 148)).sdG).toBeLessThan(0.6);
-    expect(fuelLeft([{ massG: 90, sdG: 1 }], tareOf(100)).massG).toBe(0);
-  });
-});
 
 describe('a floating can', () => {
   it('is worth 6.36 g a millimetre at 90 mm across and 9.50 g at 110', () => {
@@ -118,14 +66,6 @@ describe('a pole over a cord', () => {
     const mean = drawn.reduce((s, x) => s + x, 0) / drawn.length;
     const sd = Math.sqrt(drawn.reduce((s, x) => s + (x - mean) ** 2, 0) / drawn.length);
     expect(Math.abs(sd / balancedGross(pole).sdG - 1)).toBeLessThan(0.03);
-  });
-});
-
-describe('burns by the clock', () => {
-  it('are wrong together: six of 8.8 g are 52.8 ± 7.9 g, not ± 3.2', () => {
-    const six = burntByClock(Array.from({ length: 6 }, () => ({ minutes: 8, gPerMin: 1.1 })));
-    expect(six.massG).toBeCloseTo(52.8, 6);
-    expect(six.sdG).toBeCloseTo(7.9, 1); // 15 % of the sum; 15 % of each, if they were apart, would be 3.2
   });
 });
 

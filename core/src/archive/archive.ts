@@ -1,8 +1,8 @@
 import * as z from 'zod';
-import { MOST, preferencesSchema, rackSchema, shelvedTripSchema } from '../model';
+import { MOST, preferencesSchema, rackSchema, shelfItemSchema, shelvedTripSchema } from '../model';
 import { tripV1Schema } from './trip-v1';
 
-/** The exported file, version 3: one trip, the rack, or everything. */
+/** The exported file, version 3: one trip, the rack, the shelf, or everything. */
 export const ARCHIVE_FORMAT = 'restless-tinder';
 export const ARCHIVE_VERSION = 3;
 /** Larger files are refused before they are parsed. */
@@ -15,10 +15,12 @@ export const archiveSchema = z
     trips: z.array(shelvedTripSchema).max(MOST.trips),
     /** Pieces, kits and scores: in a backup of everything, or by themselves. */
     rack: rackSchema.optional(),
+    /** Containers of the shelf by themselves, to be added to the one that is there. */
+    shelf: z.array(shelfItemSchema).max(MOST.containers).optional(),
     /** Only in a backup of everything. */
     preferences: preferencesSchema.optional(),
   })
-  .refine((a) => a.trips.length > 0 || a.rack, { path: ['trips'], message: 'neither a trip nor a rack is in it' })
+  .refine((a) => a.trips.length > 0 || a.rack || a.shelf, { path: ['trips'], message: 'neither a trip nor a rack nor a shelf is in it' })
   .refine((a) => new Set(a.trips.map((t) => t.trip.id)).size === a.trips.length, { path: ['trips'], message: 'two trips share one id' });
 export type Archive = z.infer<typeof archiveSchema>;
 

@@ -1,6 +1,6 @@
 import { visit } from 'jsonc-parser';
 import { done, refused, type Result } from '../errors';
-import { readAs, type BadValues, type Preferences, type Rack, type ShelvedTrip } from '../model';
+import { readAs, type BadValues, type Preferences, type Rack, type ShelfItem, type ShelvedTrip } from '../model';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, archiveSchema, archiveV1Schema, LARGEST_ARCHIVE_BYTES, type Archive } from './archive';
 import { beyondBounds, type BeyondBounds } from './json-bounds';
 import { migrateTripV1 } from './migrate-v1';
@@ -23,6 +23,8 @@ export interface Imported {
   /** None in a file of the rack alone. */
   trips: ShelvedTrip[];
   rack?: Rack;
+  /** Of a file of the shelf alone. */
+  shelf?: ShelfItem[];
   /** In a backup of everything. */
   preferences?: Preferences;
   /** The version it was written in, where that is an older one. */
@@ -63,9 +65,10 @@ const named = (x: unknown): string =>
         ? 'a list'
         : `${x === null ? 'null' : typeof x}`;
 
-const withoutUndefined = ({ trips, rack, preferences }: Archive) => ({
+const withoutUndefined = ({ trips, rack, shelf, preferences }: Archive) => ({
   trips,
   ...(rack ? { rack } : {}),
+  ...(shelf ? { shelf } : {}),
   ...(preferences ? { preferences } : {}),
 });
 

@@ -1,2 +1,3 @@
 export * from './vesper-divide';
 export * from './vesper-rack';
+export * from './vesper-shelf';

@@ -1,5 +1,6 @@
 import { PIECES, STARTING_SETTINGS } from '../kit';
 import { rackSchema, type Piece, type Rack, type RackKit } from '../model';
+import { DEMO_SHELF } from './vesper-shelf';
 
 /** The invented walker's rack: what is owned, borrowed and wished for, and six kits of it. */
 
@@ -156,6 +157,7 @@ export const DEMO_RACK: Rack = rackSchema.parse({
       'tablets-light': { fuss: 2, safety: 3 },
     },
   },
+  shelf: DEMO_SHELF,
   diary: [
     {
       id: 'entry-1',

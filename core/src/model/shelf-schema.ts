@@ -65,6 +65,13 @@ export const lookSchema = z.discriminatedUnion('how', [
   }),
   /** What a trip took, as it was planned. */
   z.strictObject({ how: z.literal('walked'), ...lookFields, fuelG: within(LIMITS.grossG), canC: within(LIMITS.airC), trip: label }),
+  /** Liquid poured over from another can (or, below nothing, into one), as it was reckoned. */
+  z.strictObject({
+    how: z.literal('joined'),
+    ...lookFields,
+    fuelG: z.number().min(-LIMITS.grossG.max).max(LIMITS.grossG.max),
+    with: label,
+  }),
   /** Tablets, by number. */
   z.strictObject({ how: z.literal('counted'), ...lookFields, count: within(LIMITS.tabletCount), used }),
   /** Poured into a measure and back. */
@@ -75,7 +82,7 @@ export type LookHow = Look['how'];
 
 /** Ways of looking at each kind of container. */
 export const LOOKS_AT: Record<ShelfKind, readonly LookHow[]> = {
-  canister: ['weighed', 'floated', 'marked', 'risen', 'balanced', 'burnt', 'walked'],
+  canister: ['weighed', 'floated', 'marked', 'risen', 'balanced', 'burnt', 'walked', 'joined'],
   gelTin: ['weighed', 'balanced', 'burnt', 'walked'],
   bottle: ['weighed', 'measured', 'balanced', 'burnt', 'walked'],
   liquidBottle: ['weighed', 'measured', 'balanced', 'burnt', 'walked'],
@@ -116,9 +123,6 @@ export const shelfItemSchema = z
   });
 export type ShelfItem = z.infer<typeof shelfItemSchema>;
 
-/** An empty can of that size as it usually is, g. */
-export const usualTareG = (netG: number): number => nearest(CANISTER_SIZES, (s) => s.netG, netG).tareG;
-
 /** Why a look cannot be so, with the figures it breaks on. */
 export type LookProblem =
   | { code: 'lighterThanEmpty'; grossG: number; tareG: number }
@@ -155,7 +159,7 @@ export function lookProblem(item: Pick<ShelfItem, 'kind' | 'netG' | 'tareG' | 'l
 export function emptyG(kind: ShelfKind, netG: number): number {
   switch (kind) {
     case 'canister':
-      return usualTareG(netG);
+      return nearest(CANISTER_SIZES, (s) => s.netG, netG).tareG;
     case 'gelTin':
       return USUAL_EMPTY_G.gelTin;
     case 'bottle':

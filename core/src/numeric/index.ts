@@ -1,4 +1,5 @@
 export * from './bisect';
 export * from './dormand-prince';
+export * from './gaussian';
 export * from './nearest';
 export * from './tabulated';

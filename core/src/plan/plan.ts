@@ -58,6 +58,8 @@ export interface CarryPlan {
   containers: readonly Container[];
   /** Bought or packed here, left here, and what was held on coming here. */
   bought: readonly Container[];
+  /** What is bought here costs so much. */
+  price: number;
   /** Of the walker's own, taken along here; and what could have been from here on. */
   taken: readonly Container[];
   home: readonly OwnContainer[];
@@ -194,6 +196,7 @@ function assemble(
     reserveG: gathered ? 0 : (demandG * trip.reservePercent) / 100,
     containers,
     bought,
+    price: loadOut.price,
     taken,
     home,
     left,

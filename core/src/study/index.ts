@@ -20,3 +20,5 @@ export * from './slack';
 export * from './trip-price';
 export * from './upgrades';
 export * from './what-if';
+export * from './own-choice';
+export * from './season';

@@ -1,0 +1,50 @@
+import type { OwnContainer, ShelfItem, Trip } from '../model';
+import { burns, kitInUse, missedMeals, planTrip, weightSums, type Plan } from '../plan';
+import { withPlace, withWholeShelf } from '../shelf';
+import { kitRuns } from '../trail';
+
+/** One way of using the shelf on a trip, and what it comes to. */
+export interface OwnWay {
+  /** The whole shelf where it is best, nothing of it, or the best without one of those that it takes. */
+  way: { code: 'best' } | { code: 'none' } | { code: 'without'; id: string };
+  /** What is taken along, and where. */
+  taken: { id: string; fromStopId: string; fuelG: number }[];
+  averageG: number;
+  /** Of everything bought. */
+  price: number;
+  mealsMissed: number;
+}
+export interface OwnChoice {
+  /** The best of the shelf first, then nothing of it, then without each. */
+  ways: OwnWay[];
+  /** Containers of a fuel that some kit of the trip burns, but that are not worth their weight: finish them at home or on day walks. */
+  toFinish: string[];
+}
+
+/** What the shelf is worth to a trip: every way planned in full. What the walker has sent to a stop, or keeps at home, stays so. */
+export function ownChoice(trip: Trip, shelf: readonly ShelfItem[]): OwnChoice {
+  const offered = withWholeShelf(trip, shelf);
+  const planned = planTrip(offered);
+  const best = wayOf(offered, planned, { code: 'best' });
+  const bare: Trip = { ...trip, own: [] };
+  const without = [...new Set(best.taken.map((t) => t.id))].flatMap((id): OwnWay[] => {
+    const item = shelf.find((c) => c.id === id);
+    if (!item) return [];
+    const left = withPlace(offered, item, 'home');
+    return [wayOf(left, planTrip(left), { code: 'without', id })];
+  });
+  const taken = new Set(best.taken.map((t) => t.id));
+  return {
+    ways: [best, wayOf(bare, planTrip(bare), { code: 'none' }), ...without],
+    toFinish: offered.own.filter((c) => isBurnt(trip, c) && !taken.has(c.id)).map((c) => c.id),
+  };
+}
+
+const isBurnt = (trip: Trip, own: OwnContainer): boolean => kitRuns(trip).some((run) => burns(kitInUse(run.trip.kit).fuel, own));
+
+function wayOf(trip: Trip, plan: Plan, way: OwnWay['way']): OwnWay {
+  const taken = plan.carries.flatMap((c) =>
+    c.taken.flatMap((t) => (t.own ? [{ id: t.own.id, fromStopId: c.fromStopId, fuelG: t.fuelG }] : [])),
+  );
+  return { way, taken, averageG: weightSums(plan).averageG, price: plan.price, mealsMissed: missedMeals(trip, plan) };
+}

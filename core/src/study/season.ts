@@ -1,0 +1,62 @@
+import type { Container } from '../carry';
+import type { ShelfItem, Trip } from '../model';
+import { planTrip, type Plan } from '../plan';
+import { afterTrip, withWholeShelf } from '../shelf';
+
+/** What one trip of a season takes from the shelf and buys on its way. */
+export interface SeasonTrip {
+  id: string;
+  name: string;
+  startDate: string;
+  taken: { id: string; name: string; fuelG: number }[];
+  /** At each stop where anything is bought. */
+  bought: { stop: string; containers: readonly Container[]; price: number }[];
+  price: number;
+}
+export interface SeasonPlan {
+  /** In the order in which they are walked. */
+  trips: SeasonTrip[];
+  price: number;
+  /** The same trips, each bought for as if the shelf were empty. */
+  priceWithoutShelf: number;
+  /** The shelf after the last of them. */
+  shelf: ShelfItem[];
+}
+
+/** Air that cans stand in on the way, where they are drawn down, °C: between a supper and a breakfast of the day. */
+export function meanCanC({ days }: Pick<Plan, 'days'>): number {
+  return days.reduce((sum, d) => sum + (d.supperAirC + d.breakfastAirC) / 2, 0) / days.length;
+}
+
+/**
+ * The trips that start on `today` (year-month-day) or later, one after another: each takes what is best of what the shelf holds by then, and
+ * what it brings home is there for the next.
+ */
+export function seasonPlan(
+  trips: readonly Trip[],
+  shelf: readonly ShelfItem[],
+  today: string,
+  report?: (done: number) => void,
+): SeasonPlan {
+  let stock: readonly ShelfItem[] = shelf;
+  let nextId = 0;
+  let priceWithoutShelf = 0;
+  const due = trips.filter((t) => t.startDate >= today).sort((a, b) => a.startDate.localeCompare(b.startDate));
+  const planned = due.map((trip, i): SeasonTrip => {
+    const offered = withWholeShelf({ ...trip, own: [] }, stock);
+    const plan = planTrip(offered);
+    priceWithoutShelf += planTrip({ ...trip, own: [] }).price;
+    const newId = (): string => `season-${nextId++}`;
+    stock = afterTrip(stock, offered, plan.carries, { on: trip.startDate, canC: meanCanC(plan), newId });
+    report?.(i + 1);
+    return {
+      id: trip.id,
+      name: trip.name,
+      startDate: trip.startDate,
+      taken: plan.carries.flatMap((c) => c.taken.flatMap((t) => (t.own ? [{ id: t.own.id, name: t.own.name, fuelG: t.fuelG }] : []))),
+      bought: plan.carries.filter((c) => c.bought.length > 0).map((c) => ({ stop: c.from, containers: c.bought, price: c.price })),
+      price: plan.price,
+    };
+  });
+  return { trips: planned, price: planned.reduce((sum, t) => sum + t.price, 0), priceWithoutShelf, shelf: [...stock] };
+}
