@@ -10,6 +10,7 @@ import {
   newContainer,
   paybackCans,
   pricePerG,
+  readSaid,
   readShelfCsv,
   refreshed,
   seasonOf,
@@ -20,7 +21,7 @@ import {
 } from '../src/shelf';
 import { ownChoice, seasonPlan } from '../src/study';
 import { ofDays, SHORT_TRIP } from './short-trip';
-import { valueOf } from './value-of';
+import { problemOf, valueOf } from './value-of';
 
 const can = (id: string, grossG: number, more: Partial<ShelfItem> = {}): ShelfItem =>
   valueOf(
@@ -170,5 +171,36 @@ describe('what a can is still good for', () => {
     expect(coldest(fresh)).toBeLessThan(coldest(can('half', 265)));
     expect(coldest(can('half', 265))).toBeLessThan(coldest(can('low', 165)));
     expect([seasonOf(coldest(fresh)), seasonOf(undefined), seasonOf(9)]).toEqual(['deepCold', 'stoveTest', 'stoveTest']);
+  });
+});
+
+describe('a container as it is said', () => {
+  const said = (text: string): ShelfItem => valueOf(readSaid(text, '2027-04-01', 'id'));
+  const left = (text: string): number => stockOf(said(text)).left.massG;
+
+  it.each([
+    ['230 g can, weighs 293 g', 143, 'canister'],
+    ['100 g can, empty 99 g, weighs 139', 40, 'canister'],
+    ['8 oz can, weighs 10.3 oz', 142, 'canister'],
+    ['450 g gas can, new', 450, 'canister'],
+    ['500 mL spirit, holds 310 mL', 248, 'bottle'],
+    ['9 tablets', 126, 'tablets'],
+    ['tin of gel, weighs 171 g', 136, 'gelTin'],
+    ['600 mL white gas bottle, empty 118, weighs 356', 238, 'liquidBottle'],
+  ])('“%s” holds %d g', (text, fuelG, kind) => {
+    expect(said(text).kind).toBe(kind);
+    expect(Math.abs(left(text) - fuelG)).toBeLessThan(1.5);
+  });
+
+  it.each([
+    ['a thing', { code: 'noKind' }],
+    ['gas can', { code: 'noSize', kind: 'canister' }],
+    ['230 g can, weighs 293 stone', { code: 'badQuantity', part: '293 stone' }],
+    ['230 g can, weighs 93 g', { code: 'badLook', problem: { code: 'lighterThanEmpty' } }],
+    ['230 g can, weighs 693 g', { code: 'badLook', problem: { code: 'heavierThanFull' } }],
+    ['230 g can, rusty', { code: 'unknownPart', part: 'rusty' }],
+    ['90 kg can', { code: 'outside', field: 'netG' }],
+  ])('“%s” is not, and says why', (text, problem) => {
+    expect(problemOf(readSaid(text, '2027-04-01', 'id'))).toMatchObject(problem);
   });
 });

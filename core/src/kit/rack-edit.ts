@@ -1,5 +1,6 @@
 import { burnerById, WINDSCREEN_MASS_G } from '../catalogue';
 import {
+  besideShelf,
   massOfG,
   nameFrom,
   pieceSchema,
@@ -215,5 +216,5 @@ export function besideRack(here: Rack, other: Rack, newId: () => string): Rack {
     };
   }
   const diary = [...rack.diary, ...other.diary.filter((d) => !rack.diary.some((h) => h.id === d.id))];
-  return { ...rack, diary };
+  return { ...rack, diary, shelf: besideShelf(here.shelf, other.shelf, newId) };
 }

@@ -201,3 +201,10 @@ export const ownContainerSchema = z
   })
   .refine((c) => c.kind !== 'canister' || c.blend !== undefined, { path: ['blend'], message: 'a can needs its blend' });
 export type OwnContainer = z.infer<typeof ownContainerSchema>;
+
+/** Containers beside those that are there: one that is there already as it is stays, one whose id is taken gets a new one. */
+export function besideShelf(here: readonly ShelfItem[], other: readonly ShelfItem[], newId: () => string): ShelfItem[] {
+  const isThere = (item: ShelfItem): boolean => here.some((h) => JSON.stringify(h) === JSON.stringify(item));
+  const fresh = other.filter((item) => !isThere(item));
+  return [...here, ...fresh.map((item) => (here.some((h) => h.id === item.id) ? { ...item, id: newId() } : item))];
+}

@@ -1,3 +1,4 @@
+export * from './as-container';
 export * from './cold';
 export * from './drift';
 export * from './edit';
@@ -6,6 +7,7 @@ export * from './join';
 export * from './on-trip';
 export * from './pole';
 export * from './reading';
+export * from './said';
 export * from './shelf-csv';
 export * from './sizes';
 export * from './stock';
