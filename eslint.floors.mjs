@@ -33,7 +33,7 @@ export const APP_FLOORS = [
   ['ledger', 'wind', 'closer', 'library'],
   ['answer'],
   // one folder a view: they share a floor, so none can import another
-  ['trail', 'kit', 'menu', 'carry'],
+  ['trail', 'kit', 'menu', 'carry', 'shelf'],
   ['shell'],
 ];
 

@@ -6,5 +6,6 @@ export const routes: Routes = [
   { path: 'kit', title: 'Kit · Restless Tinder', loadComponent: () => import('./kit/kit-view').then((m) => m.KitView) },
   { path: 'menu', title: 'Menu · Restless Tinder', loadComponent: () => import('./menu/menu-view').then((m) => m.MenuView) },
   { path: 'carry', title: 'Carry · Restless Tinder', loadComponent: () => import('./carry/carry-view').then((m) => m.CarryView) },
+  { path: 'shelf', title: 'Shelf · Restless Tinder', loadComponent: () => import('./shelf/shelf-view').then((m) => m.ShelfView) },
   { path: '**', redirectTo: 'carry' },
 ];

@@ -5,7 +5,7 @@ import { build, tripWithKit } from '../src/kit';
 import type { Trip } from '../src/model';
 import { planTrip, weightSums, type Plan } from '../src/plan';
 import { chanceOfMoreThan, fuelForRisk, NO_MISHAPS, runOutRisk } from '../src/risk';
-import { balanceOf, paretoFront, shelfOf, spendSlack, tripIf, uncertainCarry, whatIfColumn } from '../src/study';
+import { balanceOf, paretoFront, shopOf, spendSlack, tripIf, uncertainCarry, whatIfColumn } from '../src/study';
 import { dayCount, editKitOnLeg, kitRuns, tripOnLeg, withKitOnLeg, withoutLegKits } from '../src/trail';
 import { valueOf } from './value-of';
 
@@ -38,28 +38,28 @@ describe('the balance of weight and risk', () => {
   });
 });
 
-describe('the shelf of a shop', () => {
+describe('a shop', () => {
   const carry = plan.carries.findIndex((c) => c.from === 'Quill Landing');
   const risk = demandOf(DEMO_TRIP, plan, carry);
-  const shelf = shelfOf(DEMO_TRIP, plan.carries[carry], risk, 0.02);
+  const shop = shopOf(DEMO_TRIP, plan.carries[carry], risk, 0.02);
 
   it('has the plan’s own purchase on top, what keeps to the limit by weight, the rest by risk, nothing last', () => {
-    expect(shelf.choices[0].packages).toEqual([{ packageId: 'can-230', count: 1 }]);
-    const safe = shelf.choices.filter((c) => c.runOut <= 0.02);
+    expect(shop.choices[0].packages).toEqual([{ packageId: 'can-230', count: 1 }]);
+    const safe = shop.choices.filter((c) => c.runOut <= 0.02);
     expect(safe.map((c) => c.massG)).toEqual(safe.map((c) => c.massG).toSorted((a, b) => a - b));
-    expect(shelf.choices.at(-1)).toMatchObject({ packages: [], massG: 0, price: 0, hotMeals: 0, runOut: 1 });
+    expect(shop.choices.at(-1)).toMatchObject({ packages: [], massG: 0, price: 0, hotMeals: 0, runOut: 1 });
   });
 
   it('sells only what is on sale there, at its prices', () => {
-    expect(shelf.choices[0]).toMatchObject({ price: 9, massG: 380, priceAssumed: false, hotMeals: shelf.hotMealsWanted });
+    expect(shop.choices[0]).toMatchObject({ price: 9, massG: 380, priceAssumed: false, hotMeals: shop.hotMealsWanted });
     const ferry = plan.carries.findIndex((c) => c.from === 'Lantern Ferry');
-    const there = shelfOf(DEMO_TRIP, plan.carries[ferry], demandOf(DEMO_TRIP, plan, ferry), 0.02);
+    const there = shopOf(DEMO_TRIP, plan.carries[ferry], demandOf(DEMO_TRIP, plan, ferry), 0.02);
     for (const c of there.choices) expect(c.packages.every((p) => p.packageId === 'can-100')).toBe(true);
   });
 
   it('counts the hot meals that what is carried on lasts for when the shelf is empty', () => {
     const junction = plan.carries.findIndex((c) => c.from === 'Harrow Junction');
-    const there = shelfOf(DEMO_TRIP, plan.carries[junction], demandOf(DEMO_TRIP, plan, junction), 0.02);
+    const there = shopOf(DEMO_TRIP, plan.carries[junction], demandOf(DEMO_TRIP, plan, junction), 0.02);
     expect(there.carriedOnG).toBeCloseTo(fuelOfG(plan.carries[junction].arrivedWith), 6);
     expect(there.choices.at(-1)?.hotMeals).toBe(there.hotMealsWanted);
   });
@@ -67,7 +67,7 @@ describe('the shelf of a shop', () => {
   it('pours alcohol to the need first, and offers the packs whole', () => {
     const trip = withKit('alcohol-cone');
     const p = planTrip(trip);
-    const { choices } = shelfOf(trip, p.carries[1], demandOf(trip, p, 1), 0.02);
+    const { choices } = shopOf(trip, p.carries[1], demandOf(trip, p, 1), 0.02);
     expect(choices[0].pouredMl).toBeGreaterThan(0);
     expect(choices.some((c) => c.packages[0]?.packageId.startsWith('alcohol'))).toBe(true);
     expect(choices.at(-1)?.pouredMl).toBeUndefined();

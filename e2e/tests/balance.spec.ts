@@ -12,7 +12,7 @@ test('every side of Carry answers without violations and fits', async ({ page })
   await open(page, '/carry');
   const answered: [string, RegExp][] = [
     ['leg by leg', /\d+\sg heavier/],
-    ['at the shelf', /With nothing bought here/],
+    ['at the shop', /With nothing bought here/],
     ['other lengths', /Lightest of those that cook/],
     ['weight and risk', /the front, from light to safe/],
     ['what if', /what is planned runs out/],

@@ -10,7 +10,7 @@ const SIDES: Record<string, string[]> = {
   trail: ['days and stop', 'stops and legs', 'day by day', 'the trip'],
   kit: ['build it', 'side by side', 'make it lighter', 'lose one', 'diary'],
   menu: ['the dishes', 'what habits cost', 'food out of each stop'],
-  carry: ['out of the stop', 'leg by leg', 'at the shelf', 'other lengths', 'weight and risk', 'what if'],
+  carry: ['out of the stop', 'leg by leg', 'at the shop', 'other lengths', 'weight and risk', 'what if'],
 };
 
 /** Pairs of visible words that lie on each other, and words cut off by the edge of the page. */

@@ -13,7 +13,7 @@ import { KitLines } from './kit-lines-service';
 import { KitPanel } from './kit-panel';
 import { LegsPanel } from './legs-panel';
 import { MealsPanel } from './meals-panel';
-import { ShelfPanel } from './shelf-panel';
+import { ShopPanel } from './shop-panel';
 import { SupperMinutes } from './supper-minutes';
 import { WalkPanel } from './walk-panel';
 import { WeightCounting } from './weight-counting';
@@ -23,7 +23,7 @@ import { WhatIfPanel } from './what-if-panel';
 const SIDES = [
   { value: 'stop', label: 'out of the stop' },
   { value: 'legs', label: 'leg by leg' },
-  { value: 'shelf', label: 'at the shelf' },
+  { value: 'shop', label: 'at the shop' },
   { value: 'crossings', label: 'other lengths' },
   { value: 'balance', label: 'weight and risk' },
   { value: 'whatIf', label: 'what if' },
@@ -43,7 +43,7 @@ type Side = (typeof SIDES)[number]['value'];
     LegsPanel,
     MealsPanel,
     Ribbon,
-    ShelfPanel,
+    ShopPanel,
     Sides,
     SupperMinutes,
     WalkPanel,
@@ -95,8 +95,8 @@ type Side = (typeof SIDES)[number]['value'];
             @case ('legs') {
               <app-legs-panel />
             }
-            @case ('shelf') {
-              <app-shelf-panel />
+            @case ('shop') {
+              <app-shop-panel />
             }
             @case ('crossings') {
               <app-crossings-panel />

@@ -23,7 +23,7 @@ import { CrossingsPanel } from './crossings-panel';
 import { KitLines } from './kit-lines-service';
 import { LegsPanel } from './legs-panel';
 import { RiskPanel } from '../answer/risk-panel';
-import { ShelfPanel } from './shelf-panel';
+import { ShopPanel } from './shop-panel';
 import { WeightCounting } from './weight-counting';
 import { WeightSumsLine } from './weight-sums';
 import { WhatIfPanel } from './what-if-panel';
@@ -63,9 +63,9 @@ describe('leg by leg', () => {
   });
 });
 
-describe('at the shelf', () => {
+describe('at the shop', () => {
   it('ranks what is sold at the stop of the marked carry, down to nothing', async () => {
-    await open(ShelfPanel);
+    await open(ShopPanel);
     expect(panel.text).toMatch(/With nothing bought here 0 of the 10 hot meals before the next shop can be cooked/);
     const rows = [...panel.element.querySelectorAll('tbody th')].map((t) => t.textContent?.trim());
     expect(rows[0]).toBe('230 g can');
@@ -74,7 +74,7 @@ describe('at the shelf', () => {
   });
 
   it('takes another order of comforts, and puts what fits on the menu as one step', async () => {
-    await open(ShelfPanel);
+    await open(ShopPanel);
     panel.press('rather: a litre of warm water');
     expect(store().trip().comforts).toEqual(['drink', 'wash', 'boil']);
     await panel.settle();

@@ -1,5 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Container } from '@tinder/core/carry';
+import { nearest } from '@tinder/core/numeric';
+
+/** Width and height of cans as they are drawn, px. */
+const CAN_SHAPES: readonly { netG: number; size: [number, number] }[] = [
+  { netG: 100, size: [36, 40] },
+  { netG: 230, size: [48, 50] },
+  { netG: 450, size: [48, 70] },
+];
 
 /** A container drawn as a shape filled to its level: dome-topped can, shouldered bottle, stack of tablets. */
 @Component({
@@ -51,8 +59,8 @@ export class ContainerShape {
       const outline = `M8,82 V${y + 12} q0,-6 6,-8 l3,-2 v-6 h8 v6 l3,2 q6,2 6,8 V82Z`;
       return { width: 42, outline, level: 82 - h * 0.9 * (c.fillMl / c.sizeMl), stack: [] };
     }
-    if (c.kind === 'gelTin') return { width: 44, outline: 'M2,50 h36 v32 h-36Z', level: 52, stack: [] };
-    const size = { 100: [36, 40], 230: [48, 50], 450: [48, 70] }[c.netG] ?? [48, 50];
+    if (c.kind === 'gelTin') return { width: 44, outline: 'M2,50 h36 v32 h-36Z', level: 82 - 30 * (c.fuelG / c.netG), stack: [] };
+    const size = nearest(CAN_SHAPES, (s) => s.netG, c.netG).size;
     const [w, h] = size;
     const y = 82 - h;
     const outline = `M2,78 V${y + 12} q1,-9 11,-10 h${(w - 26) / 2 - 1} v-4 h6 v4 h${(w - 26) / 2 - 1} q11,1 12,10 V78 q0,4 -4,4 H6 q-4,0 -4,-4Z`;

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { DateField } from '../ui/date-field';
+import { today } from '../ui/today';
 import { KitStudy } from './kit-study';
 
 /** What was carried when, and why it was changed. */
@@ -94,7 +95,7 @@ import { KitStudy } from './kit-study';
 })
 export class DiaryPanel {
   protected readonly study = inject(KitStudy);
-  protected readonly date = signal(new Date().toISOString().slice(0, 10));
+  protected readonly date = signal(today());
   protected readonly words = signal('');
   protected readonly entries = computed(() => [...this.study.rack().diary].sort((a, b) => b.date.localeCompare(a.date)));
 

@@ -8,6 +8,7 @@ import { Autosave } from '../store/autosave';
 import { downloadBackup, downloadCalendar, downloadRack, downloadTrip, downloadWaypoints } from '../store/trip-files';
 import { withNewTrips, withTrip } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
+import { today } from '../ui/today';
 import { VIEWS } from './views';
 
 /** A command that has a place in the side bar. */
@@ -85,9 +86,9 @@ export class AppCommands {
   }
 
   private backUp(): void {
-    const today = new Date().toISOString().slice(0, 10);
-    downloadBackup(this.store.workspace(), today);
-    void this.autosave.backedUp(today);
+    const day = today();
+    downloadBackup(this.store.workspace(), day);
+    void this.autosave.backedUp(day);
   }
 
   private loadDemoRack(): void {

@@ -4,4 +4,5 @@ export const VIEWS = [
   { path: 'kit', name: 'Kit' },
   { path: 'menu', name: 'Menu' },
   { path: 'carry', name: 'Carry' },
+  { path: 'shelf', name: 'Shelf' },
 ] as const;

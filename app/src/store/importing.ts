@@ -1,8 +1,8 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { besideRack } from '@tinder/core/kit';
-import type { Preferences, Rack, ShelvedTrip } from '@tinder/core/model';
+import { besideShelf, type Preferences, type Rack, type ShelfItem, type ShelvedTrip } from '@tinder/core/model';
 import { readFile } from '../platform/read-file';
-import { addedWords, importProblemWords, RACK_ADDED_WORDS, RESTORED_WORDS } from '../words/import-words';
+import { addedWords, importProblemWords, RACK_ADDED_WORDS, RESTORED_WORDS, SHELF_ADDED_WORDS } from '../words/import-words';
 import { unreadWords } from '../words/table-words';
 import { besideExisting, withNewTrips } from './workspace';
 import { WorkspaceStore } from './workspace-store';
@@ -42,24 +42,28 @@ export class Importing {
       const read = await readFile(async (reader) => await reader.archive(file));
       if (turn !== this.turn) return;
       if (!read.ok) return this.refusedSignal.set({ file: file.name, sentences: importProblemWords(read.problem) });
-      const { trips, rack, preferences } = read.value;
+      const { trips, rack, shelf, preferences } = read.value;
       if (preferences) this.backupSignal.set({ file: file.name, trips, rack, preferences });
-      else this.add(file.name, trips, rack);
+      else this.add(file.name, trips, rack, shelf);
     } catch (e) {
       if (turn === this.turn) this.refusedSignal.set({ file: file.name, sentences: [unreadWords(file.name, e)] });
     }
   }
 
   /** What a file holds comes to stand beside what is here; the first trip of it is opened. */
-  add(file: string, trips: readonly ShelvedTrip[], rack: Rack | undefined): void {
+  add(file: string, trips: readonly ShelvedTrip[], rack: Rack | undefined, shelf: readonly ShelfItem[] = []): void {
     const newId = (): string => crypto.randomUUID();
     const added = besideExisting(this.store.workspace(), trips, newId);
     const taken = this.store.edit('import', (w) => {
-      const racked = rack ? { ...w, rack: besideRack(w.rack, rack, newId) } : w;
+      const beside = rack ? besideRack(w.rack, rack, newId) : w.rack;
+      const racked = { ...w, rack: shelf.length ? { ...beside, shelf: besideShelf(beside.shelf, shelf, newId) } : beside };
       return added.length ? withNewTrips(racked, added) : racked;
     });
     this.dismiss();
-    if (taken) this.takenSignal.set(`${file}: ${added.length ? addedWords(added.map((s) => s.trip.name)) : RACK_ADDED_WORDS}`);
+    if (taken)
+      this.takenSignal.set(
+        `${file}: ${added.length ? addedWords(added.map((s) => s.trip.name)) : rack ? RACK_ADDED_WORDS : SHELF_ADDED_WORDS}`,
+      );
   }
 
   /** Everything here gives way to what the backup holds; one undo brings it back. */

@@ -1,5 +1,5 @@
 import { backupFiles, exportArchive } from '@tinder/core/archive';
-import type { Rack, Trip } from '@tinder/core/model';
+import type { Rack, ShelfItem, Trip } from '@tinder/core/model';
 import { writeGpxWaypoints, writeIcs } from '@tinder/core/trail';
 import { download } from '../platform/download';
 import type { Workspace } from './workspace';
@@ -30,6 +30,10 @@ export function downloadBackup({ library, preferences, rack }: Workspace, isoDat
 /** Pieces, kits and scores. */
 export const downloadRack = (rack: Rack): void => downloadText('rack.json', exportArchive([], { rack }), 'application/json');
 export const downloadRackTable = (name: string, csv: string): void => downloadText(`${name}.csv`, csv, 'text/csv');
+
+/** The containers of the shelf. */
+export const downloadShelf = (shelf: readonly ShelfItem[]): void =>
+  downloadText('shelf.json', exportArchive([], { shelf: [...shelf] }), 'application/json');
 
 /** Resupply and posting days. */
 export const downloadCalendar = (trip: Trip, now: Date): void =>

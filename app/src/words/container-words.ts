@@ -1,6 +1,7 @@
 import type { Container } from '@tinder/core/carry';
 import type { CarryPlan } from '@tinder/core/plan';
 import type { Format } from './format';
+import { cut } from './quoted';
 import type { Units } from './units';
 
 /** "one 230 g can", "480 mL of alcohol in a 500 mL bottle", "18 tablets". */
@@ -22,14 +23,19 @@ export function containersInWords(carry: Pick<CarryPlan, 'containers'>, units: P
   const used: string[] = [];
   for (const c of cans) {
     if (c.kind !== 'canister') continue;
-    if (c.fuelG > c.netG - 0.5) counts.set(c.netG, (counts.get(c.netG) ?? 0) + 1);
+    if (c.own) used.push(`the ${c.netG} g can with ${units.text(c.fuelG, 'mass')} left`);
+    else if (c.fuelG > c.netG - 0.5) counts.set(c.netG, (counts.get(c.netG) ?? 0) + 1);
     else used.push(`${units.text(c.fuelG, 'mass')} in the part-used ${c.netG} g can`);
   }
   return [...used, ...[...counts].map(([netG, n]) => (n === 1 ? `one ${netG} g can` : `${n} cans of ${netG} g`))].join(' and ');
 }
 
-/** "new 230 g canister", "500 mL bottle with 320 mL", "18 tablets". */
+/** "new 230 g canister", "500 mL bottle with 320 mL", "18 tablets"; one of the walker's own by its name as well. */
 export function containerWords(c: Container, format: Format): string {
+  return c.own ? `${whatItIs(c, format)} (${cut(c.own.name)})` : whatItIs(c, format);
+}
+
+function whatItIs(c: Container, format: Format): string {
   switch (c.kind) {
     case 'canister':
       if (c.fuelG < 0.5) return `${c.netG} g can, empty`;

@@ -3,6 +3,7 @@ import { MEALS } from '@tinder/core/model';
 import type { CarryPlan } from '@tinder/core/plan';
 import { containerWords } from './container-words';
 import { dayWords } from './problem-words';
+import { cut } from './quoted';
 import type { Units } from './units';
 
 const SOURCE_WORDS: Record<CarryPlan['supply'], string> = { home: 'Packed at home', box: 'Out of the box', shop: 'Bought here' };
@@ -14,16 +15,17 @@ const listWords = (containers: readonly Container[], units: Pick<Units, 'text'>)
 
 /** What is bought, carried on and left at a stop, and which can is for which days. */
 export function movesWords(carry: CarryPlan, units: Units): string {
-  const { supply, bought, left, arrivedWith } = carry;
+  const { supply, bought, taken, left, arrivedWith } = carry;
   const order = canOrderWords(carry);
   const onG = fuelOfG(arrivedWith) - fuelOfG(left);
   const on = carriedOn(arrivedWith, left).filter((c) => c.fuelG > WORTH_SAYING_G);
   return [
     ...(bought.length
       ? [`${SOURCE_WORDS[supply]}: ${listWords(bought, units)}.`]
-      : onG > WORTH_SAYING_G
+      : onG > WORTH_SAYING_G || taken.length
         ? ['Nothing is bought here.']
         : []),
+    ...(taken.length ? [`From the shelf: ${listWords(taken, units)}.`] : []),
     ...(on.length ? [`Carried on: ${listWords(on, units)}.`] : []),
     ...(left.length ? [`Left here: ${listWords(left, units)}.`] : []),
     ...(order ? [order] : []),
@@ -58,6 +60,7 @@ function canOrderWords({ containers, days }: Pick<CarryPlan, 'containers' | 'day
 
 const canName = (c: Container): string => {
   if (c.kind !== 'canister') return '';
+  if (c.own) return `“${cut(c.own.name)}”`;
   return c.fuelG > c.netG - WORTH_SAYING_G ? `a new ${c.netG} g can` : `the part-used ${c.netG} g can`;
 };
 

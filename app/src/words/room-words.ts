@@ -13,6 +13,8 @@ const KEEPS: Record<Counted, [who: string, what: string]> = {
   kits: ['The rack', 'kits'],
   kitPieces: ['A kit', 'pieces'],
   diary: ['The diary', 'entries'],
+  containers: ['The shelf', 'containers'],
+  looks: ['A container', 'looks'],
 };
 
 /** That there is no room for so many, and what to do. */

@@ -1,49 +1,140 @@
-import { packageById } from '@tinder/core/carry';
-import type { Comfort } from '@tinder/core/model';
-import { TRIPS_TRIED, type ComfortSpent, type Shelf, type ShelfChoice, type Spending } from '@tinder/core/study';
-import { dayWords } from './problem-words';
-import { oddsWords, rarestOf } from './risk-words';
+import { fuelById } from '@tinder/core/fuel';
+import type { Look, LookHow, LookProblem, ShelfItem, ShelfKind } from '@tinder/core/model';
+import type { Disagreement, NotJoined, SaidProblem, Season, Stock } from '@tinder/core/shelf';
+import { cut } from './quoted';
+import { quantityProblemWords } from './quantity-words';
 import type { Units } from './units';
 
-export const COMFORT_WORDS: Record<Comfort, string> = {
-  drink: 'a hot drink after supper',
-  boil: 'a real boil where the pot stops below it',
-  wash: 'a litre of warm water to wash in',
+export const SHELF_KIND_WORDS: Record<ShelfKind, string> = {
+  canister: 'can',
+  gelTin: 'tin of gel',
+  bottle: 'bottle of spirit',
+  liquidBottle: 'liquid-fuel bottle',
+  tablets: 'tablets',
 };
 
-/** What buying nothing would come to. */
-export function shelfWords(s: Shelf, limit: number, units: Pick<Units, 'text'>): string {
-  const nothing = s.choices[s.choices.length - 1];
-  const on = s.carriedOnG > 0.5 ? `${units.text(s.carriedOnG, 'mass')} come with you. ` : '';
-  return nothing.runOut <= limit
-    ? `${on}Nothing has to be bought: what you carry lasts for all ${s.hotMealsWanted} hot meals.`
-    : `${on}With nothing bought here ${nothing.hotMeals} of the ${s.hotMealsWanted} hot meals before the next shop can be cooked.`;
+export const SEASON_WORDS: Record<Season, string> = {
+  deepCold: 'deep cold',
+  threeSeasons: 'three seasons',
+  summer: 'summer nights',
+  stoveTest: 'stove tests only',
+};
+
+/** "40 g left ± 1, 0.40 full". */
+export function leftWords({ left, share, unknown }: Stock, units: Units): string {
+  if (unknown) return 'nobody has looked: anything from empty to full';
+  return `${units.text(left.massG, 'mass')} left ± ${units.number(left.sdG, 'mass')}, ${share.toFixed(2)} full`;
 }
 
-/** "2 × 100 g can and 230 g can", "480 mL, poured into your bottles", "nothing". */
-export function takingWords({ packages, pouredMl }: ShelfChoice, units: Pick<Units, 'text'>): string {
-  if (packages.length)
-    return packages
-      .map((p) => (p.count === 1 ? packageById(p.packageId).name : `${p.count} × ${packageById(p.packageId).name}`))
-      .join(' and ');
-  return pouredMl ? `${units.text(pouredMl, 'volume')}, poured into your bottles` : 'nothing';
+/** How cold it may get before what is left gives no usable flame. */
+export function coldestWords(coldestC: number | undefined, season: Season, units: Units): string {
+  if (coldestC === undefined) return 'feeds no usable flame up to 30 °C';
+  return `runs down to ${units.text(coldestC, 'temperature')}: ${SEASON_WORDS[season]}`;
 }
 
-/** The chance that a choice runs out. */
-export const shelfChanceWords = ({ runOut }: Pick<ShelfChoice, 'runOut'>): string =>
-  runOut >= 1 ? 'always' : oddsWords(runOut, rarestOf(runOut, TRIPS_TRIED));
-
-/** How much is over, and how much of it goes into comforts. */
-export function slackWords({ slackG, leftG }: Pick<Spending, 'slackG' | 'leftG'>, units: Pick<Units, 'text'>): string {
-  if (slackG < 0.5) return 'Nothing is over: every gram is counted on.';
-  return `${units.text(slackG, 'mass')} are free on this carry, beyond demand, reserve and what later carries count on; ${units.text(slackG - leftG, 'mass')} of them go into:`;
+/** What it was bought for, and what a gram of it costs. */
+export function priceWords(item: Pick<ShelfItem, 'price' | 'netG'>, perG: number | undefined, units: Units): string {
+  if (item.price === null || perG === undefined) return 'price not known';
+  return `${units.text(item.price, 'price')}, ${units.text(100 * perG, 'price')} for ${units.text(100, 'mass')}`;
 }
 
-/** A comfort with the days it is had on. */
-export function comfortSpentWords({ comfort, days, eachG }: ComfortSpent, units: Pick<Units, 'mealMass'>): string {
-  const each = eachG === undefined ? '' : `, about ${units.mealMass(eachG)} each`;
-  if (days.length) return `${COMFORT_WORDS[comfort]} on ${dayWords(days)}${each}`;
-  return eachG === undefined
-    ? `${COMFORT_WORDS[comfort]}: already had, or nowhere to have it`
-    : `${COMFORT_WORDS[comfort]}: does not fit${each}`;
+export const LOOK_NAMES: Record<LookHow, string> = {
+  weighed: 'weigh it',
+  floated: 'float it',
+  marked: 'mark its water line',
+  risen: 'read its mark',
+  balanced: 'balance it on a pole',
+  burnt: 'count burned minutes',
+  counted: 'count them',
+  measured: 'pour it into a measure',
+  walked: 'a trip took',
+  joined: 'poured over',
+};
+
+/** One look, as it was written down. */
+export function lookWords(look: Look, units: Units): string {
+  const g = (massG: number): string => units.text(massG, 'mass');
+  switch (look.how) {
+    case 'weighed':
+      return `weighed ${g(look.grossG)}, ± ${units.number(look.scaleSdG, 'mass')}${look.simulated ? ', simulated scale' : ''}${usedWords(look)}`;
+    case 'floated':
+      return `stood ${units.text(look.lowMm, 'length')} to ${units.text(look.highMm, 'length')} deep in water${usedWords(look)}`;
+    case 'marked':
+      return 'its water line was marked';
+    case 'risen':
+      return `stood ${units.text(look.risenMm, 'length', 1)} higher than at its mark${usedWords(look)}`;
+    case 'balanced':
+      return `${units.text(look.canArmMm, 'length')} from the cord, ${g(look.waterG)} of water at ${units.text(look.waterArmMm, 'length')}${usedWords(look)}`;
+    case 'burnt':
+      return `${Math.round(look.minutes)} min of flame, ${g(look.minutes * look.gPerMin)} by the clock, the can at ${units.text(look.canC, 'temperature')}`;
+    case 'walked':
+      return `${g(look.fuelG)} as planned on ${cut(look.trip)}`;
+    case 'joined':
+      return look.fuelG >= 0 ? `${g(look.fuelG)} poured in from ${cut(look.with)}` : `${g(-look.fuelG)} poured over into ${cut(look.with)}`;
+    case 'counted':
+      return `${look.count} counted${usedWords(look)}`;
+    case 'measured':
+      return `${units.text(look.fuelMl, 'volume')} in a measure${usedWords(look)}`;
+  }
 }
+const usedWords = ({ used }: { used: boolean }): string => (used ? ', used since the look before' : '');
+
+/** Two looks that cannot both be right. */
+export function disagreementWords({ byG }: Disagreement, look: Look, units: Units): string {
+  const how = byG < 0 ? 'less' : 'more';
+  const ask = byG < 0 ? 'Used, leaked or spilt without being logged, or misread?' : 'Refilled, or misread?';
+  return `The look of ${look.on} says ${units.text(Math.abs(byG), 'mass')} ${how} than the ones before it. ${ask} Until you say so, the lesser counts.`;
+}
+
+/** Why a look was not written down, and what to do. */
+export function lookProblemWords(problem: LookProblem, units: Units): string {
+  const g = (massG: number): string => units.text(massG, 'mass');
+  switch (problem.code) {
+    case 'lighterThanEmpty':
+      return `${g(problem.grossG)} is less than the empty container (${g(problem.tareG)}). Weigh it as it stands, with what is in it; or mend its empty weight.`;
+    case 'heavierThanFull':
+      return `${g(problem.grossG)} is more than it weighs full (${g(problem.fullG)}). Take cap, foot and burner off it; or mend its size.`;
+    case 'beforeTheLast':
+      return `${problem.on} lies before the last look, of ${problem.last}. Take a later day, or strike that look out first.`;
+    case 'notForThis':
+      return `Such a container cannot be looked at that way (${LOOK_NAMES[problem.how]}).`;
+    case 'noMark':
+      return 'Its water line was never marked: mark it once, at a weight you know, then read how far it has risen.';
+    case 'moreThanItHolds':
+      return `${g(problem.fuelG)} by the clock is more than it holds when full (${g(problem.netG)}). Check minutes and flow.`;
+  }
+}
+
+/** Why a sentence about a container was not understood, and how to say it. */
+export function saidProblemWords(problem: SaidProblem, units: Units): string {
+  const example = `“230 g can, weighs 293 g”, “500 mL spirit, holds 310 mL” or “9 tablets of 14 g”`;
+  switch (problem.code) {
+    case 'noKind':
+      return `It begins with size and kind: ${example}.`;
+    case 'noSize':
+      return `How much does the ${SHELF_KIND_WORDS[problem.kind]} hold when new? Say its size first: ${example}.`;
+    case 'unknownPart':
+      return `“${cut(problem.part)}” says nothing here. After size and kind come “weighs 293 g”, “empty 150 g”, “holds 310 mL”, “costs 9” or “new”.`;
+    case 'badQuantity':
+      return `“${cut(problem.part)}” was not read. ${quantityProblemWords(problem.problem, problem.quantity, units.unit(problem.quantity).symbol)}`;
+    case 'outside':
+      return `Its ${problem.field === 'netG' ? 'size' : problem.field} is outside what can be kept here. Check number and unit.`;
+    case 'badLook':
+      return lookProblemWords(problem.problem, units);
+  }
+}
+
+/** Why nothing is poured over. */
+export function notJoinedWords(why: NotJoined, units: Units): string {
+  switch (why.code) {
+    case 'otherBlend':
+      return 'another blend: never mixed';
+    case 'full':
+      return 'there is no room left for it';
+    case 'onlyVapour':
+      return `holds vapour only (${units.text(why.fuelG, 'mass', 1)})`;
+  }
+}
+
+/** What is in it: the fuel's own name. */
+export const fuelWords = ({ fuelId }: Pick<ShelfItem, 'fuelId'>): string => fuelById(fuelId).name;

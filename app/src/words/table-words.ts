@@ -1,5 +1,6 @@
 import type { CellProblem, CsvProblem, CsvRows } from '@tinder/core/archive';
 import type { PastedList, RackTable, UnknownTable } from '@tinder/core/kit';
+import type { ShelfTable } from '@tinder/core/shelf';
 import type { TooLarge } from '../workers/file-reader';
 import { cut, quoted } from './quoted';
 import { valueProblemWords } from './value-problem-words';
@@ -40,6 +41,12 @@ export function dishTableWords(file: string, read: { good: readonly unknown[]; b
 export function rackTableWords(file: string, { count, kind, bad }: Pick<RackTable, 'count' | 'kind' | 'bad'>): string {
   const left = bad.length ? `, ${bad.length} cannot` : '';
   return `${file}: ${rows(count, 'row', 'rows')} of ${kind} can be taken${left}. Nothing has changed yet.`;
+}
+
+/** What a table of containers offers. */
+export function shelfTableWords(file: string, { count, bad }: Pick<ShelfTable, 'count' | 'bad'>): string {
+  const left = bad.length ? `, ${bad.length} cannot` : '';
+  return `${file}: ${rows(count, 'container', 'containers')} can be taken${left}. Nothing has changed yet.`;
 }
 
 /** Why a table was not taken at all. */

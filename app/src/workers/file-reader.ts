@@ -3,6 +3,7 @@ import { refused, type Result } from '@tinder/core/errors';
 import { readRackCsv, type RackTable, type UnknownTable } from '@tinder/core/kit';
 import { readDishCsv, type DishRows } from '@tinder/core/menu';
 import type { Rack } from '@tinder/core/model';
+import { readShelfCsv, type ShelfTable } from '@tinder/core/shelf';
 
 /** Larger tables are refused before they are read. */
 const LARGEST_TABLE_BYTES = 5_000_000;
@@ -28,6 +29,12 @@ export class FileReader {
   async dishes(file: Blob): Promise<Result<DishRows, CsvProblem | TooLarge>> {
     const huge = tooLarge(file, LARGEST_TABLE_BYTES);
     return huge ? refused(huge) : readDishCsv(await file.text());
+  }
+
+  /** A table of containers, and what the shelf would be with it. */
+  async shelfTable(file: Blob, rack: Rack): Promise<Result<ShelfTable, CsvProblem | TooLarge>> {
+    const huge = tooLarge(file, LARGEST_TABLE_BYTES);
+    return huge ? refused(huge) : readShelfCsv(await file.text(), rack, () => crypto.randomUUID());
   }
 
   /** A table of pieces, kits or scores, and what the rack would be with it. */

@@ -33,9 +33,6 @@ export interface Burn {
   steps: number;
 }
 
-/** Does it come to its end? */
-export const isDone = ({ outcome }: Pick<Burn, 'outcome'>): boolean => outcome.kind === 'done';
-
 /**
  * Simulates one lighting: water and pot as one lumped temperature (docs/physics.md, The burn),
  *

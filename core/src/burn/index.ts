@@ -9,6 +9,7 @@ export * from './fit';
 export * from './flame-source';
 export * from './fry';
 export * from './heat-path';
+export * from './is-done';
 export * from './ledger';
 export * from './left-in-burner';
 export * from './loss';

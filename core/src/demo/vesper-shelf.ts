@@ -35,7 +35,7 @@ export const DEMO_SHELF: ShelfItem[] = [
     looks: [weighed('2026-08-01', 381), weighed('2026-08-09', 240, { used: true })],
   },
   {
-    ...newContainer('shelf-small', 'canister', 'small one, 40 g'),
+    ...newContainer('shelf-small', 'canister', 'the small one'),
     netG: 100,
     tareG: 99,
     price: 6,

@@ -116,10 +116,8 @@ export const shelfItemSchema = z
     const fuel = FUELS.find((f) => f.id === item.fuelId);
     if (fuel?.kind !== FUEL_IN[item.kind])
       ctx.addIssue({ code: 'custom', path: ['fuelId'], message: `such a container does not hold "${item.fuelId}" ("${item.name}")` });
-    item.looks.forEach((look, i) => {
-      const problem = lookProblem({ ...item, looks: item.looks.slice(0, i) }, look);
-      if (problem) ctx.addIssue({ code: 'custom', path: ['looks', i], message: `${problem.code} ("${item.name}")` });
-    });
+    const bad = badLook(item);
+    if (bad) ctx.addIssue({ code: 'custom', path: ['looks', bad.look], message: `${bad.problem.code} ("${item.name}")` });
   });
 export type ShelfItem = z.infer<typeof shelfItemSchema>;
 
@@ -153,6 +151,15 @@ export function lookProblem(item: Pick<ShelfItem, 'kind' | 'netG' | 'tareG' | 'l
   if (grossG < tareG - slackG) return { code: 'lighterThanEmpty', grossG, tareG };
   const fullG = tareG + netG;
   return grossG > fullG + FILL_SLACK * netG + slackG ? { code: 'heavierThanFull', grossG, fullG } : undefined;
+}
+
+/** The first look at a container that cannot be, as it is now; undefined where all may be so. */
+export function badLook(item: Pick<ShelfItem, 'kind' | 'netG' | 'tareG' | 'looks'>): { look: number; problem: LookProblem } | undefined {
+  for (const [look, one] of item.looks.entries()) {
+    const problem = lookProblem({ ...item, looks: item.looks.slice(0, look) }, one);
+    if (problem) return { look, problem };
+  }
+  return undefined;
 }
 
 /** An empty container whose own weight nobody knows, g (docs/physics.md, Packages). */

@@ -1,10 +1,11 @@
-import { isDone, type Burn } from '../burn';
+import type { Burn } from '../burn';
 import { drawnDown, type Container } from '../carry';
 import { hasShutOff } from '../catalogue';
 import { isEatenOut, isHot, mealOn, streamWaterMl } from '../menu';
 import { MEALS, type Meal, type MealName, type Trip } from '../model';
 import { tryBurn, type BurnFacts } from './burn-facts';
 import { canRack, type CanRack, type RackedCan } from './can-rack';
+import { doneMeals, isCooked, type Cooked } from './cooked';
 import type { DayConditions } from './day-conditions';
 import { FRESH_CAN } from './evenings';
 import type { KitInUse } from './kit-in-use';
@@ -27,9 +28,6 @@ export interface PlannedMeal extends MealBurn {
   /** Place of that can among the containers of the carry; past the last one where they would not have been enough. */
   canAt?: number;
 }
-
-/** Days of a plan, of a carry, or any others. */
-type Cooked = { days: readonly PlanDay[] };
 
 /** Is this kit's flame forbidden there? Burners with a shut-off valve usually pass where open flames do not. */
 export function isBanned({ burner }: KitInUse, restriction: DayConditions['restriction']): boolean {
@@ -137,31 +135,5 @@ export function missedMeals(trip: Trip, plan: Cooked): number {
   return hotMealsWanted(trip, plan) - doneMeals(plan);
 }
 
-/** Is it there, and does its burn come to its end? */
-export const isCooked = (meal: { burn: Burn } | undefined): boolean => meal !== undefined && isDone(meal.burn);
-
-/** Hot meals that their burns finish. */
-export const doneMeals = (plan: Cooked): number => plan.days.reduce((n, d) => n + MEALS.filter((m) => isCooked(d.meals[m])).length, 0);
-
-/** Hot meals, in order, that are done before so much fuel is used up. */
-export function cookedWithin(days: readonly PlanDay[], fuelG: number): number {
-  let left = fuelG + 1e-9;
-  let cooked = 0;
-  for (const day of days)
-    for (const name of MEALS) {
-      const meal = day.meals[name];
-      if (!meal) continue;
-      left -= meal.fuelG;
-      if (left < 0) return cooked;
-      if (isCooked(meal)) cooked++;
-    }
-  return cooked;
-}
-
 /** Dishes of the trip that want heat and are not bought. */
 export const hotMealsWanted = (trip: Trip, plan: Cooked): number => plan.days.reduce((n, d) => n + wantedOn(trip, d).length, 0);
-
-/** Hot meals that no burn could finish. */
-export function unfinishedMeals(plan: Cooked): number {
-  return plan.days.reduce((n, d) => n + MEALS.filter((m) => d.meals[m] && !isCooked(d.meals[m])).length, 0);
-}

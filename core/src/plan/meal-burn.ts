@@ -71,6 +71,3 @@ function doseOf({ best, rule, unit }: DoseTable, { fuelG }: Burn): Dose {
   if (unit === 'mL') return { kind: 'alcohol', ml: best.amount };
   return { kind: 'tablets', count: best.amount, keptG: rule.kept * Math.max(0, best.fuelG - fuelG) };
 }
-
-/** The burn that counts: as it goes, or at its edge. */
-export const countedBurn = ({ burn, atEdge }: Pick<MealBurn, 'burn' | 'atEdge'>): Burn => atEdge ?? burn;

@@ -1,5 +1,5 @@
 import { KM_PER_100_M, type DayWalk } from '../carry';
-import type { Plan } from './plan';
+import type { Plan } from './carry-plan';
 
 /** A trip's carried weight by every way of counting it. */
 export interface WeightSums {

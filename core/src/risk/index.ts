@@ -1,3 +1,4 @@
+export * from './mishaps';
 export * from './monte-carlo';
 export * from './need';
 export * from './random';

@@ -1,4 +1,5 @@
 import { usedOfDoseG, type DoseRule } from '../burn';
+import { NO_MISHAPS, type Mishaps } from './mishaps';
 import { needOnG, type NeedLine, type WindClass } from './need';
 import { normals, seededRandom } from './random';
 import { SPREADS, UNCALIBRATED_SD } from './spreads';
@@ -28,16 +29,6 @@ export interface UncertainCarry {
   fuelSdG?: number;
 }
 
-/** What besides the weather may go otherwise, as chances (0–1). */
-export interface Mishaps {
-  /** A carry takes a day longer, like its last one. */
-  slowDay: number;
-  /** A day on which the wind is a class up all day. */
-  stormDay: number;
-  /** A hot drink more, as dear as this share of the day's dearest burn. */
-  drinkMore: number;
-}
-export const NO_MISHAPS: Mishaps = { slowDay: 0, stormDay: 0, drinkMore: 0 };
 /** A hot drink against a supper (docs/physics.md, Dishes: a third of a litre to 80 °C against half a litre to the boil). */
 const DRINK_SHARE = 0.5;
 

@@ -42,9 +42,6 @@ function rowOf(item: Record<string, unknown>, look: Record<string, unknown> | un
   });
 }
 
-/** Is that the heading of a shelf? */
-export const isShelfTable = (columns: readonly string[]): boolean => NEEDED.every((c) => columns.includes(c));
-
 /** What a table would make of the shelf. Nothing is changed until it is taken. */
 export interface ShelfTable {
   kind: 'shelf';

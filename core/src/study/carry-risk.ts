@@ -13,6 +13,7 @@ import {
 } from '../plan';
 import { fuelForRisk, runOutRisk, SPREADS, type CarryRisk, type Mishaps, type UncertainBurn, type UncertainCarry } from '../risk';
 import { tripOnLeg } from '../trail';
+import { riskLimit, TRIPS_TRIED } from './risk-limit';
 
 /** Kelvin by which the air is moved to see what it does to a burn. */
 const STEP_K = SPREADS.waterK;
@@ -58,17 +59,12 @@ export function uncertainCarry(trip: Trip, carry: CarryPlan): UncertainCarry {
   };
 }
 
-/** Trips tried; a probability near 2 % is then known to 0.14 % (one standard deviation of a share drawn so often). */
-export const TRIPS_TRIED = 10_000;
 /** Where nothing else is asked for. */
 export const RISK_SEED = 1;
 
 /** One carry's demand, drawn `trips` times; undefined where it burns nothing from stock. */
 export const carryRisk = (trip: Trip, carry: CarryPlan, mishaps: Mishaps, trips: number): CarryRisk | undefined =>
   carry.demandG > 0 ? runOutRisk([uncertainCarry(trip, carry)], trips, RISK_SEED, mishaps)[0] : undefined;
-
-/** The chance of running out on a carry that the walker would live with, 0–1. */
-export const riskLimit = (trip: Pick<Trip, 'loadOut'>): number => trip.loadOut.riskLimitPercent / 100;
 
 /** A carry's risk without the thousands of trips behind it, with the fuel that would keep it to the walker's limit, g. */
 export type RiskOfCarry = Omit<CarryRisk, 'demandsG' | 'drawnG' | 'knownG'> & {

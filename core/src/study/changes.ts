@@ -2,11 +2,12 @@ import type { WindscreenKind } from '../burn';
 import { burnerById, FAMILY_WINDSCREENS, hasValve, isGas, wallsInCan, WINDSCREEN_MASS_G } from '../catalogue';
 import { REST_TARGET_C } from '../menu';
 import { MEALS, type Kit, type Meal, type Trip } from '../model';
-import { countedBurn, replanCarry, type CarryPlan, type Plan } from '../plan';
+import { replanCarry, type CarryPlan } from '../plan';
 import { editKitOnLeg, tripOnLeg, withKitOnLeg } from '../trail';
 import { flamesToTry } from './flames-to-try';
 import { mealChange } from './meal-change';
 import { otherPots } from './other-pots';
+import { cookingTimeS } from './cooking-time';
 
 /** One thing the walker could do differently, measured by planning again. */
 export interface Change {
@@ -68,11 +69,6 @@ export function bestChanges(trip: Trip, planned: CarryPlan): Change[] {
 /** Does it save enough for the time it takes? Mending a meal always does. */
 const isWorthIt = ({ mealsMended, timeS, fuelG, startG }: Change): boolean =>
   mealsMended > 0 || timeS <= MOST_S_PER_G * Math.max(0, -fuelG, -startG);
-
-/** Seconds with the burner lit over some days; a meal that fails takes what it takes at the edge of what works. */
-export function cookingTimeS(plan: Pick<Plan, 'days'>): number {
-  return plan.days.reduce((sum, d) => sum + Object.values(d.meals).reduce((s, m) => s + countedBurn(m).durationS, 0), 0);
-}
 
 interface Candidate {
   kind: ChangeKind;

@@ -3,7 +3,7 @@ import { DRINK_ML, everyMeal, isSimmered, REST_TARGET_C, withMethod } from '../m
 import { MEALS, type Meal, type MealName, type Trip } from '../model';
 import { demandOfG, isCooked, planTrip, type Plan } from '../plan';
 import { dayCount, paintDays } from '../trail';
-import { cookingTimeS } from './changes';
+import { cookingTimeS } from './cooking-time';
 import { flamesToTry } from './flames-to-try';
 import { mealChange } from './meal-change';
 import { hotDishesOf, otherPots } from './other-pots';

@@ -18,7 +18,7 @@ import {
 import { LIMITS, type Piece, type Rack, type RackKit, type Trip } from '../model';
 import { demandOfG, hotMealsWanted, kitInUse, missedMeals, planTrip, weightSums, type KitInUse, type Plan } from '../plan';
 import { supplyAt, withoutLegKits } from '../trail';
-import { cookingTimeS } from './changes';
+import { cookingTimeS } from './cooking-time';
 import { coldSetup } from './cold';
 import { tripPrice, type TripPrice } from './trip-price';
 

@@ -17,7 +17,7 @@ export interface OwnWay {
 export interface OwnChoice {
   /** The best of the shelf first, then nothing of it, then without each. */
   ways: OwnWay[];
-  /** Containers of a fuel that some kit of the trip burns, but that are not worth their weight: finish them at home or on day walks. */
+  /** Begun containers of a fuel that some kit of the trip burns, but that are not worth their weight: finish them at home or on day walks. */
   toFinish: string[];
 }
 
@@ -34,9 +34,10 @@ export function ownChoice(trip: Trip, shelf: readonly ShelfItem[]): OwnChoice {
     return [wayOf(left, planTrip(left), { code: 'without', id })];
   });
   const taken = new Set(best.taken.map((t) => t.id));
+  const isBegun = (id: string): boolean => shelf.some((c) => c.id === id && c.openedOn !== null);
   return {
     ways: [best, wayOf(bare, planTrip(bare), { code: 'none' }), ...without],
-    toFinish: offered.own.filter((c) => isBurnt(trip, c) && !taken.has(c.id)).map((c) => c.id),
+    toFinish: offered.own.filter((c) => isBegun(c.id) && isBurnt(trip, c) && !taken.has(c.id)).map((c) => c.id),
   };
 }
 

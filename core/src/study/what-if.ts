@@ -5,7 +5,7 @@ import { missedMeals, planTrip, weightSums, type Plan } from '../plan';
 import { chanceOfMoreThan, WIND_CLASS, type Mishaps } from '../risk';
 import { dayCount, editStop, stretchLeg } from '../trail';
 import { carryRisk } from './carry-risk';
-import { cookingTimeS } from './changes';
+import { cookingTimeS } from './cooking-time';
 
 /** How one carry would go if it came otherwise. */
 export interface WhatIfCarry {

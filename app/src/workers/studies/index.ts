@@ -13,9 +13,11 @@ import { legKits } from './leg-kits';
 import { losses } from './losses';
 import { mends } from './mends';
 import { nest } from './nest';
+import { ownChoice } from './own-choice';
 import { perKcal } from './per-kcal';
 import { risk } from './risk';
-import { shelf } from './shelf';
+import { season } from './season';
+import { shop } from './shop';
 import { whatIf } from './what-if';
 
 /** Every study by the name that the page asks for it: what it is about, what else it must be told, what it answers. */
@@ -35,9 +37,11 @@ export const STUDIES = {
   losses,
   mends,
   nest,
+  ownChoice,
   perKcal,
   risk,
-  shelf,
+  season,
+  shop,
   whatIf,
 };
 export type StudyName = keyof typeof STUDIES;

@@ -21,9 +21,9 @@ import { cookedWithin, doneMeals, kitInUse, type CarryPlan } from '../plan';
 import { chanceOfMoreThan, type CarryRisk } from '../risk';
 import { offersAt, tripOnLeg } from '../trail';
 
-/** Something that could be taken from the shelf, and how one would fare with it as far as the next stop that fills up. */
-export interface ShelfChoice {
-  /** Packages by count; empty for an empty shelf. */
+/** Something that could be taken in a shop, and how one would fare with it as far as the next stop that fills up. */
+export interface ShopChoice {
+  /** Packages by count; empty for an empty-handed walker. */
   packages: { packageId: PackageId; count: number }[];
   /** What is poured from a pack into the walker's own bottles, mL; absent for packages carried as they are. */
   pouredMl?: number;
@@ -37,9 +37,9 @@ export interface ShelfChoice {
   /** Hot meals that it lasts for as expected. */
   hotMeals: number;
 }
-export interface Shelf {
+export interface Shop {
   /** In order of preference: the lightest that keeps to the limit first, then by risk; nothing at all last. */
-  choices: ShelfChoice[];
+  choices: ShopChoice[];
   /** Hot meals wanted as far as the next stop that fills up. */
   hotMealsWanted: number;
   /** Fuel carried on to here, g. */
@@ -52,12 +52,12 @@ const MOST_PACKAGES = 3;
 /** Choices worth reading. */
 const MOST_CHOICES = 7;
 
-/** Everything on the shelf of the stop that a carry leaves, in order of preference. `limit` is the risk the walker lives with (0–1). */
-export function shelfOf(trip: Trip, carry: CarryPlan, risk: Pick<CarryRisk, 'demandsG'>, limit: number): Shelf {
+/** Everything in the shop of the stop that a carry leaves, in order of preference. `limit` is the risk the walker lives with (0–1). */
+export function shopOf(trip: Trip, carry: CarryPlan, risk: Pick<CarryRisk, 'demandsG'>, limit: number): Shop {
   const { fuel } = kitInUse(tripOnLeg(trip, carry.fromStop).kit);
   const carriedOnG = Math.max(0, fuelOfG(carry.arrivedWith) - fuelOfG(carry.left));
   const offers = offersAt(trip.stops[carry.fromStop], carry.supply);
-  const weighed = [NOTHING, ...takings(fuel, offers, Math.max(0, carry.demandG + carry.reserveG - carriedOnG))].map((t): ShelfChoice => {
+  const weighed = [NOTHING, ...takings(fuel, offers, Math.max(0, carry.demandG + carry.reserveG - carriedOnG))].map((t): ShopChoice => {
     const fuelG = carriedOnG + fuelOfG(t.containers);
     const { containers, ...rest } = t;
     return {
@@ -68,7 +68,7 @@ export function shelfOf(trip: Trip, carry: CarryPlan, risk: Pick<CarryRisk, 'dem
       hotMeals: cookedWithin(carry.days, fuelG),
     };
   });
-  const worth = (c: ShelfChoice): number => c.massG + trip.loadOut.gramsPerPrice * c.price;
+  const worth = (c: ShopChoice): number => c.massG + trip.loadOut.gramsPerPrice * c.price;
   const safe = weighed.filter((c) => c.runOut <= limit).sort((a, b) => worth(a) - worth(b));
   const risky = weighed
     .filter((c) => c.runOut > limit)
@@ -81,7 +81,7 @@ export function shelfOf(trip: Trip, carry: CarryPlan, risk: Pick<CarryRisk, 'dem
   return { choices: [...some, nothing], hotMealsWanted: doneMeals(carry), carriedOnG };
 }
 
-type Taking = Pick<ShelfChoice, 'packages' | 'pouredMl' | 'price' | 'priceAssumed'> & { containers: Container[] };
+type Taking = Pick<ShopChoice, 'packages' | 'pouredMl' | 'price' | 'priceAssumed'> & { containers: Container[] };
 const NOTHING: Taking = { packages: [], price: 0, priceAssumed: false, containers: [] };
 
 /** What could be taken for a fuel. */

@@ -9,19 +9,19 @@ import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
-import { COMFORT_WORDS, comfortSpentWords, shelfChanceWords, shelfWords, slackWords, takingWords } from '../words/shelf-words';
+import { COMFORT_WORDS, comfortSpentWords, shopChanceWords, shopWords, slackWords, takingWords } from '../words/shop-words';
 
-/** In the shop: what is on the shelf in order of preference, down to nothing; and what the fuel that is over could be spent on. */
+/** In the shop: what is there in order of preference, down to nothing; and what the fuel that is over could be spent on. */
 @Component({
-  selector: 'app-shelf-panel',
+  selector: 'app-shop-panel',
   imports: [NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (carry(); as c) {
       <div class="two">
         <section>
-          <h2 class="sign">at the shelf: {{ c.from }}, for {{ c.days.length }} days to {{ c.to }}</h2>
-          @if (shelf(); as s) {
+          <h2 class="sign">at the shop: {{ c.from }}, for {{ c.days.length }} days to {{ c.to }}</h2>
+          @if (choices(); as s) {
             <p class="says">{{ says() }}</p>
             <table class="stacks">
               <thead>
@@ -123,7 +123,7 @@ import { COMFORT_WORDS, comfortSpentWords, shelfChanceWords, shelfWords, slackWo
     }
   `,
 })
-export class ShelfPanel {
+export class ShopPanel {
   private readonly plans = inject(PlanService);
   private readonly store = inject(WorkspaceStore);
   private readonly risk = inject(RiskService);
@@ -141,26 +141,26 @@ export class ShelfPanel {
       return planned && carry && { planned, fromStopId: carry.fromStopId, mishaps: this.risk.mishaps() };
     },
     ({ planned, fromStopId, mishaps }, { signal }) =>
-      this.worker.ask('shelf', { trip: planned.trip, plan: planned.plan }, { fromStopId, mishaps }, signal),
+      this.worker.ask('shop', { trip: planned.trip, plan: planned.plan }, { fromStopId, mishaps }, signal),
   );
   private readonly answer = computed(() => (this.answers.fresh() ? this.answers.last()?.answer : undefined));
-  protected readonly shelf = computed(() => this.answer()?.shelf);
+  protected readonly choices = computed(() => this.answer()?.choices);
   protected readonly slack = computed(() => this.answer()?.slack);
 
   protected readonly says = computed(() => {
-    const s = this.shelf();
-    return s ? shelfWords(s, this.risk.limit(), this.units) : '';
+    const s = this.choices();
+    return s ? shopWords(s, this.risk.limit(), this.units) : '';
   });
   protected readonly rows = computed(() => {
     const planned = this.carry()?.bought.map((b) => b.fuelG) ?? [];
     const plannedG = planned.reduce((a, b) => a + b, 0);
     const massG = this.carry()?.bought.reduce((sum, b) => sum + b.fuelG + b.tareG, 0) ?? 0;
-    return (this.shelf()?.choices ?? []).map((c) => ({
+    return (this.choices()?.choices ?? []).map((c) => ({
       words: takingWords(c, this.units),
       planned: Math.abs(c.massG - massG) < 1 && (plannedG > 0 || c.packages.length === 0),
       weight: this.units.text(c.massG, 'mass'),
       price: c.price > 0 ? `${c.priceAssumed ? '≈ ' : ''}${this.units.text(c.price, 'price')}` : '',
-      chance: shelfChanceWords(c),
+      chance: shopChanceWords(c),
       over: c.runOut > this.risk.limit(),
       meals: c.hotMeals,
     }));

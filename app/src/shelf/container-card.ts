@@ -1,0 +1,334 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FUELS } from '@tinder/core/fuel';
+import { FUEL_IN, LIMITS, type ShelfItem } from '@tinder/core/model';
+import { usedBefore, withoutLook } from '@tinder/core/shelf';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
+import { ContainerShape } from '../charts/container-shape';
+import { DateField } from '../ui/date-field';
+import { PickField } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
+import { takeName } from '../ui/take-name';
+import {
+  coldestWords,
+  disagreementWords,
+  leftWords,
+  lookProblemWords,
+  lookWords,
+  priceWords,
+  SHELF_KIND_WORDS,
+} from '../words/shelf-words';
+import { Units } from '../words/units';
+import { LookGuide } from './look-guide';
+import { ShelfStudy } from './shelf-study';
+
+/** Everything about one container: what is in it and how that is known, what it was bought for, every look at it, and the next one. */
+@Component({
+  selector: 'app-container-card',
+  imports: [ContainerShape, DateField, LookGuide, NzButtonComponent, NzInputDirective, PickField, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (study.open(); as s) {
+      @let c = s.item;
+      <h2 class="sign">{{ kinds[c.kind] }}</h2>
+      <div class="top">
+        <app-container-shape [container]="s.container" [scale]="1.6" />
+        <div>
+          <input
+            nz-input
+            class="title"
+            aria-label="what it is called"
+            maxlength="80"
+            [value]="c.name"
+            (change)="rename(c, $any($event.target))"
+          />
+          <p class="left">{{ left() }}</p>
+          <p class="quiet">{{ weighs() }}</p>
+          @if (s.season; as season) {
+            <p class="cold">{{ coldest() }}</p>
+          }
+          <p class="quiet">{{ price() }}</p>
+        </div>
+      </div>
+      @if (asks(); as question) {
+        <div class="asks" role="alert">
+          <p>{{ question.words }}</p>
+          @if (question.byG < 0) {
+            <button nz-button class="word" type="button" (click)="used(c, question.look)">it was used or leaked</button>
+          }
+          <button nz-button class="word" type="button" (click)="strike(c, question.look)">leave that look out</button>
+          @if (question.look > 0) {
+            <button nz-button class="word" type="button" (click)="strike(c, question.look - 1)">leave the one before it out</button>
+          }
+        </div>
+      }
+      @if (refusal(); as sentence) {
+        <p class="error" role="alert">{{ sentence }}</p>
+      }
+      @if (looking()) {
+        <app-look-guide [of]="s" (done)="looking.set(false)" />
+      } @else {
+        <button nz-button class="word again" type="button" (click)="looking.set(true)">look at it again</button>
+      }
+      <h3 class="sign">how that is known</h3>
+      <ol>
+        @for (l of looks(); track $index) {
+          <li>
+            <b>{{ l.on }}</b> <span>{{ l.words }}</span>
+            <button nz-button class="word" type="button" [attr.aria-label]="'strike out the look of ' + l.on" (click)="strike(c, l.at)">
+              strike out
+            </button>
+          </li>
+        } @empty {
+          <li class="quiet">{{ c.openedOn ? 'Nobody has looked at it since it was opened.' : 'New: it holds what is printed on it.' }}</li>
+        }
+      </ol>
+      <details>
+        <summary>size, price and story</summary>
+        <div class="fields">
+          <app-pick-field
+            label="holds"
+            [options]="fuels()"
+            [value]="c.fuelId"
+            (valueChange)="set(c, 'what it holds', { fuelId: $event })"
+          />
+          <span class="name">when new</span>
+          <app-quantity-field
+            label="fuel in it when new"
+            quantity="mass"
+            [value]="c.netG"
+            [limits]="L.netG"
+            (valueChange)="set(c, 'size', { netG: $event })"
+          />
+          <span class="name">empty</span>
+          <app-quantity-field
+            label="the empty container"
+            quantity="mass"
+            [decimals]="1"
+            [value]="c.tareG"
+            placeholder="by its size"
+            [limits]="L.grossG"
+            (valueChange)="set(c, 'empty weight', { tareG: $event })"
+          />
+          <span class="name">paid</span>
+          <app-quantity-field
+            label="price of the container"
+            quantity="price"
+            [value]="c.price"
+            placeholder="not known"
+            [limits]="L.price"
+            (valueChange)="set(c, 'price', { price: $event })"
+          />
+          <label class="name" for="bought-at">bought at</label>
+          <input
+            nz-input
+            id="bought-at"
+            class="words"
+            maxlength="300"
+            [value]="c.boughtAt"
+            (change)="set(c, 'where it was bought', { boughtAt: $any($event.target).value.trim() })"
+          />
+          <label class="name" for="opened-on">opened on</label>
+          <app-date-field
+            fieldId="opened-on"
+            [optional]="true"
+            [value]="c.openedOn"
+            (valueChange)="set(c, 'opened', { openedOn: $event || null })"
+          />
+          @if (c.kind === 'canister') {
+            <span class="name">across</span>
+            <app-quantity-field
+              label="diameter of the can"
+              quantity="length"
+              [value]="c.diameterMm ?? null"
+              placeholder="by its size"
+              [limits]="L.sizeMm"
+              (valueChange)="set(c, 'diameter', { diameterMm: $event })"
+            />
+            <span class="name">high</span>
+            <app-quantity-field
+              label="height of the can"
+              quantity="length"
+              [value]="c.heightMm ?? null"
+              placeholder="by its size"
+              [limits]="L.sizeMm"
+              (valueChange)="set(c, 'height', { heightMm: $event })"
+            />
+          }
+          <label class="name" for="story">used for</label>
+          <input
+            nz-input
+            id="story"
+            class="words wide"
+            maxlength="300"
+            [value]="c.story"
+            (change)="set(c, 'story', { story: $any($event.target).value.trim() })"
+          />
+        </div>
+      </details>
+      @if (c.story) {
+        <p class="story">{{ c.story }}</p>
+      }
+      <button nz-button class="word" type="button" (click)="remove(c)">off the shelf</button>
+    }
+  `,
+  styleUrl: '../ui/rows.less',
+  styles: `
+    .top {
+      display: grid;
+      grid-template-columns: max-content minmax(0, 1fr);
+      gap: 20px;
+      align-items: end;
+    }
+    .top p {
+      margin: 0;
+      line-height: 1.3;
+    }
+    .title {
+      font: 700 20px/1.2 var(--signs);
+      text-align: left;
+    }
+    .left {
+      font: 700 19px/1.3 var(--signs);
+    }
+    .cold {
+      color: var(--glacier);
+      font-weight: 600;
+    }
+    .asks {
+      margin: 8px 0;
+      padding: 4px 0 4px 12px;
+      border-left: 3px solid var(--ember);
+    }
+    .asks p {
+      margin: 0;
+      line-height: 1.3;
+    }
+    .asks button + button {
+      margin-left: 18px;
+    }
+    .again {
+      margin: 8px 0;
+    }
+    h3 {
+      margin: 8px 0 0;
+    }
+    ol {
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      display: grid;
+      grid-template-columns: 84px minmax(0, 1fr) max-content;
+      gap: 0 10px;
+      align-items: baseline;
+      padding: 2px 0;
+      border-bottom: 1px solid var(--hairline);
+      line-height: 1.25;
+    }
+    li.quiet {
+      display: block;
+    }
+    details {
+      margin-top: 6px;
+    }
+    summary {
+      color: var(--ink-quiet);
+      cursor: pointer;
+    }
+    .fields {
+      display: grid;
+      grid-template-columns: 72px minmax(0, 1fr) 72px minmax(0, 1fr);
+      gap: 2px 12px;
+      align-items: center;
+    }
+    .words {
+      text-align: left;
+    }
+    .wide {
+      grid-column: 2 / -1;
+    }
+    .story {
+      margin: 6px 0;
+      font-style: italic;
+    }
+    @media (max-width: 720px) {
+      .fields {
+        grid-template-columns: 84px minmax(0, 1fr);
+      }
+      li {
+        grid-template-columns: minmax(0, 1fr) max-content;
+      }
+      li b {
+        grid-column: 1 / -1;
+      }
+    }
+  `,
+})
+export class ContainerCard {
+  protected readonly study = inject(ShelfStudy);
+  private readonly units = inject(Units);
+  protected readonly kinds = SHELF_KIND_WORDS;
+  protected readonly L = LIMITS;
+  protected readonly looking = signal(false);
+
+  protected readonly fuels = computed(() => {
+    const kind = this.study.open()?.item.kind;
+    return FUELS.filter((f) => kind && f.kind === FUEL_IN[kind]).map((f) => ({ value: f.id, label: f.name }));
+  });
+  protected readonly left = computed(() => {
+    const s = this.study.open();
+    return s ? leftWords(s.stock, this.units) : '';
+  });
+  protected readonly weighs = computed(() => {
+    const s = this.study.open();
+    if (!s) return '';
+    const { gross, tare } = s.stock;
+    const known = s.item.tareG === null ? 'empty by its size' : 'empty';
+    return `should weigh ${this.units.text(gross.massG, 'mass')}; ${known} ${this.units.text(tare.massG, 'mass')}`;
+  });
+  protected readonly coldest = computed(() => {
+    const s = this.study.open();
+    return s?.season ? `${coldestWords(s.coldestC, s.season, this.units)} (at sea level)` : '';
+  });
+  protected readonly price = computed(() => {
+    const s = this.study.open();
+    return s ? priceWords(s.item, s.perG, this.units) : '';
+  });
+  protected readonly looks = computed(() =>
+    (this.study.open()?.item.looks ?? []).map((l, at) => ({ at, on: l.on, words: lookWords(l, this.units) })).reverse(),
+  );
+  protected readonly asks = computed(() => {
+    const s = this.study.open();
+    const asks = s?.stock.asks;
+    return s && asks ? { ...asks, words: disagreementWords(asks, s.item.looks[asks.look], this.units) } : undefined;
+  });
+
+  protected readonly refusal = computed(() => {
+    const refused = this.study.refused();
+    if (!refused || refused.id !== this.study.open()?.item.id) return '';
+    return `Nothing has changed: it would not go with the look of ${refused.on}. ${lookProblemWords(refused.problem, this.units)}`;
+  });
+
+  protected set(item: ShelfItem, what: string, change: Partial<ShelfItem>): void {
+    this.study.editItem(`${what}: ${item.name}`, item.id, (c) => ({ ...c, ...change }));
+  }
+
+  protected rename(item: ShelfItem, field: HTMLInputElement): void {
+    const name = takeName(field, item.name);
+    if (name !== item.name) this.set(item, 'name', { name });
+  }
+
+  protected strike(item: ShelfItem, at: number): void {
+    this.study.editItem(`strike a look out: ${item.name}`, item.id, (c) => withoutLook(c, at));
+  }
+
+  protected used(item: ShelfItem, at: number): void {
+    this.study.editItem(`used in between: ${item.name}`, item.id, (c) => usedBefore(c, at));
+  }
+
+  protected remove(item: ShelfItem): void {
+    this.study.edit(`${item.name} off the shelf`, (shelf) => shelf.filter((c) => c.id !== item.id));
+  }
+}

@@ -1,0 +1,276 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import type { Place } from '@tinder/core/model';
+import { meanCanC } from '@tinder/core/study';
+import { afterTrip, refreshed, withWholeShelf } from '@tinder/core/shelf';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { ContainerShape } from '../charts/container-shape';
+import { PlanService } from '../planning/plan-service';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
+import { PickField } from '../ui/pick-field';
+import { StudyNote } from '../ui/study-note';
+import { today } from '../ui/today';
+import { containerWords } from '../words/container-words';
+import { canDaysWords, shelfWorthWords, toFinishWords, wayWords } from '../words/own-words';
+import { leftWords } from '../words/shelf-words';
+import { Units } from '../words/units';
+import { ShelfStudy, type Shelved } from './shelf-study';
+
+/** What of the shelf comes along on the open trip, where it is packed, what it is worth, and how it comes home. */
+@Component({
+  selector: 'app-for-trip-panel',
+  imports: [ContainerShape, NzButtonComponent, PickField, StudyNote],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign">what I have, for {{ store.trip().name }}</h2>
+    @if (isStale()) {
+      <p class="error" role="alert">
+        The shelf has changed since this trip looked at it.
+        <button nz-button class="word" type="button" (click)="lookAgain()">take it as it stands now</button>
+      </p>
+    }
+    <app-study-note [study]="asked" of="ways" />
+    @if (worth(); as words) {
+      <p class="worth">{{ words }}</p>
+    } @else if (!asked.problem()) {
+      <p class="quiet">planning the trip with the shelf and without…</p>
+    }
+    <p class="acts">
+      <button nz-button class="word" type="button" (click)="offerAll()">offer the whole shelf</button>
+      <button nz-button class="word" type="button" [disabled]="!store.trip().own.length" (click)="leaveAll()">leave it all at home</button>
+      <button nz-button class="word" type="button" [disabled]="!isTaken()" (click)="bringHome()">
+        the trip is done: put back what is left
+      </button>
+    </p>
+    <div class="two">
+      <div>
+        <h3 class="sign">each of them</h3>
+        <table class="stacks">
+          <thead>
+            <tr>
+              <th scope="col">container</th>
+              <th scope="col">in it</th>
+              <th scope="col">on this trip</th>
+              <th scope="col">as planned</th>
+            </tr>
+          </thead>
+          <tbody>
+            @for (r of rows(); track r.of.item.id) {
+              <tr [class.on]="r.planned">
+                <th scope="row">{{ r.of.item.name }}</th>
+                <td data-label="in it">{{ r.left }}</td>
+                <td data-label="on this trip">
+                  <app-pick-field
+                    [label]="r.of.item.name + ' on this trip'"
+                    [quietly]="true"
+                    [options]="places()"
+                    [value]="r.place"
+                    (valueChange)="put(r.of, $event)"
+                  />
+                </td>
+                <td data-label="as planned">{{ r.planned || 'not taken' }}</td>
+              </tr>
+            }
+          </tbody>
+        </table>
+      </div>
+      <div>
+        @if (ways(); as list) {
+          <h3 class="sign">what each way comes to</h3>
+          <table class="stacks">
+            <thead>
+              <tr>
+                <th scope="col">way</th>
+                <th scope="col" class="number">carried, average</th>
+                <th scope="col" class="number">to buy</th>
+                <th scope="col" class="number">hot meals missed</th>
+              </tr>
+            </thead>
+            <tbody>
+              @for (w of list; track w.words) {
+                <tr>
+                  <th scope="row">{{ w.words }}</th>
+                  <td data-label="carried, average" class="number">{{ w.average }}</td>
+                  <td data-label="to buy" class="number">{{ w.price }}</td>
+                  <td data-label="hot meals missed" class="number">{{ w.missed }}</td>
+                </tr>
+              }
+            </tbody>
+          </table>
+          @if (toFinish(); as words) {
+            <p>{{ words }}</p>
+          }
+          <p class="quiet">
+            An old can may weigh more than a new small one for what is left in it: then leaving it is lighter. Each way is the trip planned
+            anew, at the weight that you count by.
+          </p>
+        }
+        <h3 class="sign">which can on which night</h3>
+        @for (c of nights(); track c.id) {
+          <p class="from">out of {{ c.from }}</p>
+          <ul>
+            @for (x of c.containers; track $index) {
+              <li>
+                <app-container-shape [container]="x.container" [scale]="0.5" />
+                <span
+                  ><b>{{ x.name }}</b> {{ x.days }}</span
+                >
+              </li>
+            }
+          </ul>
+        } @empty {
+          <p class="quiet">No carry of this trip takes anything from the shelf.</p>
+        }
+      </div>
+    </div>
+  `,
+  styleUrl: '../ui/table.less',
+  styles: `
+    :host {
+      margin-top: 0;
+    }
+    th,
+    td {
+      white-space: normal;
+    }
+    .worth {
+      max-width: 80ch;
+      margin: 6px 0;
+      font: 700 19px/1.25 var(--signs);
+    }
+    .acts {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 22px;
+      margin: 2px 0 8px;
+    }
+    .two {
+      display: grid;
+      grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+      gap: 8px 40px;
+      align-items: start;
+    }
+    h3 {
+      margin: 8px 0 0;
+    }
+    ul {
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      display: grid;
+      grid-template-columns: 32px minmax(0, 1fr);
+      gap: 10px;
+      align-items: center;
+    }
+    p {
+      line-height: 1.3;
+    }
+    .from {
+      margin: 6px 0 0;
+      color: var(--ink-quiet);
+    }
+    @media (max-width: 1000px) {
+      .two {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+})
+export class ForTripPanel {
+  protected readonly study = inject(ShelfStudy);
+  protected readonly store = inject(WorkspaceStore);
+  private readonly plans = inject(PlanService);
+  private readonly units = inject(Units);
+  private readonly worker = inject(StudyWorker);
+
+  protected readonly asked = study(
+    RESTING,
+    () => ({ trip: this.store.trip(), rack: this.store.rack() }),
+    ({ trip, rack }, { signal }) => this.worker.ask('ownChoice', { trip, rack }, undefined, signal),
+  );
+  private readonly found = computed(() => this.asked.last()?.answer);
+  protected readonly worth = computed(() => {
+    const found = this.found();
+    return found ? shelfWorthWords(found, this.units) : undefined;
+  });
+  private readonly nameOf = (id: string): string => this.study.items().find((c) => c.id === id)?.name ?? 'one that is gone';
+  protected readonly ways = computed(() =>
+    this.found()?.ways.map((w) => ({
+      words: wayWords(w, this.nameOf),
+      average: this.units.text(w.averageG, 'mass'),
+      price: this.units.text(w.price, 'price'),
+      missed: `${w.mealsMissed}`,
+    })),
+  );
+  protected readonly toFinish = computed(() => toFinishWords((this.found()?.toFinish ?? []).map(this.nameOf)));
+
+  /** Home, the best place, and every stop where something can be packed. */
+  protected readonly places = computed(() => {
+    const { stops } = this.store.trip();
+    const packed = stops.filter((s, i) => i < stops.length - 1 && (i === 0 || s.box));
+    return [
+      { value: 'home', label: 'stays at home' },
+      { value: 'best', label: 'wherever is best' },
+      ...packed.map((s, i) => ({ value: s.id, label: i === 0 && s === stops[0] ? `from ${s.name} on` : `in the box to ${s.name}` })),
+    ];
+  });
+  private readonly carries = computed(() => this.plans.current()?.plan.carries ?? []);
+  protected readonly rows = computed(() =>
+    this.study.shelved().map((of) => {
+      const { place } = of;
+      const carry = this.carries().find((c) => c.taken.some((t) => t.own?.id === of.item.id));
+      return {
+        of,
+        left: leftWords(of.stock, this.units),
+        place: typeof place === 'string' ? place : place.stopId,
+        planned: carry ? `out of ${carry.from}` : '',
+      };
+    }),
+  );
+  protected readonly isTaken = computed(() => this.carries().some((c) => c.taken.length > 0));
+  protected readonly isStale = computed(() => refreshed(this.store.trip(), this.study.items()) !== this.store.trip());
+  protected readonly nights = computed(() =>
+    this.carries()
+      .filter((c) => c.containers.some((x) => x.own))
+      .map((c) => ({
+        id: c.fromStopId,
+        from: c.from,
+        containers: c.containers.map((container) => ({
+          container,
+          name: containerWords(container, (v, q, d) => this.units.text(v, q, d)),
+          days: container.kind === 'canister' ? canDaysWords(container, c) : '',
+        })),
+      })),
+  );
+
+  protected put({ item }: Shelved, place: string): void {
+    const to: Place = place === 'home' || place === 'best' ? place : { stopId: place };
+    this.study.put(item, to);
+  }
+
+  protected offerAll(): void {
+    this.store.editTrip('offer the whole shelf', (t) => withWholeShelf(t, this.study.items()));
+  }
+
+  protected leaveAll(): void {
+    this.store.editTripWith('leave the shelf at home', { own: [] });
+  }
+
+  protected lookAgain(): void {
+    this.store.editTrip('look at the shelf again', (t) => refreshed(t, this.study.items()));
+  }
+
+  /** The shelf after the trip as it was planned; the trip takes nothing more from it. */
+  protected bringHome(): void {
+    const planned = this.plans.current();
+    if (!planned) return;
+    const how = { on: today(), canC: meanCanC(planned.plan), newId: () => crypto.randomUUID() };
+    this.store.editRackAndTrip(`put back what is left of ${planned.trip.name}`, (rack, trip) => ({
+      rack: { ...rack, shelf: afterTrip(rack.shelf, trip, planned.plan.carries, how) },
+      trip: { ...trip, own: [] },
+    }));
+  }
+}

@@ -1,0 +1,174 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { EVERYTHING, PACKAGES, USUAL_PRICES } from '@tinder/core/carry';
+import { stockOf } from '@tinder/core/shelf';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
+import { StudyNote } from '../ui/study-note';
+import { today } from '../ui/today';
+import { containersInWords } from '../words/container-words';
+import { EMPTIES_WORDS } from '../words/look-guide-words';
+import { Units } from '../words/units';
+
+/** Every trip with a day to come, one after another: what each takes from the shelf, what is bought where, and what a gram costs by size. */
+@Component({
+  selector: 'app-season-panel',
+  imports: [StudyNote],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign">what to buy for the trips to come</h2>
+    <app-study-note [study]="asked" of="trips" />
+    @if (plan(); as p) {
+      <p class="sum">{{ p.sum }}</p>
+      <table class="stacks">
+        <thead>
+          <tr>
+            <th scope="col">trip</th>
+            <th scope="col">from</th>
+            <th scope="col">takes from the shelf</th>
+            <th scope="col">buys</th>
+            <th scope="col" class="number">for</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (t of p.trips; track t.id) {
+            <tr>
+              <th scope="row">{{ t.name }}</th>
+              <td data-label="from">{{ t.startDate }}</td>
+              <td data-label="takes from the shelf">{{ t.taken }}</td>
+              <td data-label="buys">{{ t.bought }}</td>
+              <td data-label="for" class="number">{{ t.price }}</td>
+            </tr>
+          } @empty {
+            <tr>
+              <td colspan="5" class="quiet">No trip in the library starts today or later.</td>
+            </tr>
+          }
+        </tbody>
+      </table>
+      @if (p.left) {
+        <p>{{ p.left }}</p>
+      }
+    } @else if (!asked.problem()) {
+      <p class="quiet">planning one trip after another…</p>
+    }
+    <div class="two">
+      <div>
+        <h3 class="sign">a gram by size and shop</h3>
+        <table class="stacks">
+          <thead>
+            <tr>
+              <th scope="col">package</th>
+              <th scope="col">where</th>
+              <th scope="col" class="number">price</th>
+              <th scope="col" class="number">{{ hundred() }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            @for (o of offers(); track $index) {
+              <tr>
+                <th scope="row">{{ o.name }}</th>
+                <td data-label="where">{{ o.where }}</td>
+                <td data-label="price" class="number">{{ o.price }}</td>
+                <td [attr.data-label]="hundred()" class="number">{{ o.per }}</td>
+              </tr>
+            }
+          </tbody>
+        </table>
+      </div>
+      <div>
+        <h3 class="sign">empties</h3>
+        <p>{{ empties }}</p>
+      </div>
+    </div>
+  `,
+  styleUrl: '../ui/table.less',
+  styles: `
+    :host {
+      margin-top: 0;
+    }
+    th,
+    td {
+      white-space: normal;
+    }
+    .sum {
+      margin: 6px 0;
+      font: 700 19px/1.25 var(--signs);
+    }
+    .two {
+      display: grid;
+      grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+      gap: 8px 40px;
+      margin-top: 10px;
+    }
+    p {
+      max-width: 80ch;
+      line-height: 1.35;
+    }
+    @media (max-width: 1000px) {
+      .two {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+})
+export class SeasonPanel {
+  private readonly store = inject(WorkspaceStore);
+  private readonly units = inject(Units);
+  private readonly worker = inject(StudyWorker);
+  protected readonly empties = EMPTIES_WORDS;
+
+  protected readonly asked = study(
+    RESTING,
+    () => ({ rack: this.store.rack(), library: this.store.workspace().library }),
+    ({ rack, library }, { signal }) => {
+      const trips = library.filter((s) => !s.archived).map((s) => s.trip);
+      return this.worker.ask('season', { rack }, { trips, today: today() }, signal);
+    },
+  );
+  protected readonly hundred = computed(() => `for ${this.units.text(100, 'mass')}`);
+  protected readonly plan = computed(() => {
+    const season = this.asked.last()?.answer;
+    if (!season) return undefined;
+    const text = (v: number, q: 'mass' | 'price'): string => this.units.text(v, q);
+    const left = season.shelf.map((c) => ({ c, g: stockOf(c).left.massG })).filter((x) => x.g >= 1);
+    return {
+      sum: `${text(season.price, 'price')} to buy in all; ${text(season.priceWithoutShelf, 'price')} if the shelf were empty.`,
+      trips: season.trips.map((t) => ({
+        id: t.id,
+        name: t.name,
+        startDate: t.startDate,
+        taken: t.taken.map((x) => `${x.name} (${text(x.fuelG, 'mass')})`).join(', ') || 'nothing',
+        bought: t.bought.map((b) => `${b.stop}: ${containersInWords(b, this.units)}`).join('; ') || 'nothing',
+        price: text(t.price, 'price'),
+      })),
+      left: left.length ? `On the shelf afterwards: ${left.map((x) => `${x.c.name}, ${text(x.g, 'mass')}`).join('; ')}.` : '',
+    };
+  });
+
+  /** Cans on sale at the stops of every trip, and from home at usual prices, the cheapest gram first. */
+  protected readonly offers = computed(() => {
+    const stops = this.store.workspace().library.flatMap((s) => s.trip.stops);
+    const sold = stops.flatMap((stop) => stop.sells.map((x) => ({ ...x, where: stop.name })));
+    const home = EVERYTHING.map((o) => ({ ...o, where: 'at home, usual price' }));
+    const seen = new Set<string>();
+    return [...sold, ...home]
+      .flatMap(({ packageId, price, where }) => {
+        const pack: { name: string; netG?: number } = PACKAGES[packageId];
+        const key = `${packageId} ${where}`;
+        if (pack.netG === undefined || seen.has(key)) return [];
+        seen.add(key);
+        const paid = price ?? USUAL_PRICES[packageId];
+        return [
+          {
+            name: pack.name,
+            where: price === null && !where.startsWith('at home') ? `${where}, usual price` : where,
+            paid,
+            perG: paid / pack.netG,
+          },
+        ];
+      })
+      .sort((a, b) => a.perG - b.perG)
+      .map((o) => ({ ...o, price: this.units.text(o.paid, 'price'), per: this.units.text(100 * o.perG, 'price') }));
+  });
+}

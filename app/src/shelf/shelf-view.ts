@@ -1,0 +1,82 @@
+import { ChangeDetectionStrategy, Component, ElementRef, signal, viewChild } from '@angular/core';
+import { Sides } from '../commands/sides';
+import { AddContainer } from './add-container';
+import { ContainerCard } from './container-card';
+import { Cupboard } from './cupboard';
+import { ForTripPanel } from './for-trip-panel';
+import { JoinPanel } from './join-panel';
+import { SeasonPanel } from './season-panel';
+import { ShelfFiles } from './shelf-files';
+
+const SIDES = [
+  { value: 'cupboard', label: 'the cupboard' },
+  { value: 'trip', label: 'for this trip' },
+  { value: 'join', label: 'join leftovers' },
+  { value: 'season', label: 'trips to come' },
+] as const;
+type Side = (typeof SIDES)[number]['value'];
+
+/** Shelf: what stands in the cupboard, how that is known, and what it is good for. */
+@Component({
+  selector: 'app-shelf-view',
+  imports: [AddContainer, ContainerCard, Cupboard, ForTripPanel, JoinPanel, SeasonPanel, ShelfFiles, Sides],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h1 class="hidden-text">Shelf</h1>
+    <app-sides label="What to do with the shelf" panelId="shelf-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+    <div id="shelf-side" role="tabpanel" [attr.aria-labelledby]="'shelf-side-' + side()">
+      @switch (side()) {
+        @case ('cupboard') {
+          <div class="look">
+            <div>
+              <app-add-container (added)="toCard()" />
+              <app-cupboard (chosen)="toCard()" />
+              <app-shelf-files />
+            </div>
+            <app-container-card #card />
+          </div>
+        }
+        @case ('trip') {
+          <app-for-trip-panel />
+        }
+        @case ('join') {
+          <app-join-panel />
+        }
+        @case ('season') {
+          <app-season-panel />
+        }
+      }
+    </div>
+  `,
+  styles: `
+    :host {
+      display: block;
+      padding-bottom: 24px;
+    }
+    app-sides {
+      margin-bottom: 8px;
+      font-size: 17px;
+    }
+    .look {
+      display: grid;
+      grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+      gap: 16px 40px;
+      align-items: start;
+    }
+    @media (max-width: 1000px) {
+      .look {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+})
+export class ShelfView {
+  protected readonly sides = SIDES;
+  protected readonly side = signal<Side>('cupboard');
+  private readonly card = viewChild('card', { read: ElementRef<HTMLElement> });
+
+  /** Where the card stands below the cupboard, as on a phone, it is brought into sight. */
+  protected toCard(): void {
+    this.card()?.nativeElement.scrollIntoView({ block: 'nearest' });
+  }
+}

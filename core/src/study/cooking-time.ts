@@ -1,0 +1,6 @@
+import { countedBurn, type Plan } from '../plan';
+
+/** Seconds with the burner lit over some days; a meal that fails takes what it takes at the edge of what works. */
+export function cookingTimeS(plan: Pick<Plan, 'days'>): number {
+  return plan.days.reduce((sum, d) => sum + Object.values(d.meals).reduce((s, m) => s + countedBurn(m).durationS, 0), 0);
+}
