@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { fuelOfG, type Container } from '../src/carry';
+import { bestCans, CANISTER_SIZES, fuelOfG, type CanStage, type Container, type OwnCan } from '../src/carry';
 import { DEMO_TRIP } from '../src/demo';
 import { fuelById, type GasFuel } from '../src/fuel';
 import type { OwnContainer, Trip } from '../src/model';
@@ -8,6 +8,7 @@ import { NO_MISHAPS } from '../src/risk';
 import { planRisk } from '../src/study';
 import { anyTrip } from './any-trip';
 import { everyDay, ofDays, SHORT_TRIP } from './short-trip';
+import { valueOf } from './value-of';
 
 const blendOf = (fuelId: string) => (fuelById(fuelId) as GasFuel).blend;
 const can = (id: string, fuelG: number, more: Partial<OwnContainer> = {}): OwnContainer => ({
@@ -134,5 +135,17 @@ describe('cans of one’s own on a trip', () => {
     expect([ids(c.taken)[0], fuelOfG(c.taken) > 55, fuelOfG(c.taken) <= 60]).toEqual(['bottle', true, true]);
     expect(fuelOfG(c.taken) + fuelOfG(c.bought)).toBeCloseTo(c.fuelG, 6);
     expect(c.fuelG).toBeCloseTo(first(planTrip(trip)).fuelG, 6);
+  });
+});
+
+describe('of two plans that weigh the same', () => {
+  it('the one that uses up one’s own first is taken', () => {
+    // 60 g, then the bin and a shop: whichever of the two is begun stays behind with what is left in it
+    const day: CanStage = { burntG: [60], weights: [1], needG: 80, bin: true, prices: [6, 9, 14] };
+    const own: OwnCan[] = [{ size: 0, fuelG: 40, stages: [0], must: true }];
+    const plan = bestCans(CANISTER_SIZES, [day, { ...day, needG: 60 }], 0, [], undefined, own);
+    const [first] = valueOf(plan).steps;
+    expect(first.taken).toHaveLength(1);
+    expect(first.after.find((c) => c.own === 0)?.fuelG).toBe(0);
   });
 });

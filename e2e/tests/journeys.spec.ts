@@ -117,7 +117,7 @@ test('nothing jumps while the views come in, on a page slowed six times', async 
           });
     }).observe({ type: 'layout-shift', buffered: true });
   });
-  for (const view of ['carry', 'trail', 'kit', 'menu']) {
+  for (const view of ['carry', 'trail', 'kit', 'menu', 'shelf']) {
     await page.goto(`/${view}`);
     await expect(verdict(page)).toContainText('Leave Nettle Hut');
     await expect(verdict(page)).toHaveAttribute('aria-busy', 'false');

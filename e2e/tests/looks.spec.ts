@@ -11,6 +11,7 @@ const SIDES: Record<string, string[]> = {
   kit: ['build it', 'side by side', 'make it lighter', 'lose one', 'diary'],
   menu: ['the dishes', 'what habits cost', 'food out of each stop'],
   carry: ['out of the stop', 'leg by leg', 'at the shop', 'other lengths', 'weight and risk', 'what if'],
+  shelf: ['the cupboard', 'for this trip', 'join leftovers', 'trips to come'],
 };
 
 /** Pairs of visible words that lie on each other, and words cut off by the edge of the page. */

@@ -1,7 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { CarryPlan, Plan } from '@tinder/core/plan';
+import { refreshed } from '@tinder/core/shelf';
 import { cookingTimeS } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { WorkspaceStore } from '../store/workspace-store';
 import { containerWords } from '../words/container-words';
 import { dryCampWords, movesWords } from '../words/loadout-words';
 import { Figure } from '../ledger/figure';
@@ -16,7 +19,7 @@ import { RiskPanel } from './risk-panel';
 /** The answer, beside whatever moves it: what leaves the stop as shapes, its sums, what stands in the way, the risk, and where the next gram is. */
 @Component({
   selector: 'app-answer-column',
-  imports: [ChoicePanel, ContainerShape, Figure, NextGram, RiskPanel],
+  imports: [ChoicePanel, ContainerShape, Figure, NextGram, NzButtonComponent, RiskPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">out of {{ carry().from }}</h2>
@@ -53,6 +56,12 @@ import { RiskPanel } from './risk-panel';
     @if (moves(); as words) {
       <p class="moves">{{ words }}</p>
     }
+    @if (isShelfStale()) {
+      <p class="error">
+        The shelf has changed since this trip looked at it.
+        <button nz-button class="word" type="button" (click)="lookAgain()">take it as it stands now</button>
+      </p>
+    }
     @if (dryCamps(); as words) {
       <p class="quiet">{{ words }}</p>
     }
@@ -84,6 +93,13 @@ export class AnswerColumn {
   protected readonly cookingTimeS = cookingTimeS;
   readonly carry = input.required<CarryPlan>();
   readonly plan = input.required<Plan>();
+
+  private readonly store = inject(WorkspaceStore);
+  protected readonly isShelfStale = computed(() => refreshed(this.store.trip(), this.store.rack().shelf) !== this.store.trip());
+
+  protected lookAgain(): void {
+    this.store.editTrip('look at the shelf again', (t) => refreshed(t, this.store.rack().shelf));
+  }
 
   protected readonly moves = computed(() => movesWords(this.carry(), this.units));
   protected readonly dryCamps = computed(() => dryCampWords(this.carry(), this.units));

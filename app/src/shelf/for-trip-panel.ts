@@ -13,7 +13,6 @@ import { StudyNote } from '../ui/study-note';
 import { today } from '../ui/today';
 import { containerWords } from '../words/container-words';
 import { canDaysWords, shelfWorthWords, toFinishWords, wayWords } from '../words/own-words';
-import { leftWords } from '../words/shelf-words';
 import { Units } from '../words/units';
 import { ShelfStudy, type Shelved } from './shelf-study';
 
@@ -224,7 +223,9 @@ export class ForTripPanel {
       const carry = this.carries().find((c) => c.taken.some((t) => t.own?.id === of.item.id));
       return {
         of,
-        left: leftWords(of.stock, this.units),
+        left: of.stock.unknown
+          ? 'not known'
+          : `${this.units.text(of.stock.left.massG, 'mass')} ± ${this.units.number(of.stock.left.sdG, 'mass')}`,
         place: typeof place === 'string' ? place : place.stopId,
         planned: carry ? `out of ${carry.from}` : '',
       };

@@ -50,6 +50,14 @@ describe('the saved library', () => {
     expect((await db.load()).rack).toEqual(theirs);
   });
 
+  it('takes its own rack for its own, in whatever order the keys were written', async () => {
+    const db = await WorkspaceDb.open(quiet, fresh());
+    const backwards = Object.fromEntries(Object.entries(DEMO_RACK).reverse()) as typeof DEMO_RACK;
+    expect(await db.saveRack(EMPTY_RACK, backwards)).toBeUndefined();
+    expect(await db.saveRack(backwards, { ...backwards, spreadTrips: 3 })).toBeUndefined();
+    expect((await db.load()).rack?.spreadTrips).toBe(3);
+  });
+
   it('writes nothing that it could not read again, and says what is wrong with it', async () => {
     const db = await WorkspaceDb.open(quiet, fresh());
     const odd = { ...DEMO_TRIP, reservePercent: Number.NaN };

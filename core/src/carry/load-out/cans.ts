@@ -51,7 +51,14 @@ interface Node {
   from: Node | undefined;
   /** Numbers of the own cans that are still at home. */
   untaken: readonly number[];
+  /** In own cans at the end of each carry so far, g: of two plans that cost the same the one that uses them up first is taken. */
+  ownLeftG: number;
 }
+
+/** The lesser cost, and at the same cost the own cans used first. */
+const isBetter = (a: Pick<Node, 'cost' | 'ownLeftG'>, b: Pick<Node, 'cost' | 'ownLeftG'>): boolean =>
+  a.cost < b.cost - EPS || (a.cost <= b.cost + EPS && a.ownLeftG < b.ownLeftG - EPS);
+const ownFuelIn = (cans: readonly HeldCan[]): number => fuelIn(cans.filter((c) => c.own !== undefined));
 
 /** Prices break ties between equal weights, and only those. */
 const TIE = 1e-6;
@@ -187,7 +194,7 @@ function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY
   const { sizes, stages, restWeight, rest, start } = p;
   const none: CanStep = { bought: [], taken: [], left: [], cans: [], after: [], fuelG: 0 };
   const untaken = p.own.map((_, n) => n);
-  let front: Node[] = [{ cans: start, fuelG: fuelIn(start), cost: 0, price: 0, step: none, from: undefined, untaken }];
+  let front: Node[] = [{ cans: start, fuelG: fuelIn(start), cost: 0, price: 0, step: none, from: undefined, untaken, ownLeftG: 0 }];
   let looks = 0;
   for (let i = 0; i < stages.length; i++) {
     const stage = stages[i];
@@ -202,17 +209,18 @@ function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY
       for (const { cans, after } of binAhead ? everyUse(sizes, on, burntG) : [usualUse(sizes, on, burntG)]) {
         if (++looks > mostLooks) return GAVE_UP;
         const key = p.own.length ? `${stateOf(after)}|${untaken.join()}` : stateOf(after);
+        const ownLeftG = node.ownLeftG + ownFuelIn(after);
         const other = best.get(key);
-        if (other && other.cost <= cost) continue;
+        if (other && !isBetter({ cost, ownLeftG }, other)) continue;
         const step = { bought, taken, left, cans, after, fuelG: leavingG };
-        best.set(key, { cans: after, fuelG: leavingG - burntG, cost, price: node.price + spent, step, from: node, untaken });
+        best.set(key, { cans: after, fuelG: leavingG - burntG, cost, price: node.price + spent, step, from: node, untaken, ownLeftG });
       }
     }
     if (!best.size) return refused({ code: 'short', stage: i, needG: stage.needG, mostG: mostAt(p, front, stage) });
     front = undominated([...best.values()], sizes, restWeight[i + 1]);
     front = narrowed(front, width, (n) => n.cost + rest.arriving(i + 1, n.fuelG));
   }
-  return done(front.reduce((a, b) => (b.cost < a.cost ? b : a)));
+  return done(front.reduce((a, b) => (isBetter(b, a) ? b : a)));
 }
 
 interface Candidate {
