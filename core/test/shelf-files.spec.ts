@@ -128,6 +128,7 @@ describe('the shelf and a trip', () => {
     expect(season.trips.map((t) => t.name)).toEqual(['early', 'late']);
     expect(season.trips[0].taken.map((t) => t.id)).toEqual(['light']);
     expect(season.price).toBeLessThan(season.priceWithoutShelf);
+    expect(season.priceByMoney).toBeLessThanOrEqual(season.price + 1e-9);
     expect(season.price).toBeCloseTo(
       season.trips.reduce((sum, t) => sum + t.price, 0),
       9,

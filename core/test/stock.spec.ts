@@ -20,6 +20,7 @@ const weighed = (grossG: number, more: Partial<Extract<Look, { how: 'weighed' }>
   ...more,
 });
 const burnt = (minutes: number): Look => ({ how: 'burnt', on: '2027-04-01', minutes, gPerMin: 1.1, canC: 10 });
+const COUNTED: Look = { how: 'counted', on: '2027-04-01', count: 3, used: false };
 const after = (item: ShelfItem, ...looks: Look[]): Stock => stockOf(looks.reduce((i, l) => valueOf(withLook(i, l)), item));
 
 describe('what is left in a container', () => {
@@ -145,11 +146,7 @@ describe('a look that cannot be', () => {
   it.each([
     ['lighter than the empty can', weighed(120), { code: 'lighterThanEmpty', grossG: 120, tareG: 150 }],
     ['heavier than the full one', weighed(420), { code: 'heavierThanFull', grossG: 420, fullG: 380 }],
-    [
-      'counted where there is nothing to count',
-      { how: 'counted', on: '2027-04-01', count: 3, used: false },
-      { code: 'notForThis', how: 'counted' },
-    ],
+    ['counted where there is nothing to count', COUNTED, { code: 'notForThis', how: 'counted' }],
     ['burnt that it never held', burnt(300), { code: 'moreThanItHolds', fuelG: 330, netG: 230 }],
   ])('%s is refused, and nothing is lost', (_what, look, problem) => {
     const item = valueOf(withLook(NEW_230, weighed(300)));

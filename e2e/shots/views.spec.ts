@@ -51,6 +51,25 @@ test('kit', async ({ page }) => {
   await page.screenshot(shot('kit'));
 });
 
+test('shelf', async ({ page }) => {
+  await page.goto('/shelf');
+  await page.getByRole('button', { name: /^garden tests/ }).click();
+  await page.getByRole('button', { name: 'look at it again' }).click();
+  const guide = page.locator('app-look-guide');
+  await guide.getByText('balance it on a pole').click();
+  for (const [label, text] of [
+    ['from the cord to the can', '500 mm'],
+    ['from the cord to the bottle', '262 mm'],
+  ] as const) {
+    await guide.getByRole('textbox', { name: label }).fill(text);
+    await guide.getByRole('textbox', { name: label }).press('Enter');
+  }
+  await guide.getByRole('checkbox').uncheck();
+  await expect(guide).toContainText('Then:');
+  await said(page);
+  await page.screenshot(shot('shelf'));
+});
+
 test('menu', async ({ page }) => {
   await page.goto('/menu');
   await expect(page.locator('app-dish-panel')).toContainText('at the stove');

@@ -30,12 +30,12 @@ test('a box posted to a stop that sells nothing shortens the carry, and the walk
   await expect(row(page, 'Quill Landing to Tarn House')).toContainText('Marl Cross cannot fill up this fuel');
   const sums = page.getByRole('group', { name: 'carried weight of every kit' });
   await expect(sums).toContainText('small can burner 590 g');
-  await page.getByRole('link', { name: 'Trail' }).click();
+  await page.getByRole('link', { name: 'Trail', exact: true }).click();
   const stop = page.locator('app-stop-panel');
   await stop.getByLabel('which').selectOption({ label: 'Marl Cross' });
   await expect(stop.getByLabel('name')).toHaveValue('Marl Cross');
   await page.getByRole('radiogroup', { name: 'Box posted ahead' }).getByText('posted here').click();
-  await page.getByRole('link', { name: 'Carry' }).click();
+  await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await turnTo(page, 'leg by leg');
   await expect(row(page, 'Quill Landing to Marl Cross')).toContainText('bought there');
   await expect(row(page, 'Marl Cross to Tarn House')).toBeVisible();
@@ -48,7 +48,7 @@ test('a ban on open flames forces another kit on its leg, and gives the hot meal
   await open(page, '/kit');
   await page.getByRole('button', { name: 'alcohol in a cone', exact: true }).click();
   await page.getByRole('button', { name: 'carry it on Vesper Divide', exact: true }).click();
-  await page.getByRole('link', { name: 'Carry' }).click();
+  await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await turnTo(page, 'leg by leg');
   await expect(page.locator('app-legs-panel')).toContainText('No open flame on days 13–17');
   await page.getByRole('button', { name: /^Marl Cross to Tarn House/ }).click();

@@ -98,7 +98,7 @@ test('two tabs that each add a dish and change a day keep both', async ({ page, 
   await saved(other);
   for (const tab of [page, other]) await expect(dishes(tab)).toHaveCount(2);
 
-  for (const tab of [page, other]) await tab.getByRole('link', { name: 'Carry' }).click();
+  for (const tab of [page, other]) await tab.getByRole('link', { name: 'Carry', exact: true }).click();
   const daysBefore = (await storedTrips(page))[0].trip.legs[0].days;
   await Promise.all([type(page, 'days, typed', '7'), type(other, 'air at supper, typed', '1')]);
   for (const tab of [page, other]) {
@@ -128,7 +128,7 @@ test('a view whose part of the app is gone after a deployment offers the new ver
   await open(page);
   await type(page, 'days, typed', '8');
   await page.route('**/*.js', (route) => route.abort());
-  await page.getByRole('link', { name: 'Menu' }).click();
+  await page.getByRole('link', { name: 'Menu', exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('A new version of Restless Tinder is there');
   await page.unroute('**/*.js');
   await page.getByRole('button', { name: 'save and load it' }).click();

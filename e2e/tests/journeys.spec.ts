@@ -78,18 +78,18 @@ test.describe('with a thumb', () => {
     await expect(dialog).toBeHidden();
     await expect(verdict(page)).toContainText(/days burn|left at/);
 
-    await page.getByRole('link', { name: 'Kit' }).tap();
+    await page.getByRole('link', { name: 'Kit', exact: true }).tap();
     await page.getByRole('button', { name: 'tablets under a mug', exact: true }).tap();
     await page.getByRole('button', { name: /^carry it on/ }).tap();
     await expect(verdict(page)).toContainText('tablets');
 
-    await page.getByRole('link', { name: 'Menu' }).tap();
+    await page.getByRole('link', { name: 'Menu', exact: true }).tap();
     const supper = page.getByRole('region', { name: 'supper' });
     await supper.getByRole('combobox', { name: 'supper', exact: true }).selectOption({ index: 1 });
     await page.getByRole('tab', { name: 'food out of each stop' }).tap();
     await expect(page.locator('app-food-tables')).toBeVisible();
 
-    await page.getByRole('link', { name: 'Carry' }).tap();
+    await page.getByRole('link', { name: 'Carry', exact: true }).tap();
     await page.getByRole('radiogroup', { name: 'Lid' }).getByText('off').tap();
     await page.getByRole('button', { name: 'undo' }).tap();
     await expect(page.getByRole('radiogroup', { name: 'Lid' }).getByRole('radio', { name: 'on' })).toBeChecked();

@@ -71,7 +71,7 @@ test('three kits are compared, the winner is carried, and ribbon, taper and verd
     .first()
     .click();
   await expect(verdict(page)).toContainText('mL of alcohol');
-  await page.getByRole('link', { name: 'Carry' }).click();
+  await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await expect(page.locator('app-answer-column')).toContainText('mL');
   await page.keyboard.press('Control+z');
   await expect(verdict(page)).toContainText('2 cans of 100 g');
@@ -167,7 +167,7 @@ test('the switch for what is owned hides the catalogue on the rack and in Carry'
   await page.getByRole('checkbox', { name: /only what I own/ }).check();
   await page.getByRole('searchbox', { name: 'find a piece by name' }).fill('larger gas');
   await expect(page.locator('app-pieces-list')).toContainText('Nothing of that name among what you own');
-  await page.getByRole('link', { name: 'Carry' }).click();
+  await page.getByRole('link', { name: 'Carry', exact: true }).click();
   expect(await burners.locator('option').allInnerTexts()).not.toContain('larger gas burner');
   await page.keyboard.press('Control+z');
   await expect(burners.locator('option', { hasText: 'larger gas burner' })).toHaveCount(1);

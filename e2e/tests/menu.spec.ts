@@ -35,7 +35,7 @@ test('a habit is adopted with one press and given back with undo, across views',
   await turnTo(page, 'what habits cost');
   await page.getByRole('button', { name: /^breakfast cold: −\d+ g/ }).click();
   await expect(verdict(page)).toContainText('one 100 g can');
-  await page.getByRole('link', { name: 'Carry' }).click();
+  await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await expect(page.getByRole('region', { name: 'breakfast' })).toContainText('no fuel');
   await page.keyboard.press('Control+z');
   await expect(verdict(page)).toContainText('2 cans of 100 g');

@@ -43,7 +43,7 @@ test('opens and plans with the server gone', async ({ page }) => {
   await expect(verdict).toContainText('3 days burn');
 
   // the climate is worked out here when its service cannot be reached
-  await page.getByRole('link', { name: 'Trail' }).click();
+  await page.getByRole('link', { name: 'Trail', exact: true }).click();
   await page.getByRole('button', { name: 'let the simulated climate say' }).click();
   await expect(page.locator('app-brush-panel')).toContainText('worked out here without the service');
 });

@@ -82,13 +82,13 @@ test('a half can goes along, the verdict names it, and after the trip it is back
   await onTrip(page, 'the one from the ridge').selectOption({ label: 'from Nettle Hut on' });
   await expect(verdict(page)).toContainText('the 230 g can with 90 g left and one 100 g can');
   await expect(page.locator('app-for-trip-panel')).toContainText(/230 g can, 90\sg in it \(the one from the ridge\) on day/);
-  await page.getByRole('link', { name: 'Carry' }).click();
+  await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await expect(containers(page)).toHaveCount(2);
   await expect(loadout(page)).toContainText('From the shelf: 230 g can');
-  await page.getByRole('link', { name: 'Trail' }).click();
+  await page.getByRole('link', { name: 'Trail', exact: true }).click();
   await expect(loadout(page)).toContainText('From the shelf: 230 g can');
   // weighed again, the trip knows it at once
-  await page.getByRole('link', { name: 'Shelf' }).click();
+  await page.getByRole('link', { name: 'Shelf', exact: true }).click();
   await can(page, /^the one from the ridge/).click();
   await page.getByRole('button', { name: 'look at it again' }).click();
   await type(page, 'the scale shows', '230 g');

@@ -86,10 +86,10 @@ test('days are brushed and painted by hand and by key, and the verdict follows a
   await type(page, 'at breakfast, typed', '-6');
   await turnTo(page, 'stops and legs');
   await expect(legs(page).getByRole('row').nth(2)).toContainText('−8 °C'); // each keeps its own ups and downs about the mean
-  await page.getByRole('link', { name: 'Carry' }).click();
+  await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await expect(verdict(page)).toContainText('Leave Harrow Junction');
   await page.keyboard.press('Control+z');
-  await page.getByRole('link', { name: 'Trail' }).click();
+  await page.getByRole('link', { name: 'Trail', exact: true }).click();
   await page.keyboard.press(']');
   await expect(legs(page).getByRole('row').nth(2)).toContainText('5 °C');
   await page.keyboard.press('[');

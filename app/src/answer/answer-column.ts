@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { CarryPlan, Plan } from '@tinder/core/plan';
-import { refreshed } from '@tinder/core/shelf';
+import { RouterLink } from '@angular/router';
+import { burns, kitInUse, type CarryPlan, type Plan } from '@tinder/core/plan';
+import { ownContainer, refreshed } from '@tinder/core/shelf';
 import { cookingTimeS } from '@tinder/core/study';
+import { tripOnLeg } from '@tinder/core/trail';
 import { formatDuration } from '@tinder/core/units';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -13,13 +15,14 @@ import { cautionWords } from '../words/caution-words';
 import { ChoicePanel } from './choice-panel';
 import { ContainerShape } from '../charts/container-shape';
 import { problemWords } from '../words/problem-words';
+import { shelfHintWords } from '../words/own-words';
 import { NextGram } from './next-gram';
 import { RiskPanel } from './risk-panel';
 
 /** The answer, beside whatever moves it: what leaves the stop as shapes, its sums, what stands in the way, the risk, and where the next gram is. */
 @Component({
   selector: 'app-answer-column',
-  imports: [ChoicePanel, ContainerShape, Figure, NextGram, NzButtonComponent, RiskPanel],
+  imports: [ChoicePanel, ContainerShape, Figure, NextGram, NzButtonComponent, RiskPanel, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">out of {{ carry().from }}</h2>
@@ -55,6 +58,11 @@ import { RiskPanel } from './risk-panel';
     </dl>
     @if (moves(); as words) {
       <p class="moves">{{ words }}</p>
+    }
+    @if (shelfHint(); as words) {
+      <p class="hint">
+        <a routerLink="/shelf">{{ words }}</a>
+      </p>
     }
     @if (isShelfStale()) {
       <p class="error">
@@ -96,6 +104,13 @@ export class AnswerColumn {
 
   private readonly store = inject(WorkspaceStore);
   protected readonly isShelfStale = computed(() => refreshed(this.store.trip(), this.store.rack().shelf) !== this.store.trip());
+
+  /** Where this trip takes nothing from a shelf that holds what its kit burns. */
+  protected readonly shelfHint = computed(() => {
+    if (this.store.trip().own.length) return '';
+    const { fuel } = kitInUse(tripOnLeg(this.store.trip(), this.carry().fromStop).kit);
+    return shelfHintWords(this.store.rack().shelf.filter((c) => burns(fuel, c) && ownContainer(c, 'best')).length);
+  });
 
   protected lookAgain(): void {
     this.store.editTrip('look at the shelf again', (t) => refreshed(t, this.store.rack().shelf));

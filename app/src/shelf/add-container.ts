@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
-import { readSaid, type SaidProblem } from '@tinder/core/shelf';
+import { readSaid, simulatedGrossG, type SaidProblem } from '@tinder/core/shelf';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { saidProblemWords } from '../words/shelf-words';
@@ -27,6 +27,7 @@ import { ShelfStudy } from './shelf-study';
         (input)="type($any($event.target).value)"
         (keydown.enter)="add()"
       />
+      <button nz-button class="word" type="button" [disabled]="!said().trim()" (click)="weigh()">weigh it (simulated)</button>
       <button nz-button class="word" type="button" [disabled]="!said().trim()" (click)="add()">put it there</button>
     </div>
     @if (problem(); as p) {
@@ -45,7 +46,7 @@ import { ShelfStudy } from './shelf-study';
     }
     div {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) max-content;
+      grid-template-columns: minmax(0, 1fr) max-content max-content;
       gap: 14px;
       align-items: baseline;
       max-width: 560px;
@@ -55,6 +56,14 @@ import { ShelfStudy } from './shelf-study';
     }
     input {
       text-align: left;
+    }
+    @media (max-width: 720px) {
+      div {
+        grid-template-columns: max-content max-content;
+      }
+      input {
+        grid-column: 1 / -1;
+      }
     }
     p {
       max-width: 76ch;
@@ -76,9 +85,20 @@ export class AddContainer {
     this.problem.set(undefined);
   }
 
+  /** Writes what the simulated scale shows behind what was said. */
+  protected weigh(): void {
+    const read = this.read('weighed');
+    if (!read.ok) return this.problem.set(read.problem);
+    this.said.update((text) => `${text.trim()}, weighs ${this.units.plain(simulatedGrossG(read.value), 'mass')} (simulated)`);
+  }
+
+  private read(id: string) {
+    return readSaid(this.said(), today(), id, { mass: this.units.unit('mass'), volume: this.units.unit('volume') });
+  }
+
   protected add(): void {
     const id = crypto.randomUUID();
-    const read = readSaid(this.said(), today(), id, { mass: this.units.unit('mass'), volume: this.units.unit('volume') });
+    const read = this.read(id);
     if (!read.ok) return this.problem.set(read.problem);
     if (!this.study.edit(`put ${read.value.name} on the shelf`, (shelf) => [...shelf, read.value])) return;
     this.study.choose(id);

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
 import { LIMITS, LOOKS_AT, type LookProblem } from '@tinder/core/model';
-import { stockOf, withLook } from '@tinder/core/shelf';
+import { lookSays, stockOf, withLook } from '@tinder/core/shelf';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Choice } from '../ui/choice';
 import { DateField } from '../ui/date-field';
@@ -162,7 +162,9 @@ export class LookGuide {
     if (!tried?.ok || this.draft().how === 'marked') return '';
     const stock = stockOf(tried.value);
     const asks = stock.asks?.look === tried.value.looks.length - 1 ? ' It does not agree with what was known: you will be asked.' : '';
-    return `Then: ${leftWords(stock, this.units)}.${asks}`;
+    const says = lookSays(tried.value, tried.value.looks[tried.value.looks.length - 1]);
+    const alone = says ? `It says ${this.units.text(says.massG, 'mass')} ± ${this.units.number(says.sdG, 'mass')}. ` : '';
+    return `${alone}Then: ${leftWords(stock, this.units)}.${asks}`;
   });
 
   protected start(how: GuidedHow): void {

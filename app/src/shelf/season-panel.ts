@@ -133,7 +133,7 @@ export class SeasonPanel {
     const text = (v: number, q: 'mass' | 'price'): string => this.units.text(v, q);
     const left = season.shelf.map((c) => ({ c, g: stockOf(c).left.massG })).filter((x) => x.g >= 1);
     return {
-      sum: `${text(season.price, 'price')} to buy in all; ${text(season.priceWithoutShelf, 'price')} if the shelf were empty.`,
+      sum: `${text(season.price, 'price')} to buy in all; ${text(season.priceWithoutShelf, 'price')} if the shelf were empty, ${text(season.priceByMoney, 'price')} if money alone counted and no gram.`,
       trips: season.trips.map((t) => ({
         id: t.id,
         name: t.name,

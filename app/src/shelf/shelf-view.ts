@@ -73,7 +73,7 @@ type Side = (typeof SIDES)[number]['value'];
 export class ShelfView {
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('cupboard');
-  private readonly card = viewChild('card', { read: ElementRef<HTMLElement> });
+  private readonly card = viewChild<unknown, ElementRef<HTMLElement>>('card', { read: ElementRef });
 
   /** Where the card stands below the cupboard, as on a phone, it is brought into sight. */
   protected toCard(): void {

@@ -1,13 +1,11 @@
 import { EMPTY_G, type Container } from '@tinder/core/carry';
-import type { Place } from '@tinder/core/model';
 import type { CarryPlan } from '@tinder/core/plan';
 import type { OwnChoice, OwnWay } from '@tinder/core/study';
 import { dayWords } from './problem-words';
 import type { Units } from './units';
 
-/** Where a container is on a trip. */
-export const placeWords = (place: Place, stopName: (id: string) => string): string =>
-  place === 'home' ? 'stays at home' : place === 'best' ? 'wherever is best' : `packed at ${stopName(place.stopId)}`;
+/** That the shelf holds something for this kit that no trip was offered; empty where it does not. */
+export const shelfHintWords = (count: number): string => (count === 0 ? '' : `the shelf holds ${count} for this kit`);
 
 /** A way of using the shelf, by the names of its containers. */
 export function wayWords({ way, taken }: OwnWay, nameOf: (id: string) => string): string {

@@ -1,4 +1,5 @@
 import type { Piece } from '../model';
+import { hashed } from '../numeric';
 
 /** A kitchen scale stands in for the walker's own where there is none: it is simulated and says so. */
 export const SCALE_RESOLUTION_G = 1;
@@ -7,8 +8,6 @@ const LABEL_OFF = 0.04;
 
 /** What the simulated scale shows for a piece: its label off by up to 4 %, always the same for one name, to the gram. */
 export function simulatedReadingG(piece: Pick<Piece, 'name' | 'massG'>): number {
-  let hash = 2166136261; // FNV-1a, so that a name always weighs the same
-  for (const c of piece.name) hash = Math.imul(hash ^ (c.codePointAt(0) ?? 0), 16777619);
-  const off = ((hash >>> 0) / 0xffffffff) * 2 - 1;
+  const off = 2 * hashed(piece.name) - 1;
   return Math.round((piece.massG * (1 + LABEL_OFF * off)) / SCALE_RESOLUTION_G) * SCALE_RESOLUTION_G;
 }

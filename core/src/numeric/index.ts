@@ -1,5 +1,6 @@
 export * from './bisect';
 export * from './dormand-prince';
 export * from './gaussian';
+export * from './hashed';
 export * from './nearest';
 export * from './tabulated';

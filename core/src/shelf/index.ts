@@ -9,6 +9,7 @@ export * from './pole';
 export * from './reading';
 export * from './said';
 export * from './shelf-csv';
+export * from './simulated-scale';
 export * from './sizes';
 export * from './stock';
 export * from './tare';

@@ -45,6 +45,7 @@ const FUEL_WORDS: readonly [RegExp, string][] = [
 const AMOUNT = /\d[\d.,]*(?:\s*[a-z]+)?/i;
 const WEIGHS = /^(?:it )?(?:weighs|weighing|weight|gross|on the scale)\s*:?\s*(.+)$/i;
 const EMPTY = /^(?:empty|tare|(?:it )?weighs empty)\s*:?\s*(.+)$/i;
+const SIMULATED = /\s*\(simulated\)$/i;
 const COSTS = /^(?:costs?|price|paid|for)\s*:?\s*([\d.,]+)/i;
 const HOLDS = /^(?:holds|with|has)\s*:?\s*(.+?)(?:\s+(?:in it|left))?$/i;
 
@@ -107,9 +108,9 @@ function partSaid(part: string, item: ShelfItem, on: string, units: SaidUnits): 
   if (empty) return mapped(mass(empty[1]), (tareG) => ({ change: { tareG }, looks: [] }));
   const weighs = WEIGHS.exec(part);
   if (weighs)
-    return mapped(mass(weighs[1]), (grossG) => ({
+    return mapped(mass(weighs[1].replace(SIMULATED, '')), (grossG) => ({
       change: {},
-      looks: [{ how: 'weighed', on, grossG, scaleSdG: 1, simulated: false, used: true }],
+      looks: [{ how: 'weighed', on, grossG, scaleSdG: 1, simulated: SIMULATED.test(part), used: true }],
     }));
   const costs = COSTS.exec(part);
   if (costs) return done({ change: { price: Number(costs[1].replace(',', '.')) }, looks: [] });

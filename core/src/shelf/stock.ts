@@ -83,6 +83,15 @@ export function stockOf(item: ShelfItem): Stock {
 /** Was it still full when looks at it began? One that had been opened before holds nobody knows what. */
 const wasSeenFull = ({ openedOn, looks }: ShelfItem): boolean => openedOn === null || (looks.length > 0 && openedOn >= looks[0].on);
 
+/** What one look says by itself is in a container, g: a weight less the empty one. Undefined for what reads nothing, or only what is gone. */
+export function lookSays(item: ShelfItem, look: Look): Reading | undefined {
+  const says = readingOf(item, look);
+  if (!says || says.more < 0) return undefined;
+  if (says.of === FUEL) return says.reading;
+  const tare = tareOf(item);
+  return { massG: Math.max(0, says.reading.massG - tare.massG), sdG: Math.hypot(says.reading.sdG, tare.sdG) };
+}
+
 /** A container before anyone looked: full as printed where it was not opened yet. */
 function asBought(item: ShelfItem): Gaussian {
   const tare = tareOf(item);

@@ -1,5 +1,5 @@
 import type { Container } from '../carry';
-import type { ShelfItem, Trip } from '../model';
+import { LIMITS, type ShelfItem, type Trip } from '../model';
 import { planTrip, type Plan } from '../plan';
 import { afterTrip, withWholeShelf } from '../shelf';
 
@@ -17,8 +17,9 @@ export interface SeasonPlan {
   /** In the order in which they are walked. */
   trips: SeasonTrip[];
   price: number;
-  /** The same trips, each bought for as if the shelf were empty. */
+  /** The same trips, each bought for as if the shelf were empty; and with the shelf where only money counts. */
   priceWithoutShelf: number;
+  priceByMoney: number;
   /** The shelf after the last of them. */
   shelf: ShelfItem[];
 }
@@ -32,23 +33,29 @@ export function meanCanC({ days }: Pick<Plan, 'days'>): number {
  * The trips that start on `today` (year-month-day) or later, one after another: each takes what is best of what the shelf holds by then, and
  * what it brings home is there for the next.
  */
-export function seasonPlan(
-  trips: readonly Trip[],
-  shelf: readonly ShelfItem[],
-  today: string,
-  report?: (done: number) => void,
-): SeasonPlan {
-  let stock: readonly ShelfItem[] = shelf;
-  let nextId = 0;
-  let priceWithoutShelf = 0;
+export function seasonPlan(trips: readonly Trip[], shelf: readonly ShelfItem[], today: string): SeasonPlan {
   const due = trips.filter((t) => t.startDate >= today).sort((a, b) => a.startDate.localeCompare(b.startDate));
-  const planned = due.map((trip, i): SeasonTrip => {
+  const byMoney = due.map((t): Trip => ({ ...t, loadOut: { ...t.loadOut, gramsPerPrice: LIMITS.gramsPerPrice.max } }));
+  const season = walked(due, shelf);
+  return {
+    ...season,
+    price: priceOf(season.trips),
+    priceWithoutShelf: due.reduce((sum, t) => sum + planTrip({ ...t, own: [] }).price, 0),
+    priceByMoney: priceOf(walked(byMoney, shelf).trips),
+  };
+}
+
+const priceOf = (trips: readonly SeasonTrip[]): number => trips.reduce((sum, t) => sum + t.price, 0);
+
+/** Trips in the order in which they are walked, and the shelf after the last of them. */
+function walked(trips: readonly Trip[], shelf: readonly ShelfItem[]): Pick<SeasonPlan, 'trips' | 'shelf'> {
+  let stock = [...shelf];
+  let nextId = 0;
+  const newId = (): string => `season-${nextId++}`;
+  const planned = trips.map((trip): SeasonTrip => {
     const offered = withWholeShelf({ ...trip, own: [] }, stock);
     const plan = planTrip(offered);
-    priceWithoutShelf += planTrip({ ...trip, own: [] }).price;
-    const newId = (): string => `season-${nextId++}`;
     stock = afterTrip(stock, offered, plan.carries, { on: trip.startDate, canC: meanCanC(plan), newId });
-    report?.(i + 1);
     return {
       id: trip.id,
       name: trip.name,
@@ -58,5 +65,5 @@ export function seasonPlan(
       price: plan.price,
     };
   });
-  return { trips: planned, price: planned.reduce((sum, t) => sum + t.price, 0), priceWithoutShelf, shelf: [...stock] };
+  return { trips: planned, shelf: stock };
 }
