@@ -136,6 +136,14 @@ describe('the shelf and a trip', () => {
   });
 });
 
+describe('what nobody has looked at since it was opened', () => {
+  it('is not taken along: it may be empty', () => {
+    const begun: ShelfItem = { ...newContainer('x', 'canister', 'x'), openedOn: '2027-01-01' };
+    expect(withPlace(SHORT_TRIP, begun, 'best').own).toEqual([]);
+    expect(ownChoice(SHORT_TRIP, [begun]).ways[0].taken).toEqual([]);
+  });
+});
+
 describe('leftovers', () => {
   const full = (id: string, grossG: number): ShelfItem => can(id, grossG);
 
@@ -184,6 +192,7 @@ describe('a container as it is said', () => {
     ['100 g can, empty 99 g, weighs 139', 40, 'canister'],
     ['8 oz can, weighs 10.3 oz', 142, 'canister'],
     ['450 g gas can, new', 450, 'canister'],
+    ['230 g can, new, weighs 377', 229, 'canister'],
     ['500 mL spirit, holds 310 mL', 248, 'bottle'],
     ['9 tablets', 126, 'tablets'],
     ['tin of gel, weighs 171 g', 136, 'gelTin'],

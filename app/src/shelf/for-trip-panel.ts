@@ -65,10 +65,11 @@ import { ShelfStudy, type Shelved } from './shelf-study';
                     [quietly]="true"
                     [options]="places()"
                     [value]="r.place"
+                    [unlisted]="r.gone"
                     (valueChange)="put(r.of, $event)"
                   />
                 </td>
-                <td data-label="as planned">{{ r.planned || 'not taken' }}</td>
+                <td data-label="as planned">{{ r.planned || r.otherwise }}</td>
               </tr>
             }
           </tbody>
@@ -216,6 +217,7 @@ export class ForTripPanel {
       ...packed.map((s, i) => ({ value: s.id, label: i === 0 && s === stops[0] ? `from ${s.name} on` : `in the box to ${s.name}` })),
     ];
   });
+  private readonly isPlace = (place: Place): boolean => typeof place === 'string' || this.places().some((p) => p.value === place.stopId);
   private readonly carries = computed(() => this.plans.current()?.plan.carries ?? []);
   protected readonly rows = computed(() =>
     this.study.shelved().map((of) => {
@@ -228,6 +230,8 @@ export class ForTripPanel {
           : `${this.units.text(of.stock.left.massG, 'mass')} ± ${this.units.number(of.stock.left.sdG, 'mass')}`,
         place: typeof place === 'string' ? place : place.stopId,
         planned: carry ? `out of ${carry.from}` : '',
+        gone: this.isPlace(place) ? undefined : 'packed at a stop that is gone',
+        otherwise: of.stock.unknown ? 'look at it first' : 'not taken',
       };
     }),
   );

@@ -64,12 +64,12 @@ export interface LookDraft {
   simulated: boolean;
 }
 
-/** A new draft: used since the last look, unless that was the same day. */
+/** A new draft: used since the last look, unless that was the same day or it was never opened. */
 export const newDraft = (how: GuidedHow, on: string, item: ShelfItem): LookDraft => ({
   how,
   on,
   figures: Object.fromEntries(LOOK_FIELDS[how].map((f) => [f.key, f.usual])),
-  used: asksUse(how) && item.looks.at(-1)?.on !== on,
+  used: asksUse(how) && item.openedOn !== null && item.looks.at(-1)?.on !== on,
   simulated: false,
 });
 

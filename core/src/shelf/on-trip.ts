@@ -8,10 +8,10 @@ const NOTHING_G = 1;
 /** The same as when a trip last looked, g. */
 const SAME_G = 0.5;
 
-/** A container of the shelf as a trip keeps it; undefined where nothing is left to take. */
+/** A container of the shelf as a trip keeps it; undefined where nothing is left to take, or nobody knows what is. */
 export function ownContainer(item: ShelfItem, place: Place): OwnContainer | undefined {
-  const { left, tare, blend } = stockOf(item);
-  if (left.massG < NOTHING_G) return undefined;
+  const { left, tare, blend, unknown } = stockOf(item);
+  if (unknown || left.massG < NOTHING_G) return undefined;
   const { id, name, kind, fuelId, netG } = item;
   const shown = { tareG: toTenth(item.tareG ?? tare.massG), fuelG: toTenth(left.massG), sdG: toTenth(left.sdG) };
   return { id, name, kind, fuelId, netG, ...shown, ...(blend ? { blend } : {}), place };
@@ -80,7 +80,7 @@ export function afterTrip(
     if (gone.has(item.id)) return [];
     const leftG = carries.flatMap((c) => c.after).findLast((c) => c.own?.id === item.id)?.fuelG ?? 0;
     const drawnG = Math.max(0, taken.reduce((sum, c) => sum + c.fuelG, 0) - leftG);
-    return [{ ...item, openedOn: item.openedOn ?? on, looks: drawnG > 0 ? [...item.looks, walked(drawnG)] : item.looks }];
+    return [drawnG > 0 ? { ...item, openedOn: item.openedOn ?? on, looks: [...item.looks, walked(drawnG)] } : item];
   });
   const more = last.after.filter((c) => !c.own && c.fuelG >= NOTHING_G).map((c): ShelfItem => broughtHome(c, trip, { newId, on, walked }));
   return [...back, ...more];

@@ -46,6 +46,7 @@ const AMOUNT = /\d[\d.,]*(?:\s*[a-z]+)?/i;
 const WEIGHS = /^(?:it )?(?:weighs|weighing|weight|gross|on the scale)\s*:?\s*(.+)$/i;
 const EMPTY = /^(?:empty|tare|(?:it )?weighs empty)\s*:?\s*(.+)$/i;
 const SIMULATED = /\s*\(simulated\)$/i;
+const NEW = /^(new|full|unopened)\b/i;
 const COSTS = /^(?:costs?|price|paid|for)\s*:?\s*([\d.,]+)/i;
 const HOLDS = /^(?:holds|with|has)\s*:?\s*(.+?)(?:\s+(?:in it|left))?$/i;
 
@@ -70,7 +71,9 @@ export function readSaid(text: string, on: string, id: string, units: SaidUnits 
     item = { ...item, ...read.value.change };
     looks.push(...read.value.looks);
   }
-  for (const look of looks) {
+  const isNew = parts.some((p) => NEW.test(p));
+  for (const said of looks) {
+    const look = isNew && 'used' in said ? { ...said, used: false } : said;
     const problem = lookProblem(item, look);
     if (problem) return refused({ code: 'badLook', problem });
     const looked = withLook(item, look);
@@ -120,7 +123,7 @@ function partSaid(part: string, item: ShelfItem, on: string, units: SaidUnits): 
       change: {},
       looks: [{ how: 'measured', on, fuelMl, used: true }],
     }));
-  return /^new\b|^full\b|^unopened\b/i.test(part) ? done({ change: {}, looks: [] }) : refused({ code: 'unknownPart', part });
+  return NEW.test(part) ? done({ change: {}, looks: [] }) : refused({ code: 'unknownPart', part });
 }
 
 /** What a container holds when new, g: a can by weight, a bottle by volume. */
