@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { Place } from '@tinder/core/model';
+import { burns, kitInUse } from '@tinder/core/plan';
 import { meanCanC } from '@tinder/core/study';
 import { afterTrip, refreshed, withWholeShelf } from '@tinder/core/shelf';
+import { kitRuns } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { ContainerShape } from '../charts/container-shape';
 import { PlanService } from '../planning/plan-service';
@@ -134,6 +136,9 @@ import { ShelfStudy, type Shelved } from './shelf-study';
     td {
       white-space: normal;
     }
+    td::before {
+      flex: none;
+    }
     .worth {
       max-width: 80ch;
       margin: 6px 0;
@@ -217,6 +222,8 @@ export class ForTripPanel {
       ...packed.map((s, i) => ({ value: s.id, label: i === 0 && s === stops[0] ? `from ${s.name} on` : `in the box to ${s.name}` })),
     ];
   });
+  private readonly fuels = computed(() => kitRuns(this.store.trip()).map((run) => kitInUse(run.trip.kit).fuel));
+  private readonly isBurnt = ({ item }: Shelved): boolean => this.fuels().some((fuel) => burns(fuel, item));
   private readonly isPlace = (place: Place): boolean => typeof place === 'string' || this.places().some((p) => p.value === place.stopId);
   private readonly carries = computed(() => this.plans.current()?.plan.carries ?? []);
   protected readonly rows = computed(() =>
@@ -231,7 +238,7 @@ export class ForTripPanel {
         place: typeof place === 'string' ? place : place.stopId,
         planned: carry ? `out of ${carry.from}` : '',
         gone: this.isPlace(place) ? undefined : 'packed at a stop that is gone',
-        otherwise: of.stock.unknown ? 'look at it first' : 'not taken',
+        otherwise: !this.isBurnt(of) ? 'no kit burns it' : of.stock.unknown ? 'look at it first' : 'not taken',
       };
     }),
   );
