@@ -13,9 +13,8 @@ import { massOfG, ROLES, type Piece, type Rack, type Role } from '@tinder/core/m
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { downloadRack, downloadRackTable } from '../store/trip-files';
-import { chosenFile } from '../platform/chosen-file';
 import { PickField } from '../ui/pick-field';
-import { readTable, type TableRead } from '../ui/read-table';
+import { TableIntake } from '../ui/table-intake';
 import { TableOffer } from '../ui/table-offer';
 import { PASTE_PROBLEM_WORDS, rackTableWords } from '../words/table-words';
 import { Units } from '../words/units';
@@ -118,13 +117,13 @@ import { KitStudy } from './kit-study';
             type="file"
             accept=".csv,text/csv"
             aria-label="CSV file of pieces, kits or scores"
-            (change)="read($event)"
+            (change)="intake.choose($event)"
         /></label>
       </p>
       <p class="quiet">A rack in JSON comes in by “import” on the left.</p>
     </details>
-    @if (offer(); as o) {
-      <app-table-offer [offer]="o" (taken)="takeTable()" (left)="offer.set(undefined)" />
+    @if (intake.offer(); as o) {
+      <app-table-offer [offer]="o" (taken)="intake.take()" (left)="intake.leave()" />
     }
   `,
   styleUrl: '../ui/rows.less',
@@ -227,10 +226,15 @@ export class PiecesList {
   protected readonly pasting = signal(false);
   protected readonly pasted = signal('');
   protected readonly list = computed(() => readWeights(this.pasted(), this.units.unit('mass')));
-  /** What a table would do, waiting for the walker's word. */
-  protected readonly offer = signal<TableRead<RackTable> | undefined>(undefined);
-  /** The file that is on offer, and the rack it was read into. */
-  private offered: { file: File; rack: Rack } | undefined;
+  protected readonly intake = new TableIntake<Rack, RackTable>({
+    into: () => this.study.rack(),
+    read: (reader, file, rack) => reader.rackTable(file, rack),
+    offered: (file, table) => ({
+      words: rackTableWords(file, table),
+      take: table.count ? `take the ${table.count} good ${table.count === 1 ? 'row' : 'rows'}` : undefined,
+    }),
+    take: (table) => this.study.editRack(`${table.kind} from CSV`, () => table.rack),
+  });
 
   protected readonly rows = computed(() => {
     const rack = this.study.rack();
@@ -271,27 +275,5 @@ export class PiecesList {
     if (what === 'rack') downloadRack(rack);
     else if (what === 'pieces') downloadRackTable('pieces', writePiecesCsv(rack.pieces));
     else downloadRackTable(what, what === 'kits' ? writeKitsCsv(rack) : writeScoresCsv(rack));
-  }
-
-  protected async read(event: Event): Promise<void> {
-    const file = chosenFile(event);
-    if (file) await this.offerTable(file);
-  }
-
-  private async offerTable(file: File): Promise<void> {
-    const offered = (table: RackTable) => ({
-      words: rackTableWords(file.name, table),
-      take: table.count ? `take the ${table.count} good ${table.count === 1 ? 'row' : 'rows'}` : undefined,
-    });
-    const rack = this.study.rack();
-    this.offer.set(await readTable(file, async (reader) => await reader.rackTable(file, rack), offered));
-    this.offered = { file, rack };
-  }
-
-  protected async takeTable(): Promise<void> {
-    // the rack may have changed since: what the table makes of it is worked out anew
-    if (this.offered && this.offered.rack !== this.study.rack()) await this.offerTable(this.offered.file);
-    const table = this.offer()?.table;
-    if (!table || this.study.editRack(`${table.kind} from CSV`, () => table.rack)) this.offer.set(undefined);
   }
 }

@@ -1,11 +1,10 @@
-import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import type { Rack } from '@tinder/core/model';
 import { writeShelfCsv, type ShelfTable } from '@tinder/core/shelf';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { chosenFile } from '../platform/chosen-file';
 import { downloadRackTable, downloadShelf } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';
-import { readTable, type TableRead } from '../ui/read-table';
+import { TableIntake } from '../ui/table-intake';
 import { TableOffer } from '../ui/table-offer';
 import { shelfTableWords } from '../words/table-words';
 import { ShelfStudy } from './shelf-study';
@@ -23,13 +22,18 @@ import { ShelfStudy } from './shelf-study';
         <button nz-button class="word" type="button" (click)="csv()">the shelf, CSV</button>
         <label
           ><span>read CSV</span
-          ><input class="hidden-text" type="file" accept=".csv,text/csv" aria-label="CSV file of containers" (change)="read($event)"
+          ><input
+            class="hidden-text"
+            type="file"
+            accept=".csv,text/csv"
+            aria-label="CSV file of containers"
+            (change)="intake.choose($event)"
         /></label>
       </p>
       <p class="quiet">A row for every look; JSON comes in by “import” on the left.</p>
     </details>
-    @if (offer(); as o) {
-      <app-table-offer [offer]="o" (taken)="take()" (left)="offer.set(undefined)" />
+    @if (intake.offer(); as o) {
+      <app-table-offer [offer]="o" (taken)="intake.take()" (left)="intake.leave()" />
     }
   `,
   styles: `
@@ -62,9 +66,15 @@ import { ShelfStudy } from './shelf-study';
 export class ShelfFiles {
   private readonly store = inject(WorkspaceStore);
   private readonly study = inject(ShelfStudy);
-  protected readonly offer = signal<TableRead<ShelfTable> | undefined>(undefined);
-  /** The file that is on offer, and the rack it was read into. */
-  private offered: { file: File; rack: Rack } | undefined;
+  protected readonly intake = new TableIntake<Rack, ShelfTable>({
+    into: () => this.store.rack(),
+    read: (reader, file, rack) => reader.shelfTable(file, rack),
+    offered: (file, table) => ({
+      words: shelfTableWords(file, table),
+      take: table.count ? `take the ${table.count} good ${table.count === 1 ? 'container' : 'containers'}` : undefined,
+    }),
+    take: (table) => this.study.edit('the shelf from CSV', () => table.rack.shelf),
+  });
 
   protected json(): void {
     downloadShelf(this.study.items());
@@ -72,27 +82,5 @@ export class ShelfFiles {
 
   protected csv(): void {
     downloadRackTable('shelf', writeShelfCsv(this.study.items()));
-  }
-
-  protected async read(event: Event): Promise<void> {
-    const file = chosenFile(event);
-    if (file) await this.offerTable(file);
-  }
-
-  private async offerTable(file: File): Promise<void> {
-    const rack = this.store.rack();
-    const offered = (table: ShelfTable) => ({
-      words: shelfTableWords(file.name, table),
-      take: table.count ? `take the ${table.count} good ${table.count === 1 ? 'container' : 'containers'}` : undefined,
-    });
-    this.offer.set(await readTable(file, async (reader) => await reader.shelfTable(file, rack), offered));
-    this.offered = { file, rack };
-  }
-
-  protected async take(): Promise<void> {
-    // the shelf may have changed since: what the table makes of it is worked out anew
-    if (this.offered && this.offered.rack !== this.store.rack()) await this.offerTable(this.offered.file);
-    const table = this.offer()?.table;
-    if (!table || this.study.edit('the shelf from CSV', () => table.rack.shelf)) this.offer.set(undefined);
   }
 }
