@@ -17,6 +17,7 @@ export const CORE_FLOORS = [
   ['kit', 'shelf'],
   ['risk'],
   ['plan'],
+  ['bench'],
   ['study'],
   ['demo'],
 ];

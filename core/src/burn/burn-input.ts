@@ -28,6 +28,9 @@ export interface BurnInput {
   flame: FlameKind;
   /** Factor on the coupling that tells one burner from another; 1 until burn tests say otherwise. */
   headFactor: number;
+  /** Factors on the flux at which a pot takes in half and on the wind's hold on the flame; 1, or left out, until burn tests say otherwise. */
+  fluxFactor?: number;
+  windFactor?: number;
   source: FlameSource;
   /** Heat capacity of dry food that goes into the pot at the target and is held there, J/K; 0 for none. */
   foodJPerK: number;

@@ -27,7 +27,10 @@ export function windLevels({ flameWindMps, potWindMps, gusty }: WindInput): Wind
 export function meanEfficiency(input: BurnInput, levels: readonly WindLevel[]): (powerW: number) => number {
   const { couple, windDecayPerMps } = FLAMES[input.flame];
   const { baseM2 } = potAreas(input.pot);
-  const parts = levels.map((l) => efficiencyOf(baseM2, input.pot.base, couple * input.headFactor, windDecayPerMps, l.flameMps));
+  const decayPerMps = windDecayPerMps * (input.windFactor ?? 1);
+  const parts = levels.map((l) =>
+    efficiencyOf(baseM2, input.pot.base, couple * input.headFactor, decayPerMps, l.flameMps, input.fluxFactor),
+  );
   if (parts.length === 1) return parts[0];
   return (powerW) => levels.reduce((sum, l, i) => sum + l.share * parts[i](powerW), 0);
 }

@@ -80,6 +80,20 @@ export const blendSchema = z
   .strictObject({ propane: share, isobutane: share, nButane: share })
   .refine((b) => Math.abs(b.propane + b.isobutane + b.nButane - 1) < 0.001, 'the three shares must add up to 1');
 
+/** What burn tests can tell of a burner under a pot: factors on the catalogue's values, in this order. */
+export const CALIBRATED = ['head', 'flux', 'wind', 'power'] as const;
+export type Calibrated = (typeof CALIBRATED)[number];
+const factor = within(LIMITS.calibratedFactor);
+const covarianceRow = z.array(z.number().min(-25).max(25)).length(CALIBRATED.length);
+export const calibrationSchema = z.strictObject({
+  factors: z.strictObject({ head: factor, flux: factor, wind: factor, power: factor }),
+  /** Of their natural logarithms, in the order of CALIBRATED. */
+  covariance: z.array(covarianceRow).length(CALIBRATED.length),
+  /** Burns that it was worked out from. */
+  burns: z.int().min(1).max(10_000),
+});
+export type Calibration = z.infer<typeof calibrationSchema>;
+
 const kitFields = z.strictObject({
   burnerId: z.enum(BURNERS.map((b) => b.id) as [string, ...string[]]),
   burnerMassG: within(LIMITS.massG),
@@ -114,6 +128,8 @@ const kitFields = z.strictObject({
   potHeightMm: within(LIMITS.potHeightMm).default(BEST_POT_HEIGHT_MM.usual),
   /** Gap between the pot and a windscreen that stands round it, mm. */
   screenGapMm: within(LIMITS.screenGapMm).default(BEST_SCREEN_GAP_MM),
+  /** What burn tests have made of this burner and pot; left out until there are any. */
+  calibration: calibrationSchema.optional(),
   /** What the walker's own can turned out to hold, by mass; overrules the fuel's label. */
   ownBlend: blendSchema.optional(),
 });

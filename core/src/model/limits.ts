@@ -59,6 +59,8 @@ export const LIMITS = {
   gPerMin: { min: 0.05, max: 20 },
   tabletCount: { min: 0, max: 2000 },
   fuelMl: { min: 0, max: 5000 },
+  /** What burn tests may make of a catalogue value. */
+  calibratedFactor: { min: 0.1, max: 10 },
 } as const;
 
 /** How many of a thing are kept: more than any walker's, few enough that all of it is planned and drawn. */

@@ -66,16 +66,31 @@ export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: n
     flameWindMps: wind.flameMps,
     potWindMps: wind.potMps,
     gusty: day.gusty,
-    pot: kit.pot,
+    ...potOver(use),
     lidOn: kit.lidOn && !meal.lidOff,
     foodJPerK: meal.vessel === 'pot' && meal.simmerMin > 0 ? meal.dryG * DRY_FOOD_CP_J_PER_G_K : 0,
-    sleeveOn: kit.sleeveOn,
-    flame: use.flame,
-    headFactor: kit.headFactor * fitFactor(use),
     primingG: burner.family === 'liquid' ? LIQUID_PRIMING_G : primerG,
+  };
+}
+
+/** A kit's pot over its flame: what of a burn's facts is the same whatever is cooked, with what burn tests have made of it. */
+export function potOver(
+  use: KitInUse,
+): Pick<BurnFacts, 'pot' | 'lidOn' | 'sleeveOn' | 'flame' | 'headFactor' | 'fluxFactor' | 'windFactor' | 'jointLossG'> {
+  const { kit, burner, flame } = use;
+  const { head, flux, wind } = kit.calibration?.factors ?? UNCALIBRATED;
+  return {
+    pot: kit.pot,
+    lidOn: kit.lidOn,
+    sleeveOn: kit.sleeveOn,
+    flame,
+    headFactor: kit.headFactor * fitFactor(use) * head,
+    fluxFactor: flux,
+    windFactor: wind,
     jointLossG: isGas(burner) ? JOINT_LOSS_G : 0,
   };
 }
+const UNCALIBRATED = { head: 1, flux: 1, wind: 1, power: 1 };
 
 /** The flame of a kit in a burn's conditions, at `setting` where the burner has a valve, the can at `canC` when lit where there is one. */
 export function sourceFor(
@@ -86,7 +101,9 @@ export function sourceFor(
   canC = canStartC(facts.airC, use.kit.canWarming),
 ): FlameSource {
   const { burner, fuel, lhvKJPerG, kit } = use;
-  const { ratedW, lowestW } = powerRange(burner, fuel.kind === 'tablet' ? fuel.powerW : 0);
+  const { power } = kit.calibration?.factors ?? UNCALIBRATED;
+  const range = powerRange(burner, fuel.kind === 'tablet' ? fuel.powerW : 0);
+  const { ratedW, lowestW } = { ratedW: power * range.ratedW, lowestW: power * range.lowestW };
   if (isGas(burner) && fuel.kind === 'gas') {
     // what is drawn as liquid leaves the blend as it is
     const filled = can.liquid ?? { blend: fuel.blend, whenG: can.netG };
@@ -120,6 +137,8 @@ const airDrawnFactor = (pressurePa: number): number => Math.min(1, pressurePa / 
 /** The same flame out of a can so warm that it gives all the valve asks for; as it is where there is no can. */
 export function fedFlame(use: KitInUse, setting = heldSetting(use.kit, use.burner)): FlameSource | undefined {
   if (!isGas(use.burner)) return undefined;
-  const { ratedW, lowestW } = powerRange(use.burner);
+  const { power } = use.kit.calibration?.factors ?? UNCALIBRATED;
+  const range = powerRange(use.burner);
+  const { ratedW, lowestW } = { ratedW: power * range.ratedW, lowestW: power * range.lowestW };
   return openSource(ratedW * setting, use.lhvKJPerG, false, ratedW, lowestW);
 }

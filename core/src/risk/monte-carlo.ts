@@ -25,6 +25,8 @@ export interface UncertainCarry {
   place: number;
   days: UncertainDay[];
   fuelG: number;
+  /** How far burner, pot and hand are known together, as a share; where burn tests have told, less than is usual. */
+  factorSd?: number;
   /** How far that fuel is known, one standard deviation, g: what part-used containers hold is measured, not printed. */
   fuelSdG?: number;
 }
@@ -65,8 +67,9 @@ export function runOutRisk(
 ): CarryRisk[] {
   // the same row for every carry of the trip
   const factorNormal = normals(seededRandom(seed ^ FACTOR_STREAM));
-  const factors = Float64Array.from({ length: trips }, () => Math.max(0, 1 + factorSd * factorNormal()));
+  const factorZ = Float64Array.from({ length: trips }, () => factorNormal());
   return carries.map((carry) => {
+    const sd = carry.factorSd ?? factorSd;
     const random = seededRandom(seed + 7919 * carry.place);
     const normal = normals(random);
     const drawnG = missingG(carry, trips, seed);
@@ -76,7 +79,7 @@ export function runOutRisk(
       let weather: Weather | undefined;
       const add = (day: UncertainDay, here: Weather): void => {
         const drawn = drawDay(day.burns, here, random, normal, mishaps);
-        drawnG[t] += takenOnDayG(day.burns, drawn, factors[t]);
+        drawnG[t] += takenOnDayG(day.burns, drawn, Math.max(0, 1 + sd * factorZ[t]));
         knownG[t] += takenOnDayG(day.burns, drawn, 1);
       };
       carry.days.forEach((day, d) => {

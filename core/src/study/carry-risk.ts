@@ -13,6 +13,7 @@ import {
 } from '../plan';
 import { fuelForRisk, runOutRisk, SPREADS, type CarryRisk, type Mishaps, type UncertainBurn, type UncertainCarry } from '../risk';
 import { tripOnLeg } from '../trail';
+import { burnerDoubt } from './burner-doubt';
 import { riskLimit, TRIPS_TRIED } from './risk-limit';
 
 /** Kelvin by which the air is moved to see what it does to a burn. */
@@ -45,8 +46,10 @@ const scaled = ({ needG, perWaterK, perAirK }: UncertainBurn, by: number): Pick<
 export function uncertainCarry(trip: Trip, carry: CarryPlan): UncertainCarry {
   const use = kitInUse(tripOnLeg(trip, carry.fromStop).kit);
   const spreads = trip.legs.flatMap((l) => l.days.map((d) => d.spreadC));
+  const factorSd = burnerDoubt(use.kit, carry);
   return {
     place: carry.fromStop,
+    ...(factorSd === undefined ? {} : { factorSd }),
     fuelG: carry.fuelG,
     fuelSdG: Math.hypot(...carry.containers.map((c) => c.own?.sdG ?? 0)),
     days: carry.days.map((d) => ({

@@ -1,6 +1,7 @@
 export * from './advice';
 export * from './balance';
 export * from './best-flame';
+export * from './burner-doubt';
 export * from './carry-risk';
 export * from './changes';
 export * from './cold';

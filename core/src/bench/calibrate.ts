@@ -1,0 +1,154 @@
+import { inverse, Matrix, solve } from 'ml-matrix';
+import { isDone, simulateBurn, type Burn } from '../burn';
+import { done, refused, type Result } from '../errors';
+import { CALIBRATED, type Calibration, type Kit } from '../model';
+import { kitInUse, sourceFor } from '../plan';
+import { factsOf, type BurnTest } from './burn-test';
+import { errorCovariance, type Sensitivity } from './test-errors';
+
+/** How far the catalogue is known before any test: sd of the logarithms of head, flux, wind and power (docs/physics.md, Bench). */
+export const PRIOR_SD = [0.12, 0.3, 0.5, 0.15] as const;
+
+const PASSES = 20;
+/** The fit has come to rest, in logarithms: a thousandth of a factor is far below what any test tells. */
+const AT_REST = 1e-3;
+/** Steps for slopes, in logarithms; of the water, K. */
+const STEP = 0.02;
+/** No pass moves a logarithm further: the model is far from straight beyond. */
+const LONGEST_STEP = 0.5;
+/** After so short a step the slopes are as they were, in logarithms. */
+const SHORT_STEP = 0.05;
+/** A test further off than so many deviations is asked about. */
+const OUTLIER_SD = 3;
+
+/** A test that no burner of this kind could have burnt: it stalls, or does not light, in the model. */
+export interface CannotBurn {
+  code: 'cannotBurn';
+  testId: string;
+}
+
+export interface Fit {
+  calibration: Calibration;
+  /** By how much each test burnt more than the fit has it, as logarithms of grams and seconds, and how many deviations off it is when left out. */
+  residuals: { testId: string; fuel: number; seconds: number; leftOutSd: number }[];
+  /** Tests so far off that they are asked about. */
+  outliers: string[];
+}
+
+/**
+ * Makes a burner and pot the walker's own: the most likely factors on head, flux, wind and power after these tests, and their covariance. Maximum a
+ * posteriori by Gauss and Newton on the logarithms of grams and seconds; the errors are made anew at each pass, for the scale's share of a burn
+ * depends on the burn. All tests are of one kit.
+ */
+export function calibrate(tests: readonly BurnTest[]): Result<Fit, CannotBurn> {
+  let theta: number[] = PRIOR_SD.map(() => 0);
+  let near: Slopes | undefined;
+  for (let pass = 0; ; pass++) {
+    const at = slopesAt(tests, theta, near);
+    if (!at.ok) return at;
+    const { jacobian, predicted, errors } = at.value;
+    const residual = Matrix.columnVector(measured(tests).map((y, i) => y - predicted[i]));
+    const weighed = solve(errors, jacobian); // Σ⁻¹J
+    const information = jacobian.transpose().mmul(weighed);
+    PRIOR_SD.forEach((sd, i) => information.set(i, i, information.get(i, i) + 1 / sd ** 2));
+    const pull = weighed.transpose().mmul(residual);
+    PRIOR_SD.forEach((sd, i) => pull.set(i, 0, pull.get(i, 0) - theta[i] / sd ** 2));
+    const step = solve(information, pull).to1DArray();
+    const longest = Math.max(...step.map(Math.abs));
+    const damping = Math.min(1, LONGEST_STEP / Math.max(1e-12, longest));
+    theta = theta.map((x, i) => x + damping * step[i]);
+    near = longest < SHORT_STEP ? at.value : undefined;
+    if (longest < AT_REST || pass === PASSES) return done(told(tests, theta, inverse(information), at.value, residual));
+  }
+}
+
+/** The kit with what its tests have made of it. */
+export const calibrated = (kit: Kit, calibration: Calibration): Kit => ({ ...kit, calibration });
+
+const measured = (tests: readonly BurnTest[]): number[] => tests.flatMap((t) => [Math.log(t.burntG), Math.log(t.seconds)]);
+
+interface Slopes {
+  /** Logarithms of grams and seconds by test, and how they move with the four. */
+  predicted: number[];
+  jacobian: Matrix;
+  errors: Matrix;
+  /** How they move with what is not known of each test. */
+  moves: Moves[];
+}
+type Moves = Pick<Sensitivity, 'byWind' | 'bySetting' | 'byWaterK'>;
+
+/** The model and its slopes; from a place near by the slopes are taken over, and only the burns themselves are made anew. */
+function slopesAt(tests: readonly BurnTest[], theta: readonly number[], near?: Slopes): Result<Slopes, CannotBurn> {
+  const burns = tests.map((t) => burnOf(t, theta));
+  const failed = burns.findIndex((b) => !isDone(b));
+  if (failed >= 0) return refused({ code: 'cannotBurn', testId: tests[failed].id });
+  const jacobian = near?.jacobian ?? new Matrix(tests.flatMap((t, n) => factorRows(t, theta, burns[n])));
+  const moves = near?.moves ?? tests.map((t, n) => movesOf(t, theta, burns[n]));
+  const sensitivities = burns.map((b, n): Sensitivity => ({ fuelG: b.fuelG, seconds: b.durationS, ...moves[n] }));
+  const predicted = burns.flatMap((b) => [Math.log(b.fuelG), Math.log(b.durationS)]);
+  return done({ predicted, jacobian, errors: errorCovariance(tests, sensitivities), moves });
+}
+
+/** How the logarithms of grams and seconds move from one burn to another, for a step. */
+const slope = (here: Burn, moved: Burn, step: number): [number, number] =>
+  isDone(moved) ? [Math.log(moved.fuelG / here.fuelG) / step, Math.log(moved.durationS / here.durationS) / step] : [0, 0];
+
+/** Two rows: of grams and of seconds, by the four factors. */
+function factorRows(test: BurnTest, theta: readonly number[], here: Burn): number[][] {
+  const slopes = CALIBRATED.map((_, i) => {
+    const moved = theta.map((x, j) => (j === i ? x + STEP : x));
+    return slope(here, burnOf(test, moved), STEP);
+  });
+  return [slopes.map(([g]) => g), slopes.map(([, s]) => s)];
+}
+
+function movesOf(test: BurnTest, theta: readonly number[], here: Burn): Moves {
+  const other = (change: Partial<BurnTest>): Burn => burnOf({ ...test, ...change }, theta);
+  // a valve that is fully open cannot be opened further
+  const lower = { ...test.kit, flameSetting: test.kit.flameSetting * (1 - STEP) };
+  return {
+    byWind: test.windMps > 0 ? slope(here, other({ windMps: test.windMps * (1 + STEP) }), STEP) : [0, 0],
+    bySetting: slope(here, other({ kit: lower }), -STEP),
+    byWaterK: slope(here, other({ waterC: test.waterC + 1 }), 1),
+  };
+}
+
+/** A test as the model burns it with such factors, as logarithms. */
+function burnOf(test: BurnTest, theta: readonly number[]): Burn {
+  const [head, flux, wind, power] = theta.map(Math.exp);
+  const use = kitInUse({ ...test.kit, calibration: { factors: { head, flux, wind, power }, covariance: [], burns: 1 } });
+  const facts = factsOf(use, test);
+  return simulateBurn({ ...facts, source: sourceFor(use, facts, test.can, undefined, test.canC) });
+}
+
+function told(
+  tests: readonly BurnTest[],
+  theta: readonly number[],
+  posterior: Matrix,
+  { jacobian, errors }: Slopes,
+  residual: Matrix,
+): Fit {
+  const [head, flux, wind, power] = theta.map(Math.exp);
+  const residuals = tests.map((t, n) => ({
+    testId: t.id,
+    fuel: residual.get(2 * n, 0),
+    seconds: residual.get(2 * n + 1, 0),
+    leftOutSd: leftOut(n, posterior, jacobian, errors, residual),
+  }));
+  return {
+    calibration: { factors: { head, flux, wind, power }, covariance: posterior.to2DArray(), burns: tests.length },
+    residuals,
+    outliers: residuals.filter((r) => r.leftOutSd > OUTLIER_SD).map((r) => r.testId),
+  };
+}
+
+/** How many deviations a test's grams are off what the others say of them: a straight line about the fit, the test's own part taken back out. */
+function leftOut(n: number, posterior: Matrix, jacobian: Matrix, errors: Matrix, residual: Matrix): number {
+  const row = 2 * n;
+  const j = jacobian.getRowVector(row);
+  const own = errors.get(row, row);
+  const spread = j.mmul(posterior).mmul(j.transpose()).get(0, 0);
+  // r/(1 − leverage) is the residual with the test left out; its variance is own/(1 − leverage)
+  const kept = Math.max(0.05, 1 - spread / own);
+  return Math.abs(residual.get(row, 0)) / Math.sqrt(own * kept);
+}
