@@ -1,4 +1,4 @@
-import type { Look, ShelfItem } from '@tinder/core/model';
+import { lookSchema, type Look, type ShelfItem } from '@tinder/core/model';
 import type { GuidedHow } from '../words/look-guide-words';
 
 /** A figure that is typed for a look, and what it is typed as. */
@@ -75,7 +75,6 @@ export const newDraft = (how: GuidedHow, on: string, item: ShelfItem): LookDraft
 
 /** The look that a draft makes; undefined until every figure is there. */
 export function lookOf({ how, on, figures, used, simulated }: LookDraft): Look | undefined {
-  if (LOOK_FIELDS[how].some((f) => figures[f.key] === null)) return undefined;
   const whole = { how, on, ...figures, ...(asksUse(how) ? { used } : {}), ...(how === 'weighed' ? { simulated } : {}) };
-  return whole as Look;
+  return lookSchema.safeParse(whole).data;
 }

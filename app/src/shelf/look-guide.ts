@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
 import { LIMITS, LOOKS_AT, type LookProblem } from '@tinder/core/model';
-import { lookSays, stockOf, withLook } from '@tinder/core/shelf';
+import { cylinderOf, floatsUpright, lookSays, stockOf, withLook } from '@tinder/core/shelf';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Choice } from '../ui/choice';
 import { DateField } from '../ui/date-field';
@@ -12,6 +12,8 @@ import { Units } from '../words/units';
 import { asksUse, LOOK_FIELDS, lookOf, newDraft, type LookDraft } from './look-draft';
 import { LookDrawing } from './look-drawing';
 import { ShelfStudy, type Shelved } from './shelf-study';
+
+const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
 
 /** One look at a container, guided: how it is done, drawn with the figures as they are typed, and what it would say before it is written down. */
 @Component({
@@ -143,6 +145,8 @@ export class LookGuide {
     LOOKS_AT[this.of().item.kind]
       .filter((how): how is GuidedHow => how in LOOK_GUIDES)
       .filter((how) => how !== 'risen' || this.of().item.looks.some((l) => l.how === 'marked'))
+      // a tall can lies over: no water line is read off it
+      .filter((how) => !IN_WATER.includes(how) || floatsUpright(cylinderOf(this.of().item)))
       .map((value) => ({ value, label: LOOK_NAMES[value] })),
   );
   protected readonly guide = computed(() => LOOK_GUIDES[this.draft().how]);

@@ -80,6 +80,17 @@ describe('the card of a container', () => {
     expect(stockOf(item('shelf-large')).asks).toBeUndefined();
   });
 
+  it('offers no water line for a tall can, which lies over', () => {
+    const ways = (id: string): string => {
+      const panel = open(id);
+      panel.press('look at it again');
+      return panel.element.querySelector('app-choice')?.textContent ?? '';
+    };
+    expect(ways('shelf-ridge')).toContain('float it');
+    expect(ways('shelf-large')).not.toContain('float it');
+    expect(ways('shelf-tablets')).toContain('count them');
+  });
+
   it('keeps a mark that a reading hangs on, and says why', () => {
     const panel = open('shelf-garden');
     const marks = [...panel.element.querySelectorAll<HTMLButtonElement>('li button')];

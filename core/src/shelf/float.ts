@@ -21,6 +21,10 @@ export interface LiesOver {
   diameterMm: number;
 }
 
+/** Does such a can stand in the water, so that its line can be read? */
+export const floatsUpright = ({ diameterMm, heightMm }: Pick<Floating, 'diameterMm' | 'heightMm'>): boolean =>
+  heightMm <= TALLEST_TO_WIDTH * diameterMm;
+
 /** What a millimetre of the water line is worth, g: ρ·π/4·D². */
 export const gramsPerMm = (diameterMm: number): number => (WATER_G_PER_ML * Math.PI * diameterMm ** 2) / 4 / 1000;
 
@@ -43,7 +47,7 @@ export interface Floating {
 
 /** The whole can with what is in it, without a mark: m = ρ(A·depth − hollow), a leaning one by the mean of its two sides. */
 export function floatedGross({ diameterMm, heightMm, lowMm, highMm }: Floating): Result<Reading, LiesOver> {
-  if (heightMm > TALLEST_TO_WIDTH * diameterMm) return refused({ code: 'liesOver', heightMm, diameterMm });
+  if (!floatsUpright({ diameterMm, heightMm })) return refused({ code: 'liesOver', heightMm, diameterMm });
   const massG = (gramsPerMm(diameterMm) * (lowMm + highMm)) / 2 - WATER_G_PER_ML * HOLLOW.ml;
   return done({ massG: Math.max(0, massG), sdG: Math.hypot(sdOf(diameterMm), WATER_G_PER_ML * HOLLOW.sdMl) });
 }

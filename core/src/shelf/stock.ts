@@ -56,6 +56,14 @@ const KEEP = { tare: [0, 1, 0, 0], mark: [0, 0, 1, 0], flow: [0, 0, 0, 1] };
  * are one linear estimate: a doubtful tare stays as doubtful however often it is weighed, and a burner's flow is off for all burns alike.
  */
 export function stockOf(item: ShelfItem): Stock {
+  const known = KNOWN.get(item) ?? estimated(item);
+  KNOWN.set(item, known);
+  return known;
+}
+/** Asked for on every frame of a drag: the same container is worked out once. */
+const KNOWN = new WeakMap<ShelfItem, Stock>();
+
+function estimated(item: ShelfItem): Stock {
   let state = asBought(item);
   let asks: Disagreement | undefined;
   let told = wasSeenFull(item);
