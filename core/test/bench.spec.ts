@@ -201,13 +201,15 @@ const test = (id: string, more: Partial<BurnTest> = {}): BurnTest => ({
   endPoint: 'thermometer',
   ...more,
 });
-const withFactors = ([head, flux, wind, power]: readonly number[]): Kit => ({
-  ...KIT,
+/** A burner with a valve and no can: the quickest to simulate, and every error counts as it does with a can. */
+const PUMPED: Kit = { ...KIT, burnerId: 'liquid-pump', fuelId: 'liquid-white' };
+const withFactors = ([head, flux, wind, power]: readonly number[], kit = KIT): Kit => ({
+  ...kit,
   calibration: { factors: { head, flux, wind, power }, covariance: PRIOR_SD.map(() => PRIOR_SD.map(() => 0)), burns: 1 },
 });
 /** What a burner with such logarithms really burns in a test. */
 function burnt(t: BurnTest, truth: readonly number[]): { burntG: number; seconds: number } {
-  const use = kitInUse({ ...withFactors(truth.map(Math.exp)), flameSetting: t.kit.flameSetting });
+  const use = kitInUse(withFactors(truth.map(Math.exp), t.kit));
   const facts = factsOf(use, t);
   const burn = simulateBurn({ ...facts, source: sourceFor(use, facts, t.can, undefined, t.canC) });
   if (!isDone(burn)) throw new Error('it does not burn');
@@ -234,14 +236,14 @@ describe('a burner of one’s own', () => {
 
   it('covers the truth in 90 to 99 of 100 campaigns of four tests, with every error on', () => {
     const z = normals(seededRandom(3));
-    const supper = test('supper', { windMps: 1.5, kit: { ...KIT, flameSetting: 0.7 } });
+    const supper = test('supper', { windMps: 1.5, kit: { ...PUMPED, flameSetting: 0.7 } });
     let covered = 0;
     const campaigns = 200;
     for (let n = 0; n < campaigns; n++) {
       const truth = PRIOR_SD.map((sd) => sd * z());
       const days = new Map<string, number>();
       const tests = CAMPAIGN.map((c, i) => {
-        const wanted = test(`t${i}`, c);
+        const wanted = test(`t${i}`, { ...c, kit: { ...PUMPED, flameSetting: c.kit?.flameSetting ?? 0.6 } });
         const day = days.get(wanted.on) ?? TEST_ERRORS.sameDay * z();
         days.set(wanted.on, day);
         // as it really was: water, wind and flame are not quite what was written down

@@ -93,6 +93,7 @@ test('days are brushed and painted by hand and by key, and the verdict follows a
   await page.keyboard.press(']');
   await expect(legs(page).getByRole('row').nth(2)).toContainText('5 °C');
   await page.keyboard.press('[');
+  await expect(page.getByRole('tab', { name: 'days and stop' })).toHaveAttribute('aria-selected', 'true');
 
   await page.getByRole('slider', { name: 'Day marker' }).focus();
   await page.keyboard.press('Home');
