@@ -42,7 +42,7 @@ export function cansLp(sizes: readonly CanSize[], stages: readonly CanStage[], g
     for (let i = s; i < stages.length; i++) {
       const [f, h, u] = [`f${i}_${can}`, `h${i}_${can}`, `u${i}_${can}`];
       const [full, part, was] = [`w${i}_${can}`, `p${i}_${can}`, `v${i}_${can}`];
-      binaries.push(h, full, part, was);
+      binaries.push(h, full, part);
       objective.push(term(weightOf(stages[i]), f), term(weightOf(stages[i]) * tareG, h));
       const before = `${i - 1}_${can}`;
       if (i === s) {
@@ -65,12 +65,15 @@ export function cansLp(sizes: readonly CanSize[], stages: readonly CanStage[], g
         rows.push(row([term(1, f), term(-1, u), term(netG, emptied)], `<= ${netG}`));
         inTurn[i].push(term(1, drawn));
       }
-      // begun and not empty when the stage is left
-      rows.push(row([term(1, was), term(-1, h)], '<= 0'), row([term(1, was), term(-1, f)], '<= 0'));
-      if (i > s) rows.push(row([term(1, was), term(-1, `p${before}`)], '<= 0'));
-      else if (fuelG > netG - PART_G) bounds.push(`  ${was} = 0`);
+      if (own.length) {
+        binaries.push(was);
+        // begun and not empty when the stage is left
+        rows.push(row([term(1, was), term(-1, h)], '<= 0'), row([term(1, was), term(-1, f)], '<= 0'));
+        if (i > s) rows.push(row([term(1, was), term(-1, `p${before}`)], '<= 0'));
+        else if (fuelG > netG - PART_G) bounds.push(`  ${was} = 0`);
+        begun[i].push(term(-1, was));
+      }
       inUse[i].push(term(1, part));
-      begun[i].push(term(-1, was));
       burnt[i].push(term(1, u));
       onHand[i].push(term(1, f));
     }
