@@ -23,6 +23,7 @@ import {
 } from '../src/bench';
 import { CANISTER_SIZES } from '../src/carry';
 import type { Calibration, Kit } from '../src/model';
+import { projected } from '../src/numeric';
 import { kitInUse, planTrip, sourceFor } from '../src/plan';
 import { normals, seededRandom, NO_MISHAPS } from '../src/risk';
 import { burnerDoubt, fuelSlopes, planRisk, riskOfCarry } from '../src/study';
@@ -268,7 +269,7 @@ describe('a burner of one’s own', () => {
       const { calibration } = fit.value;
       const kit = { ...supper.kit, calibration };
       const c = fuelSlopes(kit, calibration, factsOf(kitInUse(kit), supper));
-      const sd = Math.sqrt(c.reduce((s, a, i) => s + c.reduce((q, b, j) => q + a * b * calibration.covariance[i][j], 0), 0));
+      const { sd } = projected({ mean: [0, 0, 0, 0], covariance: calibration.covariance }, c);
       const fitted = Math.log(burnt(supper, Object.values(calibration.factors).map(Math.log)).burntG);
       if (Math.abs(fitted - Math.log(burnt(supper, truth).burntG)) <= 1.96 * sd) covered++;
     }

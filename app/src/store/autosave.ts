@@ -1,6 +1,6 @@
 import { computed, DestroyRef, inject, Injectable, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
-import type { ShelvedTrip } from '@tinder/core/model';
+import { same, type ShelvedTrip } from '@tinder/core/model';
 import { auditTime, debounceTime, merge, Subject } from 'rxjs';
 import { filter } from 'rxjs/operators';
 import { openInTime } from '../platform/database/open-in-time';
@@ -14,7 +14,6 @@ import { Saved } from './saved';
 import { isNews, readTabNews, type TabNews } from './tab-news';
 import { withTrip, type Workspace } from './workspace';
 import { WorkspaceStore } from './workspace-store';
-import { same } from '../platform/same';
 
 export type SaveState = 'reading' | 'saved' | 'saving' | 'failed';
 /** An edit is written when so much time has passed without another … */

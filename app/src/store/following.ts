@@ -1,6 +1,5 @@
-import type { Preferences, Rack } from '@tinder/core/model';
+import { same, type Preferences, type Rack } from '@tinder/core/model';
 import type { Kept } from '../platform/database/reading';
-import { same } from '../platform/same';
 import type { Saved } from './saved';
 import type { WorkspaceStore } from './workspace-store';
 

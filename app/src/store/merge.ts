@@ -1,5 +1,4 @@
-import { rackSchema, shelvedTripSchema, type Rack, type ShelvedTrip } from '@tinder/core/model';
-import { same } from '../platform/same';
+import { rackSchema, shelvedTripSchema, type Rack, type ShelvedTrip, same } from '@tinder/core/model';
 
 /**
  * Three versions of one value into one: what only one side changed is taken from that side, deep into objects, into lists whose entries

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { PACKAGE_IDS, type PackageId } from '@tinder/core/carry';
-import { LIMITS, type Sale, type Stop } from '@tinder/core/model';
+import { same, LIMITS, type Sale, type Stop } from '@tinder/core/model';
 import { editStop, removeStop, usualSales } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
@@ -178,7 +178,7 @@ export class StopPanel {
   /** What such a place usually sells comes with the kind, where nothing was noted yet. */
   protected kind(kind: Stop['kind']): void {
     const { sells, kind: was } = this.stop();
-    const untouched = JSON.stringify(sells) === JSON.stringify(usualSales(was));
+    const untouched = same(sells, usualSales(was));
     this.edit('kind of stop', { kind, sells: untouched ? usualSales(kind) : sells });
   }
 

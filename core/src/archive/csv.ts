@@ -46,14 +46,14 @@ export const csvColumns = (text: string): string[] => filledRows(text)[0]?.cells
 export function readCsv<T>(
   text: string,
   needed: readonly string[],
-  readRow: (row: Record<string, string>) => RowRead<T>,
+  readRow: (row: Record<string, string>, line: number) => RowRead<T>,
 ): Result<CsvRows<T>, CsvProblem> {
   const [heading, ...data] = filledRows(text);
   if (!heading || (needed.every((c) => heading.cells.includes(c)) && !data.length)) return refused({ code: 'emptyTable' });
   if (!needed.every((c) => heading.cells.includes(c))) return refused({ code: 'noColumns', needed });
   const rows: CsvRows<T> = { good: [], bad: [] };
   for (const { line, cells } of data) {
-    const read = readRow(Object.fromEntries(heading.cells.map((column, i) => [column, cells[i] ?? ''])));
+    const read = readRow(Object.fromEntries(heading.cells.map((column, i) => [column, cells[i] ?? ''])), line);
     if (read.ok) rows.good.push(read.value);
     else rows.bad.push({ line, cells: read.problem.cells });
   }

@@ -1,6 +1,6 @@
 import { screenedWind, type Target } from '../burn';
 import type { Can } from '../canister';
-import type { Kit } from '../model';
+import { same, type Kit } from '../model';
 import { potOver, type BurnFacts, type KitInUse } from '../plan';
 import type { Scale } from './weighing';
 
@@ -61,9 +61,9 @@ const WIND_MPS = 0.5;
 /** What besides its burner differs between two tests. */
 export function confounders(a: BurnTest, b: BurnTest): Confounder[] {
   const differs: Record<Confounder, boolean> = {
-    pot: JSON.stringify(a.kit.pot) !== JSON.stringify(b.kit.pot),
+    pot: !same(a.kit.pot, b.kit.pot),
     water: a.waterMl !== b.waterMl || Math.abs(a.waterC - b.waterC) > 2,
-    target: JSON.stringify(a.target) !== JSON.stringify(b.target),
+    target: !same(a.target, b.target),
     endPoint: a.endPoint !== b.endPoint,
     lid: a.kit.lidOn !== b.kit.lidOn,
     windscreen: a.kit.windscreen !== b.kit.windscreen,

@@ -1,7 +1,7 @@
 import { inverse, Matrix, solve } from 'ml-matrix';
 import { isDone, simulateBurn, type Burn } from '../burn';
 import { done, refused, type Result } from '../errors';
-import { CALIBRATED, type Calibration, type Kit } from '../model';
+import { CALIBRATED, type Calibration } from '../model';
 import { kitInUse, sourceFor } from '../plan';
 import { factsOf, type BurnTest } from './burn-test';
 import { errorCovariance, type Sensitivity } from './test-errors';
@@ -61,9 +61,6 @@ export function calibrate(tests: readonly BurnTest[]): Result<Fit, CannotBurn> {
     if (longest < AT_REST || pass === PASSES) return done(told(tests, theta, inverse(information), at.value, residual));
   }
 }
-
-/** The kit with what its tests have made of it. */
-export const calibrated = (kit: Kit, calibration: Calibration): Kit => ({ ...kit, calibration });
 
 const measured = (tests: readonly BurnTest[]): number[] => tests.flatMap((t) => [Math.log(t.burntG), Math.log(t.seconds)]);
 

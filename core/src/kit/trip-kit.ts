@@ -2,7 +2,7 @@ import type { PotMaterial } from '../burn';
 import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue';
 import { done, refused, type Result } from '../errors';
 import { FUELS, type Fuel } from '../fuel';
-import { does, massOfG, POT_MATERIALS, type Kit, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
+import { same, does, massOfG, POT_MATERIALS, type Kit, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
 
 /** A kit of the rack with its pieces at hand. */
 export interface BuiltKit {
@@ -104,17 +104,12 @@ export function tripWithKit(trip: Trip, built: BuiltKit): Result<Trip, NotPlanna
 export function isInStep(trip: Trip, rack: Pick<Rack, 'pieces' | 'kits'>): boolean {
   const kit = rack.kits.find((k) => k.id === trip.rackKitId);
   const now = kit && tripKitOf(build(rack, kit));
-  return now?.ok === true && equalKits(now.value, trip.kit);
+  return now?.ok === true && same(now.value, trip.kit);
 }
-const equalKits = (a: Kit, b: Kit): boolean => {
-  const sorted = (k: Kit): string => JSON.stringify(Object.entries(k).sort(([x], [y]) => x.localeCompare(y)));
-  return sorted(a) === sorted(b);
-};
-
 /** The trip after an edit of the rack: one that was in step with its kit stays so; one changed by hand is left alone. */
 export function tripAfterRackEdit(trip: Trip, before: Rack, after: Rack): Trip {
   if (!isInStep(trip, before)) return trip;
   const kit = after.kits.find((k) => k.id === trip.rackKitId);
   const now = kit && tripKitOf(build(after, kit));
-  return !now?.ok || equalKits(now.value, trip.kit) ? trip : { ...trip, kit: now.value };
+  return !now?.ok || same(now.value, trip.kit) ? trip : { ...trip, kit: now.value };
 }

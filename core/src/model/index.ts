@@ -4,6 +4,7 @@ export * from './plain-text';
 export * from './preferences-schema';
 export * from './rack-schema';
 export * from './room';
+export * from './same';
 export * from './schema-parts';
 export * from './shelf-schema';
 export * from './shelved-trip';

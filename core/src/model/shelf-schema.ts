@@ -4,6 +4,7 @@ import { FUELS, type Fuel } from '../fuel';
 import { nearest } from '../numeric';
 import { blendSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
+import { same } from './same';
 import { isoDay, label, remark, within } from './schema-parts';
 
 /**
@@ -211,7 +212,7 @@ export type OwnContainer = z.infer<typeof ownContainerSchema>;
 
 /** Containers beside those that are there: one that is there already as it is stays, one whose id is taken gets a new one. */
 export function besideShelf(here: readonly ShelfItem[], other: readonly ShelfItem[], newId: () => string): ShelfItem[] {
-  const isThere = (item: ShelfItem): boolean => here.some((h) => JSON.stringify(h) === JSON.stringify(item));
+  const isThere = (item: ShelfItem): boolean => here.some((h) => same(h, item));
   const fresh = other.filter((item) => !isThere(item));
   return [...here, ...fresh.map((item) => (here.some((h) => h.id === item.id) ? { ...item, id: newId() } : item))];
 }

@@ -90,6 +90,12 @@ export function potOver(
     jointLossG: isGas(burner) ? JOINT_LOSS_G : 0,
   };
 }
+/** The catalogue's powers by what burn tests have made of them; of a tablet its own. */
+function ownRange({ kit, burner }: KitInUse, tabletW?: number): ReturnType<typeof powerRange> {
+  const { power } = kit.calibration?.factors ?? UNCALIBRATED;
+  const { ratedW, lowestW } = powerRange(burner, tabletW);
+  return { ratedW: power * ratedW, lowestW: power * lowestW };
+}
 const UNCALIBRATED = { head: 1, flux: 1, wind: 1, power: 1 };
 
 /** The flame of a kit in a burn's conditions, at `setting` where the burner has a valve, the can at `canC` when lit where there is one. */
@@ -101,9 +107,7 @@ export function sourceFor(
   canC = canStartC(facts.airC, use.kit.canWarming),
 ): FlameSource {
   const { burner, fuel, lhvKJPerG, kit } = use;
-  const { power } = kit.calibration?.factors ?? UNCALIBRATED;
-  const range = powerRange(burner, fuel.kind === 'tablet' ? fuel.powerW : 0);
-  const { ratedW, lowestW } = { ratedW: power * range.ratedW, lowestW: power * range.lowestW };
+  const { ratedW, lowestW } = ownRange(use, fuel.kind === 'tablet' ? fuel.powerW : 0);
   if (isGas(burner) && fuel.kind === 'gas') {
     // what is drawn as liquid leaves the blend as it is
     const filled = can.liquid ?? { blend: fuel.blend, whenG: can.netG };
@@ -137,8 +141,6 @@ const airDrawnFactor = (pressurePa: number): number => Math.min(1, pressurePa / 
 /** The same flame out of a can so warm that it gives all the valve asks for; as it is where there is no can. */
 export function fedFlame(use: KitInUse, setting = heldSetting(use.kit, use.burner)): FlameSource | undefined {
   if (!isGas(use.burner)) return undefined;
-  const { power } = use.kit.calibration?.factors ?? UNCALIBRATED;
-  const range = powerRange(use.burner);
-  const { ratedW, lowestW } = { ratedW: power * range.ratedW, lowestW: power * range.lowestW };
+  const { ratedW, lowestW } = ownRange(use);
   return openSource(ratedW * setting, use.lhvKJPerG, false, ratedW, lowestW);
 }

@@ -10,7 +10,7 @@ export * from './evenings';
 export * from './kit-in-use';
 export * from './load-out-csv';
 export { withReserve } from './load-outs/load-outs';
-export { burns } from './load-outs/own-containers';
+export { burns, burntOn } from './load-outs/own-containers';
 export * from './meal-burn';
 export * from './plan';
 export * from './problems';

@@ -8,7 +8,7 @@ import { cookDays, type PlanDay } from './cook-days';
 import { doneMeals } from './cooked';
 import type { DayConditions } from './day-conditions';
 import type { KitInUse } from './kit-in-use';
-import type { CarryNeed, LoadOut } from './load-outs/choosing';
+import type { CarryNeed, LoadOut, OnHand } from './load-outs/choosing';
 import { loadOutsOf, withReserve, type TripLoadOuts } from './load-outs/load-outs';
 import { homeAfter } from './load-outs/own-containers';
 
@@ -140,7 +140,7 @@ function guessedNeed(job: CarryJob, i: number): CarryNeed {
 function onAnyContainers(job: CarryJob): SettledCarries {
   const walks = job.spans.map((_, i) => walk(job, i, [], 1));
   const needs = walks.map(({ days }, i) => needOf(job, i, days, burntOn(days)));
-  const chosen = loadOutsOf(job.trip, job.use, needs, job.arrivedWith, 0, undefined, job.home);
+  const chosen = loadOutsOf(job.trip, job.use, needs, { held: job.arrivedWith, home: job.home });
   const choice: Choice = { ...chosen, from: 0, arrivedWith: job.arrivedWith };
   let { home } = job;
   const carries = walks.map(({ days, demandG }, i): SettledCarry => {
@@ -165,22 +165,10 @@ interface Choice extends TripLoadOuts {
 }
 
 /** Cans chosen for the rest of the way, or as far ahead as it has a bearing on now; for a guess a narrow search will do. */
-function choose(
-  { trip, use }: CarryJob,
-  needs: readonly CarryNeed[],
-  from: number,
-  { held: arrivedWith, home }: OnHand,
-  round: number,
-): Choice {
+function choose({ trip, use }: CarryJob, needs: readonly CarryNeed[], from: number, onHand: OnHand, round: number): Choice {
   const isWhole = needs.length <= WHOLE_WAY || needs.some((n) => n.stop.pinned);
   const ahead = isWhole ? (round < FIRM_ROUND ? needs.length : undefined) : CARRIES_AHEAD;
-  return { ...loadOutsOf(trip, use, needs, arrivedWith, from, ahead, home), from, arrivedWith };
-}
-
-/** On coming to a stop: what is held, and what of the walker's own may still be taken along. */
-interface OnHand {
-  held: readonly Container[];
-  home: readonly OwnContainer[];
+  return { ...loadOutsOf(trip, use, needs, onHand, from, ahead), from, arrivedWith: onHand.held };
 }
 
 /** What a choice reckons to come to a stop with. */

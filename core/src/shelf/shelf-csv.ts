@@ -61,8 +61,7 @@ interface Row {
 
 /** Reads a table into the shelf. A container of the same id, or of the same name and kind, is brought up to date, any other is added. */
 export function readShelfCsv(text: string, rack: Rack, newId: () => string): Result<ShelfTable, CsvProblem> {
-  let line = 0;
-  const read = readCsv(text, NEEDED, (row) => readRow(row, ++line));
+  const read = readCsv(text, NEEDED, readRow);
   if (!read.ok) return read;
   const containers = new Map<string, Row[]>();
   for (const row of read.value.good) {
@@ -76,7 +75,7 @@ export function readShelfCsv(text: string, rack: Rack, newId: () => string): Res
     const looks = rows.flatMap((r) => r.look ?? []);
     const whole = readAs(shelfItemSchema, { ...item, id: own?.id ?? newId(), looks });
     if (whole.ok) good.push(whole.value);
-    else bad.push({ line: lineOf(text, rows[0].line), cells: refusedBySchema(whole.problem) });
+    else bad.push({ line: rows[0].line, cells: refusedBySchema(whole.problem) });
   }
   const shelf = [
     ...rack.shelf.map((c) => good.find((g) => g.id === c.id) ?? c),
@@ -84,9 +83,6 @@ export function readShelfCsv(text: string, rack: Rack, newId: () => string): Res
   ];
   return done({ kind: 'shelf', count: good.length, bad, rack: { ...rack, shelf } });
 }
-
-/** The heading is the first filled line; rows are counted from the next. */
-const lineOf = (text: string, row: number): number => text.slice(0, text.search(/\S/)).split('\n').length + row;
 
 function readRow(row: Record<string, string>, line: number): RowRead<Row> {
   const { values, problems } = numbersOf(row, [...ITEM_NUMBERS, ...BLEND, ...LOOK_NUMBERS]);

@@ -1,5 +1,6 @@
 import { isDone } from '../burn';
 import { CALIBRATED, MEALS, type Calibration, type Kit } from '../model';
+import { projected } from '../numeric';
 import { FRESH_CAN, kitInUse, potOver, tryBurn, type BurnFacts, type CarryPlan } from '../plan';
 
 /** Step for slopes, in logarithms. */
@@ -15,8 +16,7 @@ export function burnerDoubt(kit: Kit, { days }: Pick<CarryPlan, 'days'>): number
   if (!calibration || !meals.length) return undefined;
   const { facts } = meals.reduce((a, b) => (b.fuelG > a.fuelG ? b : a));
   const slopes = fuelSlopes(kit, calibration, facts);
-  const variance = slopes.reduce((sum, a, i) => sum + slopes.reduce((s, b, j) => s + a * b * calibration.covariance[i][j], 0), 0);
-  return Math.sqrt(Math.max(0, variance));
+  return projected({ mean: slopes.map(() => 0), covariance: calibration.covariance }, slopes).sd;
 }
 
 /** How the logarithm of a burn's fuel moves with the logarithm of each factor. */

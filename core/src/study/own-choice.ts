@@ -1,7 +1,6 @@
-import type { OwnContainer, ShelfItem, Trip } from '../model';
-import { burns, kitInUse, missedMeals, planTrip, weightSums, type Plan } from '../plan';
+import type { ShelfItem, Trip } from '../model';
+import { burntOn, missedMeals, planTrip, weightSums, type Plan } from '../plan';
 import { withPlace, withWholeShelf } from '../shelf';
-import { kitRuns } from '../trail';
 
 /** One way of using the shelf on a trip, and what it comes to. */
 export interface OwnWay {
@@ -37,11 +36,9 @@ export function ownChoice(trip: Trip, shelf: readonly ShelfItem[]): OwnChoice {
   const isBegun = (id: string): boolean => shelf.some((c) => c.id === id && c.openedOn !== null);
   return {
     ways: [best, wayOf(bare, planTrip(bare), { code: 'none' }), ...without],
-    toFinish: offered.own.filter((c) => isBegun(c.id) && isBurnt(trip, c) && !taken.has(c.id)).map((c) => c.id),
+    toFinish: offered.own.filter((c) => isBegun(c.id) && burntOn(trip, c) && !taken.has(c.id)).map((c) => c.id),
   };
 }
-
-const isBurnt = (trip: Trip, own: OwnContainer): boolean => kitRuns(trip).some((run) => burns(kitInUse(run.trip.kit).fuel, own));
 
 function wayOf(trip: Trip, plan: Plan, way: OwnWay['way']): OwnWay {
   const taken = plan.carries.flatMap((c) =>

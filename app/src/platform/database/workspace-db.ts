@@ -7,10 +7,10 @@ import {
   type Rack,
   type ShelvedTrip,
   type ValueProblem,
+  same,
 } from '@tinder/core/model';
 import { openDB, type IDBPDatabase, type IDBPTransaction } from 'idb';
 import type { ZodType } from 'zod';
-import { same } from '../same';
 import { problemOf, readPreferences, readRack, readTrip, type Kept } from './reading';
 import { DB_NAME, DB_VERSION, type Aside, type SettingKey, type StoredTrip, type TinderDb } from './schema';
 import { upgrade } from './upgrades';

@@ -51,14 +51,14 @@ interface Node {
   from: Node | undefined;
   /** Numbers of the own cans that are still at home. */
   untaken: readonly number[];
-  /** In own cans at the end of each carry so far, g: of two plans that cost the same the one that uses them up first is taken. */
+  /** In cans that were there before, at the end of each carry so far, g: of two plans that cost the same the one that uses them up first is taken. */
   ownLeftG: number;
 }
 
-/** The lesser cost, and at the same cost the own cans used first. */
+/** The lesser cost, and at the same cost what was there before used first. */
 const isBetter = (a: Pick<Node, 'cost' | 'ownLeftG'>, b: Pick<Node, 'cost' | 'ownLeftG'>): boolean =>
   a.cost < b.cost - EPS || (a.cost <= b.cost + EPS && a.ownLeftG < b.ownLeftG - EPS);
-const ownFuelIn = (cans: readonly HeldCan[]): number => fuelIn(cans.filter((c) => c.own !== undefined));
+const ownFuelIn = (cans: readonly HeldCan[]): number => cans.reduce((sum, c) => (c.own === undefined ? sum : sum + c.fuelG), 0);
 
 /** Prices break ties between equal weights, and only those. */
 const TIE = 1e-6;

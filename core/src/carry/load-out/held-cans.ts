@@ -5,7 +5,7 @@ import type { CanSize } from './stage';
 export interface HeldCan {
   size: number;
   fuelG: number;
-  /** Its number among the walker's own that may be taken along. */
+  /** Its number among the cans that were there before any was bought: those of the walker's own that may be taken along, then those held. */
   own?: number;
 }
 /** A can of the walker's own that may be taken along once, at one of these stages; where `must` it is. */

@@ -30,6 +30,12 @@ export interface CarryNeed {
   demandG: number;
 }
 
+/** On coming to a stop: what is held, and what of the walker's own may still be taken along. */
+export interface OnHand {
+  held: readonly Container[];
+  home: readonly OwnContainer[];
+}
+
 /** Load-outs to be chosen: of which trip, for which carries, and whether the walker's pins are followed. */
 export interface Choosing {
   trip: Trip;
@@ -39,10 +45,8 @@ export interface Choosing {
   stages: readonly Stage[];
   /** What a unit of money is worth, in units of the walker's measure. */
   gramsPerPrice: number;
-  /** Held on coming to the first stop. */
-  arrivedWith: readonly Container[];
-  /** Of the walker's own, what may still be taken along. */
-  home: readonly OwnContainer[];
+  /** On coming to the first stop. */
+  onHand: OnHand;
   followPins: boolean;
   /** A narrow search will do: what is chosen is chosen for again before it has gone far. */
   isNarrow: boolean;

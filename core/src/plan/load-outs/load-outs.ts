@@ -1,8 +1,8 @@
-import { dayWeights, weightOf, type Container, type NoPlan, type Stage } from '../../carry';
+import { dayWeights, weightOf, type NoPlan, type Stage } from '../../carry';
 import { done } from '../../errors';
-import type { OwnContainer, Trip } from '../../model';
+import type { Trip } from '../../model';
 import type { KitInUse } from '../kit-in-use';
-import type { CarryNeed, Choice, Choosing, LoadOut } from './choosing';
+import type { CarryNeed, Choice, Choosing, LoadOut, OnHand } from './choosing';
 import { chooseCans } from './on-cans';
 import { choosePoured } from './poured-out';
 
@@ -21,18 +21,10 @@ export interface TripLoadOuts {
 
 /**
  * The load-outs of a whole trip, the least by the walker's measure: what is carried on, bought and left at every stop that can fill up.
- * `arrivedWith` is what is held on coming to the first of them, `home` what of the walker's own may still be taken along. Without pins there always is a plan: such stops sell without limit.
+ * `onHand` is what there is on coming to the first of them. Without pins there always is a plan: such stops sell without limit.
  * With `from` only the rest of the trip is chosen, from that carry on; with `ahead` only so many carries of it, by a narrow search.
  */
-export function loadOutsOf(
-  trip: Trip,
-  use: KitInUse,
-  all: readonly CarryNeed[],
-  arrivedWith: readonly Container[] = [],
-  from = 0,
-  ahead?: number,
-  home: readonly OwnContainer[] = [],
-): TripLoadOuts {
+export function loadOutsOf(trip: Trip, use: KitInUse, all: readonly CarryNeed[], onHand: OnHand, from = 0, ahead?: number): TripLoadOuts {
   const to = ahead === undefined ? all.length : from + ahead;
   const everyStage = stagesOf(trip, all);
   const needs = all.slice(from, to);
@@ -46,8 +38,7 @@ export function loadOutsOf(
     needs,
     stages,
     gramsPerPrice,
-    arrivedWith,
-    home,
+    onHand,
     followPins: false,
     isNarrow: ahead !== undefined,
   };

@@ -22,12 +22,13 @@ import { burns, markOf, stagesOf } from './own-containers';
 /** What comes in containers of fixed content: its sizes, what they are sold as, and what they become in a load-out. */
 interface CanKind {
   kind: 'canister' | 'gelTin';
-  /** Those that shops sell first, then others that are held or may be taken along. */
+  /** Those that shops sell first, so many; then others that are held or may be taken along. */
   sizes: readonly CanSize[];
+  sold: number;
   packageId: (size: CanSize) => PackageId | undefined;
 }
-const CANISTERS: CanKind = { kind: 'canister', sizes: CANISTER_SIZES, packageId: (s) => canPackage(s.netG) };
-const GEL_TINS: CanKind = { kind: 'gelTin', sizes: [GEL_TIN], packageId: () => 'gel-200' };
+const CANISTERS: CanKind = { kind: 'canister', sizes: CANISTER_SIZES, sold: CANISTER_SIZES.length, packageId: (s) => canPackage(s.netG) };
+const GEL_TINS: CanKind = { kind: 'gelTin', sizes: [GEL_TIN], sold: 1, packageId: () => 'gel-200' };
 
 /** More of the walker's own than this are not tried together: the others are worth their weight the least. */
 const MOST_OWN = 7;
@@ -37,13 +38,13 @@ export function chooseCans(choosing: Choosing): Choice {
   const sold = choosing.use.fuel.kind === 'gas' ? CANISTERS : GEL_TINS;
   const offered = ownOffered(sold, choosing);
   const tried = offered.slice(0, MOST_OWN);
-  const held = choosing.arrivedWith.filter((c): c is Fixed => c.kind === sold.kind);
+  const held = choosing.onHand.held.filter((c): c is Fixed => c.kind === sold.kind);
   const known = [...tried.map((o) => o.container), ...held];
   const can = withSizes(sold, known);
   const own = tried.map(({ container, stages: at, must }) => ({ ...asHeld(can, container), stages: at, must }));
   // whose can it is goes with it by its place among those that are known
   const start = held.map((c, j) => ({ ...asHeld(can, c), own: tried.length + j }));
-  const stages = canStages(can, sold.sizes.length, choosing);
+  const stages = canStages(can, choosing);
   const best = bestCans(can.sizes, stages, choosing.gramsPerPrice, start, choosing.isNarrow ? 0 : MOST_LOOKS, own);
   if (!best.ok) return best;
   const { cost, price } = best.value;
@@ -60,12 +61,12 @@ interface Offered {
 type Fixed = Extract<Container, { kind: 'canister' | 'gelTin' }>;
 
 /** What may be taken along: what must be first, then by the weight of a gram of fuel in it. */
-function ownOffered({ kind }: CanKind, { use, home, needs }: Choosing): Offered[] {
-  return home
+function ownOffered({ kind }: CanKind, { use, onHand, needs }: Choosing): Offered[] {
+  return onHand.home
     .filter((c) => burns(use.fuel, c))
-    .map(({ netG, tareG, fuelG, ...c }): Offered => ({
-      container: { kind, netG, tareG, fuelG, own: markOf({ netG, tareG, fuelG, ...c }) },
-      stages: stagesOf({ netG, tareG, fuelG, ...c }, needs),
+    .map((c): Offered => ({
+      container: { kind, netG: c.netG, tareG: c.tareG, fuelG: c.fuelG, own: markOf(c) },
+      stages: stagesOf(c, needs),
       must: typeof c.place === 'object',
     }))
     .filter((o) => o.stages.length > 0)
@@ -83,28 +84,27 @@ const isOfSize = (s: CanSize, c: Fixed): boolean => s.netG === c.netG && s.tareG
 
 const asHeld = ({ sizes }: CanKind, c: Fixed): HeldCan => ({ size: sizes.findIndex((s) => isOfSize(s, c)), fuelG: c.fuelG });
 
-function canStages(can: CanKind, soldSizes: number, { needs, stages, followPins }: Choosing): CanStage[] {
+function canStages(can: CanKind, { needs, stages, followPins }: Choosing): CanStage[] {
   return stages.map((stage, i) => {
     const pinned = followPins && can.kind === 'canister' ? pinnedCounts(can, needs[i].stop.pinned) : undefined;
-    const prices = pricesAt(can, needs[i]).map((price, k) => (k < soldSizes ? price : undefined));
-    return { ...stage, prices, ...(pinned ? { pinned } : {}) };
+    return { ...stage, prices: pricesAt(can, needs[i]), ...(pinned ? { pinned } : {}) };
   });
 }
 
 /** What each size costs at a stop; undefined where it is not on sale. */
 function pricesAt(can: CanKind, { stop, supply }: CarryNeed): (number | undefined)[] {
   const offers = offersAt(stop, supply);
-  return can.sizes.map((s) => {
-    const id = can.packageId(s);
+  return can.sizes.map((s, k) => {
+    const id = k < can.sold ? can.packageId(s) : undefined;
     return id && priceOfPackages(offers, id, 1)?.price;
   });
 }
 
 /** What is pinned as counts by size; undefined where nothing is, or something else. */
-function pinnedCounts({ sizes }: CanKind, pinned: Pin | null | undefined): number[] | undefined {
+function pinnedCounts({ sizes, sold }: CanKind, pinned: Pin | null | undefined): number[] | undefined {
   if (pinned?.kind !== 'cans') return undefined;
   return sizes.map((s, k) => {
-    const id = k < CANISTER_SIZES.length ? canPackage(s.netG) : undefined;
+    const id = k < sold ? canPackage(s.netG) : undefined;
     return (id && pinned.counts[id]) ?? 0;
   });
 }

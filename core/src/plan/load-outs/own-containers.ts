@@ -1,11 +1,17 @@
 import { EMPTY_G, fuelOfG, holding, type Container, type Own } from '../../carry';
 import type { Fuel } from '../../fuel';
-import type { OwnContainer, ShelfKind } from '../../model';
+import type { OwnContainer, ShelfKind, Trip } from '../../model';
+import { kitRuns } from '../../trail';
+import { kitInUse } from '../kit-in-use';
 import type { CarryNeed } from './choosing';
 
 /** Does this kit burn it? Any can feeds a gas burner; what is poured or laid under a pot must be the very fuel. */
 export const burns = (fuel: Fuel, own: Pick<OwnContainer, 'kind' | 'fuelId'>): boolean =>
   KIND_OF[fuel.kind] === own.kind && (fuel.kind === 'gas' || fuel.kind === 'gel' || fuel.id === own.fuelId);
+
+/** Does any kit of the trip burn it? */
+export const burntOn = (trip: Trip, own: Pick<OwnContainer, 'kind' | 'fuelId'>): boolean =>
+  kitRuns(trip).some((run) => burns(kitInUse(run.trip.kit).fuel, own));
 
 const KIND_OF: Record<Fuel['kind'], ShelfKind | undefined> = {
   gas: 'canister',

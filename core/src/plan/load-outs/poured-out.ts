@@ -28,11 +28,11 @@ type Poured = Extract<Fuel, { kind: 'alcohol' | 'liquid' | 'tablet' }>;
 
 /** Load-outs of what is poured or counted out: alcohol in whole measures, tablets whole, liquid fuel in small steps. */
 export function choosePoured(fuel: Poured, choosing: Choosing): Choice {
-  const { trip, stages, needs, followPins, gramsPerPrice, arrivedWith, home } = choosing;
+  const { trip, stages, needs, followPins, gramsPerPrice, onHand } = choosing;
   const unitMl = fuel.kind === 'alcohol' ? trip.kit.measureMl : LIQUID_STEP_ML;
   const unitG = fuel.kind === 'tablet' ? fuel.tabletG : unitMl * fuel.densityGPerMl;
   // poured out at the first of its places: a bottle is not carried about as it stands in the cupboard
-  const ownAt = stages.map((_, i) => home.filter((c) => burns(fuel, c) && stagesOf(c, needs)[0] === i));
+  const ownAt = stages.map((_, i) => onHand.home.filter((c) => burns(fuel, c) && stagesOf(c, needs)[0] === i));
   /** What must be left when any one bottle has leaked, g. */
   const afterLeakG = (i: number): number => (trip.loadOut.leakProof && fuel.kind === 'alcohol' ? needs[i].demandG : 0);
   const pouredStages = stages.map((stage, i): PouredStage => {
@@ -46,7 +46,7 @@ export function choosePoured(fuel: Poured, choosing: Choosing): Choice {
     };
   });
   const tareAt = (fuelG: number, i: number): number => tareOfG(holding(fuel, fuelG, afterLeakG(i)));
-  const best = bestPoured(unitG, tareAt, pouredStages, gramsPerPrice, fuelOfG(arrivedWith));
+  const best = bestPoured(unitG, tareAt, pouredStages, gramsPerPrice, fuelOfG(onHand.held));
   if (!best.ok) return best;
   const { steps, cost, price } = best.value;
   const loadOuts = steps.map((s, i): LoadOut => {
