@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { EMPTY_RACK } from '../src/kit';
-import { fuelOfG } from '../src/carry';
-import { rackSchema, SHELF_KINDS, tripSchema, type Look, type Rack, type ShelfItem, type Trip } from '../src/model';
+import { fuelOfG, gramPrices } from '../src/carry';
+import { besideShelf, rackSchema, SHELF_KINDS, tripSchema, type Look, type Rack, type ShelfItem, type Trip } from '../src/model';
 import { planTrip } from '../src/plan';
 import {
   afterTrip,
@@ -65,6 +65,19 @@ describe('a shelf as a table', () => {
       [3, ['looks.0']],
       [4, ['kind']],
       [5, ['netG', 'name']],
+    ]);
+  });
+});
+
+describe('a shelf beside another', () => {
+  it('takes in what is new, keeps what is the same in whatever order it was written, and gives a taken id a new one', () => {
+    const here = can('a', 300);
+    const backwards = Object.fromEntries(Object.entries(here).reverse()) as unknown as ShelfItem;
+    expect(besideShelf([here], [backwards], newId)).toEqual([here]);
+    const both = besideShelf([here], [{ ...here, name: 'another' }], () => 'b');
+    expect(both.map((c) => [c.id, c.name])).toEqual([
+      ['a', 'can a'],
+      ['b', 'another'],
     ]);
   });
 });
@@ -180,6 +193,24 @@ describe('what a can is still good for', () => {
     expect(coldest(fresh)).toBeLessThan(coldest(can('half', 265)));
     expect(coldest(can('half', 265))).toBeLessThan(coldest(can('low', 165)));
     expect([seasonOf(coldest(fresh)), seasonOf(undefined), seasonOf(9)]).toEqual(['deepCold', 'stoveTest', 'stoveTest']);
+  });
+});
+
+describe('a gram by size and place', () => {
+  it('is the price over what is in it, once a place, the cheapest first; what is poured has no fixed content', () => {
+    const offers = gramPrices([
+      { packageId: 'can-100', price: 7, place: 'A' },
+      { packageId: 'can-230', price: null, place: 'A' },
+      { packageId: 'can-100', price: 9, place: 'A' },
+      { packageId: 'alcohol-poured', price: 10, place: 'A' },
+      { packageId: 'can-100', price: 6, place: 'B' },
+    ]);
+    // 9 for 230 g at the usual price, 6 and 7 for 100 g
+    expect(offers.map((o) => [o.packageId, o.place, o.perG.toFixed(4), o.assumed])).toEqual([
+      ['can-230', 'A', '0.0391', true],
+      ['can-100', 'B', '0.0600', false],
+      ['can-100', 'A', '0.0700', false],
+    ]);
   });
 });
 

@@ -1,11 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { burns, kitInUse, type CarryPlan, type Plan } from '@tinder/core/plan';
-import { ownContainer, refreshed } from '@tinder/core/shelf';
+import { ownContainer } from '@tinder/core/shelf';
 import { cookingTimeS } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
 import { formatDuration } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { WorkspaceStore } from '../store/workspace-store';
 import { containerWords } from '../words/container-words';
 import { dryCampWords, movesWords } from '../words/loadout-words';
@@ -18,11 +17,12 @@ import { problemWords } from '../words/problem-words';
 import { shelfHintWords } from '../words/own-words';
 import { NextGram } from './next-gram';
 import { RiskPanel } from './risk-panel';
+import { StaleShelf } from './stale-shelf';
 
 /** The answer, beside whatever moves it: what leaves the stop as shapes, its sums, what stands in the way, the risk, and where the next gram is. */
 @Component({
   selector: 'app-answer-column',
-  imports: [ChoicePanel, ContainerShape, Figure, NextGram, NzButtonComponent, RiskPanel, RouterLink],
+  imports: [ChoicePanel, ContainerShape, Figure, NextGram, RiskPanel, RouterLink, StaleShelf],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">out of {{ carry().from }}</h2>
@@ -64,12 +64,7 @@ import { RiskPanel } from './risk-panel';
         <a routerLink="/shelf">{{ words }}</a>
       </p>
     }
-    @if (isShelfStale()) {
-      <p class="error">
-        The shelf has changed since this trip looked at it.
-        <button nz-button class="word" type="button" (click)="lookAgain()">take it as it stands now</button>
-      </p>
-    }
+    <app-stale-shelf />
     @if (dryCamps(); as words) {
       <p class="quiet">{{ words }}</p>
     }
@@ -103,7 +98,6 @@ export class AnswerColumn {
   readonly plan = input.required<Plan>();
 
   private readonly store = inject(WorkspaceStore);
-  protected readonly isShelfStale = computed(() => refreshed(this.store.trip(), this.store.rack().shelf) !== this.store.trip());
 
   /** Where this trip takes nothing from a shelf that holds what its kit burns. */
   protected readonly shelfHint = computed(() => {
@@ -111,10 +105,6 @@ export class AnswerColumn {
     const { fuel } = kitInUse(tripOnLeg(this.store.trip(), this.carry().fromStop).kit);
     return shelfHintWords(this.store.rack().shelf.filter((c) => burns(fuel, c) && ownContainer(c, 'best')).length);
   });
-
-  protected lookAgain(): void {
-    this.store.editTrip('look at the shelf again', (t) => refreshed(t, this.store.rack().shelf));
-  }
 
   protected readonly moves = computed(() => movesWords(this.carry(), this.units));
   protected readonly dryCamps = computed(() => dryCampWords(this.carry(), this.units));

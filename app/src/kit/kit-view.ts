@@ -53,15 +53,8 @@ type Side = (typeof SIDES)[number]['value'];
       }
     </div>
   `,
+  styleUrl: '../commands/sides-view.less',
   styles: `
-    :host {
-      display: block;
-      padding-bottom: 24px;
-    }
-    app-sides {
-      margin-bottom: 8px;
-      font-size: 17px;
-    }
     .build {
       display: grid;
       grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr) minmax(0, 1fr);

@@ -42,12 +42,12 @@ import { ShelfStudy } from './shelf-study';
             [value]="c.name"
             (change)="rename(c, $any($event.target))"
           />
-          <p class="left">{{ left() }}</p>
-          <p class="quiet">{{ weighs() }}</p>
-          @if (s.season; as season) {
-            <p class="cold">{{ coldest() }}</p>
+          <p class="left">{{ told()?.left }}</p>
+          <p class="quiet">{{ told()?.weighs }}</p>
+          @if (told()?.coldest; as words) {
+            <p class="cold">{{ words }}</p>
           }
-          <p class="quiet">{{ price() }}</p>
+          <p class="quiet">{{ told()?.price }}</p>
         </div>
       </div>
       @if (asks(); as question) {
@@ -277,24 +277,18 @@ export class ContainerCard {
     const kind = this.study.open()?.item.kind;
     return FUELS.filter((f) => kind && f.kind === FUEL_IN[kind]).map((f) => ({ value: f.id, label: f.name }));
   });
-  protected readonly left = computed(() => {
+  /** What is known of the open container, in words. */
+  protected readonly told = computed(() => {
     const s = this.study.open();
-    return s ? leftWords(s.stock, this.units) : '';
-  });
-  protected readonly weighs = computed(() => {
-    const s = this.study.open();
-    if (!s) return '';
+    if (!s) return undefined;
     const { gross, tare } = s.stock;
     const known = s.item.tareG === null ? 'empty by its size' : 'empty';
-    return `should weigh ${this.units.text(gross.massG, 'mass')}; ${known} ${this.units.text(tare.massG, 'mass')}`;
-  });
-  protected readonly coldest = computed(() => {
-    const s = this.study.open();
-    return s?.season ? `${coldestWords(s.coldestC, s.season, this.units)} (at sea level)` : '';
-  });
-  protected readonly price = computed(() => {
-    const s = this.study.open();
-    return s ? priceWords(s.item, s.perG, this.units) : '';
+    return {
+      left: leftWords(s.stock, this.units),
+      weighs: `should weigh ${this.units.text(gross.massG, 'mass')}; ${known} ${this.units.text(tare.massG, 'mass')}`,
+      coldest: s.season && `${coldestWords(s.coldestC, s.season, this.units)} (at sea level)`,
+      price: priceWords(s.item, s.perG, this.units),
+    };
   });
   protected readonly looks = computed(() =>
     (this.study.open()?.item.looks ?? []).map((l, at) => ({ at, on: l.on, words: lookWords(l, this.units) })).reverse(),

@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { Place } from '@tinder/core/model';
-import { burns, kitInUse } from '@tinder/core/plan';
+import { burntOn } from '@tinder/core/plan';
 import { meanCanC } from '@tinder/core/study';
-import { afterTrip, refreshed, withWholeShelf } from '@tinder/core/shelf';
-import { kitRuns } from '@tinder/core/trail';
+import { afterTrip, withWholeShelf } from '@tinder/core/shelf';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { StaleShelf } from '../answer/stale-shelf';
 import { ContainerShape } from '../charts/container-shape';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
@@ -21,16 +21,11 @@ import { ShelfStudy, type Shelved } from './shelf-study';
 /** What of the shelf comes along on the open trip, where it is packed, what it is worth, and how it comes home. */
 @Component({
   selector: 'app-for-trip-panel',
-  imports: [ContainerShape, NzButtonComponent, PickField, StudyNote],
+  imports: [ContainerShape, NzButtonComponent, PickField, StaleShelf, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what I have, for {{ store.trip().name }}</h2>
-    @if (isStale()) {
-      <p class="error" role="alert">
-        The shelf has changed since this trip looked at it.
-        <button nz-button class="word" type="button" (click)="lookAgain()">take it as it stands now</button>
-      </p>
-    }
+    <app-stale-shelf />
     <app-study-note [study]="asked" of="ways" />
     @if (worth(); as words) {
       <p class="worth">{{ words }}</p>
@@ -150,12 +145,6 @@ import { ShelfStudy, type Shelved } from './shelf-study';
       gap: 0 22px;
       margin: 2px 0 8px;
     }
-    .two {
-      display: grid;
-      grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-      gap: 8px 40px;
-      align-items: start;
-    }
     h3 {
       margin: 8px 0 0;
     }
@@ -177,11 +166,6 @@ import { ShelfStudy, type Shelved } from './shelf-study';
       margin: 6px 0 0;
       color: var(--ink-quiet);
     }
-    @media (max-width: 1000px) {
-      .two {
-        grid-template-columns: minmax(0, 1fr);
-      }
-    }
   `,
 })
 export class ForTripPanel {
@@ -196,7 +180,7 @@ export class ForTripPanel {
     () => ({ trip: this.store.trip(), rack: this.store.rack() }),
     ({ trip, rack }, { signal }) => this.worker.ask('ownChoice', { trip, rack }, undefined, signal),
   );
-  private readonly found = computed(() => this.asked.last()?.answer);
+  private readonly found = computed(() => (this.asked.fresh() ? this.asked.last()?.answer : undefined));
   protected readonly worth = computed(() => {
     const found = this.found();
     return found ? shelfWorthWords(found, this.units) : undefined;
@@ -222,8 +206,6 @@ export class ForTripPanel {
       ...packed.map((s, i) => ({ value: s.id, label: i === 0 && s === stops[0] ? `from ${s.name} on` : `in the box to ${s.name}` })),
     ];
   });
-  private readonly fuels = computed(() => kitRuns(this.store.trip()).map((run) => kitInUse(run.trip.kit).fuel));
-  private readonly isBurnt = ({ item }: Shelved): boolean => this.fuels().some((fuel) => burns(fuel, item));
   private readonly isPlace = (place: Place): boolean => typeof place === 'string' || this.places().some((p) => p.value === place.stopId);
   private readonly carries = computed(() => this.plans.current()?.plan.carries ?? []);
   protected readonly rows = computed(() =>
@@ -238,12 +220,11 @@ export class ForTripPanel {
         place: typeof place === 'string' ? place : place.stopId,
         planned: carry ? `out of ${carry.from}` : '',
         gone: this.isPlace(place) ? undefined : 'packed at a stop that is gone',
-        otherwise: !this.isBurnt(of) ? 'no kit burns it' : of.stock.unknown ? 'look at it first' : 'not taken',
+        otherwise: !burntOn(this.store.trip(), of.item) ? 'no kit burns it' : of.stock.unknown ? 'look at it first' : 'not taken',
       };
     }),
   );
   protected readonly isTaken = computed(() => this.carries().some((c) => c.taken.length > 0));
-  protected readonly isStale = computed(() => refreshed(this.store.trip(), this.study.items()) !== this.store.trip());
   protected readonly nights = computed(() =>
     this.carries()
       .filter((c) => c.containers.some((x) => x.own))
@@ -269,10 +250,6 @@ export class ForTripPanel {
 
   protected leaveAll(): void {
     this.store.editTripWith('leave the shelf at home', { own: [] });
-  }
-
-  protected lookAgain(): void {
-    this.store.editTrip('look at the shelf again', (t) => refreshed(t, this.study.items()));
   }
 
   /** The shelf after the trip as it was planned; the trip takes nothing more from it. */

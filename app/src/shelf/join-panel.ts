@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { LIMITS } from '@tinder/core/model';
-import { coldestAirC, joinPlan, paybackCans, seasonOf } from '@tinder/core/shelf';
-import { SEA_LEVEL_PA } from '@tinder/core/water';
+import { joinPlan, paybackCans, seasonOf } from '@tinder/core/shelf';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
@@ -153,7 +152,7 @@ export class JoinPanel {
     const nameOf = (id: string): string => senders.find((s) => s.item.id === id)?.item.name ?? '';
     const last = plan.passes.at(-1);
     const movedG = plan.passes.reduce((sum, p) => sum + p.movedG, 0);
-    const coldest = last && coldestAirC(last.blend, 'vapour', SEA_LEVEL_PA);
+    const coldest = last && this.study.coldestC(last.blend);
     const cans =
       into.perG === undefined || !plan.passes.length ? undefined : paybackCans(this.valvePrice(), movedG / plan.passes.length, into.perG);
     return {

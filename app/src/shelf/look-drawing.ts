@@ -1,8 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { cylinderOf } from '@tinder/core/shelf';
 import type { ShelfItem } from '@tinder/core/model';
-import type { Units } from '../words/units';
-import type { LookDraft } from './look-draft';
+import { Units } from '../words/units';
+import { LOOK_FIELDS, type LookDraft } from './look-draft';
 
 const WIDTH = 300;
 
@@ -117,24 +117,17 @@ const WIDTH = 300;
   `,
 })
 export class LookDrawing {
+  private readonly units = inject(Units);
   readonly draft = input.required<LookDraft>();
   readonly item = input.required<ShelfItem>();
-  readonly units = input.required<Units>();
   protected readonly W = WIDTH;
 
-  private readonly quantities = {
-    grossG: 'mass',
-    waterG: 'mass',
-    minutes: 'minutes',
-    canArmMm: 'length',
-    waterArmMm: 'length',
-    fuelMl: 'volume',
-    risenMm: 'length',
-  } as const;
-
-  protected figure(key: keyof typeof this.quantities): string {
-    const value = this.draft().figures[key];
-    return value === null || value === undefined ? '' : this.units().text(value, this.quantities[key]);
+  /** A figure as it is typed, where it is there. */
+  protected figure(key: string): string {
+    const { how, figures } = this.draft();
+    const field = LOOK_FIELDS[how].find((f) => f.key === key);
+    const value = figures[key];
+    return field && value !== null ? this.units.text(value, field.quantity) : '';
   }
 
   /** The cord stands where the arms part the pole. */
@@ -166,7 +159,7 @@ export class LookDrawing {
     const bottom = 48 + deep;
     const outline = `M${150 - half},${bottom} v${-heightMm} h${2 * half} v${heightMm}Z`;
     const lean = how === 'floated' ? (180 / Math.PI) * Math.atan2(low - high, 2 * half) : 0;
-    const words = how === 'risen' && risen ? this.units().text(risen, 'length', 1) : '';
+    const words = how === 'risen' && risen ? this.units.text(risen, 'length', 1) : '';
     return { half, outline, lean, mark: how === 'floated' ? undefined : 48 - risen, words };
   });
 }

@@ -25,7 +25,7 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
     <h3 class="sign">look at it again</h3>
     <app-choice label="How to look at it" [options]="ways()" [value]="d.how" (valueChange)="start($event)" />
     <div class="guide">
-      <app-look-drawing [draft]="d" [item]="of().item" [units]="units" />
+      <app-look-drawing [draft]="d" [item]="of().item" />
       <ol>
         @for (s of guide().steps; track s) {
           <li>{{ s }}</li>

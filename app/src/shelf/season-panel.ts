@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { EVERYTHING, PACKAGES, USUAL_PRICES } from '@tinder/core/carry';
+import { EVERYTHING, gramPrices, packageById } from '@tinder/core/carry';
 import { stockOf } from '@tinder/core/shelf';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
@@ -96,19 +96,11 @@ import { Units } from '../words/units';
       font: 700 19px/1.25 var(--signs);
     }
     .two {
-      display: grid;
-      grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
-      gap: 8px 40px;
       margin-top: 10px;
     }
     p {
       max-width: 80ch;
       line-height: 1.35;
-    }
-    @media (max-width: 1000px) {
-      .two {
-        grid-template-columns: minmax(0, 1fr);
-      }
     }
   `,
 })
@@ -128,7 +120,7 @@ export class SeasonPanel {
   );
   protected readonly hundred = computed(() => `for ${this.units.text(100, 'mass')}`);
   protected readonly plan = computed(() => {
-    const season = this.asked.last()?.answer;
+    const season = this.asked.fresh() ? this.asked.last()?.answer : undefined;
     if (!season) return undefined;
     const text = (v: number, q: 'mass' | 'price'): string => this.units.text(v, q);
     const left = season.shelf.map((c) => ({ c, g: stockOf(c).left.massG })).filter((x) => x.g >= 1);
@@ -146,29 +138,16 @@ export class SeasonPanel {
     };
   });
 
-  /** Cans on sale at the stops of every trip, and from home at usual prices, the cheapest gram first. */
+  /** Packages on sale at the stops of every trip, and from home at usual prices, the cheapest gram first. */
   protected readonly offers = computed(() => {
     const stops = this.store.workspace().library.flatMap((s) => s.trip.stops);
-    const sold = stops.flatMap((stop) => stop.sells.map((x) => ({ ...x, where: stop.name })));
-    const home = EVERYTHING.map((o) => ({ ...o, where: 'at home, usual price' }));
-    const seen = new Set<string>();
-    return [...sold, ...home]
-      .flatMap(({ packageId, price, where }) => {
-        const pack: { name: string; netG?: number } = PACKAGES[packageId];
-        const key = `${packageId} ${where}`;
-        if (pack.netG === undefined || seen.has(key)) return [];
-        seen.add(key);
-        const paid = price ?? USUAL_PRICES[packageId];
-        return [
-          {
-            name: pack.name,
-            where: price === null && !where.startsWith('at home') ? `${where}, usual price` : where,
-            paid,
-            perG: paid / pack.netG,
-          },
-        ];
-      })
-      .sort((a, b) => a.perG - b.perG)
-      .map((o) => ({ ...o, price: this.units.text(o.paid, 'price'), per: this.units.text(100 * o.perG, 'price') }));
+    const sold = stops.flatMap((stop) => stop.sells.map((x) => ({ ...x, place: stop.name })));
+    const home = EVERYTHING.map((o) => ({ ...o, place: 'at home' }));
+    return gramPrices([...sold, ...home]).map((o) => ({
+      name: packageById(o.packageId).name,
+      where: o.assumed ? `${o.place}, usual price` : o.place,
+      price: this.units.text(o.price, 'price'),
+      per: this.units.text(100 * o.perG, 'price'),
+    }));
   });
 }

@@ -1,5 +1,6 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { isGas, burnerById } from '@tinder/core/catalogue';
+import type { BlendByMass } from '@tinder/core/fuel';
 import { badLook, type LookProblem, type Place, type ShelfItem } from '@tinder/core/model';
 import {
   asContainer,
@@ -58,9 +59,14 @@ export class ShelfStudy {
     return list.find((s) => s.item.id === this.chosen()) ?? list[0];
   });
 
+  /** The coldest air, at sea level, in which such a liquid feeds this trip's burner, °C; undefined where it does so nowhere up to 30 °C. */
+  coldestC(blend: BlendByMass): number | undefined {
+    return coldestAirC(blend, this.feed(), SEA_LEVEL_PA);
+  }
+
   private shelvedOf(item: ShelfItem): Shelved {
     const stock = stockOf(item);
-    const coldestC = stock.blend && coldestAirC(stock.blend, this.feed(), SEA_LEVEL_PA);
+    const coldestC = stock.blend && this.coldestC(stock.blend);
     return {
       item,
       stock,

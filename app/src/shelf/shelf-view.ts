@@ -48,15 +48,8 @@ type Side = (typeof SIDES)[number]['value'];
       }
     </div>
   `,
+  styleUrl: '../commands/sides-view.less',
   styles: `
-    :host {
-      display: block;
-      padding-bottom: 24px;
-    }
-    app-sides {
-      margin-bottom: 8px;
-      font-size: 17px;
-    }
     .look {
       display: grid;
       grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);

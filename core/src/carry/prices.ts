@@ -1,4 +1,4 @@
-import { PACKAGES, type PackageId } from './packages';
+import { packageById, PACKAGES, type PackageId } from './packages';
 
 /** What packages usually cost where a stop's own price is not known, in the walker's money (common practice; marked where it is used). */
 export const USUAL_PRICES: Record<PackageId, number> = {
@@ -69,6 +69,30 @@ export function priceOfPackages(offers: readonly Offer[], packageId: PackageId, 
   if (!offer) return undefined;
   const { price, assumed } = priceOf(offer);
   return { price: price * count, over: 0, assumed };
+}
+
+/** What a gram costs in one package at one place. */
+export interface GramPrice {
+  packageId: PackageId;
+  place: string;
+  price: number;
+  /** A usual price stood in for an unknown one. */
+  assumed: boolean;
+  perG: number;
+}
+
+/** What a gram costs in every package of fixed content that is on offer, once a place, the cheapest first. */
+export function gramPrices(offers: readonly (Offer & { place: string })[]): GramPrice[] {
+  const found = new Map<string, GramPrice>();
+  for (const offer of offers) {
+    const { packageId, place } = offer;
+    const { netG } = packageById(packageId);
+    const key = `${packageId} ${place}`;
+    if (netG === undefined || found.has(key)) continue;
+    const { price, assumed } = priceOf(offer);
+    found.set(key, { packageId, place, price, assumed, perG: price / netG });
+  }
+  return [...found.values()].sort((a, b) => a.perG - b.perG);
 }
 
 /** Everything there is, at usual prices: home, or what is put into a box. */

@@ -242,7 +242,7 @@ function candidates(p: Problem, i: number, front: readonly Node[], known: number
   for (const node of front) {
     for (const { kept, left } of leavings(node.cans, p.stages[i].bin))
       for (const taking of takings(p.own, node.untaken, i))
-        for (const purchase of purchases(p, i, node.cost, [...kept, ...taking.taken], worst)) {
+        for (const purchase of purchases(p, i, node.cost, taking.taken.length ? [...kept, ...taking.taken] : kept, worst)) {
           const promise = purchase.cost + p.rest.arriving(i + 1, purchase.leavingG - burntG);
           if (promise <= worst + EPS) found.push({ node, kept, left, taking, purchase, promise });
         }

@@ -6,7 +6,7 @@ export interface HeldCan {
   size: number;
   fuelG: number;
   /** Its number among the cans that were there before any was bought: those of the walker's own that may be taken along, then those held. */
-  own?: number;
+  own?: number | undefined;
 }
 /** A can of the walker's own that may be taken along once, at one of these stages; where `must` it is. */
 export interface OwnCan {
@@ -31,7 +31,7 @@ export const tareIn = (sizes: readonly CanSize[], cans: readonly HeldCan[]): num
 export function fresh(sizes: readonly CanSize[], counts: readonly number[]): HeldCan[] {
   const cans: HeldCan[] = [];
   counts.forEach((count, size) => {
-    for (let n = 0; n < count; n++) cans.push({ size, fuelG: sizes[size].netG });
+    for (let n = 0; n < count; n++) cans.push({ size, fuelG: sizes[size].netG, own: undefined }); // of one form with those that have one: the search goes over very many
   });
   return cans;
 }
@@ -62,7 +62,7 @@ export interface Taking {
 
 /** Every choice that can be told from the others among own cans not taken yet. One that must come along by then does. */
 export function takings(own: readonly OwnCan[], untaken: readonly number[], stage: number): Taking[] {
-  const here = untaken.filter((n) => own[n].stages.includes(stage));
+  const here = untaken.length ? untaken.filter((n) => own[n].stages.includes(stage)) : untaken;
   if (!here.length) return [{ taken: [], untaken }];
   const must = here.filter((n) => own[n].must);
   const asHeld = (n: number): HeldCan => ({ size: own[n].size, fuelG: own[n].fuelG, own: n });
@@ -122,7 +122,8 @@ function usedUp(cans: HeldCan[], burntG: number): CanUse {
     cans.map((c) => c.fuelG),
     burntG,
   );
-  return { cans, after: cans.map((c, i) => ({ ...c, fuelG: fillsG[i] })) };
+  // a can that nothing was drawn from stays the same one: the search makes many thousands of these
+  return { cans, after: cans.map((c, i) => (fillsG[i] === c.fuelG ? c : { ...c, fuelG: fillsG[i] })) };
 }
 
 interface Subset {
