@@ -1,63 +1,14 @@
 import fc from 'fast-check';
 import type { Highs } from 'highs';
-import {
-  bestCans,
-  bestPoured,
-  CANISTER_SIZES,
-  dayWeights,
-  loadCost,
-  restBound,
-  type CanStage,
-  type HeldCan,
-  type OwnCan,
-  type PouredStage,
-} from '../src/carry';
-import { cansLp, loadHighs, pouredLp, solve, type Bottles } from './load-out-mip';
+import { bestCans, CANISTER_SIZES, dayWeights, loadCost, restBound, type CanStage, type HeldCan } from '../src/carry';
+import { anyCans, grams, price, worth } from './any-stage';
+import { cansLp, loadHighs, solve } from './load-out-mip';
 import { problemOf, valueOf } from './value-of';
 
 const costOf = (p: ReturnType<typeof bestCans>): number | undefined => (p.ok ? p.value.cost : undefined);
 
 const fuelIn = (cans: readonly HeldCan[]): number => cans.reduce((sum, c) => sum + c.fuelG, 0);
 const tareOf = (cans: readonly HeldCan[]): number => cans.reduce((sum, c) => sum + CANISTER_SIZES[c.size].tareG, 0);
-
-const grams = (min: number, max: number) => fc.integer({ min, max });
-/** A carry of one to three days, counted by mornings. */
-const anyStage = fc
-  .record({
-    burntG: fc.array(grams(5, 90), { minLength: 1, maxLength: 3 }),
-    reserve: fc.constantFrom(0, 0.15, 0.4),
-    weights: fc.array(fc.constantFrom(0, 1, 8, 20), { minLength: 3, maxLength: 3 }),
-    bin: fc.boolean(),
-  })
-  .map(({ burntG, reserve, weights, bin }) => ({
-    burntG,
-    weights: burntG.map((_, i) => weights[i] + 0.5),
-    needG: burntG.reduce((a, b) => a + b, 0) * (1 + reserve),
-    bin,
-  }));
-const price = fc.option(grams(2, 20), { nil: undefined });
-const anyCans: fc.Arbitrary<CanStage[]> = fc
-  .array(fc.tuple(anyStage, fc.tuple(price, price, price)), { minLength: 1, maxLength: 4 })
-  .map((list) => list.map(([stage, prices], i) => ({ ...stage, prices: i === 0 ? prices.map((p) => p ?? 9) : prices })));
-const worth = fc.constantFrom(0, 5, 60);
-
-/** The usual sizes, and one of the walker's own whose empty can weighs something else. */
-const WITH_OWN = [...CANISTER_SIZES, { netG: 100, tareG: 99 }];
-const withOwnSizes = (stages: readonly CanStage[]): CanStage[] => stages.map((s) => ({ ...s, prices: [...s.prices, undefined] }));
-/** Up to three cans of one's own, full or part-used, each to be had at one or two stops. */
-const anyOwn: fc.Arbitrary<OwnCan[]> = fc.array(
-  fc
-    .record({
-      size: grams(0, 3),
-      share: fc.constantFrom(0.1, 0.25, 0.4, 0.7, 1),
-      stages: fc.array(grams(0, 3), { minLength: 1, maxLength: 2 }),
-    })
-    .map(({ size, share, stages }) => ({ size, fuelG: Math.round(share * WITH_OWN[size].netG), stages })),
-  { minLength: 1, maxLength: 2 },
-);
-
-const BOTTLES: Bottles = { stepMl: 250, tareG: 20, densityGPerMl: 0.8 };
-const bottleTare = (fuelG: number): number => Math.ceil(fuelG / (BOTTLES.stepMl * BOTTLES.densityGPerMl) - 1e-9) * BOTTLES.tareG;
 
 let highs: Highs;
 beforeAll(async () => {
@@ -75,54 +26,6 @@ describe('load-outs on cans', () => {
       }),
       { numRuns: 30 }, // the bench races 300
     );
-  });
-
-  it('cost what HiGHS finds where part-used cans of one’s own may come along, from home or out of boxes', () => {
-    let taken = 0;
-    fc.assert(
-      fc.property(
-        anyCans.map((list) => list.slice(0, 2)),
-        anyOwn,
-        worth,
-        (stages, drawn, gramsPerPrice) => {
-          const own = drawn.map((c) => ({ ...c, stages: [...new Set(c.stages.map((s) => Math.min(s, stages.length - 1)))] }));
-          const plan = bestCans(WITH_OWN, withOwnSizes(stages), gramsPerPrice, [], undefined, own);
-          const ours = costOf(plan);
-          const theirs = solve(highs, cansLp(WITH_OWN, withOwnSizes(stages), gramsPerPrice, own));
-          expect(ours === undefined).toBe(theirs === undefined);
-          if (!plan.ok || ours === undefined || theirs === undefined) return;
-          expect(Math.abs(ours - theirs)).toBeLessThan(1e-4 * Math.max(1, theirs));
-          const { steps } = plan.value;
-          taken += steps.reduce((n, s) => n + s.taken.length, 0);
-          // every can holds what it held, less what was drawn from it: nothing is ever poured from one into another
-          steps.forEach((s) => s.cans.forEach((c, j) => expect(s.after[j].fuelG).toBeLessThanOrEqual(c.fuelG + 1e-9)));
-          steps.slice(1).forEach((s, i) => {
-            const had = steps[i].after.map((c) => c.fuelG);
-            const came = [
-              ...had,
-              ...s.taken.map((c) => c.fuelG),
-              ...s.bought.flatMap((n, k) => Array.from({ length: n }, () => WITH_OWN[k].netG)),
-            ];
-            s.cans.forEach((c) => expect(came.some((g) => Math.abs(g - c.fuelG) < 1e-6)).toBe(true));
-          });
-        },
-      ),
-      { numRuns: 12 }, // the bench races 300
-    );
-    expect(taken).toBeGreaterThan(1);
-  });
-
-  it('leave an old can at home where a new one is lighter, and take it where it must come, by hand', () => {
-    // 60 g for a morning: 70 g left in a can of 150 g (220 g) against a new small one (195 g); 70 g in one of 95 g (165 g) against both
-    const day: CanStage = { burntG: [60], weights: [1], needG: 60, bin: true, prices: [6, 9, 14] };
-    const own = (size: number, must = false): OwnCan[] => [{ size, fuelG: 70, stages: [0], must }];
-    const taken = (cans: OwnCan[]): unknown => {
-      const plan = valueOf(bestCans(CANISTER_SIZES, [day], 0, [], undefined, cans));
-      return [plan.steps[0].taken.length, plan.steps[0].bought, plan.cost];
-    };
-    expect(taken(own(1))).toEqual([0, [1, 0, 0], 195]);
-    expect(taken(own(0))).toEqual([1, [0, 0, 0], 165]);
-    expect(taken(own(1, true))).toEqual([1, [0, 0, 0], 220]);
   });
 
   it('say at which stop there is not enough, and how much there could be', () => {
@@ -268,72 +171,6 @@ describe('coming to the first stop with something in hand', () => {
       const kept = plan.steps[i].after.filter((c) => s.cans.some((x) => x.size === c.size && x.fuelG === c.fuelG));
       expect(fuelIn(s.cans)).toBeCloseTo(fuelIn(kept) + s.bought.reduce((g, n, k) => g + n * CANISTER_SIZES[k].netG, 0), 9);
     });
-  });
-
-  it('pours on top of what is in the bottle', () => {
-    const stage: PouredStage = { burntG: [100], weights: [1], needG: 100, bin: true, price: (n) => n };
-    const plan = valueOf(bestPoured(4, bottleTare, [stage], 0, 30));
-    expect(plan.steps[0]).toEqual({ boughtUnits: 18, ownUnits: 0, fuelG: 102, tareG: 20 });
-  });
-
-  it('takes what is the walker’s own before it buys, and never more than there is of it', () => {
-    // 25 units of 4 g: 10 of one’s own are free, 15 are bought; where nothing is sold 10 are too few
-    const stage: PouredStage = { burntG: [100], weights: [1], needG: 100, bin: true, price: (n) => n, ownUnits: 10 };
-    const plan = valueOf(bestPoured(4, bottleTare, [stage], 0));
-    expect([plan.steps[0], plan.price]).toEqual([{ boughtUnits: 15, ownUnits: 10, fuelG: 100, tareG: 20 }, 15]);
-    const pinned = valueOf(bestPoured(4, bottleTare, [{ ...stage, pinned: 20 }], 0));
-    expect(pinned.steps[0]).toMatchObject({ boughtUnits: 20, ownUnits: 5 });
-    const { price: _none, ...unsold } = stage;
-    expect(problemOf(bestPoured(4, bottleTare, [{ ...unsold, price: undefined }]))).toEqual({
-      code: 'short',
-      stage: 0,
-      needG: 100,
-      mostG: 40,
-    });
-    expect(valueOf(bestPoured(4, bottleTare, [{ ...unsold, price: undefined, ownUnits: 40 }])).steps[0].ownUnits).toBe(25);
-  });
-});
-
-describe('load-outs by the measure', () => {
-  const anyPoured = fc.array(fc.tuple(anyStage, price), { minLength: 1, maxLength: 4 });
-
-  it('cost what HiGHS finds, bottles and all', () => {
-    fc.assert(
-      fc.property(anyPoured, worth, (list, gramsPerPrice) => {
-        const unitG = 4;
-        const prices = list.map(([, p], i) => (i === 0 ? (p ?? 3) : p));
-        const stages = list.map(([stage], i): PouredStage => {
-          const each = prices[i];
-          return { ...stage, price: each === undefined ? undefined : (n) => each * n };
-        });
-        const ours = bestPoured(unitG, bottleTare, stages, gramsPerPrice);
-        const theirs = solve(highs, pouredLp(unitG, BOTTLES, stages, prices, gramsPerPrice));
-        const { cost } = valueOf(ours); // home sells it: there is a plan
-        expect(Math.abs(cost - (theirs ?? Number.NaN))).toBeLessThan(1e-4 * Math.max(1, cost));
-      }),
-      { numRuns: 40 },
-    );
-  });
-
-  it('buy just enough where it is sold, more where the next stop sells none, and say where there is none', () => {
-    const stage = (needG: number, sold: boolean): PouredStage => ({
-      burntG: [needG],
-      weights: [1],
-      needG,
-      bin: true,
-      price: sold ? (n) => n : undefined,
-    });
-    const plan = valueOf(bestPoured(4, bottleTare, [stage(40, true), stage(20, false), stage(40, true)]));
-    expect(plan.steps.map((s) => s.boughtUnits)).toEqual([15, 0, 10]);
-    expect(problemOf(bestPoured(4, bottleTare, [stage(40, false)]))).toEqual({ code: 'short', stage: 0, needG: 40, mostG: 0 });
-  });
-
-  it('buys where it is cheap once a price weighs enough', () => {
-    const stage = (each: number): PouredStage => ({ burntG: [40], weights: [1], needG: 40, bin: true, price: (n) => each * n });
-    const light = valueOf(bestPoured(4, bottleTare, [stage(1), stage(10)], 0));
-    const thrifty = valueOf(bestPoured(4, bottleTare, [stage(1), stage(10)], 100));
-    expect(light.steps.map((s) => s.boughtUnits)).toEqual([10, 10]);
-    expect(thrifty.steps.map((s) => s.boughtUnits)).toEqual([20, 0]);
   });
 });
 
