@@ -16,8 +16,10 @@ export const CORE_FLOORS = [
   ['trail'],
   ['kit', 'shelf'],
   ['risk'],
+  ['planned'],
   ['plan'],
   ['bench'],
+  ['tables'],
   ['study'],
   ['demo'],
 ];
@@ -34,7 +36,7 @@ export const APP_FLOORS = [
   ['ledger', 'wind', 'closer', 'library'],
   ['answer'],
   // one folder a view: they share a floor, so none can import another
-  ['trail', 'kit', 'menu', 'carry', 'shelf'],
+  ['trail', 'kit', 'menu', 'carry', 'shelf', 'bench'],
   ['shell'],
 ];
 

@@ -22,7 +22,7 @@ import {
   type BurnTest,
 } from '../src/bench';
 import { CANISTER_SIZES } from '../src/carry';
-import type { Calibration, Kit } from '../src/model';
+import { burntWith, type Calibration, type Kit } from '../src/model';
 import { projected } from '../src/numeric';
 import { kitInUse, planTrip, sourceFor } from '../src/plan';
 import { normals, seededRandom, NO_MISHAPS } from '../src/risk';
@@ -200,13 +200,23 @@ const test = (id: string, more: Partial<BurnTest> = {}): BurnTest => ({
   scale: GRAM_SCALE,
   isWet: false,
   endPoint: 'thermometer',
+  snow: false,
+  probeIn: false,
+  warmPot: false,
+  fan: false,
   ...more,
 });
 /** A burner with a valve and no can: the quickest to simulate, and every error counts as it does with a can. */
 const PUMPED: Kit = { ...KIT, burnerId: 'liquid-pump', fuelId: 'liquid-white' };
 const withFactors = ([head, flux, wind, power]: readonly number[], kit = KIT): Kit => ({
   ...kit,
-  calibration: { factors: { head, flux, wind, power }, covariance: PRIOR_SD.map(() => PRIOR_SD.map(() => 0)), burns: 1 },
+  calibration: {
+    of: burntWith(kit),
+    factors: { head, flux, wind, power },
+    covariance: PRIOR_SD.map(() => PRIOR_SD.map(() => 0)),
+    burns: 1,
+    simulated: false,
+  },
 });
 /** What a burner with such logarithms really burns in a test. */
 function burnt(t: BurnTest, truth: readonly number[]): { burntG: number; seconds: number } {
@@ -304,9 +314,11 @@ describe('a burner of one’s own', () => {
 
 describe('a plan on a burner of one’s own', () => {
   const same: Calibration = {
+    of: burntWith(KIT),
     factors: { head: 1, flux: 1, wind: 1, power: 1 },
     covariance: [0.0025, 0.02, 0.1, 0.01].map((v, i) => [0, 1, 2, 3].map((j) => (i === j ? v : 0))),
     burns: 6,
+    simulated: false,
   };
   const mine = (calibration: Calibration) => ({ ...SHORT_TRIP, kit: { ...KIT, calibration } });
 

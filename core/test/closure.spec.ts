@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { backupFiles, exportArchive, importArchive, LONGEST_JSON_LIST } from '../src/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { readRackCsv, writePiecesCsv } from '../src/kit';
-import { DISHES, readDishCsv, writeDishCsv } from '../src/menu';
+import { readRackCsv, writePiecesCsv, readDishCsv, writeDishCsv } from '../src/tables';
+import { DISHES } from '../src/menu';
 import {
   label,
   MOST,

@@ -1,7 +1,8 @@
 import { DEEPEST_JSON, exportArchive, importArchive, LONGEST_JSON_LIST } from '../src/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { readRackCsv, readWeights } from '../src/kit';
-import { readDishCsv, writeDishCsv, DISHES } from '../src/menu';
+import { readWeights } from '../src/kit';
+import { readRackCsv, readDishCsv, writeDishCsv } from '../src/tables';
+import { DISHES } from '../src/menu';
 import { tripSchema, type Trip } from '../src/model';
 import { addDays, layOutTrip, lengthKm, readGpx, trailLine, writeGpxWaypoints, writeIcs } from '../src/trail';
 import { READERS, spoil } from './hostile-files';

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { exportArchive, importArchive } from '../src/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { readRackCsv, readWeights, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/kit';
-import { DISHES, readDishCsv, writeDishCsv } from '../src/menu';
+import { readWeights } from '../src/kit';
+import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv, readDishCsv, writeDishCsv } from '../src/tables';
+import { DISHES } from '../src/menu';
 import { rackSchema, shelvedTripSchema, tripSchema } from '../src/model';
 import { layOutTrip, readGpx, stopCandidates, trailLine, writeGpxWaypoints } from '../src/trail';
 import { planTrip } from '../src/plan';

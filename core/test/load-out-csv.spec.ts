@@ -1,7 +1,8 @@
 import Papa from 'papaparse';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
 import { build, tripWithKit } from '../src/kit';
-import { LOAD_OUT_COLUMNS, planTrip, writeLoadOutCsv } from '../src/plan';
+import { planTrip } from '../src/plan';
+import { LOAD_OUT_COLUMNS, writeLoadOutCsv } from '../src/tables';
 import { valueOf } from './value-of';
 
 const rowsOf = (csv: string) => Papa.parse<Record<string, string>>(csv.trim(), { header: true }).data;

@@ -4,7 +4,6 @@ import { DEMO_TRIP } from '../src/demo';
 import {
   addDishes,
   clearDish,
-  DISH_COLUMNS,
   DISHES,
   editDishOn,
   foodOf,
@@ -12,13 +11,12 @@ import {
   mealOn,
   methodProblems,
   potFillMl,
-  readDishCsv,
   removeDish,
   setDish,
   swollenMl,
   withMethod,
-  writeDishCsv,
 } from '../src/menu';
+import { DISH_COLUMNS, readDishCsv, writeDishCsv } from '../src/tables';
 import { MEALS, mealSchema, METHODS, tripSchema, type Day, type Meal, type MealName, type Method, type Trip } from '../src/model';
 import { demandOfG, doneMeals, planTrip } from '../src/plan';
 import { cookingTimeS, dishCard, habitLedger, learntDoneMin, perThousandKcal } from '../src/study';

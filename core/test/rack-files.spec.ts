@@ -1,6 +1,7 @@
 import { exportArchive, importArchive } from '../src/archive';
 import { DEMO_KIT_ID, DEMO_RACK } from '../src/demo';
-import { besideRack, build, EMPTY_RACK, readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/kit';
+import { besideRack, build, EMPTY_RACK } from '../src/kit';
+import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/tables';
 import { IGNITIONS, rackSchema, ROLES, type Piece, type Rack } from '../src/model';
 import { counter, zero } from './rack-in-hand';
 import { problemOf, valueOf } from './value-of';

@@ -13,7 +13,6 @@ import {
   packedMl,
   packingSteps,
   rank,
-  readRackCsv,
   removePiece,
   removeRackKit,
   simulatedReadingG,
@@ -22,11 +21,9 @@ import {
   tripKitOf,
   tripWithKit,
   volumeMl,
-  writeKitsCsv,
-  writePiecesCsv,
-  writeScoresCsv,
   type Candidate,
 } from '../src/kit';
+import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/tables';
 import { CRITERIA, kitSchema, massOfG, rackSchema, tripSchema, type Criterion, type Piece, type Rack } from '../src/model';
 import { hardwareMassG } from '../src/plan';
 import { nestOf, nestPieces } from '../src/study';

@@ -11,14 +11,13 @@ import {
   paybackCans,
   pricePerG,
   readSaid,
-  readShelfCsv,
   refreshed,
   seasonOf,
   stockOf,
   withLook,
   withPlace,
-  writeShelfCsv,
 } from '../src/shelf';
+import { readShelfCsv, writeShelfCsv } from '../src/tables';
 import { ownChoice, seasonPlan } from '../src/study';
 import { ofDays, SHORT_TRIP } from './short-trip';
 import { problemOf, valueOf } from './value-of';

@@ -3,6 +3,7 @@ import {
   DIALOG,
   demandFigure,
   expect,
+  expectContrast,
   expectFits,
   FIRST_CARRY,
   grams,
@@ -59,7 +60,7 @@ test('has no accessibility violations, in daylight and by headlamp, with drawers
   await expectFits(page);
   await page.keyboard.press('t');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'headlamp');
-  await expectFits(page);
+  await expectContrast(page);
   await loadout(page).getByRole('button', { name: demandFigure }).click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await standing(page);

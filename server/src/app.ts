@@ -3,6 +3,7 @@ import express, { type ErrorRequestHandler, type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import path from 'node:path';
+import type { Instruments } from './instruments';
 
 const YEAR_S = 31_536_000;
 /** What the app never asks a browser for. */
@@ -13,10 +14,10 @@ const NO_PERMISSIONS = ['camera', 'display-capture', 'geolocation', 'microphone'
 const HASHED = /-[A-Z0-9]{8}\.(?:js|css|woff2?)$/;
 
 /**
- * The web application behind one address: built files with precompressed twins, security headers, a health endpoint.
+ * The web application behind one address: built files with precompressed twins, security headers, a health endpoint, the simulated climate and instruments.
  * `browserDir` is the folder of the build; unknown paths answer with its index.html so that addresses can be reloaded.
  */
-export function createApp(browserDir: string): Express {
+export function createApp(browserDir: string, instruments: Instruments): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -58,6 +59,7 @@ export function createApp(browserDir: string): Express {
     }
     res.set('Cache-Control', 'no-store').json(answerClimate(query.data));
   });
+  app.use('/api/instruments', instruments.router);
   app.use('/api', (req, res) => {
     res.status(404).json({ error: `there is no ${req.method} ${req.originalUrl}` });
   });

@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app';
+import { createInstruments } from './instruments';
 import { listen, portOf } from './listen';
 
 const browserDir = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../../dist/app/browser');
@@ -11,10 +12,15 @@ if (!existsSync(path.join(browserDir, 'index.html'))) {
 }
 
 const port = portOf(process.env['PORT'], 3000);
-listen(createApp(browserDir), port).then(
+const instruments = createInstruments();
+listen(createApp(browserDir, instruments), port).then(
   ({ address, close }) => {
     console.log(`Restless Tinder is at ${address}`);
-    for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void close().then(() => process.exit(0)));
+    for (const signal of ['SIGINT', 'SIGTERM'] as const)
+      process.once(signal, () => {
+        instruments.close();
+        void close().then(() => process.exit(0));
+      });
   },
   (error: unknown) => {
     console.error(error instanceof Error ? error.message : String(error));

@@ -4,6 +4,7 @@ import { connect } from 'node:net';
 import path from 'node:path';
 import { answerClimate } from '@tinder/core/climate';
 import { createApp } from '../src/app';
+import { createInstruments } from '../src/instruments';
 import { listen, portOf, type Listening } from '../src/listen';
 
 describe('server', () => {
@@ -14,7 +15,7 @@ describe('server', () => {
     writeFileSync(path.join(dir, 'index.html'), '<!doctype html><title>Restless Tinder</title>');
     writeFileSync(path.join(dir, 'main-ABCDEFGH.js'), 'plain');
     writeFileSync(path.join(dir, 'main-ABCDEFGH.js.br'), 'brotli');
-    server = await listen(createApp(dir), 0);
+    server = await listen(createApp(dir, createInstruments()), 0);
   });
   afterAll(async () => {
     await server.close();
@@ -70,18 +71,18 @@ describe('server', () => {
 
   it('says which port is taken and what to do', async () => {
     const port = Number(new URL(server.address).port);
-    await expect(listen(createApp(dir), port)).rejects.toThrow(`Port ${port} is taken`);
-    await expect(listen(createApp(dir), Number.NaN)).rejects.toThrow('whole number');
+    await expect(listen(createApp(dir, createInstruments()), port)).rejects.toThrow(`Port ${port} is taken`);
+    await expect(listen(createApp(dir, createInstruments()), Number.NaN)).rejects.toThrow('whole number');
   });
 
   it('takes the port it is told, and refuses one that is empty or no number instead of choosing any', async () => {
     expect([portOf(undefined, 3000), portOf('8080', 3000), portOf(' 0 ', 3000)]).toEqual([3000, 8080, 0]);
     for (const said of ['', ' ', 'http', '-1', '80.5'])
-      await expect(listen(createApp(dir), portOf(said, 3000))).rejects.toThrow('PORT must be');
+      await expect(listen(createApp(dir, createInstruments()), portOf(said, 3000))).rejects.toThrow('PORT must be');
   });
 
   it('ends although somebody holds a connection half open', async () => {
-    const other = await listen(createApp(dir), 0);
+    const other = await listen(createApp(dir, createInstruments()), 0);
     const socket = connect(Number(new URL(other.address).port), '127.0.0.1');
     const cut = new Promise((done) => socket.once('close', done));
     socket.on('error', () => undefined);

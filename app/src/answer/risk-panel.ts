@@ -1,8 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { LIMITS } from '@tinder/core/model';
 import type { CarryPlan } from '@tinder/core/plan';
-import { NO_MISHAPS, type Mishaps } from '@tinder/core/risk';
-import { TRIPS_TRIED } from '@tinder/core/study';
+import { NO_MISHAPS, type Mishaps, TRIPS_TRIED } from '@tinder/core/risk';
 import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
@@ -56,7 +55,7 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
             ><input type="checkbox" [checked]="risk.mishaps()[s.key] > 0" (change)="toggle(s.key)" /> <span>{{ s.words }}</span></label
           >
         }
-        <p class="quiet">{{ trips }} trips drawn with the same seed: {{ spreads }}.</p>
+        <p class="quiet">{{ trips }} trips drawn with the same seed: {{ spreads() }}.</p>
       </details>
     } @else if (risk.drawn.problem()) {
       <app-study-note [study]="risk.drawn" />
@@ -113,11 +112,11 @@ export class RiskPanel {
   readonly carry = input.required<CarryPlan>();
 
   protected readonly trips = TRIPS_TRIED.toLocaleString('en-US');
-  protected readonly spreads = spreadWords();
   protected readonly switches = SWITCHES;
   /** Sentences that are always seen: how likely, how far apart, and what would do. The others are for those who ask. */
   protected readonly glance = 3;
   private readonly ofCarry = computed(() => this.risk.of(this.carry()));
+  protected readonly spreads = computed(() => spreadWords(this.ofCarry()?.factorSd));
   protected readonly over = computed(() => (this.ofCarry()?.runOut ?? 0) > this.risk.limit());
   protected readonly lines = computed(() => {
     const risk = this.ofCarry();

@@ -14,6 +14,7 @@ import { ScaleField } from '../ui/scale-field';
 import { Units } from '../words/units';
 import { withBurner, withFuel, withPot, withWindscreen } from '@tinder/core/kit';
 import { fitWords } from '../words/fit-words';
+import { burnerOfKitWords } from '../words/own-burner-words';
 import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
 
 /** The kit: burner, fuel, pot, lid, windscreen and flame, each with the weight the walker's own scale shows. */
@@ -34,6 +35,9 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
         (valueChange)="change('burner weight', { burnerMassG: $event })"
       />
     </div>
+    @if (ownBurner(); as words) {
+      <p class="note">{{ words }}</p>
+    }
     <div class="line">
       <app-pick-field label="fuel" [options]="fuels()" [value]="k.fuelId" (valueChange)="change('fuel', withFuel(k, $event))" />
     </div>
@@ -245,6 +249,7 @@ export class KitPanel {
   /** Undefined for an imported pot that the catalogue does not hold. */
   protected readonly potId = computed(() => POTS.find((p) => p.name === this.kit().pot.name)?.id);
   protected readonly screenRound = computed(() => WINDSCREENS_ROUND.includes(this.kit().windscreen));
+  protected readonly ownBurner = computed(() => burnerOfKitWords(this.kit()));
   protected readonly fit = computed(() => fitWords(fitFactor(kitInUse(this.kit())), this.units));
   /** Under the switch only what is owned or lent can be chosen, and what is in use. */
   private readonly owned = computed(() => {

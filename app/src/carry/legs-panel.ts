@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { EMPTY_G, fuelOfG } from '@tinder/core/carry';
-import { writeLoadOutCsv } from '@tinder/core/plan';
+import { writeLoadOutCsv } from '@tinder/core/tables';
 import type { LegKitChoice } from '@tinder/core/study';
 import { withKitOnLeg } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';

@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { addRackKit, build, hardwareOfG, rackWithTripKit, removeRackKit } from '@tinder/core/kit';
+import { addRackKit, build, hardwareOfG, rackWithTripKit, removeRackKit, tripKitOf } from '@tinder/core/kit';
 import { MOST_COMPARED, type RackKit } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { WorkspaceStore } from '../store/workspace-store';
+import { burnerOfKitWords } from '../words/own-burner-words';
 import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
 
@@ -24,6 +25,9 @@ import { KitStudy } from './kit-study';
             <input type="checkbox" [checked]="r.compared" [disabled]="r.full && !r.compared" (change)="compare(r.kit.id, r.compared)" />
             <span class="hidden-text">{{ r.kit.name }} </span><span>side by side</span>
           </label>
+          @if (r.own; as words) {
+            <span class="own">{{ words }}</span>
+          }
           @if (r.carried; as words) {
             <span class="carried">{{ words }}</span>
           }
@@ -79,6 +83,7 @@ import { KitStudy } from './kit-study';
       color: var(--ink-quiet);
       font-size: 13px;
     }
+    .own,
     .carried {
       grid-column: 1 / -1;
       color: var(--ember-text);
@@ -97,6 +102,12 @@ export class KitsList {
   protected readonly units = inject(Units);
   private readonly store = inject(WorkspaceStore);
 
+  /** What burn tests made of its burner; nothing where it is the catalogue’s. */
+  private ownOf(kit: RackKit): string {
+    const built = tripKitOf(build(this.study.rack(), kit));
+    return built.ok ? burnerOfKitWords(built.value) : '';
+  }
+
   protected readonly rows = computed(() => {
     const rack = this.study.rack();
     const carried = this.study.carried();
@@ -107,6 +118,7 @@ export class KitsList {
       massG: hardwareOfG(build(rack, kit).pieces),
       compared: compared.includes(kit.id),
       full: compared.length >= MOST_COMPARED,
+      own: this.ownOf(kit),
       carried: carried?.id === kit.id && (carried.inStep ? 'carried on this trip' : 'carried on this trip, changed there since'),
     }));
   });

@@ -1,14 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import {
-  choosable,
-  pieceOfPasted,
-  putIntoKit,
-  readWeights,
-  writeKitsCsv,
-  writePiecesCsv,
-  writeScoresCsv,
-  type RackTable,
-} from '@tinder/core/kit';
+import { choosable, pieceOfPasted, putIntoKit, readWeights } from '@tinder/core/kit';
+import { writeKitsCsv, writePiecesCsv, writeScoresCsv, type RackTable } from '@tinder/core/tables';
 import { massOfG, ROLES, type Piece, type Rack, type Role } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';

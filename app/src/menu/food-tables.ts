@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { addDishes, foodOf, removeDish, writeDishCsv, type DishRows } from '@tinder/core/menu';
+import { addDishes, foodOf, removeDish } from '@tinder/core/menu';
+import { writeDishCsv, type DishRows } from '@tinder/core/tables';
 import type { Plan } from '@tinder/core/plan';
 import type { PerKcal } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';

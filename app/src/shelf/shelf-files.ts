@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import type { Rack } from '@tinder/core/model';
-import { writeShelfCsv, type ShelfTable } from '@tinder/core/shelf';
+import { writeShelfCsv, type ShelfTable } from '@tinder/core/tables';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { downloadRackTable, downloadShelf } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';

@@ -4,5 +4,6 @@ export const VIEWS = [
   { path: 'kit', name: 'Kit' },
   { path: 'menu', name: 'Menu' },
   { path: 'carry', name: 'Carry' },
+  { path: 'bench', name: 'Bench' },
   { path: 'shelf', name: 'Shelf' },
 ] as const;

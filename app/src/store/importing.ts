@@ -1,8 +1,15 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { besideRack } from '@tinder/core/kit';
-import { besideShelf, type Preferences, type Rack, type ShelfItem, type ShelvedTrip } from '@tinder/core/model';
+import { besideBench, besideShelf, type Bench, type Preferences, type Rack, type ShelfItem, type ShelvedTrip } from '@tinder/core/model';
 import { readFile } from '../platform/read-file';
-import { addedWords, importProblemWords, RACK_ADDED_WORDS, RESTORED_WORDS, SHELF_ADDED_WORDS } from '../words/import-words';
+import {
+  addedWords,
+  BENCH_ADDED_WORDS,
+  importProblemWords,
+  RACK_ADDED_WORDS,
+  RESTORED_WORDS,
+  SHELF_ADDED_WORDS,
+} from '../words/import-words';
 import { unreadWords } from '../words/table-words';
 import { besideExisting, withNewTrips } from './workspace';
 import { WorkspaceStore } from './workspace-store';
@@ -42,27 +49,28 @@ export class Importing {
       const read = await readFile(async (reader) => await reader.archive(file));
       if (turn !== this.turn) return;
       if (!read.ok) return this.refusedSignal.set({ file: file.name, sentences: importProblemWords(read.problem) });
-      const { trips, rack, shelf, preferences } = read.value;
+      const { trips, rack, shelf, bench, preferences } = read.value;
       if (preferences) this.backupSignal.set({ file: file.name, trips, rack, preferences });
-      else this.add(file.name, trips, rack, shelf);
+      else this.add(file.name, trips, rack, shelf, bench);
     } catch (e) {
       if (turn === this.turn) this.refusedSignal.set({ file: file.name, sentences: [unreadWords(file.name, e)] });
     }
   }
 
   /** What a file holds comes to stand beside what is here; the first trip of it is opened. */
-  add(file: string, trips: readonly ShelvedTrip[], rack: Rack | undefined, shelf: readonly ShelfItem[] = []): void {
+  add(file: string, trips: readonly ShelvedTrip[], rack: Rack | undefined, shelf: readonly ShelfItem[] = [], bench?: Bench): void {
     const newId = (): string => crypto.randomUUID();
     const added = besideExisting(this.store.workspace(), trips, newId);
     const taken = this.store.edit('import', (w) => {
       const beside = rack ? besideRack(w.rack, rack, newId) : w.rack;
-      const racked = { ...w, rack: shelf.length ? { ...beside, shelf: besideShelf(beside.shelf, shelf, newId) } : beside };
+      const shelved = shelf.length ? { ...beside, shelf: besideShelf(beside.shelf, shelf, newId) } : beside;
+      const racked = { ...w, rack: bench ? { ...shelved, bench: besideBench(shelved.bench, bench) } : shelved };
       return added.length ? withNewTrips(racked, added) : racked;
     });
     this.dismiss();
     if (taken)
       this.takenSignal.set(
-        `${file}: ${added.length ? addedWords(added.map((s) => s.trip.name)) : rack ? RACK_ADDED_WORDS : SHELF_ADDED_WORDS}`,
+        `${file}: ${added.length ? addedWords(added.map((s) => s.trip.name)) : rack ? RACK_ADDED_WORDS : bench ? BENCH_ADDED_WORDS : SHELF_ADDED_WORDS}`,
       );
   }
 

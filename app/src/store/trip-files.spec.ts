@@ -1,6 +1,6 @@
 import { exportArchive, importArchive } from '@tinder/core/archive';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { readDishCsv } from '@tinder/core/menu';
+import { readDishCsv } from '@tinder/core/tables';
 import { readGpx } from '@tinder/core/trail';
 import { comboOf } from '../commands/commands';
 import { gpxProblemWords } from '../words/gpx-words';

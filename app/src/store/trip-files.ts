@@ -1,5 +1,5 @@
 import { backupFiles, exportArchive } from '@tinder/core/archive';
-import type { Rack, ShelfItem, Trip } from '@tinder/core/model';
+import type { Bench, Rack, ShelfItem, Trip } from '@tinder/core/model';
 import { writeGpxWaypoints, writeIcs } from '@tinder/core/trail';
 import { download } from '../platform/download';
 import type { Workspace } from './workspace';
@@ -34,6 +34,9 @@ export const downloadRackTable = (name: string, csv: string): void => downloadTe
 /** The containers of the shelf. */
 export const downloadShelf = (shelf: readonly ShelfItem[]): void =>
   downloadText('shelf.json', exportArchive([], { shelf: [...shelf] }), 'application/json');
+
+/** The burns of the bench. */
+export const downloadBench = (bench: Bench): void => downloadText('bench.json', exportArchive([], { bench }), 'application/json');
 
 /** Resupply and posting days. */
 export const downloadCalendar = (trip: Trip, now: Date): void =>

@@ -1,6 +1,5 @@
-import type { CsvProblem, CsvRows } from '@tinder/core/archive';
+import type { CsvProblem, CsvRows, UnknownTable } from '@tinder/core/tables';
 import type { Result } from '@tinder/core/errors';
-import type { UnknownTable } from '@tinder/core/kit';
 import { readFile } from '../platform/read-file';
 import { badRowWords, tableProblemWords, unreadWords } from '../words/table-words';
 import type { TooLarge } from '../workers/file-reader';

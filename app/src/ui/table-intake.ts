@@ -1,7 +1,6 @@
 import { signal } from '@angular/core';
-import type { CsvProblem, CsvRows } from '@tinder/core/archive';
+import type { CsvProblem, CsvRows, UnknownTable } from '@tinder/core/tables';
 import type { Result } from '@tinder/core/errors';
-import type { UnknownTable } from '@tinder/core/kit';
 import { chosenFile } from '../platform/chosen-file';
 import type { readFile } from '../platform/read-file';
 import type { TooLarge } from '../workers/file-reader';

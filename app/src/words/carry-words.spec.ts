@@ -83,6 +83,7 @@ describe('words of a risk', () => {
     quantilesG: { 5: 112, 25: 117, 50: 120, 75: 123, 95: 128, 98: 131 },
     fuelForLimitG,
     unknownBurnerG: 8,
+    factorSd: 0.12,
   });
 
   it('say it in times, with how sure it is, and what the limit asks for', () => {

@@ -52,6 +52,7 @@ describe('derivations', () => {
       quantilesG,
       fuelForLimitG: 131,
       unknownBurnerG: 9,
+      factorSd: 0.12,
     };
     const d = derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, format, () => risk);
     expect(d?.totalG).toBe(carry.fuelG);

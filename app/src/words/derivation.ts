@@ -2,9 +2,10 @@ import { FLAMES, heatToFuelG, PHASES, POT_BASE, SINKS, type Ledger, type Phase, 
 import { burnerById } from '@tinder/core/catalogue';
 import { fuelById } from '@tinder/core/fuel';
 import { MEALS, type Trip } from '@tinder/core/model';
-import { countedBurn, type CarryPlan, type Plan, type PlannedMeal } from '@tinder/core/plan';
-import { UNCALIBRATED_SD } from '@tinder/core/risk';
-import { riskLimit, TRIPS_TRIED, type RiskOfCarry } from '@tinder/core/study';
+import { type PlannedMeal } from '@tinder/core/plan';
+import { countedBurn, type CarryPlan, type Plan } from '@tinder/core/planned';
+import { riskLimit, TRIPS_TRIED } from '@tinder/core/risk';
+import { type RiskOfCarry } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
 import { formatDuration } from '@tinder/core/units';
 import { containerWords } from './container-words';
@@ -12,7 +13,7 @@ import { edgeWords } from './edge-words';
 import type { FigureRef } from './figure-ref';
 import type { Format } from './format';
 import { PART_WORDS } from './menu-words';
-import { spreadWords } from './risk-words';
+import { burnerKnownWords, spreadWords } from './risk-words';
 
 /** A figure taken apart: parts that sum to it, how it is computed, and what went in. */
 export interface Derivation {
@@ -217,7 +218,7 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
     parts: parts.filter((p) => p.massG > 0.005).sort((a, b) => b.massG - a.massG),
     how: [
       `Of ${TRIPS_TRIED.toLocaleString('en-US')} trips drawn ${percent(risk.runOut)} burn more than the ${format(carry.fuelG, 'mass')} that leave ${carry.from} (± ${percent(risk.standardError)} for the number drawn).`,
-      `Burner, pot and hand are off together by ${(100 * UNCALIBRATED_SD).toFixed(0)} % (one standard deviation, until burn tests or a log narrow it); water, air and wind hold for a leg; a dose is poured before the evening is known. How a meal moves with them comes from the burn model.`,
+      `The burner, one standard deviation: ${burnerKnownWords(risk.factorSd)}; water, air and wind hold for a leg; a dose is poured before the evening is known. How a meal moves with them comes from the burn model.`,
       `By day: ${carry.days.map((d, i) => `${d.day}: ${percent(risk.outByDay[i] ?? 0)}`).join('; ')} have run out by its end.`,
     ],
     inputs: [
@@ -229,7 +230,7 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
       },
       { name: 'needed for the limit', value: format(risk.fuelForLimitG, 'mass') },
       { name: 'of it for not knowing the burner', value: format(risk.unknownBurnerG, 'mass') },
-      { name: 'spreads', value: spreadWords() },
+      { name: 'spreads', value: spreadWords(risk.factorSd) },
     ],
   };
 }

@@ -39,6 +39,7 @@ export function importProblemWords(problem: ImportProblem): string[] {
 export const addedWords = ([first, ...more]: readonly string[]): string =>
   `${first} is open${more.length ? ` and ${more.length} more were added` : ''}. Undo takes it out again.`;
 export const RACK_ADDED_WORDS = 'its pieces and kits are on the rack beside those that were there. Undo takes them off again.';
+export const BENCH_ADDED_WORDS = 'its burns lie on the bench beside those that were there. Undo takes them off again.';
 export const SHELF_ADDED_WORDS = 'its containers stand on the shelf beside those that were there. Undo takes them off again.';
 export const RESTORED_WORDS = 'everything is as it was backed up. Undo brings back what was here.';
 

@@ -1,4 +1,4 @@
-import type { CarryPlan } from '@tinder/core/plan';
+import type { CarryPlan } from '@tinder/core/planned';
 import type { LegKitChoice } from '@tinder/core/study';
 import type { Supply } from '@tinder/core/trail';
 import { containersInWords } from './container-words';

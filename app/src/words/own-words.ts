@@ -1,5 +1,5 @@
 import { EMPTY_G, type Container } from '@tinder/core/carry';
-import type { CarryPlan } from '@tinder/core/plan';
+import type { CarryPlan } from '@tinder/core/planned';
 import type { OwnChoice, OwnWay } from '@tinder/core/study';
 import { dayWords } from './problem-words';
 import type { Units } from './units';

@@ -1,4 +1,4 @@
-import type { CarryPlan } from '@tinder/core/plan';
+import type { CarryPlan } from '@tinder/core/planned';
 import type { Units } from './units';
 import { SPREADS, UNCALIBRATED_SD } from '@tinder/core/risk';
 import type { RiskOfCarry } from '@tinder/core/study';
@@ -39,14 +39,20 @@ export function riskWords(
     carry.fuelG >= risk.fuelForLimitG
       ? `For ${limited} a reserve of ${units.text(wanted, 'mass')} would do.`
       : `For ${limited} it takes ${units.text(risk.fuelForLimitG - carry.fuelG, 'mass')} more than leaves.`,
-    `Of that reserve ${units.text(Math.max(0, risk.unknownBurnerG), 'mass')} are for not knowing the burner: pot, flame and hand may be off together by ${percent(UNCALIBRATED_SD)} (assumed, until burn tests or a log narrow it).`,
+    `Of that reserve ${units.text(Math.max(0, risk.unknownBurnerG), 'mass')} are for not knowing the burner: ${burnerKnownWords(risk.factorSd)}.`,
   ];
 }
 
+/** How far burner and pot are known: assumed, or by the walker’s own tests. */
+export const burnerKnownWords = (factorSd: number): string =>
+  factorSd === UNCALIBRATED_SD
+    ? `pot, flame and hand may be off together by ${Math.round(100 * factorSd)} % (assumed, until burn tests or a log narrow it)`
+    : `by your own burns it is known to ${Math.round(100 * factorSd)} %`;
+
 /** What the draw lets vary, one standard deviation. */
-export function spreadWords(): string {
+export function spreadWords(factorSd = UNCALIBRATED_SD): string {
   const { waterK, airK, quantityShare, windDown, windUp } = SPREADS;
   const percent = (x: number): number => Math.round(100 * x);
   const wind = [windDown, 1 - windDown - windUp, windUp].map(percent).join(', ');
-  return `burner, pot and hand together ±${percent(UNCALIBRATED_SD)} % all the way; for a leg water ±${waterK} K, air ±${airK} K or the day’s own, wind a class down, as forecast or up (${wind} in 100); for a burn quantity ±${percent(quantityShare)} %`;
+  return `burner, pot and hand together ±${percent(factorSd)} % all the way; for a leg water ±${waterK} K, air ±${airK} K or the day’s own, wind a class down, as forecast or up (${wind} in 100); for a burn quantity ±${percent(quantityShare)} %`;
 }

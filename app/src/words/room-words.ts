@@ -15,6 +15,12 @@ const KEEPS: Record<Counted, [who: string, what: string]> = {
   diary: ['The diary', 'entries'],
   containers: ['The shelf', 'containers'],
   looks: ['A container', 'looks'],
+  tests: ['The bench', 'burns'],
+  series: ['The bench', 'questions'],
+  coolings: ['The bench', 'cooling pots'],
+  claims: ['The bench', 'sayings'],
+  pairs: ['A question', 'pairs'],
+  curvePoints: ['A curve', 'readings'],
 };
 
 /** That there is no room for so many, and what to do. */

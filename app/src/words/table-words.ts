@@ -1,6 +1,5 @@
-import type { CellProblem, CsvProblem, CsvRows } from '@tinder/core/archive';
-import type { PastedList, RackTable, UnknownTable } from '@tinder/core/kit';
-import type { ShelfTable } from '@tinder/core/shelf';
+import type { CellProblem, CsvProblem, CsvRows, RackTable, UnknownTable, ShelfTable } from '@tinder/core/tables';
+import type { PastedList } from '@tinder/core/kit';
 import type { TooLarge } from '../workers/file-reader';
 import { cut, quoted } from './quoted';
 import { valueProblemWords } from './value-problem-words';

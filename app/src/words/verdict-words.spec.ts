@@ -33,6 +33,7 @@ describe('verdict', () => {
       quantilesG,
       fuelForLimitG: 131,
       unknownBurnerG: 9,
+      factorSd: 0.12,
     };
     expect(verdict(DEMO_TRIP, risk)).toMatch(
       /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, \d+ g left at Harrow Junction\. Tightest is this carry: runs out 1 in 16\. .* saves \d+ g of fuel\.With one 230 g can you would leave Nettle Hut 10 g lighter and carry .* If you are willing: eating breakfast cold takes \d+ g off your back here/,
@@ -54,7 +55,17 @@ describe('verdict', () => {
 
   it('names the tightest carry where it is another, and says nothing of risk while it is drawn', () => {
     const { carries } = planTrip(DEMO_TRIP);
-    const risk = { runOut: 0, standardError: 0.0001, meanG: 70, sdG: 5, outByDay: [], quantilesG, fuelForLimitG: 80, unknownBurnerG: 9 };
+    const risk = {
+      runOut: 0,
+      standardError: 0.0001,
+      meanG: 70,
+      sdG: 5,
+      outByDay: [],
+      quantilesG,
+      fuelForLimitG: 80,
+      unknownBurnerG: 9,
+      factorSd: 0.12,
+    };
     const { said } = verdictWords(carries[0], { changes: [] }, { carry: carries[4], risk }, units);
     expect(said.map((s) => s.text).join('')).toContain(
       'Tightest is Lantern Ferry to Saltfell: runs out almost never (fewer than 1 in 3,000).',

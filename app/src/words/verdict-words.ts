@@ -1,4 +1,4 @@
-import { unfinishedMeals, type CarryPlan } from '@tinder/core/plan';
+import { unfinishedMeals, type CarryPlan } from '@tinder/core/planned';
 import type { Advice, CarryAtRisk, Change, WhyLoadOut } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
 import { edgeWords } from './edge-words';

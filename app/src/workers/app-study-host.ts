@@ -1,4 +1,4 @@
-import { TRIPS_TRIED } from '@tinder/core/study';
+import { TRIPS_TRIED } from '@tinder/core/risk';
 import { StudyHost } from './study-host';
 
 /** The studies as the app runs them. */

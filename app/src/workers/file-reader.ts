@@ -1,9 +1,19 @@
-import { importArchive, LARGEST_ARCHIVE_BYTES, type CsvProblem, type Imported, type ImportProblem } from '@tinder/core/archive';
+import { importArchive, LARGEST_ARCHIVE_BYTES, type Imported, type ImportProblem } from '@tinder/core/archive';
 import { refused, type Result } from '@tinder/core/errors';
-import { readRackCsv, type RackTable, type UnknownTable } from '@tinder/core/kit';
-import { readDishCsv, type DishRows } from '@tinder/core/menu';
 import type { Rack } from '@tinder/core/model';
-import { readShelfCsv, type ShelfTable } from '@tinder/core/shelf';
+import {
+  readDishCsv,
+  readLogger,
+  readRackCsv,
+  readShelfCsv,
+  type CsvProblem,
+  type DishRows,
+  type LoggerProblem,
+  type LoggerTable,
+  type RackTable,
+  type ShelfTable,
+  type UnknownTable,
+} from '@tinder/core/tables';
 
 /** Larger tables are refused before they are read. */
 const LARGEST_TABLE_BYTES = 5_000_000;
@@ -35,6 +45,12 @@ export class FileReader {
   async shelfTable(file: Blob, rack: Rack): Promise<Result<ShelfTable, CsvProblem | TooLarge>> {
     const huge = tooLarge(file, LARGEST_TABLE_BYTES);
     return huge ? refused(huge) : readShelfCsv(await file.text(), rack, () => crypto.randomUUID());
+  }
+
+  /** Readings of a logger. */
+  async logger(file: Blob): Promise<Result<LoggerTable, LoggerProblem | TooLarge>> {
+    const huge = tooLarge(file, LARGEST_TABLE_BYTES);
+    return huge ? refused(huge) : readLogger(await file.text());
   }
 
   /** A table of pieces, kits or scores, and what the rack would be with it. */

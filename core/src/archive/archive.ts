@@ -1,8 +1,8 @@
 import * as z from 'zod';
-import { MOST, preferencesSchema, rackSchema, shelfItemSchema, shelvedTripSchema } from '../model';
+import { benchSchema, MOST, preferencesSchema, rackSchema, shelfItemSchema, shelvedTripSchema } from '../model';
 import { tripV1Schema } from './trip-v1';
 
-/** The exported file, version 3: one trip, the rack, the shelf, or everything. */
+/** The exported file, version 3: one trip, the rack, the shelf, the bench, or everything. */
 export const ARCHIVE_FORMAT = 'restless-tinder';
 export const ARCHIVE_VERSION = 3;
 /** Larger files are refused before they are parsed. */
@@ -17,10 +17,15 @@ export const archiveSchema = z
     rack: rackSchema.optional(),
     /** Containers of the shelf by themselves, to be added to the one that is there. */
     shelf: z.array(shelfItemSchema).max(MOST.containers).optional(),
+    /** Burn tests by themselves, to be added to those that are there. */
+    bench: benchSchema.optional(),
     /** Only in a backup of everything. */
     preferences: preferencesSchema.optional(),
   })
-  .refine((a) => a.trips.length > 0 || a.rack || a.shelf, { path: ['trips'], message: 'neither a trip nor a rack nor a shelf is in it' })
+  .refine((a) => a.trips.length > 0 || a.rack || a.shelf || a.bench, {
+    path: ['trips'],
+    message: 'neither a trip nor a rack nor a shelf nor a bench is in it',
+  })
   .refine((a) => new Set(a.trips.map((t) => t.trip.id)).size === a.trips.length, { path: ['trips'], message: 'two trips share one id' });
 export type Archive = z.infer<typeof archiveSchema>;
 

@@ -1,8 +1,8 @@
 import type { ShelvedTrip } from '../model';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, LARGEST_ARCHIVE_BYTES, type Archive } from './archive';
 
-/** The text of a file holding trips, the rack, the shelf or several of them, with a final newline; with `preferences` it is a backup of everything. */
-export function exportArchive(trips: readonly ShelvedTrip[], more: Pick<Archive, 'rack' | 'shelf' | 'preferences'> = {}): string {
+/** The text of a file holding trips, the rack, the shelf, the bench or several of them, with a final newline; with `preferences` it is a backup of everything. */
+export function exportArchive(trips: readonly ShelvedTrip[], more: Pick<Archive, 'rack' | 'shelf' | 'bench' | 'preferences'> = {}): string {
   const archive: Archive = { format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, trips: [...trips], ...more };
   return JSON.stringify(archive, null, 2) + '\n';
 }

@@ -1,6 +1,6 @@
 import { visit } from 'jsonc-parser';
 import { done, refused, type Result } from '../errors';
-import { readAs, type BadValues, type Preferences, type Rack, type ShelfItem, type ShelvedTrip } from '../model';
+import { readAs, type BadValues, type Bench, type Preferences, type Rack, type ShelfItem, type ShelvedTrip } from '../model';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, archiveSchema, archiveV1Schema, LARGEST_ARCHIVE_BYTES, type Archive } from './archive';
 import { beyondBounds, type BeyondBounds } from './json-bounds';
 import { migrateTripV1 } from './migrate-v1';
@@ -25,6 +25,8 @@ export interface Imported {
   rack?: Rack;
   /** Of a file of the shelf alone. */
   shelf?: ShelfItem[];
+  /** Of a file of the bench alone. */
+  bench?: Bench;
   /** In a backup of everything. */
   preferences?: Preferences;
   /** The version it was written in, where that is an older one. */
@@ -65,10 +67,11 @@ const named = (x: unknown): string =>
         ? 'a list'
         : `${x === null ? 'null' : typeof x}`;
 
-const withoutUndefined = ({ trips, rack, shelf, preferences }: Archive) => ({
+const withoutUndefined = ({ trips, rack, shelf, bench, preferences }: Archive) => ({
   trips,
   ...(rack ? { rack } : {}),
   ...(shelf ? { shelf } : {}),
+  ...(bench ? { bench } : {}),
   ...(preferences ? { preferences } : {}),
 });
 

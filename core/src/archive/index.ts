@@ -1,5 +1,4 @@
 export * from './archive';
-export * from './csv';
 export * from './export';
 export * from './import';
 export * from './json-bounds';

@@ -1,13 +1,21 @@
 import { inverse, Matrix, solve } from 'ml-matrix';
-import { isDone, simulateBurn, type Burn } from '../burn';
+import { isDone, type Burn } from '../burn';
 import { done, refused, type Result } from '../errors';
-import { CALIBRATED, type Calibration } from '../model';
-import { kitInUse, sourceFor } from '../plan';
-import { factsOf, type BurnTest } from './burn-test';
-import { errorCovariance, type Sensitivity } from './test-errors';
+import { burntWith, CALIBRATED, type Calibration, type Kit } from '../model';
+import { burnIn, type BurnTest } from './burn-test';
+import { errorCovariance, scatterOf, setupOf, type Sensitivity } from './test-errors';
 
 /** How far the catalogue is known before any test: sd of the logarithms of head, flux, wind and power (docs/physics.md, Bench). */
 export const PRIOR_SD = [0.12, 0.3, 0.5, 0.15] as const;
+
+/** What is known of a kit's burner before any test: the catalogue, give or take. */
+export const beforeTests = (kit: Kit): Calibration => ({
+  of: burntWith(kit),
+  factors: { head: 1, flux: 1, wind: 1, power: 1 },
+  covariance: PRIOR_SD.map((sd, i) => PRIOR_SD.map((_, j) => (i === j ? sd ** 2 : 0))),
+  burns: 1,
+  simulated: false,
+});
 
 const PASSES = 20;
 /** The fit has come to rest, in logarithms: a thousandth of a factor is far below what any test tells. */
@@ -43,9 +51,11 @@ export interface Fit {
 export function calibrate(tests: readonly BurnTest[]): Result<Fit, CannotBurn> {
   let theta: number[] = PRIOR_SD.map(() => 0);
   let near: Slopes | undefined;
+  let moves: Moves[] | undefined;
   for (let pass = 0; ; pass++) {
-    const at = slopesAt(tests, theta, near);
+    const at = slopesAt(tests, theta, near?.jacobian, moves);
     if (!at.ok) return at;
+    moves = at.value.moves; // an error's size is known well enough from where the fit began
     const { jacobian, predicted, errors } = at.value;
     const residual = Matrix.columnVector(measured(tests).map((y, i) => y - predicted[i]));
     const weighed = solve(errors, jacobian); // Σ⁻¹J
@@ -64,7 +74,7 @@ export function calibrate(tests: readonly BurnTest[]): Result<Fit, CannotBurn> {
 
 const measured = (tests: readonly BurnTest[]): number[] => tests.flatMap((t) => [Math.log(t.burntG), Math.log(t.seconds)]);
 
-interface Slopes {
+export interface Slopes {
   /** Logarithms of grams and seconds by test, and how they move with the four. */
   predicted: number[];
   jacobian: Matrix;
@@ -72,18 +82,39 @@ interface Slopes {
   /** How they move with what is not known of each test. */
   moves: Moves[];
 }
-type Moves = Pick<Sensitivity, 'byWind' | 'bySetting' | 'byWaterK'>;
+export type Moves = Pick<Sensitivity, 'byWind' | 'bySetting' | 'byWaterK'>;
 
-/** The model and its slopes; from a place near by the slopes are taken over, and only the burns themselves are made anew. */
-function slopesAt(tests: readonly BurnTest[], theta: readonly number[], near?: Slopes): Result<Slopes, CannotBurn> {
+/** The model and its slopes; slopes known from a place near by are taken over, and only the burns themselves are made anew. */
+export function slopesAt(
+  tests: readonly BurnTest[],
+  theta: readonly number[],
+  near?: Matrix,
+  known?: readonly Moves[],
+): Result<Slopes, CannotBurn> {
   const burns = tests.map((t) => burnOf(t, theta));
   const failed = burns.findIndex((b) => !isDone(b));
   if (failed >= 0) return refused({ code: 'cannotBurn', testId: tests[failed].id });
-  const jacobian = near?.jacobian ?? new Matrix(tests.flatMap((t, n) => factorRows(t, theta, burns[n])));
-  const moves = near?.moves ?? tests.map((t, n) => movesOf(t, theta, burns[n]));
+  const first = firstAlike(tests);
+  const rows = near ? [] : tests.map((t, n) => (first[n] === n ? factorRows(t, theta, burns[n]) : []));
+  const jacobian = near ?? new Matrix(tests.flatMap((_, n) => rows[first[n]]));
+  const found = known ? [] : tests.map((t, n) => (first[n] === n ? movesOf(t, theta, burns[n]) : undefined));
+  const moves = known ? [...known] : tests.map((_, n) => found[first[n]] ?? STILL);
   const sensitivities = burns.map((b, n): Sensitivity => ({ fuelG: b.fuelG, seconds: b.durationS, ...moves[n] }));
   const predicted = burns.flatMap((b) => [Math.log(b.fuelG), Math.log(b.durationS)]);
-  return done({ predicted, jacobian, errors: errorCovariance(tests, sensitivities), moves });
+  return done({ predicted, jacobian, errors: errorCovariance(tests, sensitivities, scatterOf(tests)), moves });
+}
+
+const STILL: Moves = { byWind: [0, 0], bySetting: [0, 0], byWaterK: [0, 0] };
+
+/** For each test the first that was burnt alike but for what was left in the can: their slopes are the same. */
+function firstAlike(tests: readonly BurnTest[]): number[] {
+  const seen = new Map<string, number>();
+  return tests.map((t, n) => {
+    const key = JSON.stringify({ ...setupOf(t), can: t.can.netG });
+    const at = seen.get(key) ?? n;
+    seen.set(key, at);
+    return at;
+  });
 }
 
 /** How the logarithms of grams and seconds move from one burn to another, for a step. */
@@ -113,9 +144,7 @@ function movesOf(test: BurnTest, theta: readonly number[], here: Burn): Moves {
 /** A test as the model burns it with such factors, as logarithms. */
 function burnOf(test: BurnTest, theta: readonly number[]): Burn {
   const [head, flux, wind, power] = theta.map(Math.exp);
-  const use = kitInUse({ ...test.kit, calibration: { factors: { head, flux, wind, power }, covariance: [], burns: 1 } });
-  const facts = factsOf(use, test);
-  return simulateBurn({ ...facts, source: sourceFor(use, facts, test.can, undefined, test.canC) });
+  return burnIn(test, { head, flux, wind, power });
 }
 
 function told(
@@ -133,7 +162,13 @@ function told(
     leftOutSd: leftOut(n, posterior, jacobian, errors, residual),
   }));
   return {
-    calibration: { factors: { head, flux, wind, power }, covariance: posterior.to2DArray(), burns: tests.length },
+    calibration: {
+      of: burntWith(tests[0].kit),
+      factors: { head, flux, wind, power },
+      covariance: posterior.to2DArray(),
+      burns: tests.length,
+      simulated: false,
+    },
     residuals,
     outliers: residuals.filter((r) => r.leftOutSd > OUTLIER_SD).map((r) => r.testId),
   };

@@ -1,11 +1,11 @@
 import { Matrix } from 'ml-matrix';
-import type { BurnTest } from './burn-test';
-import { burnSdG } from './weighing';
+import type { BurnTest, Conditions } from './burn-test';
+import { burnSdG, REPEAT_SCATTER } from './weighing';
 
 /** What a burn reads besides what it is, one standard deviation (docs/physics.md, Bench; common practice unless a walker's own is known). */
 export const TEST_ERRORS = {
   /** Between burns of one setup, on grams and seconds together. */
-  scatter: 0.05,
+  scatter: REPEAT_SCATTER,
   /** What all tests of one day have in common. */
   sameDay: 0.05,
   waterK: 1,
@@ -29,11 +29,39 @@ export interface Sensitivity {
   byWaterK: readonly [number, number];
 }
 
+/** What the errors of a test hang on. */
+export type TestErrors = Pick<BurnTest, 'on' | 'scale' | 'isWet' | 'endPoint' | 'windMps'>;
+
+/** So many burns of one setup replace the usual scatter by the walker's own. */
+const REPEATS = 3;
+
+/** Scatter between burns of one setup, as a share: pooled over all setups burnt three times or more, the usual one where there are none. */
+export function scatterOf(tests: readonly BurnTest[]): number {
+  const groups = new Map<string, number[]>();
+  for (const t of tests) {
+    const key = JSON.stringify({ ...setupOf(t), can: t.can.netG });
+    groups.set(key, [...(groups.get(key) ?? []), Math.log(t.burntG)]);
+  }
+  const repeated = [...groups.values()].filter((g) => g.length >= REPEATS);
+  if (!repeated.length) return REPEAT_SCATTER;
+  const degrees = repeated.reduce((sum, g) => sum + g.length - 1, 0);
+  const squares = repeated.reduce((sum, g) => {
+    const mean = g.reduce((a, x) => a + x, 0) / g.length;
+    return sum + g.reduce((a, x) => a + (x - mean) ** 2, 0);
+  }, 0);
+  return Math.max(LEAST_SCATTER, Math.sqrt(squares / degrees));
+}
+/** A scale that rounds makes three burns look alike: nobody burns more evenly than this (assumption). */
+const LEAST_SCATTER = 0.02;
+
+/** What a test was burnt in, without what was read. */
+export const setupOf = ({ burntG: _g, seconds: _s, id: _id, on: _on, ...conditions }: BurnTest): Conditions => conditions;
+
 /**
  * Covariance of the logarithms of grams and seconds of several tests, two rows a test. Errors of the scale and the watch are each reading's own; scatter, water,
  * wind and setting move both of a test; the day moves all tests of it.
  */
-export function errorCovariance(tests: readonly BurnTest[], sensitivities: readonly Sensitivity[]): Matrix {
+export function errorCovariance(tests: readonly TestErrors[], sensitivities: readonly Sensitivity[], scatter: number): Matrix {
   const E = TEST_ERRORS;
   const covariance = Matrix.zeros(2 * tests.length, 2 * tests.length);
   const add = (i: number, j: number, x: number): void => void covariance.set(i, j, covariance.get(i, j) + x);
@@ -43,7 +71,7 @@ export function errorCovariance(tests: readonly BurnTest[], sensitivities: reado
     add(row, row, (burnSdG(test.scale, test.isWet) / s.fuelG) ** 2);
     add(row + 1, row + 1, ((test.endPoint === 'eye' ? E.eyeS : E.thermometerS) / s.seconds) ** 2);
     const shared: (readonly [number, number])[] = [
-      [E.scatter, E.scatter],
+      [scatter, scatter],
       [E.waterShare, E.waterShare],
       scaled(s.byWaterK, E.waterK),
       scaled(s.bySetting, E.lnSetting),

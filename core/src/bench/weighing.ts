@@ -22,5 +22,9 @@ export function readingSdG({ resolutionG, ownSdG = 0 }: Scale): number {
 /** A burn is the difference of two readings; a can that was not dry adds dew to each. */
 export const burnSdG = (scale: Scale, isWet = false): number => Math.SQRT2 * Math.hypot(readingSdG(scale), isWet ? WET_CAN_SD_G : 0);
 
-/** Do two single burns differ by more than a scale can be wrong? With two burns alone nothing is known of their scatter: this is the least that must hold. */
-export const tellsApart = (aG: number, bG: number, scale: Scale): boolean => Math.abs(aG - bG) > NORMAL_95 * Math.SQRT2 * burnSdG(scale);
+/** Between burns of one setup, as a share of each, until three of a walker's own say otherwise (docs/physics.md, Bench: assumption). */
+export const REPEAT_SCATTER = 0.05;
+
+/** Do two single burns differ by more than their scale and the usual scatter between burns can make? */
+export const tellsApart = (aG: number, bG: number, scale: Scale): boolean =>
+  Math.abs(aG - bG) > NORMAL_95 * Math.hypot(Math.SQRT2 * burnSdG(scale), REPEAT_SCATTER * Math.hypot(aG, bG));

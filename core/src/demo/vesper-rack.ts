@@ -1,5 +1,6 @@
 import { PIECES, STARTING_SETTINGS } from '../kit';
 import { rackSchema, type Piece, type Rack, type RackKit } from '../model';
+import { demoBench } from './vesper-bench';
 import { DEMO_SHELF } from './vesper-shelf';
 
 /** The invented walker's rack: what is owned, borrowed and wished for, and six kits of it. */
@@ -75,7 +76,7 @@ const kit = (
 /** The kit of the demo trip; DEMO_TRIP.kit is what comes of it. */
 export const DEMO_KIT_ID = 'canister-folding';
 
-export const DEMO_RACK: Rack = rackSchema.parse({
+const RACK: Rack = rackSchema.parse({
   pieces,
   kits: [
     kit(DEMO_KIT_ID, 'small can burner', [
@@ -173,3 +174,5 @@ export const DEMO_RACK: Rack = rackSchema.parse({
     },
   ],
 });
+
+export const DEMO_RACK: Rack = { ...RACK, bench: demoBench(RACK, DEMO_KIT_ID) };

@@ -1,3 +1,4 @@
+export * from './adopt';
 export * from './hints';
 export * from './ignition';
 export * from './nest/discs';
@@ -6,7 +7,6 @@ export * from './nest/stacks';
 export * from './nest/stances';
 export * from './paste-weights';
 export * from './piece-catalogue';
-export * from './rack-csv';
 export * from './rack-edit';
 export * from './score';
 export * from './simulated-scale';

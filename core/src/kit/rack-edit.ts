@@ -1,5 +1,6 @@
 import { burnerById, WINDSCREEN_MASS_G } from '../catalogue';
 import {
+  besideBench,
   besideShelf,
   massOfG,
   nameFrom,
@@ -189,6 +190,7 @@ export const settingsOf = (kit: Kit): KitSettings => ({
   potHeightMm: kit.potHeightMm,
   screenGapMm: kit.screenGapMm,
   ...(kit.ownBlend ? { ownBlend: kit.ownBlend } : {}),
+  ...(kit.calibration ? { calibration: kit.calibration } : {}),
 });
 
 /** Pieces and kits of another rack beside those here; what is here already stays as it is, and scores of new kits come along. */
@@ -216,5 +218,5 @@ export function besideRack(here: Rack, other: Rack, newId: () => string): Rack {
     };
   }
   const diary = [...rack.diary, ...other.diary.filter((d) => !rack.diary.some((h) => h.id === d.id))];
-  return { ...rack, diary, shelf: besideShelf(here.shelf, other.shelf, newId) };
+  return { ...rack, diary, shelf: besideShelf(here.shelf, other.shelf, newId), bench: besideBench(here.bench, other.bench) };
 }

@@ -1,5 +1,7 @@
+export * from './bench-schema';
 export * from './kit-schema';
 export * from './limits';
+export * from './new-test';
 export * from './plain-text';
 export * from './preferences-schema';
 export * from './rack-schema';

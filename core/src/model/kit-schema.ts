@@ -4,6 +4,7 @@ import { WARMING } from '../canister';
 import { burnerById, BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue';
 import { FUELS } from '../fuel';
 import { LIMITS, MOST } from './limits';
+import { same } from './same';
 import { keysOf, label, within } from './schema-parts';
 
 /** How food is cooked on a trail (docs/physics.md, Dishes). */
@@ -86,11 +87,19 @@ export type Calibrated = (typeof CALIBRATED)[number];
 const factor = within(LIMITS.calibratedFactor);
 const covarianceRow = z.array(z.number().min(-25).max(25)).length(CALIBRATED.length);
 export const calibrationSchema = z.strictObject({
+  /** What was burnt: it holds for this burner under this pot and for no other. */
+  of: z.strictObject({
+    burnerId: z.string().min(1).max(64),
+    potDiameterMm: within(LIMITS.diameterMm),
+    potBase: z.enum(['bare', 'finned']),
+  }),
   factors: z.strictObject({ head: factor, flux: factor, wind: factor, power: factor }),
   /** Of their natural logarithms, in the order of CALIBRATED. */
   covariance: z.array(covarianceRow).length(CALIBRATED.length),
   /** Burns that it was worked out from. */
   burns: z.int().min(1).max(10_000),
+  /** Out of a simulated garden: no real burner. */
+  simulated: z.boolean().default(false),
 });
 export type Calibration = z.infer<typeof calibrationSchema>;
 
@@ -155,9 +164,20 @@ export const kitSettingsSchema = kitFields.pick({
   potHeightMm: true,
   screenGapMm: true,
   ownBlend: true,
+  calibration: true,
 });
 export type KitSettings = z.infer<typeof kitSettingsSchema>;
 export type Kit = z.infer<typeof kitSchema>;
+
+/** What burn tests are about: one burner under one pot. */
+export const burntWith = ({ burnerId, pot }: Pick<Kit, 'burnerId' | 'pot'>): Calibration['of'] => ({
+  burnerId,
+  potDiameterMm: pot.diameterMm,
+  potBase: pot.base,
+});
+/** What burn tests have made of a kit; undefined without any, and where burner or pot is another one now. */
+export const ownBurner = (kit: Kit): Calibration | undefined =>
+  kit.calibration && same(kit.calibration.of, burntWith(kit)) ? kit.calibration : undefined;
 export type Meal = z.infer<typeof mealSchema>;
 /** Parts of a day's food in the order they are cooked; wash-up water counts as one. */
 export const MEALS = ['breakfast', 'lunch', 'supper', 'drink', 'washUp'] as const;

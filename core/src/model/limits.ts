@@ -61,6 +61,12 @@ export const LIMITS = {
   fuelMl: { min: 0, max: 5000 },
   /** What burn tests may make of a catalogue value. */
   calibratedFactor: { min: 0.1, max: 10 },
+  /** At the bench: a scale's last digit, a burn, a curve. */
+  scaleResolutionG: { min: 0.01, max: 20 },
+  burntG: { min: 0.1, max: 2000 },
+  testS: { min: 1, max: 7200 },
+  curveS: { min: 0, max: 86_400 },
+  curveC: { min: -60, max: 400 },
 } as const;
 
 /** How many of a thing are kept: more than any walker's, few enough that all of it is planned and drawn. */
@@ -84,6 +90,15 @@ export const MOST = {
   containers: 200,
   /** At one container. */
   looks: 300,
+  /** At the bench. */
+  tests: 500,
+  series: 100,
+  coolings: 100,
+  claims: 50,
+  /** Of one question. */
+  pairs: 20,
+  /** Of one curve: a reading every five seconds of half an hour. */
+  curvePoints: 400,
 } as const;
 
 /** `x` kept between limits. */

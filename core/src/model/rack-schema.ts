@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { WINDSCREENS, type PotMaterial } from '../burn';
 import { BURNERS, type BurnerFamily } from '../catalogue';
+import { benchSchema } from './bench-schema';
 import { kitSettingsSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
 import { shelfItemSchema } from './shelf-schema';
@@ -199,6 +200,8 @@ export const rackSchema = z
     score: scoreSchema.prefault({}),
     /** Cans, bottles and tablets in the cupboard. */
     shelf: z.array(shelfItemSchema).max(MOST.containers).default([]),
+    /** Burn tests, and what they were burnt for. */
+    bench: benchSchema.prefault({}),
     diary: z.array(diaryEntrySchema).max(MOST.diary).default([]),
     /** Where the walker knows better which ignition lights which burner. */
     ignites: z.partialRecord(family, z.partialRecord(z.enum(IGNITIONS), z.enum(IGNITES))).default({}),

@@ -43,6 +43,7 @@ export const tooManyOnRack = (rack: Rack): TooMany | undefined =>
     ...rack.kits.map((k) => tooMany('kitPieces', Math.max(k.pieceIds.length, k.outside.length), k.name)),
     tooMany('diary', rack.diary.length),
     tooMany('containers', rack.shelf.length),
+    ...(['tests', 'series', 'coolings', 'claims'] as const).map((what) => tooMany(what, rack.bench[what].length)),
     ...rack.shelf.map((c) => tooMany('looks', c.looks.length, c.name)),
   ]);
 

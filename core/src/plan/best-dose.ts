@@ -1,7 +1,8 @@
+import type { BurnFacts } from '../planned';
 import { heatToFuelG, phaseHeatJ, SNUFFED_SHARE, usedOfDoseG, type Burn, type DoseRule } from '../burn';
 import type { Can } from '../canister';
 import { needOnG, SPREADS, WIND_CLASS, type NeedLine } from '../risk';
-import type { BurnFacts } from './burn-facts';
+
 import { onEvening } from './evenings';
 import { isSnuffed, type KitInUse } from './kit-in-use';
 import { reckonedBurn } from './reckoned';

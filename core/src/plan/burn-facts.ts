@@ -1,3 +1,4 @@
+import type { BurnFacts, DayConditions } from '../planned';
 import {
   AIR_DRAWN_EXPONENT,
   boilTimeS,
@@ -11,23 +12,19 @@ import {
   screenedWind,
   simulateBurn,
   type Burn,
-  type BurnInput,
   type FlameSource,
   type WaterStart,
 } from '../burn';
 import { blendAfterWithdrawal, canStartC, WARMING, type Can } from '../canister';
 import { isGas, powerRange, wallsInCan } from '../catalogue';
 import { isTinned } from '../menu';
-import type { Meal } from '../model';
+import { ownBurner, type Meal } from '../model';
 import { SEA_LEVEL_PA, WATER_CP_J_PER_KG_K } from '../water';
-import type { DayConditions } from './day-conditions';
+
 import { fitFactor, heldSetting, type KitInUse } from './kit-in-use';
 
 /** Temperature at which a can is taken to have been drawn down so far, where nothing is recorded (docs/physics.md, The can). */
 export const WITHDRAWAL_C = 5;
-
-/** What a burn was given, without its flame source: plain data for derivations on screen. */
-export type BurnFacts = Omit<BurnInput, 'source'>;
 
 /** Facts of a potful put on while the burner burns: the warm pot warms its water, and there is no lighting. */
 export function straightAfter(facts: BurnFacts, potC: number): BurnFacts {
@@ -78,7 +75,7 @@ export function potOver(
   use: KitInUse,
 ): Pick<BurnFacts, 'pot' | 'lidOn' | 'sleeveOn' | 'flame' | 'headFactor' | 'fluxFactor' | 'windFactor' | 'jointLossG'> {
   const { kit, burner, flame } = use;
-  const { head, flux, wind } = kit.calibration?.factors ?? UNCALIBRATED;
+  const { head, flux, wind } = ownBurner(kit)?.factors ?? UNCALIBRATED;
   return {
     pot: kit.pot,
     lidOn: kit.lidOn,
@@ -92,7 +89,7 @@ export function potOver(
 }
 /** The catalogue's powers by what burn tests have made of them; of a tablet its own. */
 function ownRange({ kit, burner }: KitInUse, tabletW?: number): ReturnType<typeof powerRange> {
-  const { power } = kit.calibration?.factors ?? UNCALIBRATED;
+  const { power } = ownBurner(kit)?.factors ?? UNCALIBRATED;
   const { ratedW, lowestW } = powerRange(burner, tabletW);
   return { ratedW: power * ratedW, lowestW: power * lowestW };
 }

@@ -1,27 +1,11 @@
+import type { Caution, PlanDay } from '../planned';
 import { potVolumeMl } from '../burn';
 import { HOTTEST_CAN_C } from '../canister';
 import { isGas, wallsInCan } from '../catalogue';
 import { HEADSPACE } from '../menu';
 import { MEALS, type Trip } from '../model';
-import type { PlanDay } from './cook-days';
-import { kitInUse } from './kit-in-use';
 
-/** What can hurt someone here: data, raised by conditions, put into words beside the thing. */
-export type Caution =
-  | { code: 'screenAroundCan' }
-  | { code: 'invisibleFlame' }
-  | { code: 'refuelCold' }
-  | { code: 'methanol' }
-  | { code: 'carbonMonoxide' }
-  | { code: 'hotCan'; canC: number }
-  | { code: 'turnCanWhenHot' }
-  | { code: 'primeOutside' }
-  | { code: 'bathNotHot' }
-  | { code: 'meltingSleeve' }
-  | { code: 'overfull'; waterMl: number; roomMl: number }
-  | { code: 'tallOnNarrow'; heightMm: number; spanMm: number }
-  | { code: 'openFlameBan' }
-  | { code: 'jointLeaks' };
+import { kitInUse } from './kit-in-use';
 
 /** Pot supports reach about this far across, mm (common practice). */
 const SUPPORT_SPAN_MM = { gas: 90, other: 95 };

@@ -3,31 +3,22 @@ import { drawnDown, type Container } from '../carry';
 import { hasShutOff } from '../catalogue';
 import { isEatenOut, isHot, mealOn, streamWaterMl } from '../menu';
 import { MEALS, type Meal, type MealName, type Trip } from '../model';
-import { tryBurn, type BurnFacts } from './burn-facts';
+import { tryBurn } from './burn-facts';
 import { canRack, type CanRack, type RackedCan } from './can-rack';
-import { doneMeals, isCooked, type Cooked } from './cooked';
-import type { DayConditions } from './day-conditions';
+import {
+  doneMeals,
+  isCooked,
+  type Cooked,
+  type BurnFacts,
+  type DayConditions,
+  type MealBurn,
+  type PlanDay,
+  type PlannedMeal,
+} from '../planned';
+
 import { FRESH_CAN } from './evenings';
 import type { KitInUse } from './kit-in-use';
-import { cookMeal, mealFacts, type MealBurn } from './meal-burn';
-
-/** A day with its hot meals cooked. */
-export interface PlanDay extends DayConditions {
-  meals: Partial<Record<MealName, PlannedMeal>>;
-  /** Fuel out of the stock this day, g. */
-  fuelG: number;
-  /** Water carried to a dry camp for its supper and the breakfast after it, mL. */
-  carriedWaterMl: number;
-}
-
-export interface PlannedMeal extends MealBurn {
-  meal: MealName;
-  day: number;
-  /** Share of the net mass in the can when lit, 0–1; absent without a can. */
-  canFraction?: number;
-  /** Place of that can among the containers of the carry; past the last one where they would not have been enough. */
-  canAt?: number;
-}
+import { cookMeal, mealFacts } from './meal-burn';
 
 /** Is this kit's flame forbidden there? Burners with a shut-off valve usually pass where open flames do not. */
 export function isBanned({ burner }: KitInUse, restriction: DayConditions['restriction']): boolean {

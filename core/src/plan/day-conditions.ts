@@ -1,35 +1,7 @@
+import type { DayConditions } from '../planned';
 import { ambientPressurePa } from '../air';
 import { unscreenedWindMps, type BoilRule } from '../burn';
-import type { Day, Restriction, Trip } from '../model';
-
-/** What one day is like at the stove. */
-export interface DayConditions {
-  /** 1-based over the whole trip. */
-  day: number;
-  /** 0-based leg it belongs to. */
-  leg: number;
-  km: number;
-  ascentM: number;
-  altitudeM: number;
-  pressurePa: number;
-  breakfastAirC: number;
-  supperAirC: number;
-  /** At an unscreened flame. */
-  windMps: number;
-  waterC: number;
-  /** Water has to be melted. */
-  snow: boolean;
-  starterWater: boolean;
-  gusty: boolean;
-  /** Water is boiled to make it safe, by this rule. */
-  boilRule: BoilRule | undefined;
-  /** No water at the camp: it is carried there. */
-  dry: boolean;
-  restriction: Restriction;
-  eatsOut: Day['eatsOut'];
-  /** Dishes of this day that are not the usual ones. */
-  dishes: Day['dishes'];
-}
+import type { Day, Trip } from '../model';
 
 const BOIL_RULES: Partial<Record<Day['treatment'], BoilRule>> = { boilCdc: 'cdc', boilEpa: 'epa' };
 

@@ -1,24 +1,11 @@
+import type { BurnFacts, Edge } from '../planned';
 import { burntInVain, isDone, LONGEST_BURN_S, simulateBurn, windBeforeMps, type Burn } from '../burn';
 import type { Can } from '../canister';
 import { hasValve } from '../catalogue';
 import { bisect } from '../numeric';
-import { fedFlame, sourceFor, tryBurn, type BurnFacts } from './burn-facts';
+import { fedFlame, sourceFor, tryBurn } from './burn-facts';
 import { onEvening } from './evenings';
 import { heldSetting, type KitInUse } from './kit-in-use';
-
-/** What would have to be otherwise for a meal that fails to be cooked: the nearest thing that works, as data. */
-export type Edge =
-  /** Less wind at an unscreened flame than this, m/s. */
-  | { code: 'lee'; unscreenedMps: number }
-  /** The can at least so warm when lit, °C; absent where it has to be kept warm as well (a plan's edges know it, see warmed-cans). */
-  | { code: 'warmCan'; canC?: number }
-  | { code: 'warmCanInLee'; unscreenedMps: number }
-  /** The valve opened fully, out of the wind, on a warm can. */
-  | { code: 'openFlame' }
-  /** The highest temperature that is reached out of the wind, °C. */
-  | { code: 'target'; targetC: number }
-  /** Nothing tried here helps. */
-  | { code: 'none' };
 
 /** The less a walker can do about it, the later. */
 const HARDNESS: readonly Edge['code'][] = ['warmCan', 'lee', 'warmCanInLee', 'openFlame', 'target', 'none'];

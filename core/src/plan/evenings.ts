@@ -1,6 +1,6 @@
+import type { BurnFacts } from '../planned';
 import type { Can } from '../canister';
 import { CANISTER_SIZES } from '../carry';
-import type { BurnFacts } from './burn-facts';
 
 /** A full can of the middle size: what a burn is read with where the can's age is not the question. */
 export const FRESH_CAN: Can = { ...CANISTER_SIZES[1], fuelLeftG: CANISTER_SIZES[1].netG };

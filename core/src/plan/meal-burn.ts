@@ -1,30 +1,13 @@
+import type { BurnFacts, DayConditions, MealBurn } from '../planned';
 import { usedOfDoseG, withSurplus, type Burn, type Dose } from '../burn';
 import { canStartC, type Can } from '../canister';
 import { isGas } from '../catalogue';
 import type { Meal } from '../model';
 import { doseRuleOf, doseTable, needSpread, type DoseTable } from './best-dose';
-import { burnFacts, straightAfter, tryBurn, type BurnFacts } from './burn-facts';
-import type { DayConditions } from './day-conditions';
-import type { Edge } from './edge';
+import { burnFacts, straightAfter, tryBurn } from './burn-facts';
+
 import type { KitInUse } from './kit-in-use';
 import { reckonedBurn } from './reckoned';
-
-export interface MealBurn {
-  facts: BurnFacts;
-  /** The burn as it goes in these conditions on an even evening, its dose poured. */
-  burn: Burn;
-  /** What is measured out before lighting; absent for a burner with a valve. */
-  dose?: Dose;
-  /** Where it fails: what would have to be otherwise, and the burn that is provided for instead. */
-  edge?: Edge;
-  atEdge?: Burn;
-  /** Fuel out of the stock, g: the one figure that every sum counts. A dose counts with what it takes on average over the day's spread. */
-  fuelG: number;
-  /** The burner holds less than the meal wants: it is filled again. */
-  wantsRefill?: boolean;
-  /** The can when lit, °C; absent without a can. */
-  canStartC?: number;
-}
 
 /**
  * What a meal of a day is cooked from. `after` is a burn that has just ended: the pot is still warm from it, and nothing is primed or

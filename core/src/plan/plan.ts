@@ -2,9 +2,9 @@ import { carryProfile, fuelOfG, kindHeldIn, tareOfG, type Container } from '../c
 import type { Fuel } from '../fuel';
 import type { OwnContainer, Trip } from '../model';
 import { kitRuns, supplyAt, tripOnLeg, type KitRun } from '../trail';
-import type { CarryPlan, PinTooSmall, Plan } from './carry-plan';
+import type { CarryPlan, PinTooSmall, Plan, DayConditions } from '../planned';
 import { cautions } from './cautions';
-import { dayConditions, type DayConditions } from './day-conditions';
+import { dayConditions } from './day-conditions';
 import { kitInUse, type KitInUse } from './kit-in-use';
 import { homeAfter } from './load-outs/own-containers';
 import { findProblems } from './problems';

@@ -1,20 +1,9 @@
+import type { Edge, PlanDay, PlannedMeal, Problem } from '../planned';
 import { hasValve } from '../catalogue';
-import { MEALS, type MealName, type Trip } from '../model';
-import { isBanned, wantedOn, type PlanDay, type PlannedMeal } from './cook-days';
-import { hardestEdge, type Edge } from './edge';
+import { MEALS, type Trip } from '../model';
+import { isBanned, wantedOn } from './cook-days';
+import { hardestEdge } from './edge';
 import { heldSetting, type KitInUse } from './kit-in-use';
-
-/** What stands in the way of a meal or needs saying: data, put into words at the edge. */
-export type Problem =
-  | { code: 'stalls'; meal: MealName; days: number[]; edge: Edge; atC: number; targetC: number }
-  | { code: 'mayBlowOut'; meal: MealName; days: number[]; edge: Edge; flameWindMps: number; limitMps: number }
-  | { code: 'wontRun'; meal: MealName; days: number[]; edge: Edge; airC: number }
-  | { code: 'refill'; meal: MealName; onDays: number[]; holdsMl: number }
-  | { code: 'boilsFirst'; meal: MealName; onDays: number[]; targetC: number; boilC: number }
-  | { code: 'banned'; onDays: number[]; restriction: 'noOpenFlame' | 'noFlame' }
-  | { code: 'unknownRestriction'; onDays: number[] }
-  | { code: 'passesStops'; names: string[] }
-  | { code: 'flameRaised'; setting: number };
 
 /** Everything that stands in the way on a carry between two stops. */
 export function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop: number, days: readonly PlanDay[]): Problem[] {

@@ -1,7 +1,8 @@
+import type { BurnFacts, Edge } from '../planned';
 import { isDone, type Burn } from '../burn';
 import type { Can } from '../canister';
-import { tryBurn, type BurnFacts } from './burn-facts';
-import { atEdge, type Edge } from './edge';
+import { tryBurn } from './burn-facts';
+import { atEdge } from './edge';
 import type { KitInUse } from './kit-in-use';
 
 /** A burn that counts, and at which edge where it fails in the conditions as they are. */

@@ -4,9 +4,9 @@ import type { OwnContainer, Trip } from '../model';
 import type { Supply } from '../trail';
 import { tryBurn } from './burn-facts';
 import { canIn } from './can-rack';
-import { cookDays, type PlanDay } from './cook-days';
-import { doneMeals } from './cooked';
-import type { DayConditions } from './day-conditions';
+import { cookDays } from './cook-days';
+import { doneMeals, type DayConditions, type PlanDay } from '../planned';
+
 import type { KitInUse } from './kit-in-use';
 import type { CarryNeed, LoadOut, OnHand } from './load-outs/choosing';
 import { loadOutsOf, withReserve, type TripLoadOuts } from './load-outs/load-outs';

@@ -1,10 +1,11 @@
+import type { BurnFacts, PlanDay, PlannedMeal } from '../planned';
 import { isDone, simulateBurn } from '../burn';
 import type { Can } from '../canister';
 import type { Container } from '../carry';
 import { bisect } from '../numeric';
-import { sourceFor, type BurnFacts } from './burn-facts';
+import { sourceFor } from './burn-facts';
 import { canIn } from './can-rack';
-import type { PlanDay, PlannedMeal } from './cook-days';
+
 import { FRESH_CAN } from './evenings';
 import type { KitInUse } from './kit-in-use';
 

@@ -1,5 +1,5 @@
 import { KM_PER_100_M, type DayWalk } from '../carry';
-import type { Plan } from './carry-plan';
+import type { Plan } from '../planned';
 
 /** A trip's carried weight by every way of counting it. */
 export interface WeightSums {

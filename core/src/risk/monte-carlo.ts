@@ -47,6 +47,8 @@ export interface CarryRisk {
   /** Demands of every trip tried, sorted, and as they were drawn, trip by trip, g. */
   demandsG: Float64Array;
   drawnG: Float64Array;
+  /** How far burner, pot and hand were let be off together, as a share. */
+  factorSd: number;
   /** Sorted demands of the same trips if burner, pot and hand were as reckoned with, g. */
   knownG: Float64Array;
 }
@@ -90,7 +92,7 @@ export function runOutRisk(
       const last = carry.days[carry.days.length - 1];
       if (last && weather && mishaps.slowDay > 0 && random() < mishaps.slowDay) add(last, weather);
     }
-    return { ...summary(drawnG, carry.fuelG), knownG: knownG.sort(), outByDay: outOn.map((n) => n / trips) };
+    return { ...summary(drawnG, carry.fuelG), factorSd: sd, knownG: knownG.sort(), outByDay: outOn.map((n) => n / trips) };
   });
 }
 
@@ -168,7 +170,7 @@ export function chanceOfAny(carries: readonly { risk: Pick<CarryRisk, 'drawnG'>;
   return trips ? out / trips : 0;
 }
 
-function summary(drawnG: Float64Array, fuelG: number): Omit<CarryRisk, 'outByDay' | 'knownG'> {
+function summary(drawnG: Float64Array, fuelG: number): Omit<CarryRisk, 'outByDay' | 'knownG' | 'factorSd'> {
   const sorted = Float64Array.from(drawnG).sort();
   const n = sorted.length;
   const mean = sorted.reduce((a, b) => a + b, 0) / n;

@@ -8,7 +8,6 @@ export * from './on-trip';
 export * from './pole';
 export * from './reading';
 export * from './said';
-export * from './shelf-csv';
 export * from './simulated-scale';
 export * from './sizes';
 export * from './stock';

@@ -1,5 +1,5 @@
 import { isDone } from '../burn';
-import { CALIBRATED, MEALS, type Calibration, type Kit } from '../model';
+import { CALIBRATED, MEALS, ownBurner, type Calibration, type Kit } from '../model';
 import { projected } from '../numeric';
 import { FRESH_CAN, kitInUse, potOver, tryBurn, type BurnFacts, type CarryPlan } from '../plan';
 
@@ -11,7 +11,7 @@ const STEP = 0.02;
  * dearest burn. Undefined for a kit without tests, or a carry without a burn that ends.
  */
 export function burnerDoubt(kit: Kit, { days }: Pick<CarryPlan, 'days'>): number | undefined {
-  const { calibration } = kit;
+  const calibration = ownBurner(kit);
   const meals = days.flatMap((d) => MEALS.flatMap((m) => d.meals[m] ?? [])).filter((m) => isDone(m.burn));
   if (!calibration || !meals.length) return undefined;
   const { facts } = meals.reduce((a, b) => (b.fuelG > a.fuelG ? b : a));

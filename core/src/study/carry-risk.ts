@@ -11,10 +11,19 @@ import {
   type Plan,
   type PlannedMeal,
 } from '../plan';
-import { fuelForRisk, runOutRisk, SPREADS, type CarryRisk, type Mishaps, type UncertainBurn, type UncertainCarry } from '../risk';
+import {
+  fuelForRisk,
+  runOutRisk,
+  SPREADS,
+  type CarryRisk,
+  type Mishaps,
+  type UncertainBurn,
+  type UncertainCarry,
+  riskLimit,
+  TRIPS_TRIED,
+} from '../risk';
 import { tripOnLeg } from '../trail';
 import { burnerDoubt } from './burner-doubt';
-import { riskLimit, TRIPS_TRIED } from './risk-limit';
 
 /** Kelvin by which the air is moved to see what it does to a burn. */
 const STEP_K = SPREADS.waterK;

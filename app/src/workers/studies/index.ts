@@ -6,6 +6,8 @@ import { dose } from './dose';
 import { flame } from './flame';
 import { habits } from './habits';
 import { blend } from './blend';
+import { burnerFit } from './burner-fit';
+import { claims } from './claims';
 import { kitLines } from './kit-lines';
 import { kits } from './kits';
 import { ladder } from './ladder';
@@ -13,19 +15,23 @@ import { legKits } from './leg-kits';
 import { losses } from './losses';
 import { mends } from './mends';
 import { nest } from './nest';
+import { ownBurner } from './own-burner';
 import { ownChoice } from './own-choice';
 import { perKcal } from './per-kcal';
 import { risk } from './risk';
 import { season } from './season';
 import { shop } from './shop';
 import { whatIf } from './what-if';
+import { whichTest } from './which-test';
 
 /** Every study by the name that the page asks for it: what it is about, what else it must be told, what it answers. */
 export const STUDIES = {
   advice,
   balance,
   blend,
+  burnerFit,
   card,
+  claims,
   cold,
   dose,
   flame,
@@ -37,12 +43,14 @@ export const STUDIES = {
   losses,
   mends,
   nest,
+  ownBurner,
   ownChoice,
   perKcal,
   risk,
   season,
   shop,
   whatIf,
+  whichTest,
 };
 export type StudyName = keyof typeof STUDIES;
 export type SubjectOf<N extends StudyName> = Parameters<(typeof STUDIES)[N]>[0];

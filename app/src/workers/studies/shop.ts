@@ -1,5 +1,5 @@
-import { fuelForRisk, type Mishaps } from '@tinder/core/risk';
-import { carryRisk, riskLimit, shopOf, spendSlack, type Shop, type Spending } from '@tinder/core/study';
+import { fuelForRisk, type Mishaps, riskLimit } from '@tinder/core/risk';
+import { carryRisk, shopOf, spendSlack, type Shop, type Spending } from '@tinder/core/study';
 import type { StudySetting, Subject } from '../subject';
 
 /** What could be taken at the stop that a carry leaves, and what the fuel that is over may go into; undefined where nothing is burnt. */

@@ -1,8 +1,9 @@
+import type { DayConditions } from '../../planned';
 import type { Container, NoPlan, Stage } from '../../carry';
 import type { Result } from '../../errors';
 import type { OwnContainer, Stop, Trip } from '../../model';
 import type { Supply } from '../../trail';
-import type { DayConditions } from '../day-conditions';
+
 import type { KitInUse } from '../kit-in-use';
 
 /** What the stop of a carry has to do with fuel. */

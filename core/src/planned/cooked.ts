@@ -1,7 +1,6 @@
 import { isDone, type Burn } from '../burn';
 import { MEALS } from '../model';
-import type { PlanDay } from './cook-days';
-import type { MealBurn } from './meal-burn';
+import type { MealBurn, PlanDay } from './plan-day';
 
 /** Days of a plan, of a carry, or any others. */
 export interface Cooked {

@@ -1,4 +1,4 @@
-import { numbersOf, readCsv, refusedBySchema, writeCsv, type CsvProblem, type CsvRows, type RowRead } from '../archive';
+import { numbersOf, readCsv, refusedBySchema, writeCsv, type CsvProblem, type CsvRows, type RowRead } from './csv';
 import { done, refused, type Result } from '../errors';
 import { readAs, shelfItemSchema, type Rack, type ShelfItem } from '../model';
 

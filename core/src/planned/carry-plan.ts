@@ -1,9 +1,9 @@
 import type { CarryProfile, Container } from '../carry';
 import type { OwnContainer } from '../model';
 import type { Supply } from '../trail';
-import type { Caution } from './cautions';
-import type { PlanDay } from './cook-days';
-import type { Problem } from './problems';
+import type { Caution } from './caution';
+import type { PlanDay } from './plan-day';
+import type { Problem } from './problem';
 
 /** Everything a screen shows about a trip, derived from the trip alone. */
 export interface Plan {

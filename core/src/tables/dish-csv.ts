@@ -1,7 +1,7 @@
-import { numbersOf, readCsv, refusedBySchema, writeCsv, type CsvProblem, type CsvRows, type RowRead } from '../archive';
+import { numbersOf, readCsv, refusedBySchema, writeCsv, type CsvProblem, type CsvRows, type RowRead } from './csv';
 import { done, refused, type Result } from '../errors';
 import { mealSchema, METHODS, readAs, type Meal, type Method } from '../model';
-import { withMethod } from './methods';
+import { withMethod } from '../menu';
 
 /** Columns of a dish table, in the order they are written. */
 export const DISH_COLUMNS = [

@@ -8,7 +8,7 @@ import {
   type CsvProblem,
   type CsvRows,
   type RowRead,
-} from '../archive';
+} from './csv';
 import { BURNERS } from '../catalogue';
 import { done, refused, type Result } from '../errors';
 import {
@@ -24,7 +24,7 @@ import {
   type Rack,
   type Shape,
 } from '../model';
-import { emptyKit } from './rack-edit';
+import { emptyKit } from '../kit';
 
 /** Tables of the rack: pieces, which kit holds which, and the scores. A file is told by its heading. */
 

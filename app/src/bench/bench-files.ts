@@ -1,0 +1,49 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { writeTestsCsv } from '@tinder/core/tables';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { downloadBench, downloadRackTable } from '../store/trip-files';
+import { BenchStudy } from './bench-study';
+
+/** The bench as files. */
+@Component({
+  selector: 'app-bench-files',
+  imports: [NzButtonComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <details>
+      <summary>files: the burns as CSV and JSON</summary>
+      <p>
+        <button nz-button class="word" type="button" (click)="json()">the bench, JSON</button>
+        <button nz-button class="word" type="button" (click)="csv()">every burn, CSV</button>
+      </p>
+      <p class="quiet">JSON comes in by “import” on the left, beside what is here. A logger’s CSV comes in under “cooling”.</p>
+    </details>
+  `,
+  styles: `
+    :host {
+      display: block;
+      margin-top: 14px;
+    }
+    summary {
+      color: var(--ink-quiet);
+      cursor: pointer;
+    }
+    p {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 18px;
+      margin: 4px 0;
+    }
+  `,
+})
+export class BenchFiles {
+  private readonly study = inject(BenchStudy);
+
+  protected json(): void {
+    downloadBench(this.study.bench());
+  }
+
+  protected csv(): void {
+    downloadRackTable('burns', writeTestsCsv(this.study.bench()));
+  }
+}

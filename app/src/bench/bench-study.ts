@@ -1,0 +1,103 @@
+import { computed, inject, Injectable, signal } from '@angular/core';
+import { answerOf, testedBurners, type Answer, type TestedBurner } from '@tinder/core/bench';
+import { build, rackWithBurner, tripKitOf, tripWithBurner } from '@tinder/core/kit';
+import type { Bench, BenchTest, Calibration, Kit, TestSeries } from '@tinder/core/model';
+import { WorkspaceStore } from '../store/workspace-store';
+
+/** A kit that can be burnt at the bench. */
+export interface BenchKit {
+  id: string;
+  name: string;
+  kit: Kit;
+}
+/** A question with its answer, and its burns in the order they were burnt. */
+export interface Asked {
+  series: TestSeries;
+  tests: BenchTest[];
+  answer: Answer;
+}
+
+/** The trip's own kit among those that can be burnt. */
+export const TRIP_KIT = 'trip';
+
+/** The bench as it stands, and every edit of it. */
+@Injectable({ providedIn: 'root' })
+export class BenchStudy {
+  private readonly store = inject(WorkspaceStore);
+
+  readonly bench = computed(() => this.store.rack().bench);
+  readonly asked = computed((): Asked[] => {
+    const { series, tests } = this.bench();
+    return series.map((s) => ({ series: s, tests: tests.filter((t) => t.seriesId === s.id), answer: answerOf(s, tests) }));
+  });
+
+  /** The trip's kit first, then those of the rack that burn something. */
+  readonly kits = computed((): BenchKit[] => {
+    const { rack, trip } = { rack: this.store.rack(), trip: this.store.trip() };
+    const built = rack.kits.flatMap((k): BenchKit[] => {
+      const kit = tripKitOf(build(rack, k));
+      return kit.ok && kit.value.burnerId !== 'none' ? [{ id: k.id, name: k.name, kit: kit.value }] : [];
+    });
+    const name = rack.kits.find((k) => k.id === trip.rackKitId)?.name ?? 'the trip’s kit';
+    const own = { id: TRIP_KIT, name, kit: trip.kit };
+    return trip.kit.burnerId === 'none' ? built : [own, ...built.filter((k) => k.id !== trip.rackKitId)];
+  });
+  readonly tripKitName = computed(() => this.kits()[0]?.name ?? 'the trip’s kit');
+
+  readonly burners = computed((): TestedBurner[] => testedBurners(this.bench().tests));
+  private readonly chosenBurner = signal<string | undefined>(undefined);
+  /** The burner that is looked at: the one tested most until another is chosen. */
+  readonly burner = computed((): TestedBurner | undefined => {
+    const list = this.burners();
+    return list.find((b) => burnerKey(b) === this.chosenBurner()) ?? list[0];
+  });
+
+  chooseBurner(key: string): void {
+    this.chosenBurner.set(key);
+  }
+
+  edit(label: string, change: (bench: Bench) => Bench): boolean {
+    return this.store.editRack(label, (rack) => ({ ...rack, bench: change(rack.bench) }));
+  }
+
+  keep(test: BenchTest): boolean {
+    return this.edit('a burn', (b) => ({ ...b, tests: [...b.tests, test] }));
+  }
+
+  editTest(label: string, id: string, change: (t: BenchTest) => BenchTest): void {
+    this.edit(label, (b) => ({ ...b, tests: b.tests.map((t) => (t.id === id ? change(t) : t)) }));
+  }
+
+  removeTest(id: string): void {
+    this.edit('take a burn away', (b) => ({ ...b, tests: b.tests.filter((t) => t.id !== id) }));
+  }
+
+  editSeries(label: string, id: string, change: (s: TestSeries) => TestSeries): void {
+    this.edit(label, (b) => ({ ...b, series: b.series.map((s) => (s.id === id ? change(s) : s)) }));
+  }
+
+  /** A question goes with its burns. */
+  removeSeries(id: string): void {
+    this.edit('take a question away', (b) => ({
+      ...b,
+      series: b.series.filter((s) => s.id !== id),
+      tests: b.tests.filter((t) => t.seriesId !== id),
+    }));
+  }
+
+  /** Every kit and every trip in the library runs on this burner as it was found to be; without a calibration, as the catalogue has it. */
+  adopt(of: Calibration['of'], calibration: Calibration | undefined): void {
+    this.store.edit(calibration ? 'use my own burner' : 'back to the catalogue’s burner', (w) => ({
+      ...w,
+      rack: rackWithBurner(w.rack, of, calibration),
+      library: w.library.map((s) => {
+        const trip = tripWithBurner(s.trip, of, calibration);
+        return trip === s.trip ? s : { ...s, trip };
+      }),
+    }));
+  }
+}
+
+/** A burner on the bench by what it is and where it was burnt. */
+export const burnerKey = ({ of, garden }: Pick<TestedBurner, 'of' | 'garden'>): string =>
+  `${of.burnerId} ${of.potDiameterMm} ${of.potBase} ${garden ?? ''}`;

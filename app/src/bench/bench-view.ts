@@ -1,0 +1,75 @@
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { Sides } from '../commands/sides';
+import { AnswersPanel } from './answers-panel';
+import { BurnRun } from './burn-run';
+import { BurnerPanel } from './burner-panel';
+import { ClaimsPanel } from './claims-panel';
+import { CoolingPanel } from './cooling-panel';
+import { PlanForm } from './plan-form';
+import { Runner } from './runner';
+import { WhichPanel } from './which-panel';
+
+const SIDES = [
+  { value: 'burn', label: 'burn' },
+  { value: 'answers', label: 'A or B' },
+  { value: 'burner', label: 'your burner' },
+  { value: 'cooling', label: 'cooling' },
+  { value: 'claims', label: 'what is said' },
+] as const;
+type Side = (typeof SIDES)[number]['value'];
+
+/** Bench: burns with a scale and a watch, what they can tell, and the burner they make one's own. */
+@Component({
+  selector: 'app-bench-view',
+  imports: [AnswersPanel, BurnerPanel, ClaimsPanel, CoolingPanel, PlanForm, Runner, Sides, WhichPanel],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h1 class="hidden-text">Bench</h1>
+    <app-sides label="What to do at the bench" panelId="bench-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+    <div id="bench-side" role="tabpanel" [attr.aria-labelledby]="'bench-side-' + side()">
+      @switch (side()) {
+        @case ('burn') {
+          @if (run.draft()) {
+            <app-runner />
+          } @else {
+            <div class="look">
+              <app-plan-form />
+              <app-which-panel />
+            </div>
+          }
+        }
+        @case ('answers') {
+          <app-answers-panel />
+        }
+        @case ('burner') {
+          <app-burner-panel />
+        }
+        @case ('cooling') {
+          <app-cooling-panel />
+        }
+        @case ('claims') {
+          <app-claims-panel />
+        }
+      }
+    </div>
+  `,
+  styleUrl: '../commands/sides-view.less',
+  styles: `
+    .look {
+      display: grid;
+      grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+      gap: 16px 40px;
+      align-items: start;
+    }
+    @media (max-width: 1000px) {
+      .look {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+})
+export class BenchView {
+  protected readonly run = inject(BurnRun);
+  protected readonly sides = SIDES;
+  protected readonly side = signal<Side>('burn');
+}

@@ -1,0 +1,398 @@
+import { ChangeDetectionStrategy, Component, computed, inject, viewChild, type ElementRef } from '@angular/core';
+import { burnSdG, burntOf, closeness, isTestedOn } from '@tinder/core/bench';
+import { burnerById, hasValve } from '@tinder/core/catalogue';
+import { CALIBRATED, newSetup, ownBurner, same } from '@tinder/core/model';
+import { formatDuration } from '@tinder/core/units';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { burnerGeometry, type BurntPoint } from '../charts/burner-geometry';
+import { downloadFigurePng, downloadFigureSvg } from '../platform/export-figure';
+import { FOLLOWING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
+import { measuredWidth } from '../ui/measured-width';
+import { PickField } from '../ui/pick-field';
+import { StudyNote } from '../ui/study-note';
+import { FACTOR_WORDS, factorWords } from '../words/bench-words';
+import { ownBurnerWords } from '../words/own-burner-words';
+import { FAIL_WORDS } from '../words/flame-words';
+import { Units } from '../words/units';
+import { BenchStudy, burnerKey } from './bench-study';
+import { FeedChart } from './feed-chart';
+import { ReservePanel } from './reserve-panel';
+
+const HEIGHT = 150;
+
+/** The burner as it is: its curve before and after the tests, what they made of it, and the plan that runs on it. */
+@Component({
+  selector: 'app-burner-panel',
+  imports: [FeedChart, NzButtonComponent, PickField, ReservePanel, StudyNote],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="hidden-text">your burner</h2>
+    @if (study.burner(); as b) {
+      <div class="head">
+        <app-pick-field label="burner and pot of" [options]="burners()" [value]="key(b)" (valueChange)="study.chooseBurner($event)" />
+        <button nz-button class="word" type="button" (click)="save('svg')">drawing as SVG</button>
+        <button nz-button class="word" type="button" (click)="save('png')">as PNG</button>
+      </div>
+      <app-study-note [study]="asked" />
+      @if (b.garden !== null) {
+        <p class="simulated">Burnt in the simulated garden: a rehearsal, no burner of this world.</p>
+      }
+      @if (refused(); as words) {
+        <p class="error" role="alert">{{ words }}</p>
+      }
+      <div class="look">
+        <div class="drawn">
+          @if (drawn(); as d) {
+            @let g = d.g;
+            <p class="says">{{ says() }}</p>
+            <svg #figure width="100%" [attr.height]="2 * H + 66" role="img" [attr.aria-label]="spoken()">
+              @for (f of g.failing; track f.from) {
+                <rect class="fails" [attr.x]="g.x(f.from)" [attr.width]="g.x(f.to) - g.x(f.from)" y="0" [attr.height]="2 * H + 24" />
+                <text [attr.x]="g.x(f.from) + 4" y="14">{{ failWords[f.why] }}</text>
+              }
+              @for (t of g.fuel.ticks; track t) {
+                <line class="grid" x1="0" x2="100%" [attr.y1]="g.fuel.y(t)" [attr.y2]="g.fuel.y(t)" />
+                <text class="quiet" x="-8" [attr.y]="g.fuel.y(t) + 4" text-anchor="end">{{ units.text(t, 'mass', massDecimals()) }}</text>
+              }
+              <path class="band" [attr.d]="g.fuel.band" />
+              <path class="before" [attr.d]="g.fuel.before" />
+              <path class="after" [attr.d]="g.fuel.after" />
+              @for (t of d.tests; track t.id) {
+                <line
+                  class="bar"
+                  [class.odd]="t.odd"
+                  [attr.x1]="g.x(t.at)"
+                  [attr.x2]="g.x(t.at)"
+                  [attr.y1]="g.fuel.y(t.fuelG - t.fuelSdG)"
+                  [attr.y2]="g.fuel.y(t.fuelG + t.fuelSdG)"
+                />
+                <circle class="dot" [class.odd]="t.odd" [attr.cx]="g.x(t.at)" [attr.cy]="g.fuel.y(t.fuelG)" r="3.5" />
+              }
+              <g [attr.transform]="'translate(0,' + (H + 24) + ')'">
+                @for (t of g.time.ticks; track t) {
+                  <line class="grid" x1="0" x2="100%" [attr.y1]="g.time.y(60 * t)" [attr.y2]="g.time.y(60 * t)" />
+                  <text class="quiet" x="-8" [attr.y]="g.time.y(60 * t) + 4" text-anchor="end">{{ t }} min</text>
+                }
+                <path class="band time" [attr.d]="g.time.band" />
+                <path class="before" [attr.d]="g.time.before" />
+                <path class="after time" [attr.d]="g.time.after" />
+                @for (t of d.tests; track t.id) {
+                  <circle class="dot time" [class.odd]="t.odd" [attr.cx]="g.x(t.at)" [attr.cy]="g.time.y(t.seconds)" r="3.5" />
+                }
+              </g>
+              @for (t of g.xTicks; track t) {
+                <text class="quiet" [attr.x]="g.x(t)" [attr.y]="2 * H + 44" text-anchor="middle">
+                  {{ d.axis === 'setting' ? percent(t) + ' %' : units.text(t, 'speed', 0) }}
+                </text>
+              }
+              <text class="quiet" x="50%" [attr.y]="2 * H + 62" text-anchor="middle">
+                {{ d.axis === 'setting' ? 'flame' : 'wind at the bare flame' }}
+              </text>
+            </svg>
+            <p class="quiet">
+              {{ drawnFor() }} · dashed: by the catalogue · full, with its band (95 of 100): by these burns · dots: burns as weighed,
+              brought to these conditions by the model, with the scale’s error · hollow: asked about
+            </p>
+          }
+          @if (feed(); as f) {
+            <app-feed-chart [points]="f" />
+          }
+        </div>
+        <div>
+          <h3 class="sign">what the burns made of it</h3>
+          @if (calibration(); as c) {
+            <p class="own">{{ ownWords(c) }}</p>
+            <dl>
+              @for (f of factors(); track f.name) {
+                <dt>{{ f.name }}</dt>
+                <dd>{{ f.found }}</dd>
+              }
+            </dl>
+            @for (o of outliers(); track o.id) {
+              <p class="asks">{{ o.words }} <button nz-button class="word" type="button" (click)="setAside(o.id)">set it aside</button></p>
+            }
+            @if (adopted()) {
+              <p><b>In use:</b> every plan, risk and card runs on it.</p>
+              <button nz-button class="word" type="button" (click)="study.adopt(b.of, undefined)">back to the catalogue’s</button>
+            }
+            @if (!inStep()) {
+              <button nz-button class="strong-act" type="button" (click)="study.adopt(b.of, c)">
+                {{ adopted() ? 'use the newest burns as well' : 'use it' }}
+              </button>
+            }
+            @if (onTrip()) {
+              <app-reserve-panel [calibration]="c" />
+            } @else {
+              <p class="quiet">This trip burns something else.</p>
+            }
+            @if (b.garden !== null) {
+              <h3 class="sign">behind the garden’s wall</h3>
+              <details>
+                <summary>show the hidden truth, and how close you came</summary>
+                <dl>
+                  @for (r of revealed(); track r.name) {
+                    <dt>{{ r.name }}</dt>
+                    <dd>{{ r.words }}</dd>
+                  }
+                </dl>
+              </details>
+            }
+          }
+        </div>
+      </div>
+    } @else {
+      <p class="quiet">Nothing burnt yet: burn this kit at three flames, and once in wind, and its own curve stands here.</p>
+    }
+  `,
+  styleUrl: '../ui/figure.less',
+  styles: `
+    :host {
+      display: block;
+    }
+    .head {
+      display: grid;
+      grid-template-columns: max-content minmax(0, 300px) max-content max-content;
+      gap: 4px 14px;
+      align-items: baseline;
+    }
+    .look {
+      display: grid;
+      grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+      gap: 10px 40px;
+      align-items: start;
+    }
+    .simulated {
+      color: var(--ember-text);
+      font-weight: 600;
+    }
+    .before {
+      fill: none;
+      stroke: var(--ink-quiet);
+      stroke-dasharray: 5 4;
+    }
+    .after {
+      fill: none;
+      stroke: var(--ember);
+      stroke-width: 2.4;
+    }
+    .after.time {
+      stroke: var(--ink);
+    }
+    .band {
+      fill: var(--ember);
+      opacity: 0.14;
+    }
+    .band.time {
+      fill: var(--ink);
+      opacity: 0.1;
+    }
+    .bar {
+      stroke: var(--ember-text);
+      stroke-width: 1.5;
+    }
+    .dot {
+      fill: var(--ember-text);
+    }
+    .dot.time {
+      fill: var(--ink);
+    }
+    .dot.odd {
+      fill: var(--ground);
+      stroke: var(--ember-text);
+      stroke-width: 2;
+    }
+    .fails {
+      fill: var(--ground-sunk);
+    }
+    dl {
+      margin: 4px 0;
+    }
+    dt {
+      color: var(--ink-quiet);
+    }
+    dd {
+      margin: 0 0 4px;
+      font-weight: 600;
+    }
+    .own {
+      margin: 2px 0;
+      font: 700 22px/1.2 var(--signs);
+    }
+    .asks {
+      color: var(--ember-text);
+    }
+    p {
+      max-width: 90ch;
+      line-height: 1.3;
+    }
+    summary {
+      color: var(--ink-quiet);
+      cursor: pointer;
+    }
+    @media (max-width: 1000px) {
+      .look,
+      .head {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+})
+export class BurnerPanel {
+  protected readonly study = inject(BenchStudy);
+  protected readonly units = inject(Units);
+  private readonly store = inject(WorkspaceStore);
+  private readonly worker = inject(StudyWorker);
+  private readonly figure = viewChild<ElementRef<SVGSVGElement>>('figure');
+  private readonly width = measuredWidth(1080);
+  protected readonly H = HEIGHT;
+  protected readonly key = burnerKey;
+  protected readonly failWords = FAIL_WORDS;
+  protected readonly ownWords = ownBurnerWords;
+
+  protected readonly burners = computed(() =>
+    this.study.burners().map((b) => ({
+      value: burnerKey(b),
+      label: `${b.kitName}: ${b.tests.length} ${b.tests.length === 1 ? 'burn' : 'burns'}${b.garden === null ? '' : ', simulated'}`,
+    })),
+  );
+
+  /** What the curve is drawn for: the last burn's kit in a calm, half a litre. */
+  private readonly setup = computed(() => {
+    const last = this.study.burner()?.tests.at(-1)?.setup;
+    return last && { ...newSetup(last.kitName, { ...last.kit, sleeveOn: false }), airC: 15, altitudeM: last.altitudeM };
+  });
+  protected readonly asked = study(
+    FOLLOWING,
+    () => {
+      const [burner, setup] = [this.study.burner(), this.setup()];
+      return burner && setup && { tests: burner.tests, setup };
+    },
+    ({ tests, setup }, { signal }) => this.worker.ask('burnerFit', {}, { tests, setup }, signal),
+  );
+  private readonly found = computed(() => (this.asked.fresh() ? this.asked.last() : undefined));
+  protected readonly calibration = computed(() => {
+    const fit = this.found()?.answer.fit;
+    return fit?.ok ? fit.value.calibration : undefined;
+  });
+  protected readonly feed = computed(() => this.found()?.answer.feed);
+  protected readonly refused = computed(() => {
+    const fit = this.found()?.answer.fit;
+    if (!fit || fit.ok) return '';
+    if (fit.problem.code === 'noTests') return 'None of these burns can be used: they failed, were set aside, or began with a warm pot.';
+    const { testId } = fit.problem;
+    const test = this.found()?.of.tests.find((t) => t.id === testId);
+    return `The burn of ${test?.on ?? 'some day'} cannot have gone like that: by the model such a flame goes out in that wind or stalls. Mend its conditions, or set it aside.`;
+  });
+
+  protected readonly drawn = computed(() => {
+    const found = this.found();
+    if (!found) return undefined;
+    const { curve, fit } = found.answer;
+    const outliers = fit.ok ? fit.value.outliers : [];
+    const tests = fit.ok ? this.points(found.of.tests, curve.axis, outliers) : [];
+    const wide = this.width() > 1000 ? (this.width() - 40) * 0.6 : this.width();
+    return { g: burnerGeometry(curve, tests, Math.max(200, wide - 64), HEIGHT), tests, axis: curve.axis };
+  });
+
+  /** Burns where they stand on the newest curve: what each used against what the fit has it use, times the curve there. */
+  private points(
+    tests: NonNullable<ReturnType<typeof this.found>>['of']['tests'],
+    axis: 'setting' | 'windMps',
+    outliers: readonly string[],
+  ): BurntPoint[] {
+    const found = this.found();
+    if (!found?.answer.fit.ok) return [];
+    const { curve, fit } = found.answer;
+    const newest = curve.after ?? curve.before;
+    return tests.flatMap((t): BurntPoint[] => {
+      const burn = burntOf(t);
+      const residual = fit.value.residuals.find((r) => r.testId === t.id);
+      if (!burn || !residual) return [];
+      const at = axis === 'setting' ? (hasValve(burnerById(burn.kit.burnerId)) ? burn.kit.flameSetting : 1) : burn.windMps;
+      const near = newest.reduce((a, b) => (Math.abs(b.at - at) < Math.abs(a.at - at) ? b : a));
+      if (near.fuelG === undefined || near.seconds === undefined) return [];
+      const fuelG = near.fuelG * Math.exp(residual.fuel);
+      const fuelSdG = (burnSdG(burn.scale, burn.isWet) / burn.burntG) * fuelG;
+      return [{ id: t.id, at, fuelG, fuelSdG, seconds: near.seconds * Math.exp(residual.seconds), odd: outliers.includes(t.id) }];
+    });
+  }
+
+  protected readonly says = computed(() => {
+    const found = this.found();
+    const best = found?.answer.curve.best;
+    if (!found || best?.fuelG === undefined || best.seconds === undefined) return 'It reaches the boil nowhere on this curve.';
+    const where =
+      found.answer.curve.axis === 'setting' ? `${this.percent(best.at)} % open` : `${this.units.text(best.at, 'speed', 0)} of wind`;
+    return `Least fuel at ${where}: ${this.units.mealMass(best.fuelG)} in ${formatDuration(best.seconds)}.`;
+  });
+  protected readonly spoken = computed(
+    () => `Grams and minutes against ${this.drawn()?.axis === 'setting' ? 'the flame' : 'the wind'}. ${this.says()}`,
+  );
+  protected readonly drawnFor = computed(() => {
+    const s = this.setup();
+    return s
+      ? `${this.units.text(s.waterMl, 'volume')} from ${this.units.text(s.waterC, 'temperature')}, calm, air ${this.units.text(s.airC, 'temperature')}`
+      : '';
+  });
+  protected readonly massDecimals = computed(() => (this.units.unit('mass').symbol === 'g' ? 0 : 2));
+
+  protected readonly factors = computed(() => {
+    const c = this.calibration();
+    return c ? CALIBRATED.map((name, i) => ({ name: FACTOR_WORDS[name].name, found: factorWords(name, c, i) })) : [];
+  });
+  protected readonly outliers = computed(() => {
+    const fit = this.found()?.answer.fit;
+    if (!fit?.ok) return [];
+    return fit.value.outliers.map((id) => {
+      const test = this.found()?.of.tests.find((t) => t.id === id);
+      const sds = fit.value.residuals.find((r) => r.testId === id)?.leftOutSd ?? 0;
+      const note = test?.note ? ` (“${test.note}”)` : '';
+      return {
+        id,
+        words: `The burn of ${test?.on ?? ''}${note} is ${Math.round(sds)} deviations off what the others say. Was something else different? It counts until you say otherwise.`,
+      };
+    });
+  });
+  protected readonly revealed = computed(() => {
+    const [c, b] = [this.calibration(), this.study.burner()];
+    if (!c || b?.garden === null || b?.garden === undefined) return [];
+    const percent = (x: number): string => `${x >= 1 ? '+' : '−'}${Math.abs(Math.round(100 * (x - 1)))} %`;
+    return closeness(c, b.garden).map(({ name, truth, found, sdsOff }) => ({
+      name: FACTOR_WORDS[name].name,
+      words: `truth ${percent(truth)}, found ${percent(found)}: ${Math.abs(sdsOff) <= 2 ? 'within what the burns claimed' : 'further off than the burns claimed'} (${Math.abs(sdsOff).toFixed(1)} deviations)`,
+    }));
+  });
+
+  /** Does the open trip burn this burner, and does it run on a calibration of it. */
+  protected readonly onTrip = computed(() => {
+    const b = this.study.burner();
+    return b !== undefined && isTestedOn(this.store.trip().kit, b);
+  });
+  private readonly inUse = computed(() => {
+    const b = this.study.burner();
+    const kit = b && this.study.kits().find((k) => isTestedOn(k.kit, b))?.kit;
+    return kit && ownBurner(kit);
+  });
+  protected readonly adopted = computed(() => this.inUse() !== undefined);
+  protected readonly inStep = computed(() => {
+    const [used, found] = [this.inUse(), this.calibration()];
+    return used !== undefined && found !== undefined && same(used, found);
+  });
+
+  protected percent(x: number): number {
+    return Math.round(100 * x);
+  }
+
+  protected setAside(id: string): void {
+    this.study.editTest('set a burn aside', id, (t) => ({ ...t, setAside: true }));
+  }
+
+  protected save(as: 'svg' | 'png'): void {
+    const drawn = this.figure()?.nativeElement;
+    if (!drawn) return;
+    if (as === 'svg') downloadFigureSvg(drawn, 'burner');
+    else void downloadFigurePng(drawn, 'burner');
+  }
+}

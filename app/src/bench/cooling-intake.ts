@@ -1,0 +1,98 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { DRESSES, LIMITS, type CoolingTest } from '@tinder/core/model';
+import { NzInputDirective } from 'ng-zorro-antd/input';
+import { PickField } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
+import { today } from '../ui/today';
+import { DRESS_WORDS } from '../words/bench-words';
+import { BenchStudy, TRIP_KIT } from './bench-study';
+import { LoggerIntake, type TakenCurve } from './logger-intake';
+
+/** A pot that cooled: its readings out of a logger’s file, and what they were read of. */
+@Component({
+  selector: 'app-cooling-intake',
+  imports: [LoggerIntake, NzInputDirective, PickField, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <app-logger-intake (taken)="take($event)">
+      <div class="heads">
+        <label class="name" for="cooling-name">called</label>
+        <input nz-input class="left" id="cooling-name" maxlength="80" [value]="name()" (input)="name.set($any($event.target).value)" />
+        <app-pick-field label="pot of" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
+        <app-pick-field label="worn" [options]="dresses" [value]="dress()" (valueChange)="dress.set($event)" />
+        <span class="name">water in it</span>
+        <app-quantity-field
+          label="water that cools"
+          quantity="volume"
+          [value]="waterMl()"
+          [limits]="L.waterMl"
+          (valueChange)="waterMl.set($event)"
+        />
+        <span class="name">air</span>
+        <app-quantity-field
+          label="air it cools in"
+          quantity="temperature"
+          [value]="airC()"
+          [limits]="L.airC"
+          (valueChange)="airC.set($event)"
+        />
+        <span class="name">wind at the pot</span>
+        <app-quantity-field
+          label="wind it cools in"
+          quantity="speed"
+          [decimals]="1"
+          [value]="windMps()"
+          [limits]="L.flameMps"
+          (valueChange)="windMps.set($event)"
+        />
+      </div>
+    </app-logger-intake>
+  `,
+  styleUrl: '../ui/rows.less',
+  styles: `
+    .heads {
+      display: grid;
+      grid-template-columns: repeat(2, max-content minmax(90px, 220px));
+      gap: 4px 14px;
+      align-items: center;
+      margin: 6px 0;
+    }
+    input.left {
+      text-align: left;
+    }
+    @media (max-width: 720px) {
+      .heads {
+        grid-template-columns: max-content minmax(0, 1fr);
+      }
+    }
+  `,
+})
+export class CoolingIntake {
+  private readonly study = inject(BenchStudy);
+  protected readonly L = LIMITS;
+  protected readonly dresses = DRESSES.map((value) => ({ value, label: DRESS_WORDS[value] }));
+  protected readonly name = signal('');
+  protected readonly kitId = signal(TRIP_KIT);
+  protected readonly dress = signal<CoolingTest['dress']>('lid');
+  protected readonly waterMl = signal(500);
+  protected readonly airC = signal(15);
+  protected readonly windMps = signal(0);
+  protected readonly kits = computed(() => this.study.kits().map((k) => ({ value: k.id, label: `${k.name}, ${k.kit.pot.name}` })));
+
+  protected take({ file, points }: TakenCurve): void {
+    const kit = this.study.kits().find((k) => k.id === this.kitId()) ?? this.study.kits()[0];
+    if (!kit) return;
+    const cooling: CoolingTest = {
+      id: crypto.randomUUID(),
+      on: today(),
+      name: this.name().trim() || file.replace(/\.[a-z]+$/i, '').slice(0, 80) || DRESS_WORDS[this.dress()],
+      pot: kit.kit.pot,
+      dress: this.dress(),
+      waterMl: this.waterMl(),
+      airC: this.airC(),
+      windMps: this.windMps(),
+      curve: points,
+    };
+    if (this.study.edit('a pot that cooled', (b) => ({ ...b, coolings: [...b.coolings, cooling] }))) this.name.set('');
+  }
+}

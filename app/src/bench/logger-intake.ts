@@ -1,0 +1,220 @@
+import { ChangeDetectionStrategy, Component, computed, output, signal, inject } from '@angular/core';
+import type { CurvePoint } from '@tinder/core/bench';
+import type { TIME_UNITS } from '@tinder/core/tables';
+import { curveOf, type LoggerChoice, type LoggerTable } from '@tinder/core/tables';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { chosenFile } from '../platform/chosen-file';
+import { readFile } from '../platform/read-file';
+import { optionsOf, PickField } from '../ui/pick-field';
+import { loggerLineWords, LOGGER_PROBLEM_WORDS } from '../words/logger-words';
+import { unreadWords } from '../words/table-words';
+import { Units } from '../words/units';
+
+const TIME_WORDS: Record<(typeof TIME_UNITS)[number], string> = { ms: 'milliseconds', s: 'seconds', min: 'minutes', clock: 'time of day' };
+const TEMPERATURES = [
+  { value: '°C', label: '°C' },
+  { value: '°F', label: '°F' },
+  { value: 'K', label: 'K' },
+] as const;
+/** Lines left out that are named; the others are counted. */
+const NAMED = 5;
+/** Fewer readings than this are no curve. */
+const LEAST = 3;
+
+/** A curve as it was taken out of a file. */
+export interface TakenCurve {
+  file: string;
+  points: CurvePoint[];
+}
+
+/** A logger’s file comes in: which columns, which units, what is left out and why; nothing is kept until it is taken. What else is asked stands between. */
+@Component({
+  selector: 'app-logger-intake',
+  imports: [NzButtonComponent, PickField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <label class="choose">
+      <span>read a logger’s CSV</span>
+      <input
+        class="hidden-text"
+        type="file"
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        aria-label="CSV file of a logger"
+        (change)="read($event)"
+      />
+    </label>
+    @if (refused(); as words) {
+      <p class="error" role="alert">{{ words }}</p>
+    }
+    @if (table(); as t) {
+      @let c = choice();
+      <div class="heads">
+        <app-pick-field label="time" [options]="columns()" [value]="text(c.timeColumn)" (valueChange)="choose({ timeColumn: +$event })" />
+        <app-pick-field label="written as" [options]="times" [value]="c.timeUnit" (valueChange)="choose({ timeUnit: $event })" />
+        <app-pick-field
+          label="temperature"
+          [options]="columns()"
+          [value]="text(c.temperatureColumn)"
+          (valueChange)="choose({ temperatureColumn: +$event })"
+        />
+        <app-pick-field
+          label="in"
+          [options]="temperatures"
+          [value]="c.temperatureUnit"
+          (valueChange)="choose({ temperatureUnit: $event })"
+        />
+      </div>
+      <div class="scroll" tabindex="0" role="group" [attr.aria-label]="'the first lines of ' + file()">
+        <table>
+          <thead>
+            <tr>
+              @for (col of t.columns; track $index) {
+                <th scope="col" [class.on]="$index === c.timeColumn || $index === c.temperatureColumn">{{ col.name }}</th>
+              }
+            </tr>
+          </thead>
+          <tbody>
+            @for (r of sample(); track r.line) {
+              <tr>
+                @for (cell of r.cells; track $index) {
+                  <td>{{ cell }}</td>
+                }
+              </tr>
+            }
+          </tbody>
+        </table>
+      </div>
+      <p role="status">{{ says() }}</p>
+      @for (w of left(); track w) {
+        <p class="error">{{ w }}</p>
+      }
+      <ng-content />
+      <p>
+        <button nz-button class="word" type="button" [disabled]="points().length < least" (click)="take()">take the curve</button>
+        <button nz-button class="word" type="button" (click)="leave()">leave it</button>
+      </p>
+    }
+  `,
+  styleUrl: '../ui/rows.less',
+  styles: `
+    .choose span {
+      display: inline-block;
+      padding: var(--thumb-pad, 2px) 0;
+      color: var(--ink-quiet);
+      font: 600 15px/1.4 var(--signs);
+      cursor: pointer;
+    }
+    .choose:focus-within span {
+      outline: 2px solid var(--ink);
+    }
+    .heads {
+      display: grid;
+      grid-template-columns: repeat(2, max-content minmax(90px, 220px));
+      gap: 4px 14px;
+      align-items: center;
+      margin: 6px 0;
+    }
+    .scroll {
+      overflow-x: auto;
+    }
+    table {
+      border-collapse: collapse;
+    }
+    th,
+    td {
+      padding: 2px 14px 2px 0;
+      border-bottom: 1px solid var(--hairline);
+      text-align: left;
+    }
+    th.on {
+      border-bottom-color: var(--ember);
+    }
+    p {
+      margin: 4px 0;
+    }
+    p button + button {
+      margin-left: 18px;
+    }
+    @media (max-width: 720px) {
+      .heads {
+        grid-template-columns: max-content minmax(0, 1fr);
+      }
+    }
+  `,
+})
+export class LoggerIntake {
+  private readonly units = inject(Units);
+  protected readonly least = LEAST;
+  protected readonly times = optionsOf(TIME_WORDS);
+  protected readonly temperatures = TEMPERATURES;
+  readonly taken = output<TakenCurve>();
+
+  protected readonly file = signal('');
+  protected readonly table = signal<LoggerTable | undefined>(undefined);
+  protected readonly refused = signal('');
+  private readonly chosen = signal<Partial<LoggerChoice>>({});
+
+  protected readonly columns = computed(() => this.table()?.columns.map((c, i) => ({ value: String(i), label: c.name })) ?? []);
+  protected readonly choice = computed((): LoggerChoice => ({
+    timeColumn: 0,
+    timeUnit: 's',
+    temperatureColumn: 1,
+    temperatureUnit: '°C',
+    ...this.table()?.guess,
+    ...this.chosen(),
+  }));
+  protected readonly sample = computed(() => this.table()?.rows.slice(0, 4) ?? []);
+  private readonly curve = computed(() => {
+    const table = this.table();
+    return table && curveOf(table, this.choice());
+  });
+  protected readonly points = computed(() => this.curve()?.points ?? []);
+  protected readonly says = computed(() => {
+    const curve = this.curve();
+    if (!curve) return '';
+    const [first, last] = [curve.points[0], curve.points.at(-1)];
+    if (!first || !last) return 'No line can be read with these columns.';
+    const ends = `${this.units.text(first.c, 'temperature', 1)} to ${this.units.text(last.c, 'temperature', 1)} in ${(last.s / 60).toFixed(1)} min`;
+    const thinned = curve.read > curve.points.length ? `, thinned to ${curve.points.length}` : '';
+    return `${curve.read} readings${thinned}: ${ends}.`;
+  });
+  protected readonly left = computed(() => {
+    const bad = this.curve()?.bad ?? [];
+    const named = bad.slice(0, NAMED).map((b) => loggerLineWords(b.line, b.problem));
+    return bad.length > NAMED ? [...named, `And ${bad.length - NAMED} lines more are left out.`] : named;
+  });
+
+  protected text(n: number): string {
+    return String(n);
+  }
+
+  protected choose(change: Partial<LoggerChoice>): void {
+    this.chosen.update((c) => ({ ...c, ...change }));
+  }
+
+  protected async read(event: Event): Promise<void> {
+    const file = chosenFile(event);
+    if (!file) return;
+    this.leave();
+    try {
+      const read = await readFile(async (reader) => await reader.logger(file));
+      if (read.ok) {
+        this.table.set(read.value);
+        this.file.set(file.name);
+      } else this.refused.set(`${file.name}: ${LOGGER_PROBLEM_WORDS[read.problem.code]}`);
+    } catch (e) {
+      this.refused.set(unreadWords(file.name, e));
+    }
+  }
+
+  protected take(): void {
+    this.taken.emit({ file: this.file(), points: this.points() });
+    this.leave();
+  }
+
+  protected leave(): void {
+    this.table.set(undefined);
+    this.refused.set('');
+    this.chosen.set({});
+  }
+}

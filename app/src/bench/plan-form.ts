@@ -1,0 +1,225 @@
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { contrastOf, CONTRAST_IDS, fairOrder, nextArm, SPEEDS, type ContrastId } from '@tinder/core/bench';
+import { newSetup, type TestSeries, type TestSetup } from '@tinder/core/model';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
+import { Choice } from '../ui/choice';
+import { PickField } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
+import { today } from '../ui/today';
+import { CONTRAST_WORDS } from '../words/contrast-words';
+import { BenchStudy, TRIP_KIT, type Asked } from './bench-study';
+import { BurnRun } from './burn-run';
+import { SetupFields } from './setup-fields';
+
+const WHERE = [
+  { value: 'real', label: 'for real' },
+  { value: 'garden', label: 'in the simulated garden' },
+] as const;
+type Where = (typeof WHERE)[number]['value'];
+
+/** A test before it is burnt: what is asked, with what, in what, and what one believes will come of it. */
+@Component({
+  selector: 'app-plan-form',
+  imports: [Choice, NzButtonComponent, NzInputDirective, PickField, QuantityField, SetupFields],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign">plan a burn</h2>
+    @for (o of open(); track o.id) {
+      <p class="open">
+        <b>{{ o.question }}</b> <span class="quiet">{{ o.next }}</span>
+        <button nz-button class="word" type="button" (click)="goOn(o.asked)">burn the next one</button>
+      </p>
+    }
+    <div class="heads">
+      <app-pick-field label="I want to know" [options]="questions()" [value]="question()" (valueChange)="question.set($event)" />
+      <app-pick-field label="with" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
+      @if (contrast()) {
+        <label class="name" for="expected">I expect, because</label>
+        <input nz-input id="expected" class="left" maxlength="300" [value]="expected()" (input)="expected.set($any($event.target).value)" />
+        <span class="name">pairs</span>
+        <app-quantity-field
+          label="pairs"
+          quantity="count"
+          [bare]="true"
+          [value]="pairs()"
+          [limits]="{ min: 1, max: 20 }"
+          (valueChange)="pairs.set(round($event))"
+        />
+      }
+      <span class="name">burnt</span>
+      <app-choice label="Burnt" [options]="places" [value]="where()" (valueChange)="where.set($event)" />
+      @if (where() === 'garden') {
+        <span class="name">its clock goes</span>
+        <app-choice label="The garden’s clock goes" [options]="speeds" [value]="speed()" (valueChange)="speed.set($event)" />
+      }
+    </div>
+    @if (setup(); as s) {
+      <app-setup-fields [setup]="s" (setupChange)="setup.set($event)" />
+      <p class="says">{{ says() }}</p>
+      <p><button nz-button class="strong-act" type="button" (click)="begin()">begin</button></p>
+      <p class="quiet">
+        Outdoors, on level ground that cannot burn, nothing above it; water, sand or a lid at hand. A can is weighed cold, dry and shut.
+        Fill and light by the maker’s manual; where open flames are forbidden there is no test.
+      </p>
+    }
+  `,
+  styleUrl: '../ui/rows.less',
+  styles: `
+    .heads {
+      display: grid;
+      grid-template-columns: 110px minmax(0, 380px);
+      gap: 4px 14px;
+      align-items: center;
+    }
+    .heads app-quantity-field {
+      width: 60px;
+    }
+    input.left {
+      text-align: left;
+    }
+    .open {
+      margin: 4px 0;
+    }
+    .says {
+      max-width: 80ch;
+      margin: 8px 0 0;
+      font-weight: 600;
+      line-height: 1.3;
+    }
+    p.quiet {
+      max-width: 80ch;
+      margin: 4px 0;
+      font-size: 13px;
+      line-height: 1.3;
+    }
+    @media (max-width: 720px) {
+      .heads {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+})
+export class PlanForm {
+  private readonly study = inject(BenchStudy);
+  private readonly run = inject(BurnRun);
+  protected readonly places = WHERE;
+  protected readonly speeds = SPEEDS.map((s) => ({ value: String(s), label: s === 1 ? 'as ours' : `${s} times as fast` }));
+
+  protected readonly kitId = signal(TRIP_KIT);
+  protected readonly kits = computed(() => this.study.kits().map((k) => ({ value: k.id, label: k.name })));
+  private readonly kit = computed(() => this.study.kits().find((k) => k.id === this.kitId()) ?? this.study.kits()[0]);
+  protected readonly question = linkedSignal<string, ContrastId | 'burner'>({ source: this.kitId, computation: () => 'burner' });
+  protected readonly expected = signal('');
+  protected readonly pairs = signal(3);
+  protected readonly where = signal<Where>('real');
+  protected readonly speed = signal('10');
+  protected readonly setup = linkedSignal(() => {
+    const kit = this.kit();
+    return kit && newSetup(kit.name, kit.kit);
+  });
+
+  protected readonly questions = computed((): { value: ContrastId | 'burner'; label: string }[] => {
+    const kit = this.kit();
+    const usual = kit && newSetup(kit.name, kit.kit);
+    const can = usual ? CONTRAST_IDS.filter((id) => contrastOf(id, usual)) : [];
+    return [{ value: 'burner', label: 'how this kit burns' }, ...can.map((id) => ({ value: id, label: CONTRAST_WORDS[id].asks }))];
+  });
+  protected readonly contrast = computed(() => {
+    const [id, setup] = [this.question(), this.setup()];
+    return id === 'burner' || !setup ? undefined : contrastOf(id, setup);
+  });
+  protected readonly says = computed(() => {
+    const id = this.question();
+    if (id === 'burner')
+      return 'One burn: weighed, lit, timed, weighed again. Burns at three flames, and one in wind, make the burner your own.';
+    const order = fairOrder(this.pairs()).join(' ');
+    return `${CONTRAST_WORDS[id].a} (A) and ${CONTRAST_WORDS[id].b} (B), burnt ${order}: so that a can that cools or an evening that darkens favours neither.`;
+  });
+
+  /** Questions with burns still to come. */
+  protected readonly open = computed(() =>
+    this.study.asked().flatMap((asked) => {
+      const next = nextOf(asked);
+      if (!next) return [];
+      const { series } = asked;
+      return [
+        {
+          id: series.id,
+          question: series.question,
+          next: `next: ${next.arm === 'a' ? series.nameA : series.nameB}, ${next.left} to go`,
+          asked,
+        },
+      ];
+    }),
+  );
+
+  protected round(n: number): number {
+    return Math.round(n);
+  }
+
+  protected begin(): void {
+    const setup = this.setup();
+    if (!setup) return;
+    const garden = this.where() === 'garden' ? { seed: this.gardenSeed(), run: this.burntThere(), speed: this.pace() } : null;
+    const contrast = this.contrast();
+    const id = this.question();
+    if (!contrast || id === 'burner') {
+      this.run.begin(setup, { seriesId: null, arm: null, heading: setup.kitName, garden });
+      return;
+    }
+    const words = CONTRAST_WORDS[id];
+    const series: TestSeries = {
+      id: crypto.randomUUID(),
+      on: today(),
+      question: words.asks,
+      contrastId: id,
+      a: contrast.a,
+      b: contrast.b,
+      nameA: words.a,
+      nameB: words.b,
+      pairs: this.pairs(),
+      expected: this.expected().trim(),
+      concluded: '',
+      garden: garden?.seed ?? null,
+    };
+    if (!this.study.edit('a question for the bench', (b) => ({ ...b, series: [...b.series, series] }))) return;
+    this.burn(series, 'a', contrast.a, garden);
+  }
+
+  protected goOn(asked: Asked): void {
+    const { series } = asked;
+    const next = nextOf(asked);
+    if (!next) return;
+    const garden = series.garden === null ? null : { seed: series.garden, run: this.burntThere(), speed: this.pace() };
+    this.burn(series, next.arm, series[next.arm], garden);
+  }
+
+  private burn(
+    series: TestSeries,
+    arm: 'a' | 'b',
+    setup: TestSetup,
+    garden: { seed: number; run: number; speed: 1 | 10 | 60 } | null,
+  ): void {
+    const heading = `${series.question} ${arm === 'a' ? 'A' : 'B'}: ${arm === 'a' ? series.nameA : series.nameB}`;
+    this.run.begin(setup, { seriesId: series.id, arm, heading, garden });
+  }
+
+  /** One garden after another: a new one once the old one has been looked behind (its burns are gone) or none was begun. */
+  private gardenSeed(): number {
+    const seeds = this.study.bench().tests.flatMap((t) => t.garden ?? []);
+    return seeds.at(-1) ?? Math.floor(Math.random() * 0xffffffff);
+  }
+  private burntThere(): number {
+    return this.study.bench().tests.filter((t) => t.garden !== null).length;
+  }
+  private pace(): 1 | 10 | 60 {
+    return SPEEDS.find((s) => String(s) === this.speed()) ?? 1;
+  }
+}
+
+function nextOf({ series, tests }: Asked): ReturnType<typeof nextArm> {
+  const burnt = { a: 0, b: 0 };
+  for (const t of tests) if (t.arm && !t.setAside) burnt[t.arm]++;
+  return nextArm(fairOrder(series.pairs), burnt);
+}

@@ -1,0 +1,272 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { usesCans } from '@tinder/core/catalogue';
+import { LIMITS, type TestEnd } from '@tinder/core/model';
+import { formatDuration } from '@tinder/core/units';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { QuantityField } from '../ui/quantity-field';
+import { END_WORDS } from '../words/bench-words';
+import { Units } from '../words/units';
+import { BenchStudy } from './bench-study';
+import { BurnRun, type Step } from './burn-run';
+
+const STEPS: readonly { step: Step; name: string }[] = [
+  { step: 'before', name: 'weigh' },
+  { step: 'burning', name: 'burn' },
+  { step: 'after', name: 'weigh again' },
+  { step: 'check', name: 'keep' },
+];
+const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
+
+/** One burn, step by step, for one hand: large figures, one large button at the foot. */
+@Component({
+  selector: 'app-runner',
+  imports: [NzButtonComponent, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (run.draft(); as d) {
+      <h2 class="sign">{{ d.heading }}</h2>
+      @if (d.garden) {
+        <p class="simulated">simulated garden: scale, thermometer and weather are made up{{ by() }}</p>
+      }
+      <ol class="steps" aria-label="Steps of the burn">
+        @for (s of steps; track s.step) {
+          <li [attr.aria-current]="s.step === d.step ? 'step' : null">{{ s.name }}</li>
+        }
+      </ol>
+      @switch (d.step) {
+        @case ('before') {
+          <p>Weigh {{ what() }}, before it is lit. Cold, dry, shut.</p>
+          @if (scaleText(); as t) {
+            <p class="dial" role="status">{{ t }}</p>
+            <button nz-button class="word" type="button" [disabled]="!steady()" (click)="run.change({ beforeG: shownG() })">
+              take this reading
+            </button>
+          }
+          <div class="figure">
+            <span class="name">before</span>
+            <app-quantity-field
+              label="weight before"
+              quantity="mass"
+              placeholder="?"
+              [decimals]="decimals()"
+              [value]="d.beforeG"
+              [limits]="L.grossG"
+              (valueChange)="run.change({ beforeG: $event })"
+            />
+          </div>
+          <button nz-button class="big" type="button" [disabled]="d.beforeG === null" (click)="run.light()">lit: start the watch</button>
+        }
+        @case ('burning') {
+          <p class="clock" role="timer">{{ clock() }}</p>
+          @if (potText(); as t) {
+            <p class="dial" role="status">{{ t }}</p>
+          }
+          <p class="quiet">Shut the flame as you press.</p>
+          <button nz-button class="big" type="button" (click)="run.stop('reached')">{{ doneWords() }}</button>
+          <details>
+            <summary>it does not get there</summary>
+            @for (f of failures; track f) {
+              <button nz-button class="word" type="button" (click)="run.stop(f)">{{ ends[f] }}</button>
+            }
+          </details>
+        }
+        @case ('after') {
+          <p>{{ timeWords() }} Let it cool, wipe it dry, weigh {{ what() }} again.</p>
+          @if (scaleText(); as t) {
+            <p class="dial" role="status">{{ t }}</p>
+            <button nz-button class="word" type="button" [disabled]="!steady()" (click)="run.change({ afterG: shownG() })">
+              take this reading
+            </button>
+          }
+          <div class="figure">
+            <span class="name">after</span>
+            <app-quantity-field
+              label="weight after"
+              quantity="mass"
+              placeholder="?"
+              [decimals]="decimals()"
+              [value]="d.afterG"
+              [limits]="L.grossG"
+              (valueChange)="run.change({ afterG: $event })"
+            />
+          </div>
+          @if (unlikely(); as words) {
+            <p class="error" role="alert">{{ words }}</p>
+          }
+          <button nz-button class="big" type="button" [disabled]="!run.test()" (click)="run.change({ step: 'check' })">that is it</button>
+        }
+        @case ('check') {
+          <p class="result">{{ result() }}</p>
+          <div class="figure">
+            <span class="name">times it had to be lit</span>
+            <app-quantity-field
+              label="times it had to be lit"
+              quantity="count"
+              [bare]="true"
+              [value]="d.tries"
+              [limits]="{ min: 1, max: 50 }"
+              (valueChange)="run.change({ tries: round($event) })"
+            />
+          </div>
+          <label class="odd"
+            ><input type="checkbox" [checked]="d.sputtered" (change)="run.change({ sputtered: !d.sputtered })" />
+            <span>it sputtered</span></label
+          >
+          <label class="odd"
+            ><input type="checkbox" [checked]="d.boiledOver" (change)="run.change({ boiledOver: !d.boiledOver })" />
+            <span>it boiled over</span></label
+          >
+          <button nz-button class="big" type="button" (click)="keep()">keep this burn</button>
+        }
+      }
+      <p class="acts"><button nz-button class="word" type="button" (click)="run.drop()">give this burn up</button></p>
+      <p class="quiet">A reload, or a phone that falls asleep, does not stop the watch.</p>
+    }
+  `,
+  styleUrl: '../ui/rows.less',
+  styles: `
+    .steps {
+      display: flex;
+      gap: 16px;
+      margin: 6px 0;
+      padding: 0;
+      list-style: none;
+      color: var(--ink-quiet);
+      font: 600 15px/1.4 var(--signs);
+    }
+    [aria-current] {
+      border-bottom: 2px solid var(--ember);
+      color: var(--ink);
+    }
+    .simulated {
+      margin: 2px 0;
+      color: var(--ember-text);
+      font-weight: 600;
+    }
+    .clock {
+      margin: 8px 0 0;
+      font: 700 84px/1 var(--signs);
+      font-variant-numeric: tabular-nums;
+    }
+    .dial {
+      margin: 4px 0;
+      font: 700 40px/1.1 var(--signs);
+      font-variant-numeric: tabular-nums;
+    }
+    .result {
+      font: 700 24px/1.2 var(--signs);
+    }
+    .figure {
+      display: grid;
+      grid-template-columns: max-content 110px;
+      gap: 14px;
+      align-items: center;
+      min-height: var(--row, 36px);
+      font-size: 17px;
+    }
+    .big {
+      display: block;
+      width: 100%;
+      max-width: 420px;
+      height: auto;
+      min-height: 64px;
+      margin-top: 14px;
+      border: 0;
+      border-radius: 2px;
+      background: var(--ink);
+      color: var(--ground);
+      font: 700 22px/1.2 var(--signs);
+      white-space: normal;
+      cursor: pointer;
+    }
+    .big:disabled {
+      background: var(--ground-sunk);
+      color: var(--ink-quiet);
+      cursor: default;
+    }
+    .big:focus-visible {
+      outline: 3px solid var(--ember);
+      outline-offset: 2px;
+    }
+    details {
+      margin-top: 10px;
+    }
+    details button {
+      margin-right: 16px;
+    }
+    .odd {
+      display: inline-block;
+      margin-right: 16px;
+      padding: var(--thumb-pad, 2px) 0;
+    }
+    p {
+      max-width: 70ch;
+      margin: 4px 0;
+      line-height: 1.3;
+    }
+  `,
+})
+export class Runner {
+  protected readonly run = inject(BurnRun);
+  private readonly study = inject(BenchStudy);
+  private readonly units = inject(Units);
+  protected readonly L = LIMITS;
+  protected readonly steps = STEPS;
+  protected readonly failures = FAILURES;
+  protected readonly ends = END_WORDS;
+
+  protected readonly by = computed(() => {
+    const by = this.run.reading()?.by;
+    return by === 'page' ? '; the server is gone, this page goes on by itself' : '';
+  });
+  protected readonly decimals = computed(() => ((this.run.draft()?.setup.scale.resolutionG ?? 1) < 1 ? 1 : 0));
+  protected readonly what = computed(() => {
+    const kit = this.run.draft()?.setup.kit;
+    return kit && usesCans(kit) ? 'the can, without the burner' : 'the fuel with its container';
+  });
+  protected readonly shownG = computed(() => this.run.reading()?.scaleG ?? null);
+  protected readonly steady = computed(() => this.run.reading()?.steady === true);
+  protected readonly scaleText = computed(() => {
+    const g = this.shownG();
+    return g === null ? '' : `${this.units.text(g, 'mass')}${this.steady() ? '' : ' …'}`;
+  });
+  protected readonly potText = computed(() => {
+    const reading = this.run.reading();
+    return reading?.potC === undefined ? '' : `${this.units.text(reading.potC, 'temperature', 1)}${reading.rolling ? ', rolling' : ''}`;
+  });
+  /** Every second, as a watch shows it. */
+  protected readonly clock = computed(() => {
+    const s = Math.floor(this.run.seconds());
+    return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
+  });
+  protected readonly doneWords = computed(() => {
+    const target = this.run.draft()?.setup.target;
+    return target?.kind === 'stopAt' ? `it is at ${this.units.text(target.targetC, 'temperature')}: flame out` : 'it boils: flame out';
+  });
+  protected readonly timeWords = computed(() => {
+    const d = this.run.draft();
+    return d && d.stoppedS !== null ? `${formatDuration(d.stoppedS)}: it ${END_WORDS[d.end]}.` : '';
+  });
+  protected readonly unlikely = computed(() => {
+    const d = this.run.draft();
+    if (!d || d.beforeG === null || d.afterG === null) return '';
+    if (d.afterG > d.beforeG) return 'It weighs more than before: weigh it again, dry and without the burner, or mend the first reading.';
+    return d.afterG === d.beforeG && d.end === 'reached'
+      ? 'It weighs what it weighed before: this scale has not seen the burn. Heat more water at a time.'
+      : '';
+  });
+  protected readonly result = computed(() => {
+    const d = this.run.draft();
+    if (!d || d.beforeG === null || d.afterG === null || d.stoppedS === null) return '';
+    return `${this.units.text(d.beforeG - d.afterG, 'mass', this.decimals() || undefined)} in ${formatDuration(d.stoppedS)}; it ${END_WORDS[d.end]}.`;
+  });
+
+  protected round(n: number): number {
+    return Math.round(n);
+  }
+
+  protected keep(): void {
+    const test = this.run.test();
+    if (test && this.study.keep(test)) this.run.drop();
+  }
+}

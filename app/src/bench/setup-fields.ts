@@ -1,0 +1,245 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { burnerById, hasValve, usesCans } from '@tinder/core/catalogue';
+import { CANISTER_SIZES } from '@tinder/core/carry';
+import { LIMITS, type TestSetup } from '@tinder/core/model';
+import { unscreenedWindMps } from '@tinder/core/burn';
+import { Choice } from '../ui/choice';
+import { PickField } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
+
+const TARGETS = [
+  { value: 'boil', label: 'to the boil' },
+  { value: 'stopAt', label: 'to a temperature' },
+] as const;
+const SCALES = [
+  { value: '0.1', label: '0.1 g' },
+  { value: '1', label: '1 g' },
+  { value: '2', label: '2 g' },
+] as const;
+const ENDS = [
+  { value: 'eye', label: 'a rolling boil, by eye' },
+  { value: 'thermometer', label: 'a thermometer' },
+] as const;
+const CANS = CANISTER_SIZES.map((s) => ({ value: String(s.netG), label: `${s.netG} g` }));
+/** What makes a burn another burn, where it is so. */
+const ODDITIES = [
+  { key: 'probeIn', label: 'a probe is in the pot' },
+  { key: 'warmPot', label: 'the pot is still warm' },
+  { key: 'fan', label: 'a fan makes the wind' },
+  { key: 'isWet', label: 'dew or frost on the can' },
+  { key: 'indoors', label: 'indoors' },
+] as const;
+
+/** What a burn is burnt in: water, weather, can, scale, and what counts as done. */
+@Component({
+  selector: 'app-setup-fields',
+  imports: [Choice, PickField, QuantityField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @let s = setup();
+    <div class="fields">
+      <span class="name">water</span>
+      <app-quantity-field
+        label="test water"
+        quantity="volume"
+        [value]="s.waterMl"
+        [limits]="L.waterMl"
+        (valueChange)="set({ waterMl: $event })"
+      />
+      <span class="name">water from</span>
+      <app-quantity-field
+        label="test water from"
+        quantity="temperature"
+        [value]="s.waterC"
+        [limits]="L.waterC"
+        (valueChange)="set({ waterC: $event })"
+      />
+      <span class="name">air</span>
+      <app-quantity-field
+        label="test air"
+        quantity="temperature"
+        [value]="s.airC"
+        [limits]="L.airC"
+        (valueChange)="set({ airC: $event })"
+      />
+      <span class="name">wind at the bare flame</span>
+      <app-quantity-field
+        label="test wind"
+        quantity="speed"
+        [decimals]="1"
+        [value]="windMps()"
+        [limits]="L.flameMps"
+        (valueChange)="set({ wind: { kind: 'flame', mps: $event } })"
+      />
+      <span class="name">altitude</span>
+      <app-quantity-field
+        label="test altitude"
+        quantity="altitude"
+        [value]="s.altitudeM"
+        [limits]="L.altitudeM"
+        (valueChange)="set({ altitudeM: $event })"
+      />
+      @if (valve()) {
+        <span class="name">flame</span>
+        <app-quantity-field
+          label="test flame"
+          quantity="percent"
+          [value]="100 * s.kit.flameSetting"
+          [limits]="{ min: 10, max: 100 }"
+          (valueChange)="set({ kit: { ...s.kit, flameSetting: $event / 100 } })"
+        />
+      }
+      @if (can()) {
+        <app-pick-field label="can" [options]="cans" [value]="canSize()" (valueChange)="canOf(+$event)" />
+        <span class="name">left in it</span>
+        <app-quantity-field
+          label="left in the can"
+          quantity="mass"
+          [value]="s.can.fuelLeftG"
+          [limits]="{ min: 1, max: s.can.netG }"
+          (valueChange)="set({ can: { ...s.can, fuelLeftG: $event } })"
+        />
+        <span class="name">can, as it is lit</span>
+        <app-quantity-field
+          label="can as it is lit"
+          quantity="temperature"
+          [value]="s.can.canC"
+          [limits]="L.airC"
+          (valueChange)="set({ can: { ...s.can, canC: $event } })"
+        />
+      }
+    </div>
+    <div class="choices">
+      <span class="name">brought</span>
+      <app-choice label="Brought to" [options]="targets" [value]="s.target.kind" (valueChange)="target($event)" />
+      @if (s.target.kind === 'stopAt') {
+        <app-quantity-field
+          class="short"
+          label="target"
+          quantity="temperature"
+          [value]="s.target.targetC"
+          [limits]="L.targetC"
+          (valueChange)="set({ target: { kind: 'stopAt', targetC: $event } })"
+        />
+      }
+      <span class="name">seen by</span>
+      <app-choice label="Done is seen by" [options]="ends" [value]="s.endPoint" (valueChange)="set({ endPoint: $event })" />
+      <span class="name">the scale shows</span>
+      <app-choice
+        label="The scale shows"
+        [options]="scales"
+        [value]="scale()"
+        (valueChange)="set({ scale: { ...s.scale, resolutionG: +$event } })"
+      />
+    </div>
+    <details>
+      <summary>anything unusual?</summary>
+      @for (o of oddities; track o.key) {
+        <label class="odd"
+          ><input type="checkbox" [checked]="s[o.key]" (change)="turn(o.key)" /> <span>{{ o.label }}</span></label
+        >
+      }
+      <div class="fields">
+        <span class="name">my own re-weighings scatter by</span>
+        <app-quantity-field
+          label="my own re-weighings scatter by"
+          quantity="mass"
+          [decimals]="2"
+          placeholder="not tried"
+          [value]="s.scale.ownSdG"
+          [limits]="L.scaleSdG"
+          (valueChange)="set({ scale: { ...s.scale, ownSdG: $event } })"
+        />
+      </div>
+      <p class="quiet">
+        Weigh one thing ten times: the standard deviation of the ten goes here. Until then a reading counts as good to 0.29 of its last
+        digit.
+      </p>
+    </details>
+  `,
+  styleUrl: '../ui/rows.less',
+  styles: `
+    .fields {
+      display: grid;
+      grid-template-columns: repeat(2, minmax(110px, max-content) minmax(76px, 96px));
+      gap: 2px 14px;
+      align-items: baseline;
+      margin-top: 4px;
+    }
+    .choices {
+      display: grid;
+      grid-template-columns: max-content minmax(0, 1fr);
+      gap: 2px 14px;
+      align-items: center;
+      margin-top: 6px;
+    }
+    .short {
+      grid-column: 2;
+      width: 90px;
+    }
+    summary {
+      margin-top: 6px;
+      color: var(--ink-quiet);
+      cursor: pointer;
+    }
+    .odd {
+      display: inline-block;
+      margin-right: 16px;
+      padding: var(--thumb-pad, 2px) 0;
+    }
+    p.quiet {
+      max-width: 70ch;
+      margin: 4px 0;
+      font-size: 13px;
+      line-height: 1.3;
+    }
+    @media (max-width: 720px) {
+      .fields {
+        grid-template-columns: minmax(0, 1fr) 96px;
+      }
+      .choices {
+        grid-template-columns: minmax(0, 1fr);
+      }
+      .short {
+        grid-column: 1;
+      }
+    }
+  `,
+})
+export class SetupFields {
+  protected readonly L = LIMITS;
+  protected readonly targets = TARGETS;
+  protected readonly scales = SCALES;
+  protected readonly ends = ENDS;
+  protected readonly cans = CANS;
+  protected readonly oddities = ODDITIES;
+
+  readonly setup = input.required<TestSetup>();
+  readonly setupChange = output<TestSetup>();
+
+  protected readonly windMps = computed(() => unscreenedWindMps(this.setup().wind));
+  protected readonly valve = computed(() => hasValve(burnerById(this.setup().kit.burnerId)));
+  protected readonly can = computed(() => usesCans(this.setup().kit));
+  protected readonly canSize = computed(() => String(this.setup().can.netG));
+  protected readonly scale = computed(() => {
+    const { resolutionG } = this.setup().scale;
+    return SCALES.find((s) => Number(s.value) === resolutionG)?.value;
+  });
+
+  protected set(change: Partial<TestSetup>): void {
+    this.setupChange.emit({ ...this.setup(), ...change });
+  }
+
+  protected turn(key: (typeof ODDITIES)[number]['key']): void {
+    this.set({ [key]: !this.setup()[key] });
+  }
+
+  protected canOf(netG: number): void {
+    const { can } = this.setup();
+    this.set({ can: { ...can, netG, fuelLeftG: Math.min(netG, can.fuelLeftG) } });
+  }
+
+  protected target(kind: 'boil' | 'stopAt'): void {
+    this.set({ target: kind === 'boil' ? { kind } : { kind, targetC: 93 } });
+  }
+}

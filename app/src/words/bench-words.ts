@@ -1,0 +1,137 @@
+import type { Answer, Confounder, NoRanking, ToShow, Worth } from '@tinder/core/bench';
+import type { Calibrated, Calibration, CoolingTest, TestEnd, TestSeries } from '@tinder/core/model';
+import { formatDuration } from '@tinder/core/units';
+import type { Units } from './units';
+
+type Some = Pick<Units, 'text' | 'mealMass' | 'number'>;
+
+export const END_WORDS: Record<TestEnd, string> = {
+  reached: 'reached its target',
+  stalled: 'stalled short of it',
+  wentOut: 'went out',
+  notLit: 'would not light',
+};
+
+/** What a pot wears while it cools. */
+export const DRESS_WORDS: Record<CoolingTest['dress'], string> = {
+  open: 'open',
+  lid: 'lid on',
+  sleeve: 'lid and sleeve',
+  cozy: 'in a cozy',
+};
+
+export const CONFOUNDER_WORDS: Record<Confounder, string> = {
+  pot: 'the pot',
+  burner: 'the burner',
+  flame: 'the flame',
+  sleeve: 'the sleeve',
+  water: 'the water',
+  target: 'the target',
+  endPoint: 'what counts as done',
+  lid: 'the lid',
+  probe: 'a probe in the pot',
+  warmPot: 'a pot still warm',
+  windscreen: 'the windscreen',
+  fuel: 'the fuel',
+  can: 'how full the can is',
+  canC: 'how warm the can is',
+  wind: 'the wind',
+};
+
+/** What is calibrated, and what a larger number means. */
+export const FACTOR_WORDS: Record<Calibrated, { name: string; more: string; less: string }> = {
+  head: { name: 'heat that gets into the pot', more: 'more', less: 'less' },
+  flux: { name: 'flame the pot takes before heat goes past it', more: 'more', less: 'less' },
+  wind: { name: 'what wind takes from it', more: 'more', less: 'less' },
+  power: { name: 'power, fully open', more: 'more', less: 'less' },
+};
+
+const percentOf = (factor: number): number => Math.round(100 * (factor - 1));
+
+/** "8 % more than the catalogue has (2 % less to 19 % more)". */
+export function factorWords(name: Calibrated, calibration: Calibration, index: number): string {
+  const { more, less } = FACTOR_WORDS[name];
+  const factor = calibration.factors[name];
+  const spread = Math.exp(1.96 * Math.sqrt(calibration.covariance[index][index]));
+  const side = (x: number): string => {
+    const p = percentOf(x);
+    return p === 0 ? 'the same' : `${Math.abs(p)} % ${p > 0 ? more : less}`;
+  };
+  return `${side(factor)} (${side(factor / spread)} to ${side(factor * spread)})`;
+}
+
+/** Who uses less, by how much and how sure that is; or that nothing can be said, and what would show it. */
+export function answerWords(answer: Answer, { nameA, nameB }: Pick<TestSeries, 'nameA' | 'nameB'>, units: Some): string {
+  const { arms, fuel, refused, told, toShow } = answer;
+  const failed = [
+    arms.a.failed ? failedWords(nameA, arms.a.failed, arms.a.reached) : '',
+    arms.b.failed ? failedWords(nameB, arms.b.failed, arms.b.reached) : '',
+  ].filter(Boolean);
+  if (failed.length) return `${failed.join(' ')} A burn that fails saves nothing: its side is not ranked by grams.`;
+  if (refused) return refusedWords(refused, toShow, units);
+  if (!fuel) return '';
+  if (!told)
+    return `Can’t tell ${nameA} and ${nameB} apart with this scale: ${spanWords(fuel.low, fuel.high, units)}. ${toShowWords(toShow, units)}`;
+  const [less, more, by] = fuel.mean < 0 ? [nameA, nameB, -fuel.mean] : [nameB, nameA, fuel.mean];
+  const ends = [Math.abs(fuel.low), Math.abs(fuel.high)].sort((x, y) => x - y);
+  const of = Math.round((100 * by) / Math.max(0.1, fuel.mean < 0 ? arms.b.meanG : arms.a.meanG));
+  return `${capital(less)} uses ${units.mealMass(by)} less (${units.number(ends[0], 'mass', 1)} to ${units.mealMass(ends[1])}) a burn than ${more}: ${of} %.`;
+}
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+const failedWords = (name: string, failed: number, reached: number): string =>
+  `With ${name} ${failed} of ${failed + reached} did not get there.`;
+
+const spanWords = (low: number, high: number, units: Some): string =>
+  `anything from ${units.mealMass(Math.abs(low))} ${low < 0 ? 'less' : 'more'} to ${units.mealMass(Math.abs(high))} ${high < 0 ? 'less' : 'more'}`;
+
+function refusedWords(refused: NoRanking, toShow: ToShow | undefined, units: Some): string {
+  if (refused.code === 'noRuns') return 'Nothing is burnt on one of the two sides yet.';
+  return refused.scaleTells
+    ? 'One burn a side: they are further apart than this scale and the usual scatter between burns can make. By how much takes a second pair.'
+    : `One burn a side, and no further apart than this scale and the usual scatter can make: they are not ranked. ${toShowWords(toShow, units)}`;
+}
+
+/** "6 pairs in all, or 1.5 L at a time, would show 1 g." */
+export function toShowWords(toShow: ToShow | undefined, units: Some): string {
+  if (!toShow) return '';
+  const ways = [
+    toShow.pairs === undefined ? '' : `${toShow.pairs} pairs in all`,
+    toShow.waterMl === undefined ? '' : `${units.text(toShow.waterMl, 'volume')} at a time`,
+  ].filter(Boolean);
+  if (!ways.length) return `Not even many pairs would show ${units.mealMass(toShow.differenceG)} here: a finer scale would.`;
+  return `${ways.join(', or ')}${ways.length > 1 ? ',' : ''} would show ${units.mealMass(toShow.differenceG)} a burn.`;
+}
+
+/** How the two compare by the watch. */
+export function timeWords({ seconds }: Answer, { nameA, nameB }: Pick<TestSeries, 'nameA' | 'nameB'>): string {
+  if (!seconds) return '';
+  if (seconds.low <= 0 && seconds.high >= 0) return 'In time they cannot be told apart.';
+  const [quick, by] = seconds.mean < 0 ? [nameA, -seconds.mean] : [nameB, seconds.mean];
+  return `${capital(quick)} is ${formatDuration(by)} quicker.`;
+}
+
+/** That more than one thing differs, so that systems are compared. */
+export function differsWords(differs: readonly Confounder[]): string {
+  if (differs.length === 0) return 'Nothing differs between the two but chance.';
+  const words = differs.map((c) => CONFOUNDER_WORDS[c]);
+  if (differs.length === 1) return `Only ${words[0]} differs.`;
+  return `More than one thing differs (${words.join(', ')}): this compares systems, not one part of them.`;
+}
+
+/** Is it worth carrying on this trip. */
+export function worthWords({ savedG, lowG, highG, heavierG }: Worth, nameA: string, units: Some): string {
+  const save = `On this trip’s dearest carry, cooked as in the test, ${nameA} would ${savedG >= 0 ? 'save' : 'cost'} ${units.text(Math.abs(savedG), 'mass')} of fuel (${units.number(lowG, 'mass')} to ${units.text(highG, 'mass')})`;
+  const weight =
+    Math.abs(heavierG) < 0.5
+      ? 'and weighs the same.'
+      : `and weighs ${units.text(Math.abs(heavierG), 'mass')} ${heavierG > 0 ? 'more' : 'less'}.`;
+  const verdict =
+    lowG > heavierG
+      ? ' Worth its weight.'
+      : highG < heavierG
+        ? ' Not worth its weight here.'
+        : ' Whether that is worth its weight cannot be told yet.';
+  return `${save} ${weight}${verdict}`;
+}

@@ -1,0 +1,5 @@
+export * from './carry-plan';
+export * from './caution';
+export * from './cooked';
+export * from './plan-day';
+export * from './problem';
