@@ -1,12 +1,15 @@
 // Speed and accuracy as ratios within one run; absolute times depend on the machine and are printed for orientation only.
 import { ambientPressurePa } from '@tinder/core/air';
+import { CLAIMS, fitTests, testedBurners } from '@tinder/core/bench';
 import { canisterSource, openSource, simulateBurn, type BurnInput } from '@tinder/core/burn';
 import { potById } from '@tinder/core/catalogue';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { fuelLhvKJPerG, FUELS } from '@tinder/core/fuel';
 import { bestNest, type NestPiece } from '@tinder/core/kit';
 import { planTrip } from '@tinder/core/plan';
-import { bestChanges, coldView, habitLedger, measureKits, upgradeLadder } from '@tinder/core/study';
+import { newSetup } from '@tinder/core/model';
+import { NO_MISHAPS } from '@tinder/core/risk';
+import { bestChanges, claimsStand, coldView, habitLedger, measureKits, rangesOf, upgradeLadder, whichTest } from '@tinder/core/study';
 import { startTrip, WEEKEND } from '@tinder/core/trail';
 import { loadOutRace } from './load-outs';
 import { surrogateError, riskConvergence } from './risk';
@@ -120,6 +123,14 @@ console.log(
 );
 console.log(
   `kit        a nest of 8 pieces ${nestMs.toFixed(1)} ms (wanted under 100), six kits on the demo ${(kitsMs / planMs).toFixed(1)} demo plans, the upgrade ladder ${(ladderMs / planMs).toFixed(1)}`,
+);
+const [tested] = testedBurners(DEMO_RACK.bench.tests);
+const setup = newSetup('bench', DEMO_TRIP.kit);
+const fitMs = medianMs(9, () => fitTests(tested.tests));
+const whichMs = medianMs(9, () => whichTest(DEMO_TRIP, plan, setup, NO_MISHAPS));
+const sayingsMs = medianMs(5, () => claimsStand(CLAIMS, setup, rangesOf(DEMO_TRIP, plan), DEMO_RACK.bench));
+console.log(
+  `bench      a burner out of ${tested.tests.length} burns ${(fitMs / planMs).toFixed(1)} demo plans (${fitMs.toFixed(0)} ms, wanted under 100), which test ${(whichMs / planMs).toFixed(1)} (${whichMs.toFixed(0)} ms, wanted under 500), ${CLAIMS.length} sayings ${(sayingsMs / planMs).toFixed(1)}`,
 );
 const race = await loadOutRace(300);
 console.log(

@@ -51,6 +51,14 @@ test('kit', async ({ page }) => {
   await page.screenshot(shot('kit'));
 });
 
+test('bench', async ({ page }) => {
+  await page.goto('/bench');
+  await page.getByRole('tab', { name: 'your burner' }).click();
+  await expect(page.locator('app-reserve-panel')).toContainText('Over all carries');
+  await said(page);
+  await page.screenshot(shot('bench'));
+});
+
 test('shelf', async ({ page }) => {
   await page.goto('/shelf');
   await page.getByRole('button', { name: /^garden tests/ }).click();
