@@ -21,6 +21,7 @@ export const CORE_FLOORS = [
   ['bench'],
   ['tables'],
   ['study'],
+  ['pack'],
   ['demo'],
 ];
 
@@ -36,7 +37,7 @@ export const APP_FLOORS = [
   ['ledger', 'wind', 'closer', 'library'],
   ['answer'],
   // one folder a view: they share a floor, so none can import another
-  ['trail', 'kit', 'menu', 'carry', 'shelf', 'bench'],
+  ['trail', 'kit', 'menu', 'carry', 'shelf', 'bench', 'pack'],
   ['shell'],
 ];
 

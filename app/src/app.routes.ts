@@ -7,6 +7,7 @@ export const routes: Routes = [
   { path: 'menu', title: 'Menu · Restless Tinder', loadComponent: () => import('./menu/menu-view').then((m) => m.MenuView) },
   { path: 'carry', title: 'Carry · Restless Tinder', loadComponent: () => import('./carry/carry-view').then((m) => m.CarryView) },
   { path: 'shelf', title: 'Shelf · Restless Tinder', loadComponent: () => import('./shelf/shelf-view').then((m) => m.ShelfView) },
+  { path: 'pack', title: 'Pack · Restless Tinder', loadComponent: () => import('./pack/pack-view').then((m) => m.PackView) },
   { path: 'bench', title: 'Bench · Restless Tinder', loadComponent: () => import('./bench/bench-view').then((m) => m.BenchView) },
   { path: '**', redirectTo: 'carry' },
 ];

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { CONTRAST_IDS} from '../src/bench';
+import type { CONTRAST_IDS } from '../src/bench';
 import { claimAnswer, claimOf, CLAIMS, contrastOf, confounders, conditionsOf, type Claim, type Ranges } from '../src/bench';
 import { newSetup, type TestSetup } from '../src/model';
 import { planTrip } from '../src/plan';

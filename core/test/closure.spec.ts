@@ -128,6 +128,7 @@ describe('what is beyond the limits', () => {
     ['dishes', trip({ dishes: times(MOST.dishes + 1, (i) => ({ ...dish, id: `d${i}` })) })],
     ['rotation', trip({ rotation: { supper: times(MOST.rotation + 1, () => 'd') } })],
     ['whatIfs', trip({ whatIfs: times(MOST.whatIfs + 1, () => ({ kind: 'windier' as const })) })],
+    ['ticks', trip({ packed: times(MOST.ticks + 1, (i) => `t${i}`) })],
     ['profilePoints', trip({ profile: times(MOST.profilePoints + 1, (km) => ({ km, altitudeM: 0 })) })],
   ] as const)('is counted as the schema counts, in a trip: %s', (what, full) => {
     expect(tooManyInTrip(full)).toMatchObject({ code: 'tooMany', what, found: MOST[what] + 1, most: MOST[what] });
@@ -141,6 +142,16 @@ describe('what is beyond the limits', () => {
     [
       'diary',
       { pieces: [], kits: [], diary: times(MOST.diary + 1, (i) => ({ id: `e${i}`, date: '2027-01-01', kitName: 'k', words: '' })) },
+    ],
+    ['tests', { bench: { ...DEMO_RACK.bench, tests: times(MOST.tests + 1, (i) => ({ ...DEMO_RACK.bench.tests[0], id: `t${i}` })) } }],
+    [
+      'claims',
+      {
+        bench: {
+          ...DEMO_RACK.bench,
+          claims: times(MOST.claims + 1, (i) => ({ id: `c${i}`, words: 'w', changeId: 'lid', of: 'fuel' as const, by: 0 })),
+        },
+      },
     ],
   ])('and on the rack: %s', (what, change) => {
     const full: Rack = { ...DEMO_RACK, ...change };

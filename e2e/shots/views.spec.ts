@@ -51,6 +51,13 @@ test('kit', async ({ page }) => {
   await page.screenshot(shot('kit'));
 });
 
+test('pack', async ({ page }) => {
+  await page.goto('/pack');
+  await expect(page.locator('app-list-panel')).toContainText('kit, fuel and containers');
+  await said(page);
+  await page.screenshot(shot('pack'));
+});
+
 test('bench', async ({ page }) => {
   await page.goto('/bench');
   await page.getByRole('tab', { name: 'your burner' }).click();

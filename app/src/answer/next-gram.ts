@@ -30,6 +30,10 @@ import { Units } from '../words/units';
     :host {
       display: block;
       min-height: 96px;
+      // three changes of two lines each, as they stand on a phone: what comes below stays where it is
+      @media (max-width: 720px) {
+        min-height: 136px;
+      }
     }
     h3 {
       margin: 8px 0 2px;

@@ -71,6 +71,9 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
     /* as high as the answer, so that nothing below it moves when it comes */
     .waiting {
       min-height: 64px;
+      @media (max-width: 720px) {
+        min-height: 104px;
+      }
     }
     .over {
       padding-left: 8px;

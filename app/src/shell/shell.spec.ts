@@ -46,7 +46,15 @@ describe('the frame', () => {
   });
 
   it('shows only views that are built, a saved state and the verdict', () => {
-    expect([...element().querySelectorAll('nav a')].map((a) => a.textContent)).toEqual(['Trail', 'Kit', 'Menu', 'Carry', 'Shelf']);
+    expect([...element().querySelectorAll('nav a')].map((a) => a.textContent)).toEqual([
+      'Trail',
+      'Kit',
+      'Menu',
+      'Carry',
+      'Pack',
+      'Bench',
+      'Shelf',
+    ]);
     expect(textOf('.saved')).toBe('saved');
     expect(textOf('app-verdict-line')).toContain('Leave Nettle Hut with');
   });

@@ -95,11 +95,14 @@ const ROOM = {
         min-height: 76px;
         padding: 8px 14px;
         column-gap: 10px;
+        // from the top, so that what is read already stays where it is when more is said
+        align-items: start;
       }
       p {
         font-size: 15px;
       }
       .ask {
+        align-self: center;
         min-height: 44px;
       }
       .room {

@@ -4,6 +4,7 @@ export const VIEWS = [
   { path: 'kit', name: 'Kit' },
   { path: 'menu', name: 'Menu' },
   { path: 'carry', name: 'Carry' },
+  { path: 'pack', name: 'Pack' },
   { path: 'bench', name: 'Bench' },
   { path: 'shelf', name: 'Shelf' },
 ] as const;

@@ -7,6 +7,7 @@ const KEEPS: Record<Counted, [who: string, what: string]> = {
   tripDays: ['A trip', 'days'],
   dishes: ['A trip', 'dishes'],
   rotation: ['One meal', 'dishes in turn'],
+  ticks: ['A trip', 'ticks'],
   whatIfs: ['A trip', 'columns of what might come'],
   profilePoints: ['A trip', 'heights along the trail'],
   pieces: ['The rack', 'pieces'],

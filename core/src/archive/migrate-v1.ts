@@ -51,6 +51,7 @@ export function migrateTripV1({ id, name, leg, conditions: c, kit, menu, reserve
     loadOut: { measure: 'gramDays', gramsPerPrice: 0, leakProof: false, riskLimitPercent: 2 },
     comforts: [...COMFORTS],
     own: [],
+    packed: [],
     whatIfs: USUAL_WHAT_IFS,
   };
 }

@@ -185,5 +185,6 @@ export const DEMO_TRIP: Trip = {
   loadOut: { measure: 'gramDays', gramsPerPrice: 0, leakProof: false, riskLimitPercent: 2 },
   comforts: [...COMFORTS],
   own: [],
+  packed: [],
   whatIfs: [...USUAL_WHAT_IFS, { kind: 'closed', stopId: 'quill-landing' }],
 };

@@ -79,6 +79,7 @@ export const MOST = {
   /** Taking turns at one meal. */
   rotation: 60,
   whatIfs: 5,
+  ticks: 3000,
   profilePoints: 2000,
   /** On the rack. */
   pieces: 500,

@@ -33,6 +33,7 @@ export const tooManyInTrip = (trip: Trip): TooMany | undefined =>
     tooMany('rotation', Math.max(0, ...MEALS.map((m) => trip.rotation[m]?.length ?? 0))),
     tooMany('whatIfs', trip.whatIfs.length),
     tooMany('profilePoints', trip.profile.length),
+    tooMany('ticks', trip.packed.length),
   ]);
 
 /** The same of a rack. */

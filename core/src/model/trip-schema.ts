@@ -139,6 +139,8 @@ export const tripSchema = z
       .default([...COMFORTS]),
     /** What of the walker's shelf may come along. */
     own: z.array(ownContainerSchema).max(MOST.containers).default([]),
+    /** Ticked off while packing, by the id of the line. */
+    packed: z.array(z.string().min(1).max(200)).max(MOST.ticks).default([]),
     whatIfs: z.array(whatIfSchema).max(MOST.whatIfs).default(USUAL_WHAT_IFS),
   })
   .superRefine((trip, ctx) => {

@@ -84,13 +84,15 @@ function cookedDish(trip: Trip, meal: Meal, planned: PlannedMeal): CookedDish {
   };
 }
 
-/** Time on a kind evening and on a hard one: water 3 K warmer or colder, wind one class down or up, with a fresh can. */
-function spreadS(trip: Trip, { facts }: PlannedMeal): [number | undefined, number | undefined] {
+/** Time on a kind evening and on a hard one: water 3 K warmer or colder, wind one class down or up, against the time that is planned. */
+function spreadS(trip: Trip, { facts, burn: planned }: PlannedMeal): [number | undefined, number | undefined] {
   const use = kitInUse(trip.kit);
+  // how far an evening moves it is read with a fresh can; the can as it is then stands in the time that is planned
+  const usual = tryBurn(use, facts, FRESH_CAN);
   const lasts = (waterK: number, wind: number): number | undefined => {
     const f = onEvening(facts, waterK, wind);
     const burn = tryBurn(use, f, FRESH_CAN);
-    return isDone(burn) ? burn.durationS : undefined;
+    return isDone(burn) && isDone(usual) ? (planned.durationS * burn.durationS) / usual.durationS : undefined;
   };
   return [lasts(SPREADS.waterK, WIND_CLASS.down), lasts(-SPREADS.waterK, WIND_CLASS.up)];
 }

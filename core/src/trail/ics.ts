@@ -4,8 +4,16 @@ import { stopDays } from './edit';
 
 const LINE_OCTETS = 75;
 
-/** Resupply days and posting deadlines as an iCalendar file (RFC 5545). `stamp` is the moment of writing, "20270816T090000Z". */
-export function writeIcs(trip: Trip, stamp: string): string {
+/** Something to do on a day, as a calendar holds it. */
+export interface CalendarEntry {
+  id: string;
+  date: string;
+  title: string;
+  about: string;
+}
+
+/** Resupply days and posting deadlines as an iCalendar file (RFC 5545), with what else there is to do. `stamp` is the moment of writing, "20270816T090000Z". */
+export function writeIcs(trip: Trip, stamp: string, also: readonly CalendarEntry[] = []): string {
   const at = stopDays(trip);
   const events = trip.stops.flatMap((stop, i) => {
     const list: string[][] = [];
@@ -27,6 +35,7 @@ export function writeIcs(trip: Trip, stamp: string): string {
     'PRODID:-//Restless Tinder//EN',
     'CALSCALE:GREGORIAN',
     ...events.flat(),
+    ...also.flatMap((e) => event(e.id, e.date, e.title, e.about, trip, stamp)),
     'END:VCALENDAR',
   ];
   return lines.map(fold).join('\r\n') + '\r\n';

@@ -17,6 +17,7 @@ import { mends } from './mends';
 import { nest } from './nest';
 import { ownBurner } from './own-burner';
 import { ownChoice } from './own-choice';
+import { pack } from './pack';
 import { perKcal } from './per-kcal';
 import { risk } from './risk';
 import { season } from './season';
@@ -45,6 +46,7 @@ export const STUDIES = {
   nest,
   ownBurner,
   ownChoice,
+  pack,
   perKcal,
   risk,
   season,

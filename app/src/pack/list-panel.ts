@@ -1,0 +1,138 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { PACK_GROUPS, type PackSums } from './pack-types';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { GROUP_WORDS, IGNITION_WORDS_OF, packItemWords, PLACE_WORDS, SUM_WORDS } from '../words/pack-words';
+import { Units } from '../words/units';
+import { PackStudy } from './pack-study';
+
+const SUMS: readonly (keyof PackSums)[] = ['kitG', 'dryG', 'cookingG', 'withFoodG', 'allG'];
+
+/** What goes where out of one stop, to be ticked off in the hand, and what it comes to by every way of counting. */
+@Component({
+  selector: 'app-list-panel',
+  imports: [NzButtonComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (study.list(); as l) {
+      <h2 class="sign">
+        out of {{ l.carry.from }} <span class="quiet">{{ ticked() }}</span>
+      </h2>
+      @for (g of groups(); track g.name) {
+        <h3 class="sign">{{ g.name }}</h3>
+        <ul>
+          @for (i of g.items; track i.id) {
+            <li [class.done]="i.ticked">
+              <label>
+                <input type="checkbox" [checked]="i.ticked" (change)="study.tick(i.id)" />
+                <span>{{ i.words }}</span>
+              </label>
+              <span class="quiet">{{ i.place }}</span>
+              <b>{{ i.mass }}</b>
+            </li>
+          }
+        </ul>
+      }
+      <dl>
+        @for (s of sums(); track s.name) {
+          <div>
+            <dt>{{ s.name }}</dt>
+            <dd>{{ s.mass }}</dd>
+          </div>
+        }
+      </dl>
+      @if (order()) {
+        <p>Into the pot, in this order: {{ order() }}.</p>
+      }
+      <p>{{ ignition() }} {{ camp() }}</p>
+      <p class="no-print"><button nz-button class="word" type="button" (click)="study.untick()">take every tick off</button></p>
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+    }
+    h3 {
+      margin: 8px 0 0;
+    }
+    ul {
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) max-content 80px;
+      gap: 0 14px;
+      align-items: center;
+      border-bottom: 1px solid var(--hairline);
+    }
+    label {
+      display: block;
+      padding: var(--thumb-pad, 3px) 0;
+    }
+    .done span {
+      color: var(--ink-quiet);
+      text-decoration: line-through;
+    }
+    b {
+      text-align: right;
+      font-weight: 600;
+    }
+    dl {
+      margin: 10px 0;
+    }
+    dl div {
+      display: flex;
+      justify-content: space-between;
+      max-width: 360px;
+    }
+    dd {
+      margin: 0;
+      font-weight: 600;
+    }
+    p {
+      margin: 4px 0;
+      line-height: 1.3;
+    }
+  `,
+})
+export class ListPanel {
+  protected readonly study = inject(PackStudy);
+  private readonly units = inject(Units);
+
+  protected readonly groups = computed(() => {
+    const list = this.study.list();
+    if (!list) return [];
+    return PACK_GROUPS.flatMap((group) => {
+      const items = list.items
+        .filter((i) => i.group === group)
+        .map((i) => ({
+          id: i.id,
+          words: packItemWords(i, this.units),
+          place: PLACE_WORDS[i.place],
+          mass: this.units.text(i.massG, 'mass'),
+          ticked: this.study.isTicked(i.id),
+        }));
+      return items.length ? [{ name: GROUP_WORDS[group], items }] : [];
+    });
+  });
+  protected readonly sums = computed(() => {
+    const list = this.study.list();
+    return list ? SUMS.map((key) => ({ name: SUM_WORDS[key], mass: this.units.text(list.sums[key], 'mass') })) : [];
+  });
+  protected readonly ticked = computed(() => {
+    const all = this.groups().flatMap((g) => g.items);
+    return `${all.filter((i) => i.ticked).length} of ${all.length} packed`;
+  });
+  protected readonly order = computed(() => this.study.list()?.nestOrder.join(', ') ?? '');
+  protected readonly ignition = computed(() => {
+    const list = this.study.list();
+    return list ? IGNITION_WORDS_OF[list.ignition] : '';
+  });
+  protected readonly camp = computed(() => {
+    const list = this.study.list();
+    if (!list) return '';
+    const rubbish = list.rubbishG >= 1 ? ` Rubbish by the next bin: ${this.units.text(list.rubbishG, 'mass')}.` : '';
+    return `Leaving camp, count ${list.atCampCount} things.${rubbish}`;
+  });
+}

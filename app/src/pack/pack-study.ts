@@ -1,0 +1,60 @@
+import { computed, inject, Injectable, signal } from '@angular/core';
+import type { CutMeasures } from '@tinder/core/pack';
+import { PlanService } from '../planning/plan-service';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
+
+/** Measures that the patterns begin with; those of the core, which the page does not load for them. */
+const USUAL_CUT: CutMeasures = {
+  gapMm: 6,
+  potGapMm: 45,
+  burnerHeightMm: 40,
+  flareMm: 30,
+  foamMm: 6,
+  vessel: { footMm: 45, topMm: 45, heightMm: 120 },
+};
+
+/** What leaves the screen, and the departure that is looked at. */
+@Injectable({ providedIn: 'root' })
+export class PackStudy {
+  private readonly store = inject(WorkspaceStore);
+  private readonly plans = inject(PlanService);
+  private readonly worker = inject(StudyWorker);
+
+  readonly cut = signal<CutMeasures>(USUAL_CUT);
+  readonly asked = study(
+    RESTING,
+    () => {
+      const planned = this.plans.planned();
+      return planned && { planned, rack: this.store.rack(), cut: this.cut() };
+    },
+    ({ planned: { trip, plan }, rack, cut }, { signal: stop }) => this.worker.ask('pack', { trip, plan, rack }, { cut }, stop),
+  );
+  readonly packed = computed(() => (this.asked.fresh() ? this.asked.last()?.answer : undefined));
+
+  private readonly chosen = signal<string | undefined>(undefined);
+  /** The stop that is left: the one of the marked day until another is chosen. */
+  readonly stopId = computed(() => this.chosen() ?? this.plans.carry()?.fromStopId);
+  readonly stops = computed(
+    () => this.packed()?.lists.map((l) => ({ value: l.carry.fromStopId, label: `${l.carry.from} to ${l.carry.to}` })) ?? [],
+  );
+  readonly list = computed(() => this.packed()?.lists.find((l) => l.carry.fromStopId === this.stopId()) ?? this.packed()?.lists[0]);
+  readonly card = computed(() => this.packed()?.cards.find((c) => c.carry.fromStopId === this.stopId()) ?? this.packed()?.cards[0]);
+
+  choose(stopId: string): void {
+    this.chosen.set(stopId);
+  }
+
+  isTicked(id: string): boolean {
+    return this.store.trip().packed.includes(id);
+  }
+
+  tick(id: string): void {
+    this.store.editTrip('a tick', (t) => ({ ...t, packed: t.packed.includes(id) ? t.packed.filter((x) => x !== id) : [...t.packed, id] }));
+  }
+
+  untick(): void {
+    this.store.editTrip('every tick off', (t) => ({ ...t, packed: [] }));
+  }
+}

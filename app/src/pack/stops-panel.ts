@@ -1,0 +1,104 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { loadedWords, taskWords } from '../words/pack-words';
+import { Units } from '../words/units';
+import { PackStudy } from './pack-study';
+
+/** A sheet for every stop, the water for dry camps, and the work at home with its days. */
+@Component({
+  selector: 'app-stops-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2>at home, before day 1</h2>
+    <table>
+      <tbody>
+        @for (w of work(); track w.id) {
+          <tr>
+            <th scope="row">{{ w.by }}</th>
+            <td>{{ w.words }}</td>
+          </tr>
+        } @empty {
+          <tr>
+            <td class="quiet">Nothing is left to do at home.</td>
+          </tr>
+        }
+      </tbody>
+    </table>
+    @for (s of sheets(); track s.id) {
+      <div class="whole">
+        <h2>{{ s.title }}</h2>
+        @for (line of s.lines; track line) {
+          <p>{{ line }}</p>
+        }
+      </div>
+    }
+    @if (water().length) {
+      <h2>water to a dry camp</h2>
+      @for (w of water(); track w) {
+        <p>{{ w }}</p>
+      }
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+    }
+    h2 {
+      margin: 3mm 0 1mm;
+      border-bottom: 1px solid var(--hairline);
+      font: 700 1.2em/1.2 var(--signs);
+    }
+    table {
+      width: 100%;
+      border-collapse: collapse;
+    }
+    th {
+      width: 6.5em;
+      text-align: left;
+      vertical-align: top;
+    }
+    th,
+    td {
+      padding: 0.6mm 3mm 0.6mm 0;
+      border-bottom: 1px solid var(--hairline);
+    }
+    p {
+      margin: 0.6mm 0;
+    }
+  `,
+})
+export class StopsPanel {
+  private readonly study = inject(PackStudy);
+  private readonly units = inject(Units);
+
+  protected readonly work = computed(
+    () => this.study.packed()?.work.map((w) => ({ id: w.id, by: w.by, words: taskWords(w.task, this.units) })) ?? [],
+  );
+  protected readonly water = computed(
+    () =>
+      this.study
+        .packed()
+        ?.water.map((w) => `Day ${w.day}, ${w.date}: carry ${this.units.text(w.waterMl, 'volume')} for supper and breakfast.`) ?? [],
+  );
+  protected readonly sheets = computed(() =>
+    (this.study.packed()?.sheets ?? []).map((s) => {
+      const listed = (list: typeof s.bought): string => list.map((c) => loadedWords(c, this.units)).join('; ');
+      const verb = s.supply === 'shop' ? 'Buy' : s.supply === 'box' ? 'Out of the box' : 'Pack';
+      const lines = [
+        s.bought.length
+          ? `${verb}: ${listed(s.bought)}${s.supply === 'shop' && s.price > 0 ? `, about ${this.units.text(s.price, 'price')}` : ''}.`
+          : 'No fuel is taken on here.',
+        s.taken.length ? `From the shelf: ${listed(s.taken)}.` : '',
+        s.arrivedWith.length ? `Come with: ${listed(s.arrivedWith)}.` : '',
+        s.left.length ? `Leave${s.bin ? ' in the bin' : ''}: ${listed(s.left)}.` : '',
+        s.packets.length ? `Food, ${this.units.text(s.foodG, 'mass')}: ${s.packets.map((p) => `${p.count} × ${p.name}`).join(', ')}.` : '',
+        s.postBy ? `Posted by ${s.postBy}${s.boxNote ? `, ${s.boxNote}` : ''}.` : '',
+        s.openNote ? `Open: ${s.openNote}.` : '',
+      ].filter(Boolean);
+      return {
+        id: s.stopId,
+        title: `${s.stop}, day ${s.day} (${s.date}), for ${s.days} ${s.days === 1 ? 'day' : 'days'} to ${s.to}`,
+        lines,
+      };
+    }),
+  );
+}

@@ -1,0 +1,105 @@
+import type {
+  HomeTask,
+  MaterialCaution,
+  PackGroup,
+  PackingList,
+  PackItem,
+  PackPlace,
+  PackSums,
+  Pattern,
+  PatternId,
+} from '@tinder/core/pack';
+import type { Container } from '@tinder/core/carry';
+import { formatDuration } from '@tinder/core/units';
+import { containerWords } from './container-words';
+import type { Units } from './units';
+
+type Some = Pick<Units, 'text' | 'number'>;
+
+export const PLACE_WORDS: Record<PackPlace, string> = {
+  pot: 'in the pot',
+  pack: 'in the pack',
+  body: 'on the body',
+  foodBag: 'in the food bag',
+};
+export const GROUP_WORDS: Record<PackGroup, string> = { kit: 'kit', fuel: 'fuel', food: 'food', water: 'water for the dry camp' };
+export const SUM_WORDS: Record<keyof PackSums, string> = {
+  kitG: 'kit alone',
+  dryG: 'kit and empty containers',
+  cookingG: 'kit, fuel and containers',
+  withFoodG: 'with food',
+  allG: 'with food and water',
+};
+
+/** A container as it is loaded, by its own name where it has one. */
+export function loadedWords(container: Container, units: Pick<Units, 'text'>): string {
+  const words = containerWords(container, (value, quantity, decimals) => units.text(value, quantity, decimals));
+  return container.own ? `${container.own.name}: ${words}` : words;
+}
+
+/** A line of the list. */
+export const packItemWords = ({ group, name, container }: PackItem, units: Some): string =>
+  container ? loadedWords(container, units) : group === 'water' ? GROUP_WORDS.water : name;
+
+export const IGNITION_WORDS_OF: Record<PackingList['ignition'], string> = {
+  apart: 'Two ways to light it, kept apart.',
+  together: 'Both ways to light it ride together: keep one dry and on the body.',
+  one: 'Only one way to light it: take a second, dry, elsewhere.',
+  none: '',
+};
+
+/** What to do at home. */
+export function taskWords(task: HomeTask, units: Some): string {
+  switch (task.code) {
+    case 'bagPortions':
+      return `Bag and label ${task.packets} ${task.packets === 1 ? 'portion' : 'portions'} for the days out of ${task.stop}.`;
+    case 'dry':
+      return `Cook and dry at home: ${task.dishes.join(', ')}; ${formatDuration(60 * task.minutes)} of work for one portion each.`;
+    case 'markBottles':
+      return `Mark ${task.count} ${task.count === 1 ? 'bottle' : 'bottles'} for spirit: what is in it, that it is poison, and the doses (a strip is under “make it”).`;
+    case 'checkMeasure':
+      return `Check the ${units.text(task.measureMl, 'volume')} measure once with a scale: ten measures of water weigh ${units.text(10 * task.measureMl, 'mass')}.`;
+    case 'burnTest':
+      return `Burn ${task.kit} three times in the garden, and once in wind: the bench makes it your own and the reserve smaller.`;
+    case 'weighCans':
+      return `Weigh the ${task.count} part-used ${task.count === 1 ? 'container' : 'containers'} that come along.`;
+    case 'post':
+      return `Post the box to ${task.stop}${task.note ? ` (${task.note})` : ''}. Ask the carrier what may be posted: most take no gas.`;
+  }
+}
+
+export const PATTERN_WORDS: Record<PatternId, string> = {
+  windscreen: 'windscreen, a strip round the pot',
+  cone: 'cone, round pot and alcohol burner',
+  stand: 'stand, a ring under the pot',
+  cozyWall: 'cozy, the wall',
+  cozyDisc: 'cozy, foot and lid: cut two',
+  doseStrip: 'dose strip, upright on the bottle',
+  floatStrip: 'float strip, upright on the can',
+};
+export const MATERIAL_WORDS: Record<MaterialCaution, string> = {
+  edges: 'Cut sheet has sharp edges: fold them over, wear gloves.',
+  noGalvanised: 'No galvanised sheet: heated zinc poisons the air.',
+  noLinedCans: 'No cans with a plastic lining: it burns.',
+  openOnCan: 'Never close a windscreen round a burner on its can: the lee third stays open, and the can stays cool to the hand.',
+  foamMelts: 'Foam and sleeves melt and burn: the flame is out before the cozy goes on.',
+  checkByWater: 'Check the printer by the rule, then the strip with water on a scale, before trusting it.',
+};
+
+/** What is written beside a pattern. */
+export function measuresWords({ id, measures }: Pattern, units: Some): string {
+  const mm = (x: number): string => `${x.toFixed(1)} mm`;
+  switch (id) {
+    case 'cone':
+      return `outer radius ${mm(measures['outerMm'])}, inner ${mm(measures['innerMm'])}, ${measures['degrees'].toFixed(1)}°, overlap ${mm(measures['overlapMm'])}`;
+    case 'doseStrip':
+      return `a mark every ${units.text(measures['stepMl'], 'volume')}${measures['mlPerMm'] > 3.5 ? `; this vessel is wide: a millimetre is ${measures['mlPerMm'].toFixed(1)} mL, too coarse for doses` : ''}`;
+    case 'floatStrip':
+      return `a millimetre is ${measures['gramsPerMm'].toFixed(2)} g`;
+    default:
+      return Object.entries(measures)
+        .filter(([, x]) => x > 0)
+        .map(([name, x]) => `${name.replace(/Mm$/, '').replace('length', 'long').replace('height', 'high')} ${mm(x)}`)
+        .join(', ');
+  }
+}

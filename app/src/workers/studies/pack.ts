@@ -1,0 +1,35 @@
+import {
+  dryCamps,
+  homeWork,
+  packingLists,
+  patternsFor,
+  stopSheets,
+  stoveCard,
+  type CutMeasures,
+  type DryCamp,
+  type HomeWork,
+  type PackingList,
+  type Pattern,
+  type StopSheet,
+  type StoveCard,
+} from '@tinder/core/pack';
+import type { Subject } from '../subject';
+
+/** Everything that leaves the screen. */
+export interface Packed {
+  lists: PackingList[];
+  cards: StoveCard[];
+  sheets: StopSheet[];
+  water: DryCamp[];
+  work: HomeWork[];
+  patterns: Pattern[];
+}
+
+export const pack = ({ trip, plan, rack }: Subject, { cut }: { cut: CutMeasures }): Packed => ({
+  lists: packingLists(rack, trip, plan),
+  cards: plan.carries.map((c) => stoveCard(trip, plan, c)),
+  sheets: stopSheets(trip, plan),
+  water: dryCamps(trip, plan),
+  work: homeWork(rack, trip, plan),
+  patterns: patternsFor(trip, cut),
+});

@@ -1,0 +1,6 @@
+export * from './home-work';
+export * from './packing-list';
+export * from './patterns';
+export * from './patterns-for';
+export * from './sheets';
+export * from './stove-card';

@@ -1,0 +1,165 @@
+import fc from 'fast-check';
+import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
+import {
+  conePattern,
+  cozyPatterns,
+  developedCone,
+  doseStrip,
+  dryCamps,
+  floatStrip,
+  homeWork,
+  levelMm,
+  packingList,
+  packingLists,
+  patternsFor,
+  PACK_GROUPS,
+  stopSheets,
+  stoveCard,
+  sumsOf,
+  windscreenStrip,
+  type CutMeasures,
+} from '../src/pack';
+import { planTrip } from '../src/plan';
+import { writeIcs } from '../src/trail';
+
+const PLAN = planTrip(DEMO_TRIP);
+const CUT: CutMeasures = {
+  gapMm: 6,
+  potGapMm: 45,
+  burnerHeightMm: 40,
+  flareMm: 30,
+  foamMm: 6,
+  vessel: { footMm: 45, topMm: 45, heightMm: 120 },
+};
+
+describe('what is cut at 1:1', () => {
+  it('is a strip of π(D + 2·gap) and an overlap: Ø110, gap 6, 20 over, 403.3 mm by hand', () => {
+    const strip = windscreenStrip({ potDiameterMm: 110, gapMm: 6, heightMm: 120, onCan: false, handle: false });
+    expect(strip.widthMm).toBeCloseTo(Math.PI * 122 + 20, 6);
+    expect(strip.widthMm).toBeCloseTo(403.3, 1);
+  });
+
+  it('leaves the lee third open where it stands round a can, and says why', () => {
+    const strip = windscreenStrip({ potDiameterMm: 110, gapMm: 6, heightMm: 120, onCan: true, handle: true });
+    expect(strip.widthMm).toBeCloseTo((Math.PI * 122 * 2) / 3, 6);
+    expect(strip.cautions).toContain('openOnCan');
+  });
+
+  it('is a cone of R 471.9, r 370.8 and 53.4° for a rim of 110, a foot of 140 and 100 high (by hand)', () => {
+    const { outerMm, innerMm, degrees } = developedCone(110, 140, 100);
+    expect([outerMm, innerMm, degrees].map((x) => x.toFixed(1))).toEqual(['471.9', '370.8', '53.4']);
+    // rolled up again, its two arcs are the two rounds
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 60, max: 200 }),
+        fc.integer({ min: 5, max: 80 }),
+        fc.integer({ min: 30, max: 200 }),
+        (rim, flare, height) => {
+          const c = developedCone(rim, rim + flare, height);
+          expect((c.outerMm * Math.PI * c.degrees) / 180).toBeCloseTo(Math.PI * (rim + flare), 6);
+          expect((c.innerMm * Math.PI * c.degrees) / 180).toBeCloseTo(Math.PI * rim, 6);
+        },
+      ),
+    );
+    const { widthMm, heightMm, cuts } = conePattern(110, 140, 100);
+    expect(widthMm).toBeGreaterThan(2 * 471.9 * Math.sin((26.7 * Math.PI) / 180));
+    expect(heightMm).toBeLessThan(471.9);
+    expect(cuts[0]).toMatch(/^M[\d.,-]+ A471\.88/);
+  });
+
+  it('marks doses: 3.14 mm for 5 mL in a bore of 45, and the printed heights in one that widens from 40 to 60 over 80', () => {
+    expect(levelMm({ footMm: 45, topMm: 45, heightMm: 120 }, 5)).toBeCloseTo(3.14, 2);
+    const taper = { footMm: 40, topMm: 60, heightMm: 80 };
+    expect([5, 10, 15, 20, 25, 30].map((ml) => levelMm(taper, ml)?.toFixed(2))).toEqual([
+      '3.88',
+      '7.59',
+      '11.14',
+      '14.55',
+      '17.83',
+      '21.00',
+    ]);
+    expect(levelMm(taper, 500)).toBeUndefined();
+    const strip = doseStrip(taper, 5);
+    expect(strip.ticks[0].yMm).toBeCloseTo(80 - 3.88, 2);
+    expect(strip.ticks.map((t) => t.text).slice(0, 3)).toEqual(['5', '10', '15']);
+  });
+
+  it('is worth 6.36 g a millimetre on a can of 90 mm, and wraps a pot with its foam and a seam', () => {
+    expect(floatStrip(90, 100).measures['gramsPerMm']).toBeCloseTo(6.36, 2);
+    const [wall, disc] = cozyPatterns(95, 110, 6);
+    expect(wall.widthMm).toBeCloseTo(Math.PI * (95 + 3 + 6) + 10, 6);
+    expect(disc.widthMm).toBe(95 + 3 + 12);
+  });
+
+  it('is for the very kit: no cone and no dose strip for gas, no float strip for spirit', () => {
+    expect(patternsFor(DEMO_TRIP, CUT).map((p) => p.id)).toEqual(['windscreen', 'cozyWall', 'cozyDisc', 'floatStrip', 'floatStrip']);
+    const spirit = { kit: { ...DEMO_TRIP.kit, burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', windscreen: 'cone' as const } };
+    expect(patternsFor(spirit, CUT).map((p) => p.id)).toEqual(['windscreen', 'cone', 'stand', 'doseStrip', 'cozyWall', 'cozyDisc']);
+  });
+});
+
+describe('the list', () => {
+  const lists = packingLists(DEMO_RACK, DEMO_TRIP, PLAN);
+
+  it('weighs what the plan weighs, at every departure', () => {
+    lists.forEach((l, i) => {
+      const carry = PLAN.carries[i];
+      expect(l.sums.cookingG).toBeCloseTo(carry.profile.startG, 6);
+      expect(l.sums.kitG).toBeCloseTo(carry.hardwareG, 6);
+      expect(l.sums.dryG).toBeCloseTo(carry.hardwareG + carry.tareG, 6);
+      expect(l.sums.allG).toBeGreaterThanOrEqual(l.sums.withFoodG);
+    });
+  });
+
+  it('names each piece once, with an id of its own, and keeps two ignitions apart', () => {
+    const [first] = lists;
+    expect(new Set(first.items.map((i) => i.id)).size).toBe(first.items.length);
+    expect(first.ignition).toBe('apart');
+    expect(first.items.find((i) => i.place === 'body')?.name).toBe('book of matches');
+    expect(first.nestOrder.length).toBeGreaterThan(0);
+    expect(PACK_GROUPS.filter((g) => first.items.some((i) => i.group === g))).toContain('food');
+  });
+
+  it('still weighs the same for a kit that was changed by hand', () => {
+    const trip = { ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, burnerMassG: 71 } };
+    const plan = planTrip(trip);
+    expect(packingList(DEMO_RACK, trip, plan.carries[0]).sums.cookingG).toBeCloseTo(plan.carries[0].profile.startG, 6);
+  });
+
+  it('sums nothing twice', () => {
+    expect(sumsOf([])).toEqual({ kitG: 0, dryG: 0, cookingG: 0, withFoodG: 0, allG: 0 });
+  });
+});
+
+describe('what is read at the stove and at the stops', () => {
+  it('is every hot dish of a carry once, with the range of boiling points and who was asked', () => {
+    const cards = PLAN.carries.map((c) => stoveCard(DEMO_TRIP, PLAN, c));
+    for (const card of cards) {
+      const names = card.dishes.map((d) => `${d.name} ${d.meal.name}`);
+      expect(new Set(names).size).toBe(names.length);
+      expect(card.dishes.every((d) => d.cooked)).toBe(true);
+      expect(card.boilC.min).toBeLessThanOrEqual(card.boilC.max);
+    }
+    expect(cards.some((c) => c.rules.length > 0)).toBe(true);
+  });
+
+  it('is a sheet for every stop that fills up, its price the plan’s', () => {
+    const sheets = stopSheets(DEMO_TRIP, PLAN);
+    expect(sheets.map((s) => s.stop)).toEqual(PLAN.carries.map((c) => c.from));
+    expect(sheets.reduce((sum, s) => sum + s.price, 0)).toBeCloseTo(PLAN.price, 6);
+    expect(sheets.find((s) => s.stop === 'Tarn House')?.postBy).toBe('2027-08-20');
+    expect(dryCamps(DEMO_TRIP, PLAN).length).toBeGreaterThan(0);
+  });
+
+  it('is work at home in the order of its days, done before it is needed, and in the calendar', () => {
+    const work = homeWork(DEMO_RACK, DEMO_TRIP, PLAN);
+    expect(work.map((w) => w.by)).toEqual(work.map((w) => w.by).sort());
+    const codes = work.map((w) => w.task.code);
+    expect(codes).toContain('burnTest');
+    expect(codes).toContain('post');
+    const also = work.map((w) => ({ id: w.id, date: w.by, title: `do, it; now\nplease`, about: '' }));
+    const ics = writeIcs(DEMO_TRIP, '20270101T000000Z', also);
+    expect(ics.match(/BEGIN:VEVENT/g)?.length).toBe(ics.match(/END:VEVENT/g)?.length);
+    expect(ics).toContain('SUMMARY:do\\, it\\; now please');
+  });
+});

@@ -1,0 +1,122 @@
+import { readFile } from 'node:fs/promises';
+import { inflateSync } from 'node:zlib';
+import type { Page } from '@playwright/test';
+import { expect, expectFits, open, saved, test, turnTo, verdict } from './helpers';
+
+const SIDES = ['the list', 'stove card', 'home and stops', 'make it'] as const;
+const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
+
+type Matrix = [number, number, number, number, number, number];
+const times = (m: Matrix, n: Matrix): Matrix => [
+  m[0] * n[0] + m[1] * n[2],
+  m[0] * n[1] + m[1] * n[3],
+  m[2] * n[0] + m[3] * n[2],
+  m[2] * n[1] + m[3] * n[3],
+  m[4] * n[0] + m[5] * n[2] + n[4],
+  m[4] * n[1] + m[5] * n[3] + n[5],
+];
+
+/** Lengths of all straight strokes of a PDF, mm: its streams unpacked, paths under the matrices that stand before them. */
+function strokesMm(pdf: Buffer): number[] {
+  const lengths: number[] = [];
+  for (let at = pdf.indexOf('stream\n'); at >= 0; at = pdf.indexOf('stream\n', at + 7)) {
+    if (pdf.subarray(at - 3, at).toString() === 'end') continue;
+    const end = pdf.indexOf('endstream', at);
+    let text: string;
+    try {
+      text = inflateSync(pdf.subarray(at + 7, end)).toString('latin1');
+    } catch {
+      continue; // fonts and pictures
+    }
+    let ctm: Matrix = [1, 0, 0, 1, 0, 0];
+    const kept: Matrix[] = [];
+    let from: [number, number] | undefined;
+    let stack: number[] = [];
+    for (const word of text.split(/\s+/)) {
+      const n = Number(word);
+      if (word !== '' && Number.isFinite(n)) {
+        stack.push(n);
+        continue;
+      }
+      if (word === 'q') kept.push(ctm);
+      else if (word === 'Q') ctm = kept.pop() ?? ctm;
+      else if (word === 'cm') ctm = times(stack.slice(-6) as Matrix, ctm);
+      else if (word === 'm') from = [stack.at(-2) ?? 0, stack.at(-1) ?? 0];
+      else if (word === 'l' && from) {
+        const to: [number, number] = [stack.at(-2) ?? 0, stack.at(-1) ?? 0];
+        const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
+        lengths.push((Math.hypot(dx * ctm[0] + dy * ctm[2], dx * ctm[1] + dy * ctm[3]) * 25.4) / 72);
+        from = to;
+      }
+      stack = [];
+    }
+  }
+  return lengths;
+}
+
+test('every side of packing answers without violations and fits', async ({ page }) => {
+  await open(page, '/pack');
+  await expect(page.locator('app-list-panel')).toContainText('kit, fuel and containers');
+  for (const name of SIDES) {
+    await turnTo(page, name);
+    await expectFits(page, name === 'the list' ? undefined : '#pack-side');
+  }
+});
+
+test('the list weighs what the verdict says, ticks stay over a reload, and one undo takes a tick back', async ({ page }) => {
+  await open(page, '/pack');
+  const list = page.locator('app-list-panel');
+  await expect(list.locator('dl div', { hasText: 'kit, fuel and containers' })).toContainText('679');
+  await page.getByRole('checkbox', { name: 'long titanium spoon' }).check();
+  await expect(list.getByRole('heading', { name: /out of Nettle Hut/ })).toContainText('1 of ');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole('checkbox', { name: 'long titanium spoon' })).toBeChecked();
+  await page.getByRole('checkbox', { name: 'small lighter' }).check();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('checkbox', { name: 'small lighter' })).not.toBeChecked();
+  const [markdown] = await Promise.all([page.waitForEvent('download'), press(page, 'all of it as Markdown')]);
+  const text = await readFile(await markdown.path(), 'utf8');
+  expect(text).toContain('# Vesper Divide');
+  // every row of a table has as many cells as its heading
+  const rows = text.split('\n').filter((l) => l.startsWith('|'));
+  expect(rows.every((r) => r.endsWith('|'))).toBe(true);
+  const [calendar] = await Promise.all([page.waitForEvent('download'), press(page, /calendar/)]);
+  expect(await readFile(await calendar.path(), 'utf8')).toContain('SUMMARY:Burn small can burner');
+  await expect(verdict(page)).toContainText('Leave Nettle Hut');
+});
+
+test('on paper a rule of 100 mm is 100 mm, on A4 and Letter, and nothing of the screen is printed', async ({ page }) => {
+  await open(page, '/pack');
+  await turnTo(page, 'make it');
+  await expect(page.locator('app-make-panel')).toContainText('windscreen, a strip round the pot');
+  for (const paper of ['A4', 'Letter']) {
+    await page.getByRole('radiogroup', { name: 'Paper' }).getByText(paper).click();
+    await expect.poll(() => page.evaluate(() => document.getElementById('page-size')?.textContent)).toContain(paper);
+    const pdf = await page.pdf({ preferCSSPageSize: true });
+    const rules = strokesMm(pdf).filter((mm) => Math.abs(mm - 100) < 3);
+    expect(rules.length, paper).toBeGreaterThan(3);
+    for (const mm of rules) expect(Math.abs(mm - 100), paper).toBeLessThan(0.2);
+  }
+  await page.emulateMedia({ media: 'print' });
+  await expect(verdict(page)).toBeHidden();
+  await expect(page.getByRole('navigation')).toBeHidden();
+  await expect(page.getByRole('tablist')).toBeHidden();
+});
+
+test('the stove card of every departure fits one side of A6, at 8 pt or more', async ({ page }) => {
+  await open(page, '/pack');
+  await turnTo(page, 'stove card');
+  const departures = page.getByRole('combobox', { name: 'departure' });
+  for (const label of await departures.locator('option').allInnerTexts()) {
+    await departures.selectOption({ label });
+    await expect(page.locator('app-card-panel h2')).toContainText(label);
+    const pdf = await page.pdf({ preferCSSPageSize: true });
+    expect(pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)?.length, label).toBe(1);
+    const points = await page
+      .locator('app-card-panel p')
+      .first()
+      .evaluate((e) => (parseFloat(getComputedStyle(e).fontSize) * 72) / 96);
+    expect(points).toBeGreaterThanOrEqual(8);
+  }
+});
