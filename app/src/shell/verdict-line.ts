@@ -123,8 +123,15 @@ export class VerdictLine {
   protected readonly verdict = computed((): Verdict => {
     const carry = this.plans.carry();
     if (!carry || this.plans.failed()) return { said: [], why: [] };
-    return verdictWords(carry, this.advice.problem() ? 'unknown' : this.advice.answer(), this.risk.tightest(), this.units);
+    // at first the risk stands before the advice in the sentence, and comes after it: what is read already would move
+    const advice = this.hasDrawn() ? this.advice.answer() : undefined;
+    return verdictWords(carry, this.advice.problem() ? 'unknown' : advice, this.risk.tightest(), this.units);
   });
+  /** The risk was drawn once, or will not be. */
+  private hasDrawn(): boolean {
+    const { drawn } = this.risk;
+    return drawn.last() !== undefined || drawn.problem() !== undefined || drawn.stopped();
+  }
   private readonly width = measuredWidth(1104);
   protected readonly said = computed(() => {
     const { lines, whyPx, letterPx } = this.width() > PHONE_PX ? ROOM.desk : ROOM.phone;
