@@ -24,7 +24,7 @@ describe('load-outs on cans', () => {
         expect(ours === undefined).toBe(theirs === undefined);
         if (ours !== undefined && theirs !== undefined) expect(Math.abs(ours - theirs)).toBeLessThan(1e-4 * Math.max(1, theirs));
       }),
-      { numRuns: 30 }, // the bench races 300
+      { numRuns: 15 }, // the bench races 300
     );
   });
 

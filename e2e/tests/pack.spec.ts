@@ -3,7 +3,7 @@ import { inflateSync } from 'node:zlib';
 import type { Page } from '@playwright/test';
 import { expect, expectFits, open, saved, test, turnTo, verdict } from './helpers';
 
-const SIDES = ['the list', 'stove card', 'home and stops', 'make it'] as const;
+const SIDES = ['the list', 'stove card', 'home and stops', 'labels', 'make it'] as const;
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
 
 type Matrix = [number, number, number, number, number, number];

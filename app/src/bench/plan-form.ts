@@ -16,7 +16,9 @@ const WHERE = [
   { value: 'real', label: 'for real' },
   { value: 'garden', label: 'in the simulated garden' },
 ] as const;
-type Where = (typeof WHERE)[number]['value'];
+/** Another garden hides another truth. */
+const ANOTHER = { value: 'another', label: 'in another one' } as const;
+type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
 
 /** A test before it is burnt: what is asked, with what, in what, and what one believes will come of it. */
 @Component({
@@ -48,8 +50,8 @@ type Where = (typeof WHERE)[number]['value'];
         />
       }
       <span class="name">burnt</span>
-      <app-choice label="Burnt" [options]="places" [value]="where()" (valueChange)="where.set($event)" />
-      @if (where() === 'garden') {
+      <app-choice label="Burnt" [options]="places()" [value]="where()" (valueChange)="where.set($event)" />
+      @if (where() !== 'real') {
         <span class="name">its clock goes</span>
         <app-choice label="The garden’s clock goes" [options]="speeds" [value]="speed()" (valueChange)="speed.set($event)" />
       }
@@ -103,7 +105,9 @@ type Where = (typeof WHERE)[number]['value'];
 export class PlanForm {
   private readonly study = inject(BenchStudy);
   private readonly run = inject(BurnRun);
-  protected readonly places = WHERE;
+  protected readonly places = computed(() => (this.lastSeed() === undefined ? WHERE : [...WHERE, ANOTHER]));
+  /** Of the garden that was burnt in last. */
+  private readonly lastSeed = computed(() => this.study.bench().tests.findLast((t) => t.garden !== null)?.garden ?? undefined);
   protected readonly speeds = SPEEDS.map((s) => ({ value: String(s), label: s === 1 ? 'as ours' : `${s} times as fast` }));
 
   protected readonly kitId = signal(TRIP_KIT);
@@ -161,7 +165,7 @@ export class PlanForm {
   protected begin(): void {
     const setup = this.setup();
     if (!setup) return;
-    const garden = this.where() === 'garden' ? { seed: this.gardenSeed(), run: this.burntThere(), speed: this.pace() } : null;
+    const garden = this.where() !== 'real' ? { seed: this.gardenSeed(), run: this.burntThere(), speed: this.pace() } : null;
     const contrast = this.contrast();
     const id = this.question();
     if (!contrast || id === 'burner') {
@@ -205,10 +209,10 @@ export class PlanForm {
     this.run.begin(setup, { seriesId: series.id, arm, heading, garden });
   }
 
-  /** One garden after another: a new one once the old one has been looked behind (its burns are gone) or none was begun. */
+  /** The garden that was burnt in last, so that its burns add up; a new one where there is none, or another is asked for. */
   private gardenSeed(): number {
-    const seeds = this.study.bench().tests.flatMap((t) => t.garden ?? []);
-    return seeds.at(-1) ?? Math.floor(Math.random() * 0xffffffff);
+    const last = this.where() === 'another' ? undefined : this.lastSeed();
+    return last ?? Math.floor(Math.random() * 0xffffffff);
   }
   private burntThere(): number {
     return this.study.bench().tests.filter((t) => t.garden !== null).length;

@@ -1,17 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { writeCsv } from '@tinder/core/tables';
 import { writeIcs } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Sides } from '../commands/sides';
 import { download } from '../platform/download';
-import { tripFileName } from '../store/trip-files';
+import { downloadRackTable, tripFileName } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { StudyNote } from '../ui/study-note';
 import { packMarkdown } from '../words/pack-markdown';
-import { taskWords } from '../words/pack-words';
+import { GROUP_WORDS, packItemWords, PLACE_WORDS, taskWords } from '../words/pack-words';
 import { Units } from '../words/units';
 import { CardPanel } from './card-panel';
+import { LabelsPanel } from './labels-panel';
 import { ListPanel } from './list-panel';
 import { MakePanel } from './make-panel';
 import { PackStudy } from './pack-study';
@@ -22,6 +24,7 @@ const SIDES = [
   { value: 'list', label: 'the list' },
   { value: 'card', label: 'stove card' },
   { value: 'stops', label: 'home and stops' },
+  { value: 'labels', label: 'labels' },
   { value: 'make', label: 'make it' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
@@ -29,7 +32,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Pack: what was decided, on paper and in the hand. */
 @Component({
   selector: 'app-pack-view',
-  imports: [CardPanel, Choice, ListPanel, MakePanel, NzButtonComponent, Paper, PickField, Sides, StopsPanel, StudyNote],
+  imports: [CardPanel, Choice, LabelsPanel, ListPanel, MakePanel, NzButtonComponent, Paper, PickField, Sides, StopsPanel, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Pack</h1>
@@ -49,9 +52,10 @@ type Side = (typeof SIDES)[number]['value'];
       @if (side() !== 'card') {
         <app-choice label="Paper" [options]="papers" [value]="paper()" (valueChange)="paper.set($event)" />
       }
-      <button nz-button class="word" type="button" (click)="print()">print</button>
-      <button nz-button class="word" type="button" (click)="markdown()">all of it as Markdown</button>
-      <button nz-button class="word" type="button" (click)="calendar()">home and post days, calendar</button>
+      <button nz-button class="word" type="button" [disabled]="!study.packed()" (click)="print()">print</button>
+      <button nz-button class="word" type="button" [disabled]="!study.packed()" (click)="csv()">lists as CSV</button>
+      <button nz-button class="word" type="button" [disabled]="!study.packed()" (click)="markdown()">all of it as Markdown</button>
+      <button nz-button class="word" type="button" [disabled]="!study.packed()" (click)="calendar()">home and post days, calendar</button>
     </div>
     <app-study-note [study]="study.asked" />
     @if (!study.packed() && !study.asked.problem()) {
@@ -67,6 +71,9 @@ type Side = (typeof SIDES)[number]['value'];
         }
         @case ('stops') {
           <app-paper [size]="paper()"><app-stops-panel /></app-paper>
+        }
+        @case ('labels') {
+          <app-paper [size]="paper()"><app-labels-panel /></app-paper>
         }
         @case ('make') {
           <app-paper [size]="paper()"><app-make-panel /></app-paper>
@@ -110,6 +117,13 @@ export class PackView {
     if (!packed) return;
     const trip = this.store.trip();
     download(tripFileName(trip, 'md'), new Blob([packMarkdown(trip.name, packed, this.units)], { type: 'text/markdown' }));
+  }
+
+  protected csv(): void {
+    const rows = (this.study.packed()?.lists ?? []).flatMap((l) =>
+      l.items.map((i) => [l.carry.from, GROUP_WORDS[i.group], packItemWords(i, this.units), PLACE_WORDS[i.place], +i.massG.toFixed(1)]),
+    );
+    downloadRackTable('packing-lists', writeCsv(['out of', 'group', 'what', 'where', 'massG'], rows));
   }
 
   protected calendar(): void {

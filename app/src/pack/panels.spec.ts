@@ -6,6 +6,7 @@ import { Panel } from '../testing/panel';
 import { packMarkdown } from '../words/pack-markdown';
 import { Units } from '../words/units';
 import { CardPanel } from './card-panel';
+import { LabelsPanel } from './labels-panel';
 import { ListPanel } from './list-panel';
 import { MakePanel } from './make-panel';
 import { PackStudy } from './pack-study';
@@ -61,6 +62,15 @@ describe('what is printed', () => {
     expect(text).toMatch(/2027-08-02\s*Burn small can burner three times in the garden/);
     expect(text).toContain('Post the box to Tarn House');
     expect(text).toMatch(/Quill Landing, day 10 \(2027-08-25\)/);
+  });
+
+  it('is a label for every dish out of every stop, with its water and rest', async () => {
+    const { text } = await planned(new Panel(LabelsPanel));
+    expect(text).toMatch(
+      /dried dinner and tea\s*130\sg; 600\smL boiling, rest 12 min\s*supper, out of Nettle Hut, days 1, 2, 3, 4, 5\s*5 bags wear it/,
+    );
+    const portions = packed().labels.reduce((n, l) => n + l.count, 0);
+    expect(portions).toBe(packed().sheets.reduce((n, s) => n + s.packets.reduce((m, p) => m + p.count, 0), 0));
   });
 
   it('is cut for this very pot, with what the material can do', async () => {

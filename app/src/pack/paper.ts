@@ -1,7 +1,23 @@
-import { ChangeDetectionStrategy, Component, DOCUMENT, effect, inject, input } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  DOCUMENT,
+  effect,
+  type ElementRef,
+  inject,
+  input,
+  signal,
+  viewChild,
+} from '@angular/core';
 
 export const PAPER_SIZES = ['A4', 'Letter', 'A6'] as const;
 export type PaperSize = (typeof PAPER_SIZES)[number];
+
+/** What is left of a card inside its margins of 5 mm, and a CSS millimetre. */
+const A6_INK_MM = { wide: 95, high: 138 };
+const PX_PER_MM = 96 / 25.4;
 
 const PAGE_STYLE_ID = 'page-size';
 
@@ -9,7 +25,14 @@ const PAGE_STYLE_ID = 'page-size';
 @Component({
   selector: 'app-paper',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<div class="sheet {{ size() }}"><ng-content /></div>`,
+  template: `
+    <div class="sheet {{ size() }}">
+      <div #inside><ng-content /></div>
+    </div>
+    @if (goesOn()) {
+      <p class="no-print" role="status">It does not fit one side: it goes on on the back.</p>
+    }
+  `,
   styles: `
     :host {
       display: block;
@@ -62,9 +85,25 @@ const PAGE_STYLE_ID = 'page-size';
 })
 export class Paper {
   readonly size = input.required<PaperSize>();
+  private readonly inside = viewChild.required<ElementRef<HTMLElement>>('inside');
+  private readonly inked = signal({ widthPx: 0, heightPx: 0 });
+  /** More is on a small card than its one side holds, as far as the screen is as wide as the card. */
+  protected readonly goesOn = computed(() => {
+    const { widthPx, heightPx } = this.inked();
+    return this.size() === 'A6' && widthPx > 0.98 * A6_INK_MM.wide * PX_PER_MM && heightPx > A6_INK_MM.high * PX_PER_MM;
+  });
 
   constructor() {
     const document = inject(DOCUMENT);
+    const destroyed = inject(DestroyRef);
+    effect(() => {
+      if (typeof ResizeObserver === 'undefined') return;
+      const observer = new ResizeObserver(([{ contentRect }]) =>
+        this.inked.set({ widthPx: contentRect.width, heightPx: contentRect.height }),
+      );
+      observer.observe(this.inside().nativeElement);
+      destroyed.onDestroy(() => observer.disconnect());
+    });
     // only a style of the document itself can say how large a page is
     effect(() => {
       const size = this.size();

@@ -10,6 +10,7 @@ import type {
   PatternId,
 } from '@tinder/core/pack';
 import type { Container } from '@tinder/core/carry';
+import type { Meal } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
 import { containerWords } from './container-words';
 import type { Units } from './units';
@@ -66,6 +67,20 @@ export function taskWords(task: HomeTask, units: Some): string {
     case 'post':
       return `Post the box to ${task.stop}${task.note ? ` (${task.note})` : ''}. Ask the carrier what may be posted: most take no gas.`;
   }
+}
+
+/** What stands on a bag of food: its weight, the water it wants and how long it rests. */
+export function labelWords(meal: Meal, units: Some): string {
+  const dry = units.text(meal.dryG + meal.fatG, 'mass');
+  if (!meal.hot) return `${dry}${meal.kcal > 0 ? `, ${Math.round(meal.kcal)} kcal` : ''}`;
+  const heat =
+    meal.target.kind === 'stopAt'
+      ? `at ${units.text(meal.target.targetC, 'temperature')}`
+      : meal.target.kind === 'boil'
+        ? 'boiling'
+        : 'fried';
+  const held = meal.simmerMin > 0 ? `, ${meal.simmerMin} min` : '';
+  return `${dry}; ${units.text(meal.waterMl, 'volume')} ${heat}${held}, rest ${meal.restMin} min`;
 }
 
 export const PATTERN_WORDS: Record<PatternId, string> = {

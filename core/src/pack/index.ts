@@ -1,4 +1,5 @@
 export * from './home-work';
+export * from './labels';
 export * from './packing-list';
 export * from './patterns';
 export * from './patterns-for';

@@ -1,5 +1,6 @@
 import {
   dryCamps,
+  foodLabels,
   homeWork,
   packingLists,
   patternsFor,
@@ -7,6 +8,7 @@ import {
   stoveCard,
   type CutMeasures,
   type DryCamp,
+  type FoodLabel,
   type HomeWork,
   type PackingList,
   type Pattern,
@@ -22,6 +24,7 @@ export interface Packed {
   sheets: StopSheet[];
   water: DryCamp[];
   work: HomeWork[];
+  labels: FoodLabel[];
   patterns: Pattern[];
 }
 
@@ -31,5 +34,6 @@ export const pack = ({ trip, plan, rack }: Subject, { cut }: { cut: CutMeasures 
   sheets: stopSheets(trip, plan),
   water: dryCamps(trip, plan),
   work: homeWork(rack, trip, plan),
+  labels: foodLabels(trip, plan),
   patterns: patternsFor(trip, cut),
 });
