@@ -47,7 +47,7 @@ const isOnOtherCan = (a: PlannedMeal, inA: Plan, b: PlannedMeal, inB: Plan): boo
 const lessThan = (g: number): number => g * 0.99 - 1;
 
 /** 300 random trips, each planned once for all that is asked of them; the seed is that of every property test. */
-const TRIPS = fc.sample(anyTrip, { numRuns: 150, seed: fc.readConfigureGlobal().seed ?? 1 }).map((trip) => ({ trip, now: planTrip(trip) }));
+const TRIPS = fc.sample(anyTrip, { numRuns: 300, seed: fc.readConfigureGlobal().seed ?? 1 }).map((trip) => ({ trip, now: planTrip(trip) }));
 
 describe('worse never plans lighter, over 300 random trips', () => {
   const windier = (t: Trip): Trip =>

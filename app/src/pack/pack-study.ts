@@ -31,7 +31,8 @@ export class PackStudy {
     },
     ({ planned: { trip, plan }, rack, cut }, { signal: stop }) => this.worker.ask('pack', { trip, plan, rack }, { cut }, stop),
   );
-  readonly packed = computed(() => (this.asked.fresh() ? this.asked.last()?.answer : undefined));
+  /** As it was weighed last: a tick is a change of the trip as well, and the list stays in the hand while it is weighed again. */
+  readonly packed = computed(() => this.asked.last()?.answer);
 
   private readonly chosen = signal<string | undefined>(undefined);
   /** The stop that is left: the one of the marked day until another is chosen. */

@@ -52,16 +52,23 @@ type Side = (typeof SIDES)[number]['value'];
       @if (side() !== 'card') {
         <app-choice label="Paper" [options]="papers" [value]="paper()" (valueChange)="paper.set($event)" />
       }
-      <button nz-button class="word" type="button" [disabled]="!study.packed()" (click)="print()">print</button>
-      <button nz-button class="word" type="button" [disabled]="!study.packed()" (click)="csv()">lists as CSV</button>
-      <button nz-button class="word" type="button" [disabled]="!study.packed()" (click)="markdown()">all of it as Markdown</button>
-      <button nz-button class="word" type="button" [disabled]="!study.packed()" (click)="calendar()">home and post days, calendar</button>
+      <button nz-button class="word" type="button" [disabled]="!study.asked.fresh()" (click)="print()">print</button>
+      <button nz-button class="word" type="button" [disabled]="!study.asked.fresh()" (click)="csv()">lists as CSV</button>
+      <button nz-button class="word" type="button" [disabled]="!study.asked.fresh()" (click)="markdown()">all of it as Markdown</button>
+      <button nz-button class="word" type="button" [disabled]="!study.asked.fresh()" (click)="calendar()">
+        home and post days, calendar
+      </button>
     </div>
     <app-study-note [study]="study.asked" />
     @if (!study.packed() && !study.asked.problem()) {
       <p class="quiet">weighing everything…</p>
     }
-    <div id="pack-side" role="tabpanel" [attr.aria-labelledby]="'pack-side-' + side()">
+    <div
+      id="pack-side"
+      role="tabpanel"
+      [class.stale]="study.packed() && !study.asked.fresh()"
+      [attr.aria-labelledby]="'pack-side-' + side()"
+    >
       @switch (study.packed() ? side() : undefined) {
         @case ('list') {
           <app-list-panel />
