@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { archiveJsonSchema, exportArchive, importArchive } from '../src/archive';
+import { archiveJsonSchema, exportArchive, importArchive, logJsonSchema } from '../src/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import type { Trip } from '../src/model';
+import { unwalked, type Trip } from '../src/model';
 import { planTrip } from '../src/plan';
 import { editStop } from '../src/trail';
 import { METRIC } from '../src/units';
@@ -59,9 +59,10 @@ describe('archive', () => {
     expect(read.rack?.kits.map((k) => [k.id, k.pieceIds.length])).toEqual(DEMO_RACK.kits.map((k) => [k.id, k.pieceIds.length]));
     expect(read.rack?.pieces).toHaveLength(DEMO_RACK.pieces.length);
     expect(read.preferences?.theme).toBe('headlamp');
-    const asPinned = [DEMO_TRIP.stops[0], DEMO_TRIP.stops[2]].reduce(
+    const asPinned = [DEMO_TRIP.stops[0], DEMO_TRIP.stops[2]].reduce<Trip>(
       (t, s, i) => editStop(t, s.id, { pinned: read.trips[0].trip.stops[2 * i].pinned }),
-      DEMO_TRIP,
+      // nobody walked before there was a log, or said what a mark of the cup is
+      { ...unwalked(DEMO_TRIP), cupMarkMl: null },
     );
     expect({ ...trip, menu: asPinned.menu }).toEqual(asPinned);
     expect(problemOf(importArchive(text.replace('"version": 2', '"version": 3')))).toMatchObject({
@@ -131,5 +132,7 @@ describe('archive', () => {
   it('publishes the JSON Schema that it checks by (run "npm run schema" after changing it)', () => {
     const file = path.resolve(__dirname, '../../docs/formats/trip-archive-v3.schema.json');
     expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(JSON.parse(JSON.stringify(archiveJsonSchema())));
+    const log = path.resolve(__dirname, '../../docs/formats/walk-log-v1.schema.json');
+    expect(JSON.parse(readFileSync(log, 'utf8'))).toEqual(JSON.parse(JSON.stringify(logJsonSchema())));
   });
 });

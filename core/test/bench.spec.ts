@@ -161,8 +161,7 @@ describe('what one more test is worth', () => {
         [0.0144, 0],
         [0, 0.09],
       ],
-      [12, 3],
-      0.7,
+      [{ slopes: [12, 3], sd: 0.7 }],
       [570, 60],
     );
     expect([sdBefore.toFixed(2), sdAfter.toFixed(2)]).toEqual(['70.73', '33.21']);
@@ -174,7 +173,7 @@ describe('what one more test is worth', () => {
     fc.assert(
       fc.property(vector, vector, vector, vector, fc.double({ min: 0.05, max: 5, noNaN: true }), (l1, l2, a, c, sd) => {
         const known = [0, 1, 2].map((i) => [0, 1, 2].map((j) => l1[i] * l1[j] + l2[i] * l2[j] + (i === j ? 0.1 : 0)));
-        const { sdBefore, sdAfter } = testValue(known, a, sd, c);
+        const { sdBefore, sdAfter } = testValue(known, [{ slopes: a, sd }], c);
         expect(sdAfter).toBeLessThanOrEqual(sdBefore + 1e-9);
       }),
     );

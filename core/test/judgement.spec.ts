@@ -2,19 +2,8 @@ import fc from 'fast-check';
 import { BURNERS } from '../src/catalogue';
 import { DEMO_TRIP } from '../src/demo';
 import { LIMITS, MEALS, type Day, type Trip } from '../src/model';
-import {
-  carryOfDay,
-  cookDays,
-  dayConditions,
-  doneMeals,
-  kitInUse,
-  planTrip,
-  replanCarry,
-  unfinishedMeals,
-  withWarmedCans,
-  type Plan,
-  type PlannedMeal,
-} from '../src/plan';
+import { cookDays, dayConditions, kitInUse, planTrip, replanCarry, withWarmedCans } from '../src/plan';
+import { carryOfDay, doneMeals, unfinishedMeals, type Plan, type PlannedMeal } from '../src/planned';
 import { bestChanges, flameCurve, tripIf } from '../src/study';
 import { tripOnLeg } from '../src/trail';
 import { anyTrip as anyLongTrip } from './any-trip';

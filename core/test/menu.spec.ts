@@ -18,7 +18,8 @@ import {
 } from '../src/menu';
 import { DISH_COLUMNS, readDishCsv, writeDishCsv } from '../src/tables';
 import { MEALS, mealSchema, METHODS, tripSchema, type Day, type Meal, type MealName, type Method, type Trip } from '../src/model';
-import { demandOfG, doneMeals, planTrip } from '../src/plan';
+import { planTrip } from '../src/plan';
+import { demandOfG, doneMeals } from '../src/planned';
 import { cookingTimeS, dishCard, habitLedger, learntDoneMin, perThousandKcal } from '../src/study';
 import { everyDay, SHORT_TRIP } from './short-trip';
 import { problemOf, valueOf } from './value-of';

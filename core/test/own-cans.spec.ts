@@ -3,7 +3,8 @@ import { bestCans, CANISTER_SIZES, fuelOfG, type CanStage, type Container, type 
 import { DEMO_TRIP } from '../src/demo';
 import { fuelById, type GasFuel } from '../src/fuel';
 import type { OwnContainer, Trip } from '../src/model';
-import { doneMeals, kitInUse, planTrip, type CarryPlan, type Plan } from '../src/plan';
+import { kitInUse, planTrip } from '../src/plan';
+import { doneMeals, type CarryPlan, type Plan } from '../src/planned';
 import { NO_MISHAPS } from '../src/risk';
 import { planRisk } from '../src/study';
 import { anyTrip } from './any-trip';

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
+import ICAL from 'ical.js';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
 import {
+  brief,
   conePattern,
   cozyPatterns,
   developedCone,
@@ -17,20 +19,11 @@ import {
   stoveCard,
   sumsOf,
   windscreenStrip,
-  type CutMeasures,
 } from '../src/pack';
 import { planTrip } from '../src/plan';
 import { writeIcs } from '../src/trail';
 
 const PLAN = planTrip(DEMO_TRIP);
-const CUT: CutMeasures = {
-  gapMm: 6,
-  potGapMm: 45,
-  burnerHeightMm: 40,
-  flareMm: 30,
-  foamMm: 6,
-  vessel: { footMm: 45, topMm: 45, heightMm: 120 },
-};
 
 describe('what is cut at 1:1', () => {
   it('is a strip of π(D + 2·gap) and an overlap: Ø110, gap 6, 20 over, 403.3 mm by hand', () => {
@@ -92,9 +85,16 @@ describe('what is cut at 1:1', () => {
   });
 
   it('is for the very kit: no cone and no dose strip for gas, no float strip for spirit', () => {
-    expect(patternsFor(DEMO_TRIP, CUT).map((p) => p.id)).toEqual(['windscreen', 'cozyWall', 'cozyDisc', 'floatStrip', 'floatStrip']);
+    expect(patternsFor(DEMO_TRIP).map((p) => p.id)).toEqual(['windscreen', 'cozyWall', 'cozyDisc', 'floatStrip', 'floatStrip']);
     const spirit = { kit: { ...DEMO_TRIP.kit, burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', windscreen: 'cone' as const } };
-    expect(patternsFor(spirit, CUT).map((p) => p.id)).toEqual(['windscreen', 'cone', 'stand', 'doseStrip', 'cozyWall', 'cozyDisc']);
+    expect(patternsFor({ ...DEMO_TRIP, ...spirit }).map((p) => p.id)).toEqual([
+      'windscreen',
+      'cone',
+      'stand',
+      'doseStrip',
+      'cozyWall',
+      'cozyDisc',
+    ]);
   });
 });
 
@@ -126,8 +126,45 @@ describe('the list', () => {
     expect(packingList(DEMO_RACK, trip, plan.carries[0]).sums.cookingG).toBeCloseTo(plan.carries[0].profile.startG, 6);
   });
 
+  it('asks for two ways to light it where a kit was changed by hand, and for none without a burner', () => {
+    const ignitionWith = (kit: Partial<typeof DEMO_TRIP.kit>): string => {
+      const trip = { ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, ...kit } };
+      return packingList(DEMO_RACK, trip, planTrip(trip).carries[0]).ignition;
+    };
+    expect(ignitionWith({ burnerMassG: 71 })).toBe('unknown');
+    expect(ignitionWith({ burnerId: 'none', fuelId: 'none', burnerMassG: 0, windscreen: 'none', windscreenMassG: 0 })).toBe('none');
+  });
+
   it('sums nothing twice', () => {
     expect(sumsOf([])).toEqual({ kitG: 0, dryG: 0, cookingG: 0, withFoodG: 0, allG: 0 });
+  });
+});
+
+describe('what can hurt', () => {
+  const lines = brief(DEMO_TRIP, PLAN);
+  const daysOf = (code: string): unknown => lines.find((l) => l.what.kind === 'caution' && l.what.caution.code === code)?.days;
+
+  it('says where each thing applies: the rule on its leg, the cold where it is cold, the rest all the way', () => {
+    const rules = lines.filter((l) => l.what.kind === 'rule');
+    expect(rules.map((l) => l.days)).toEqual([[{ from: 13, to: 17 }], [{ from: 21, to: 23 }]]);
+    expect(daysOf('jointLeaks')).toEqual([]);
+    expect(daysOf('carbonMonoxide')).toEqual([
+      { from: 1, to: 5 },
+      { from: 18, to: 20 },
+    ]);
+    // what the land manager says comes first
+    expect(lines.slice(0, 2).every((l) => l.what.kind === 'rule')).toBe(true);
+  });
+
+  it('is about the burners that are carried: spirit names its bottle, cold food names no flame', () => {
+    const spirit = {
+      ...DEMO_TRIP,
+      kit: { ...DEMO_TRIP.kit, burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', windscreen: 'cone' as const },
+    };
+    const hazards = brief(spirit, planTrip(spirit)).flatMap((l) => (l.what.kind === 'hazard' ? [l.what.hazard] : []));
+    expect(hazards).toEqual(expect.arrayContaining(['bottleAway', 'rightFuel', 'noTent']));
+    const cold = { ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, burnerId: 'none', fuelId: 'none', windscreen: 'none' as const } };
+    expect(brief(cold, planTrip(cold)).filter((l) => l.what.kind !== 'rule')).toEqual([]);
   });
 });
 
@@ -159,7 +196,9 @@ describe('what is read at the stove and at the stops', () => {
     expect(codes).toContain('post');
     const also = work.map((w) => ({ id: w.id, date: w.by, title: `do, it; now\nplease`, about: '' }));
     const ics = writeIcs(DEMO_TRIP, '20270101T000000Z', also);
-    expect(ics.match(/BEGIN:VEVENT/g)?.length).toBe(ics.match(/END:VEVENT/g)?.length);
-    expect(ics).toContain('SUMMARY:do\\, it\\; now please');
+    // read back by a parser that others wrote
+    const events = new ICAL.Component(ICAL.parse(ics) as unknown[]).getAllSubcomponents('vevent').map((e) => new ICAL.Event(e));
+    expect(events.filter((e) => e.summary === 'do, it; now please').map((e) => e.startDate.toString())).toEqual(work.map((w) => w.by));
+    expect(new Set(events.map((e) => e.uid)).size).toBe(events.length);
   });
 });

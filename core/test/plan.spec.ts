@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { DEMO_TRIP } from '../src/demo';
 import { MEALS, tripSchema, type Trip } from '../src/model';
-import { planTrip, unfinishedMeals } from '../src/plan';
+import { planTrip } from '../src/plan';
+import { unfinishedMeals } from '../src/planned';
 import { bestChanges, cookingTimeS } from '../src/study';
 import { dayCount } from '../src/trail';
 import { anyTrip } from './any-trip';

@@ -1,6 +1,7 @@
 import { DEMO_TRIP } from '../src/demo';
 import type { Day, Trip } from '../src/model';
-import { carryOfDay, planTrip, type CarryPlan } from '../src/plan';
+import { planTrip } from '../src/plan';
+import { carryOfDay, type CarryPlan } from '../src/planned';
 import { dayCount, paintDays, stretchLeg } from '../src/trail';
 
 /** The demo's first leg alone: five days, one carry. */

@@ -33,8 +33,8 @@ export interface Imported {
   migratedFrom?: number;
 }
 
-/** Reads an exported file. Nothing is guessed: the first thing that is wrong decides the answer. */
-export function importArchive(text: string): Result<Imported, ImportProblem> {
+/** A text as JSON of one of our formats, within the bounds of anything exported from here; what is in it is not looked at yet. */
+export function readFormat(text: string, format: string): Result<object & { format: unknown }, ImportProblem> {
   if (text.length > LARGEST_ARCHIVE_BYTES) return refused({ code: 'tooLarge', bytes: text.length, limitBytes: LARGEST_ARCHIVE_BYTES });
   const beyond = beyondBounds(text);
   if (beyond) return refused({ code: 'beyondBounds', what: beyond.what, ...placeAt(text, beyond.offset) });
@@ -44,8 +44,15 @@ export function importArchive(text: string): Result<Imported, ImportProblem> {
   } catch {
     return refused({ code: 'notJson', ...placeAt(text, offsetOfError(text)) });
   }
-  if (typeof raw !== 'object' || raw === null || !('format' in raw) || raw.format !== ARCHIVE_FORMAT)
-    return refused({ code: 'otherFormat' });
+  if (typeof raw !== 'object' || raw === null || !('format' in raw) || raw.format !== format) return refused({ code: 'otherFormat' });
+  return done(raw);
+}
+
+/** Reads an exported file. Nothing is guessed: the first thing that is wrong decides the answer. */
+export function importArchive(text: string): Result<Imported, ImportProblem> {
+  const json = readFormat(text, ARCHIVE_FORMAT);
+  if (!json.ok) return json;
+  const raw = json.value;
   const version: unknown = 'version' in raw ? raw.version : undefined;
   if (version === 1) {
     const read = readAs(archiveV1Schema, raw);

@@ -6,3 +6,4 @@ export * from './migrate-v1';
 export * from './migrate-v2';
 export * from './text-place';
 export * from './trip-v1';
+export * from './log-file';

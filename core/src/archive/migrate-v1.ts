@@ -1,5 +1,5 @@
 import { unscreenedWindMps } from '../burn';
-import { COMFORTS, hold, LIMITS, USUAL_WHAT_IFS, type Day, type Trip } from '../model';
+import { ANNOYANCES, COMFORTS, cutSchema, hold, LIMITS, USUAL_WHAT_IFS, type Day, type Trip } from '../model';
 import type { TripV1 } from './trip-v1';
 
 /** A day without a shape of its own in version 1. */
@@ -52,6 +52,10 @@ export function migrateTripV1({ id, name, leg, conditions: c, kit, menu, reserve
     comforts: [...COMFORTS],
     own: [],
     packed: [],
+    cut: cutSchema.parse({}),
+    cupMarkMl: null,
+    annoyances: [...ANNOYANCES],
+    detour: null,
     whatIfs: USUAL_WHAT_IFS,
   };
 }

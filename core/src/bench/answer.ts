@@ -1,9 +1,12 @@
 import { potVolumeMl } from '../burn';
-import { type Arm, type BenchTest, type TestSeries, type TestSetup } from '../model';
+import type { Result } from '../errors';
+import type { Arm, BenchTest, TestSeries, TestSetup } from '../model';
+import { meanOf } from '../numeric';
+import { hardwareMassG } from '../plan';
 import { burntOf, conditionsOf, confounders, type BurnTest, type Confounder } from './burn-test';
 import { isTold, paired, pairsToShow, welch, type Difference, type NoRanking } from './compare';
 import { TEST_ERRORS } from './test-errors';
-import { burnSdG } from './weighing';
+import { burnSdG, type Scale } from './weighing';
 
 export type Measure = 'fuel' | 'seconds';
 
@@ -42,7 +45,7 @@ export interface Answer {
 }
 
 /** A time is read to a second by watch, a boil by eye to ten. */
-const timeScale = (setup: TestSetup): { resolutionG: number; ownSdG: number } => ({
+const timeScale = (setup: TestSetup): Scale => ({
   resolutionG: 1,
   ownSdG: (setup.endPoint === 'eye' ? TEST_ERRORS.eyeS : TEST_ERRORS.thermometerS) / Math.SQRT2,
 });
@@ -51,10 +54,8 @@ const timeScale = (setup: TestSetup): { resolutionG: number; ownSdG: number } =>
 const TO_SEE_G = 1;
 const WATER_STEP_ML = 250;
 const MOST_WATER_ML = 3000;
-/** A pot is filled so far at most. */
-const FILL_SHARE = 0.9;
-
-const meanOf = (list: readonly number[]): number => (list.length ? list.reduce((sum, x) => sum + x, 0) / list.length : 0);
+/** A pot is filled so far at most for a test: nothing swells in it. */
+export const FILL_SHARE = 0.9;
 
 /** What the tests of a question say: the difference between its two sides with its interval, or why there is none and what would show one. */
 export function answerOf(series: TestSeries, tests: readonly BenchTest[]): Answer {
@@ -66,28 +67,20 @@ export function answerOf(series: TestSeries, tests: readonly BenchTest[]): Answe
   const differs = confounders(conditionsOf(series.a), conditionsOf(series.b));
   const pairs = pairsOf(a, b);
   const { scale } = conditionsOf(series.a);
-  const fuel = pairs
-    ? paired(
-        pairs.map(([x, y]) => [x.burntG, y.burntG] as const),
-        scale,
-      )
-    : welch(
-        a.map((t) => t.burntG),
-        b.map((t) => t.burntG),
-        scale,
-      );
+  const compared = (of: 'burntG' | 'seconds', by: Scale): Result<Difference, NoRanking> =>
+    pairs
+      ? paired(
+          pairs.map(([x, y]) => [x[of], y[of]]),
+          by,
+        )
+      : welch(
+          a.map((t) => t[of]),
+          b.map((t) => t[of]),
+          by,
+        );
+  const fuel = compared('burntG', scale);
   if (!fuel.ok) return { arms, isPaired: pairs !== undefined, refused: fuel.problem, told: false, differs, ...seen(a, b, series) };
-  const clock = timeScale(series.a);
-  const time = pairs
-    ? paired(
-        pairs.map(([x, y]) => [x.seconds, y.seconds] as const),
-        clock,
-      )
-    : welch(
-        a.map((t) => t.seconds),
-        b.map((t) => t.seconds),
-        clock,
-      );
+  const time = compared('seconds', timeScale(series.a));
   const told = isTold(fuel.value) && arms.a.failed + arms.b.failed === 0;
   return {
     arms,
@@ -145,8 +138,5 @@ export interface Worth {
 export function worthOf({ fuel, arms }: Answer, series: TestSeries, carryFuelG: number): Worth | undefined {
   if (!fuel || !(arms.b.meanG > 0)) return undefined;
   const by = (perBurn: number): number => (-perBurn / arms.b.meanG) * carryFuelG;
-  return { savedG: by(fuel.mean), lowG: by(fuel.high), highG: by(fuel.low), heavierG: hardwareG(series.a) - hardwareG(series.b) };
+  return { savedG: by(fuel.mean), lowG: by(fuel.high), highG: by(fuel.low), heavierG: hardwareMassG(series.a) - hardwareMassG(series.b) };
 }
-
-const hardwareG = ({ kit }: TestSetup): number =>
-  kit.burnerMassG + kit.pot.massG + (kit.lidOn ? kit.pot.lidMassG : 0) + kit.windscreenMassG + kit.otherMassG;

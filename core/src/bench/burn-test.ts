@@ -6,7 +6,8 @@ import { usesCans } from '../catalogue';
 import { fuelById } from '../fuel';
 import { burntWith, same, type BenchTest, type Calibration, type Kit, type TestSetup } from '../model';
 import { nearest } from '../numeric';
-import { kitInUse, potOver, sourceFor, type BurnFacts, type KitInUse } from '../plan';
+import { kitInUse, potOver, sourceFor, type KitInUse } from '../plan';
+import type { BurnFacts } from '../planned';
 import type { Scale } from './weighing';
 
 /** What a burn is burnt in. */

@@ -1,9 +1,10 @@
 import { inverse, Matrix, solve } from 'ml-matrix';
 import { isDone, type Burn } from '../burn';
 import { done, refused, type Result } from '../errors';
-import { burntWith, CALIBRATED, type Calibration, type Kit } from '../model';
+import { burntWith, ownBurner, type Calibration, type Kit } from '../model';
 import { burnIn, type BurnTest } from './burn-test';
-import { errorCovariance, scatterOf, setupOf, type Sensitivity } from './test-errors';
+import { factorSlopes, slopeTo, STEP } from './slopes';
+import { errorCovariance, scatterOf, setupKey, type Sensitivity } from './test-errors';
 
 /** How far the catalogue is known before any test: sd of the logarithms of head, flux, wind and power (docs/physics.md, Bench). */
 export const PRIOR_SD = [0.12, 0.3, 0.5, 0.15] as const;
@@ -17,11 +18,12 @@ export const beforeTests = (kit: Kit): Calibration => ({
   simulated: false,
 });
 
+/** What is known of a kit's burner: by the walker's tests, or before any. */
+export const knownBurner = (kit: Kit): Calibration => ownBurner(kit) ?? beforeTests(kit);
+
 const PASSES = 20;
 /** The fit has come to rest, in logarithms: a thousandth of a factor is far below what any test tells. */
 const AT_REST = 1e-3;
-/** Steps for slopes, in logarithms; of the water, K. */
-const STEP = 0.02;
 /** No pass moves a logarithm further: the model is far from straight beyond. */
 const LONGEST_STEP = 0.5;
 /** After so short a step the slopes are as they were, in logarithms. */
@@ -95,7 +97,7 @@ export function slopesAt(
   const failed = burns.findIndex((b) => !isDone(b));
   if (failed >= 0) return refused({ code: 'cannotBurn', testId: tests[failed].id });
   const first = firstAlike(tests);
-  const rows = near ? [] : tests.map((t, n) => (first[n] === n ? factorRows(t, theta, burns[n]) : []));
+  const rows = near ? [] : tests.map((t, n) => (first[n] === n ? factorSlopes(factorsOf(theta), (f) => burnIn(t, f), burns[n]) : []));
   const jacobian = near ?? new Matrix(tests.flatMap((_, n) => rows[first[n]]));
   const found = known ? [] : tests.map((t, n) => (first[n] === n ? movesOf(t, theta, burns[n]) : undefined));
   const moves = known ? [...known] : tests.map((_, n) => found[first[n]] ?? STILL);
@@ -110,24 +112,11 @@ const STILL: Moves = { byWind: [0, 0], bySetting: [0, 0], byWaterK: [0, 0] };
 function firstAlike(tests: readonly BurnTest[]): number[] {
   const seen = new Map<string, number>();
   return tests.map((t, n) => {
-    const key = JSON.stringify({ ...setupOf(t), can: t.can.netG });
+    const key = setupKey(t);
     const at = seen.get(key) ?? n;
     seen.set(key, at);
     return at;
   });
-}
-
-/** How the logarithms of grams and seconds move from one burn to another, for a step. */
-const slope = (here: Burn, moved: Burn, step: number): [number, number] =>
-  isDone(moved) ? [Math.log(moved.fuelG / here.fuelG) / step, Math.log(moved.durationS / here.durationS) / step] : [0, 0];
-
-/** Two rows: of grams and of seconds, by the four factors. */
-function factorRows(test: BurnTest, theta: readonly number[], here: Burn): number[][] {
-  const slopes = CALIBRATED.map((_, i) => {
-    const moved = theta.map((x, j) => (j === i ? x + STEP : x));
-    return slope(here, burnOf(test, moved), STEP);
-  });
-  return [slopes.map(([g]) => g), slopes.map(([, s]) => s)];
 }
 
 function movesOf(test: BurnTest, theta: readonly number[], here: Burn): Moves {
@@ -135,16 +124,19 @@ function movesOf(test: BurnTest, theta: readonly number[], here: Burn): Moves {
   // a valve that is fully open cannot be opened further
   const lower = { ...test.kit, flameSetting: test.kit.flameSetting * (1 - STEP) };
   return {
-    byWind: test.windMps > 0 ? slope(here, other({ windMps: test.windMps * (1 + STEP) }), STEP) : [0, 0],
-    bySetting: slope(here, other({ kit: lower }), -STEP),
-    byWaterK: slope(here, other({ waterC: test.waterC + 1 }), 1),
+    byWind: test.windMps > 0 ? slopeTo(here, other({ windMps: test.windMps * (1 + STEP) }), STEP) : [0, 0],
+    bySetting: slopeTo(here, other({ kit: lower }), -STEP),
+    byWaterK: slopeTo(here, other({ waterC: test.waterC + 1 }), 1),
   };
 }
 
 /** A test as the model burns it with such factors, as logarithms. */
-function burnOf(test: BurnTest, theta: readonly number[]): Burn {
+const burnOf = (test: BurnTest, theta: readonly number[]): Burn => burnIn(test, factorsOf(theta));
+
+/** Factors out of their logarithms, in the order of CALIBRATED. */
+function factorsOf(theta: readonly number[]): Calibration['factors'] {
   const [head, flux, wind, power] = theta.map(Math.exp);
-  return burnIn(test, { head, flux, wind, power });
+  return { head, flux, wind, power };
 }
 
 function told(
@@ -154,7 +146,6 @@ function told(
   { jacobian, errors }: Slopes,
   residual: Matrix,
 ): Fit {
-  const [head, flux, wind, power] = theta.map(Math.exp);
   const residuals = tests.map((t, n) => ({
     testId: t.id,
     fuel: residual.get(2 * n, 0),
@@ -164,7 +155,7 @@ function told(
   return {
     calibration: {
       of: burntWith(tests[0].kit),
-      factors: { head, flux, wind, power },
+      factors: factorsOf(theta),
       covariance: posterior.to2DArray(),
       burns: tests.length,
       simulated: false,

@@ -1,10 +1,11 @@
 import { isDone } from '../burn';
-import { CALIBRATED, hold, LIMITS, ownBurner, same, burntWith, type Calibration, type OwnClaim, type TestSetup } from '../model';
-import { projected } from '../numeric';
+import { burntWith, hold, LIMITS, same, type OwnClaim, type TestSetup } from '../model';
+import { sdAlong } from '../numeric';
 import { burnIn, conditionsOf } from './burn-test';
-import { beforeTests } from './calibrate';
+import { knownBurner } from './calibrate';
 import type { Measure } from './answer';
 import { contrastOf, isContrastId, type Contrast, type ContrastId } from './contrasts';
+import { factorSlopes, slopeTo, STEP } from './slopes';
 import { TEST_ERRORS } from './test-errors';
 import { tellsApart } from './weighing';
 
@@ -94,7 +95,6 @@ export interface ClaimAnswer {
 const SDS = 1.96;
 /** What the burn model itself may be off between two burns of one burner, as a share (assumption; the check values agree to 10 % between kits). */
 const MODEL_SD = 0.03;
-const STEP = 0.02;
 
 /** How a saying stands for this walker: by the model under these conditions, with what is known of the burner, and where it turns. */
 export function claimAnswer(claim: Claim, setup: TestSetup, ranges: Ranges): ClaimAnswer {
@@ -107,33 +107,37 @@ export function claimAnswer(claim: Claim, setup: TestSetup, ranges: Ranges): Cla
     stepsOf(AXIS_ENDS[axis]).map((at) => pointOf(contrastOf(contrast, moved(setup, axis, at)) ?? here, claim.of, at));
   const along = { windMps: points('windMps'), airC: points('airC'), waterMl: points('waterMl') };
   const turns = AXES.flatMap((axis) => turnsOf(along[axis], claim.by).map((at) => ({ axis, at, within: isWithin(at, ranges[axis]) })));
-  const now = pointOf(here, claim.of, 0);
-  if (now.saves === undefined) {
-    const verdict = now.aFails && now.bFails ? 'bothFail' : now.aFails ? 'aFails' : 'bFails';
+  const [x, y] = amountsOf(here, claim.of);
+  if (x === undefined || y === undefined) {
+    const verdict = x === y ? 'bothFail' : x === undefined ? 'aFails' : 'bFails';
     return { claim, verdict, along, turns };
   }
   const sd = sdOfLog(here, claim.of);
-  const mean = Math.log(1 - now.saves);
-  const saves = { mean: now.saves, low: 1 - Math.exp(mean + SDS * sd), high: 1 - Math.exp(mean - SDS * sd) };
-  const verdict = turns.some((t) => t.within) ? 'depends' : verdictOf(claim, saves, here);
+  const mean = Math.log(x / y);
+  const saves = { mean: 1 - x / y, low: 1 - Math.exp(mean + SDS * sd), high: 1 - Math.exp(mean - SDS * sd) };
+  const verdict = turns.some((t) => t.within) ? 'depends' : verdictOf(claim, saves, tellsApart(x, y, conditionsOf(here.a).scale));
   return { claim, verdict, saves, along, turns };
 }
 
-function verdictOf({ by, of }: Claim, { low, high }: NonNullable<ClaimAnswer['saves']>, { a, b, times }: Contrast): ClaimVerdict {
-  if (by === 0 && of === 'fuel') {
-    const grams = (s: TestSetup, n = 1): number => n * burnIn(conditionsOf(s)).fuelG;
-    if (!tellsApart(grams(a, times?.a), grams(b, times?.b), conditionsOf(a).scale)) return 'tooSmall';
-  }
+/** `isSeen`: the two are further apart than one burn of each on this scale can hide. */
+function verdictOf({ by, of }: Claim, { low, high }: NonNullable<ClaimAnswer['saves']>, isSeen: boolean): ClaimVerdict {
+  if (by === 0 && of === 'fuel' && !isSeen) return 'tooSmall';
   return low >= by ? 'holds' : high < by ? 'holdsNot' : 'open';
 }
 
-const amount = (s: TestSetup, of: Measure, times = 1, factors?: Calibration['factors']): number | undefined => {
-  const burn = burnIn(conditionsOf(s), factors);
+const amount = (s: TestSetup, of: Measure, times = 1): number | undefined => {
+  const burn = burnIn(conditionsOf(s));
   return isDone(burn) ? times * (of === 'fuel' ? burn.fuelG : burn.durationS) : undefined;
 };
 
-function pointOf({ a, b, times }: Contrast, of: Measure, at: number): ClaimPoint {
-  const [x, y] = [amount(a, of, times?.a), amount(b, of, times?.b)];
+/** What the two use, or take; undefined for one that does not cook. */
+const amountsOf = ({ a, b, times }: Contrast, of: Measure): [number | undefined, number | undefined] => [
+  amount(a, of, times?.a),
+  amount(b, of, times?.b),
+];
+
+function pointOf(contrast: Contrast, of: Measure, at: number): ClaimPoint {
+  const [x, y] = amountsOf(contrast, of);
   const fails = { aFails: x === undefined, bFails: y === undefined };
   return x === undefined || y === undefined ? { at, ...fails } : { at, saves: 1 - x / y, ...fails };
 }
@@ -141,27 +145,26 @@ function pointOf({ a, b, times }: Contrast, of: Measure, at: number): ClaimPoint
 /** How far the logarithm of A/B is known: burner and pot move both where they are the same, each by itself where they are not; wind is known to a factor. */
 function sdOfLog({ a, b }: Contrast, of: Measure): number {
   const [x, y] = [slopesOf(a, of), slopesOf(b, of)];
-  const known = (s: TestSetup): Calibration => ownBurner(s.kit) ?? beforeTests(s.kit);
-  const variance = (row: readonly number[], c: Calibration): number =>
-    projected({ mean: row.map(() => 0), covariance: c.covariance }, row).sd ** 2;
+  const variance = (row: readonly number[], { kit }: TestSetup): number => sdAlong(knownBurner(kit).covariance, row) ** 2;
   const shared = same(burntWith(a.kit), burntWith(b.kit));
   const ofBurner = shared
     ? variance(
         x.factors.map((v, i) => v - y.factors[i]),
-        known(a),
+        a,
       )
-    : variance(x.factors, known(a)) + variance(y.factors, known(b));
+    : variance(x.factors, a) + variance(y.factors, b);
   return Math.sqrt(ofBurner + (TEST_ERRORS.lnWind * (x.wind - y.wind)) ** 2 + MODEL_SD ** 2);
 }
 
 function slopesOf(s: TestSetup, of: Measure): { factors: number[]; wind: number } {
-  const factors = ownBurner(s.kit)?.factors ?? beforeTests(s.kit).factors;
-  const here = amount(s, of, 1, factors) ?? 0;
-  const slope = (there: number | undefined): number => (there && here ? Math.log(there / here) / STEP : 0);
-  const windMps = conditionsOf(s).windMps;
+  const { factors } = knownBurner(s.kit);
+  const conditions = conditionsOf(s);
+  const here = burnIn(conditions, factors);
+  const at = of === 'fuel' ? 0 : 1;
+  const windier = { ...conditions, windMps: hold(conditions.windMps * Math.exp(STEP), LIMITS.flameMps) };
   return {
-    factors: CALIBRATED.map((name) => slope(amount(s, of, 1, { ...factors, [name]: factors[name] * Math.exp(STEP) }))),
-    wind: windMps > 0 ? slope(amount(moved(s, 'windMps', windMps * Math.exp(STEP)), of, 1, factors)) : 0,
+    factors: factorSlopes(factors, (f) => burnIn(conditions, f), here)[at],
+    wind: conditions.windMps > 0 ? slopeTo(here, burnIn(windier, factors))[at] : 0,
   };
 }
 

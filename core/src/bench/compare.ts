@@ -1,5 +1,6 @@
 import jstat from 'jstat';
 import { done, refused, type Result } from '../errors';
+import { meanOf, varianceOf } from '../numeric';
 import { burnSdG, tellsApart, type Scale } from './weighing';
 
 /** Two-sided 95 %: 2.5 % on either side. */
@@ -21,12 +22,6 @@ export type NoRanking =
   /** One burn of each: their scatter is not known. `seen` where the scale itself could not even tell these two apart. */
   { code: 'oneRunEach'; scaleTells: boolean } | { code: 'noRuns' };
 
-const mean = (list: readonly number[]): number => list.reduce((sum, x) => sum + x, 0) / list.length;
-const variance = (list: readonly number[]): number => {
-  const m = mean(list);
-  return list.reduce((sum, x) => sum + (x - m) ** 2, 0) / (list.length - 1);
-};
-
 /** Burns of two setups taken in pairs (one of each, close together): the t interval of their differences, with what the scale alone leaves open. */
 export function paired(pairs: readonly (readonly [a: number, b: number])[], scale: Scale): Result<Difference, NoRanking> {
   if (!pairs.length) return refused({ code: 'noRuns' });
@@ -34,8 +29,8 @@ export function paired(pairs: readonly (readonly [a: number, b: number])[], scal
   const differences = pairs.map(([a, b]) => a - b);
   // three equal readings are no proof of no scatter: a scale that rounds hides it
   const leastVariance = 2 * burnSdG(scale) ** 2;
-  const se = Math.sqrt(Math.max(variance(differences), leastVariance) / pairs.length);
-  return done(interval(mean(differences), se, pairs.length - 1));
+  const se = Math.sqrt(Math.max(varianceOf(differences), leastVariance) / pairs.length);
+  return done(interval(meanOf(differences), se, pairs.length - 1));
 }
 
 /** Burns of two setups by themselves: Welch's interval (Welch 1947), with degrees by Satterthwaite. */
@@ -44,9 +39,9 @@ export function welch(a: readonly number[], b: readonly number[], scale: Scale):
   if (a.length === 1 || b.length === 1)
     return refused({ code: 'oneRunEach', scaleTells: a.length + b.length === 2 && tellsApart(a[0], b[0], scale) });
   const least = burnSdG(scale) ** 2;
-  const [va, vb] = [Math.max(variance(a), least) / a.length, Math.max(variance(b), least) / b.length];
+  const [va, vb] = [Math.max(varianceOf(a), least) / a.length, Math.max(varianceOf(b), least) / b.length];
   const degrees = (va + vb) ** 2 / (va ** 2 / (a.length - 1) + vb ** 2 / (b.length - 1));
-  return done(interval(mean(a) - mean(b), Math.sqrt(va + vb), degrees));
+  return done(interval(meanOf(a) - meanOf(b), Math.sqrt(va + vb), degrees));
 }
 
 function interval(m: number, se: number, degrees: number): Difference {

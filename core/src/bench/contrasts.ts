@@ -40,7 +40,7 @@ const WARM_C = 20;
 const LOW = 0.5;
 
 /** Contrasts by what they are about; undefined where a kit has nothing of the kind. */
-export const CONTRASTS = {
+const CONTRASTS = {
   lid: (s) => kits(s, { lidOn: true }, { lidOn: false }),
   windscreen: (s) => {
     const screen = bestScreen(s.kit);

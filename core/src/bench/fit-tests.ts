@@ -24,7 +24,7 @@ export function testedBurners(tests: readonly BenchTest[]): TestedBurner[] {
   return burners.sort((a, b) => b.tests.length - a.tests.length);
 }
 
-/** No test that can be used: none at all, or only such as failed, were set aside, or were burnt with a warm pot or a probe in. */
+/** No test that can be used: none at all, or only such as failed, were set aside, or were begun with a warm pot. */
 export interface NoTests {
   code: 'noTests';
 }

@@ -76,6 +76,7 @@ export type Phase = (typeof PHASES)[number];
 export const FRAME_MS = 250;
 /** How fast a garden's clock may go. */
 export const SPEEDS = [1, 10, 60] as const;
+export type Speed = (typeof SPEEDS)[number];
 /** What a stream of instruments is asked for, as it stands in an address. */
 export const streamQuerySchema = z.strictObject({
   phase: z.enum(PHASES),

@@ -8,6 +8,7 @@ export * from './cooling';
 export * from './fit-tests';
 export * from './garden';
 export * from './schedule';
+export * from './slopes';
 export * from './test-errors';
 export * from './test-value';
 export * from './trace';

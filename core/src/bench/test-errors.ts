@@ -1,5 +1,6 @@
 import { Matrix } from 'ml-matrix';
-import type { BurnTest, Conditions } from './burn-test';
+import { varianceOf } from '../numeric';
+import type { BurnTest } from './burn-test';
 import { burnSdG, REPEAT_SCATTER } from './weighing';
 
 /** What a burn reads besides what it is, one standard deviation (docs/physics.md, Bench; common practice unless a walker's own is known). */
@@ -29,9 +30,6 @@ export interface Sensitivity {
   byWaterK: readonly [number, number];
 }
 
-/** What the errors of a test hang on. */
-export type TestErrors = Pick<BurnTest, 'on' | 'scale' | 'isWet' | 'endPoint' | 'windMps'>;
-
 /** So many burns of one setup replace the usual scatter by the walker's own. */
 const REPEATS = 3;
 
@@ -39,29 +37,27 @@ const REPEATS = 3;
 export function scatterOf(tests: readonly BurnTest[]): number {
   const groups = new Map<string, number[]>();
   for (const t of tests) {
-    const key = JSON.stringify({ ...setupOf(t), can: t.can.netG });
+    const key = setupKey(t);
     groups.set(key, [...(groups.get(key) ?? []), Math.log(t.burntG)]);
   }
   const repeated = [...groups.values()].filter((g) => g.length >= REPEATS);
   if (!repeated.length) return REPEAT_SCATTER;
   const degrees = repeated.reduce((sum, g) => sum + g.length - 1, 0);
-  const squares = repeated.reduce((sum, g) => {
-    const mean = g.reduce((a, x) => a + x, 0) / g.length;
-    return sum + g.reduce((a, x) => a + (x - mean) ** 2, 0);
-  }, 0);
+  const squares = repeated.reduce((sum, g) => sum + varianceOf(g) * (g.length - 1), 0);
   return Math.max(LEAST_SCATTER, Math.sqrt(squares / degrees));
 }
 /** A scale that rounds makes three burns look alike: nobody burns more evenly than this (assumption). */
 const LEAST_SCATTER = 0.02;
 
-/** What a test was burnt in, without what was read. */
-export const setupOf = ({ burntG: _g, seconds: _s, id: _id, on: _on, ...conditions }: BurnTest): Conditions => conditions;
+/** The same for tests that were burnt alike, whatever was read and however much was left in the can. */
+export const setupKey = ({ burntG: _g, seconds: _s, id: _id, on: _on, ...conditions }: BurnTest): string =>
+  JSON.stringify({ ...conditions, can: conditions.can.netG });
 
 /**
  * Covariance of the logarithms of grams and seconds of several tests, two rows a test. Errors of the scale and the watch are each reading's own; scatter, water,
  * wind and setting move both of a test; the day moves all tests of it.
  */
-export function errorCovariance(tests: readonly TestErrors[], sensitivities: readonly Sensitivity[], scatter: number): Matrix {
+export function errorCovariance(tests: readonly BurnTest[], sensitivities: readonly Sensitivity[], scatter: number): Matrix {
   const E = TEST_ERRORS;
   const covariance = Matrix.zeros(2 * tests.length, 2 * tests.length);
   const add = (i: number, j: number, x: number): void => void covariance.set(i, j, covariance.get(i, j) + x);

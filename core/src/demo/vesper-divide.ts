@@ -1,7 +1,9 @@
 import type { Wind } from '../burn';
 import type { PackageId } from '../carry';
 import { DISHES } from '../menu';
-import { COMFORTS, menuSchema, USUAL_WHAT_IFS, type Day, type Leg, type Stop, type Trip } from '../model';
+import { ANNOYANCES, COMFORTS, cutSchema, menuSchema, USUAL_WHAT_IFS, type Day, type Leg, type Stop, type Trip } from '../model';
+
+import { DEMO_WALK } from './vesper-walk';
 
 /** The invented Vesper Divide: 23 days from Nettle Hut to Saltfell over five stops, a snow pass, a leg under a ban and a dry camp. */
 
@@ -186,5 +188,10 @@ export const DEMO_TRIP: Trip = {
   comforts: [...COMFORTS],
   own: [],
   packed: [],
+  cut: cutSchema.parse({}),
+  cupMarkMl: 150,
+  annoyances: [...ANNOYANCES],
+  detour: { day: 14, name: 'Fold Stores, 4 km down the valley' },
+  walk: DEMO_WALK,
   whatIfs: [...USUAL_WHAT_IFS, { kind: 'closed', stopId: 'quill-landing' }],
 };

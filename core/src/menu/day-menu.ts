@@ -1,4 +1,4 @@
-import { hold, LIMITS, MEALS, type Day, type Dish, type Meal, type MealName, type Trip } from '../model';
+import { hold, LIMITS, MEALS, nameFrom, type Day, type Dish, type Meal, type MealName, type Trip } from '../model';
 import { carriedFoodG } from './methods';
 
 type Menued = Pick<Trip, 'menu' | 'dishes' | 'rotation' | 'appetite'>;
@@ -53,8 +53,18 @@ export function isEatenOut(name: MealName, out: Day['eatsOut']): boolean {
   }
 }
 
+/** What is eaten of one's own food on a day, part by part, as it is eaten. */
+export const mealsEaten = (trip: Menued, d: Pick<Day, 'dishes' | 'eatsOut'> & { day: number }): [MealName, Meal][] =>
+  MEALS.filter((part) => !isEatenOut(part, d.eatsOut)).map((part) => [part, mealOn(trip, d.day, part, d.dishes)]);
+
 /** Does a dish want heat? */
 export const isHot = (meal: Meal): boolean => meal.hot && meal.method !== 'coldSoak' && meal.method !== 'noCook';
+
+/** Brought to the boil and no more: not simmered, not boiled to be safe. */
+export const isPlainBoil = (m: Meal): boolean => m.hot && m.target.kind === 'boil' && m.simmerMin === 0 && m.makeSafe === 'none';
+
+/** The same dish, eaten cold. */
+export const eatenCold = (meal: Meal): Meal => ({ ...meal, hot: false, name: nameFrom(meal.name, { ending: ', cold' }) });
 
 /** Every dish that some day of the trip really has, once. */
 export function menuMeals(trip: Pick<Trip, 'menu' | 'dishes' | 'rotation' | 'legs'>): Meal[] {
@@ -76,9 +86,7 @@ export function foodOf(
   let foodG = 0;
   let kcal = 0;
   for (const d of days)
-    for (const name of MEALS) {
-      if (isEatenOut(name, d.eatsOut)) continue;
-      const meal = mealOn(trip, d.day, name, d.dishes);
+    for (const [, meal] of mealsEaten(trip, d)) {
       foodG += carriedFoodG(meal);
       kcal += meal.kcal;
       if (meal.dryG > 0) counts.set(meal.name, (counts.get(meal.name) ?? 0) + 1);

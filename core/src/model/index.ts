@@ -13,4 +13,5 @@ export * from './shelved-trip';
 export * from './trip-days';
 export * from './trip-schema';
 export * from './value-problem';
+export * from './walk-schema';
 export * from './wind-schema';

@@ -67,6 +67,13 @@ export const LIMITS = {
   testS: { min: 1, max: 7200 },
   curveS: { min: 0, max: 86_400 },
   curveC: { min: -60, max: 400 },
+  /** On the way: one burn by the model, its own spread, and how far something is known or read. */
+  burntG0: { min: 0, max: 2000 },
+  shareSd: { min: 0, max: 1 },
+  knownSdG: { min: 0, max: 500 },
+  readSdG: { min: 0.05, max: 500 },
+  cutMm: { min: 1, max: 300 },
+  cupMarkMl: { min: 10, max: 1000 },
 } as const;
 
 /** How many of a thing are kept: more than any walker's, few enough that all of it is planned and drawn. */
@@ -98,6 +105,9 @@ export const MOST = {
   claims: 50,
   /** Of one question. */
   pairs: 20,
+  /** Of one walk, and taken on at one stop. */
+  events: 4000,
+  added: 40,
   /** Of one curve: a reading every five seconds of half an hour. */
   curvePoints: 400,
 } as const;

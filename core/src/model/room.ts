@@ -34,6 +34,7 @@ export const tooManyInTrip = (trip: Trip): TooMany | undefined =>
     tooMany('whatIfs', trip.whatIfs.length),
     tooMany('profilePoints', trip.profile.length),
     tooMany('ticks', trip.packed.length),
+    tooMany('events', trip.walk?.log.length ?? 0),
   ]);
 
 /** The same of a rack. */

@@ -1,5 +1,8 @@
 import type { Day, Trip } from './trip-schema';
 
+/** Every day of a trip in order; day n stands at n − 1. */
+export const daysOf = (trip: Pick<Trip, 'legs'>): Day[] => trip.legs.flatMap((l) => l.days);
+
 /** Changes every day in order; `day` counts from 1 over the whole trip. Legs keep their lengths. */
 export function mapDays(trip: Trip, change: (d: Day, day: number) => Day): Trip {
   let day = 0;

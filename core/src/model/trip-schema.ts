@@ -4,6 +4,7 @@ import { dishesByMealSchema, dishSchema, kitSchema, menuSchema, rotationSchema }
 import { LIMITS, MOST } from './limits';
 import { isoDay, label, remark, within } from './schema-parts';
 import { ownContainerSchema } from './shelf-schema';
+import { ANNOYANCES, detourSchema, walkSchema } from './walk-schema';
 import { windSchema } from './wind-schema';
 
 /**
@@ -49,8 +50,6 @@ export const daySchema = z.strictObject({
 });
 
 export const saleSchema = z.strictObject({ packageId: z.enum(PACKAGE_IDS), price: within(LIMITS.price).nullable() });
-
-/** A calendar day, ISO 8601. */
 
 export const stopSchema = z.strictObject({
   id: z.string().min(1).max(64),
@@ -99,6 +98,26 @@ export type WhatIf = z.infer<typeof whatIfSchema>;
 /** What is looked at until the walker asks for something else (docs/physics.md, Spreads: colder, windier, slower). */
 export const USUAL_WHAT_IFS: WhatIf[] = [{ kind: 'colder', byK: 8 }, { kind: 'windier' }, { kind: 'slower' }];
 
+/** Measures for what is cut; the pot is the trip's own (common practice where nothing else is said). */
+export const cutSchema = z.strictObject({
+  /** Between pot and windscreen, and between flame and pot, mm. */
+  gapMm: within(LIMITS.cutMm).default(6),
+  potGapMm: within(LIMITS.cutMm).default(45),
+  burnerHeightMm: within(LIMITS.cutMm).default(40),
+  /** How much wider a cone is at its foot than at its rim, mm. */
+  flareMm: within(LIMITS.cutMm).default(30),
+  foamMm: within(LIMITS.cutMm).default(6),
+  /** The bottle that doses are read off, inside. */
+  vessel: z
+    .strictObject({
+      footMm: within(LIMITS.cutMm).default(45),
+      topMm: within(LIMITS.cutMm).default(45),
+      heightMm: within(LIMITS.cutMm).default(120),
+    })
+    .prefault({}),
+});
+export type CutMeasures = z.infer<typeof cutSchema>;
+
 export const tripSchema = z
   .strictObject({
     id: z.string().min(1).max(64),
@@ -141,6 +160,19 @@ export const tripSchema = z
     own: z.array(ownContainerSchema).max(MOST.containers).default([]),
     /** Ticked off while packing, by the id of the line. */
     packed: z.array(z.string().min(1).max(200)).max(MOST.ticks).default([]),
+    /** What is cut for pot and bottle. */
+    cut: cutSchema.prefault({}),
+    /** One mark of the walker's cup, mL; null where water is read in the usual units. */
+    cupMarkMl: within(LIMITS.cupMarkMl).nullable().default(null),
+    /** What the walker would bear to make fuel last, mildest first; what is not in it is not asked for. */
+    annoyances: z
+      .array(z.enum(ANNOYANCES))
+      .max(ANNOYANCES.length)
+      .refine((list) => new Set(list).size === list.length, { message: 'one annoyance stands in it twice' })
+      .default([...ANNOYANCES]),
+    detour: detourSchema.nullable().default(null),
+    /** Absent until the trip is walked. */
+    walk: walkSchema.optional(),
     whatIfs: z.array(whatIfSchema).max(MOST.whatIfs).default(USUAL_WHAT_IFS),
   })
   .superRefine((trip, ctx) => {
@@ -160,6 +192,8 @@ export const tripSchema = z
   });
 
 export type Trip = z.infer<typeof tripSchema>;
+/** A trip as it was before it was walked or packed: for another one that is made after it. */
+export const unwalked = ({ walk: _walk, ...trip }: Trip): Trip => ({ ...trip, packed: [], detour: null });
 export type Pin = NonNullable<Stop['pinned']>;
 export type Stop = z.infer<typeof stopSchema>;
 export type Sale = z.infer<typeof saleSchema>;

@@ -16,6 +16,10 @@ export function projected({ mean, covariance }: Gaussian, weights: readonly numb
   return { mean: dot(mean, weights), sd: Math.sqrt(Math.max(0, variance)) };
 }
 
+/** Standard deviation of a weighted sum of numbers whose covariance is known, whatever their means are. */
+export const sdAlong = (covariance: Gaussian['covariance'], weights: readonly number[]): number =>
+  projected({ mean: weights.map(() => 0), covariance }, weights).sd;
+
 /** The numbers once a weighted sum of them was read as `value`, give or take `sd`: the Kalman update for one reading (Kalman 1960). */
 export function read(state: Gaussian, weights: readonly number[], value: number, sd: number): Gaussian {
   const toward = state.covariance.map((row) => dot(row, weights));

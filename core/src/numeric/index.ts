@@ -3,4 +3,5 @@ export * from './dormand-prince';
 export * from './gaussian';
 export * from './hashed';
 export * from './nearest';
+export * from './statistics';
 export * from './tabulated';

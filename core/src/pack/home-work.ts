@@ -11,6 +11,7 @@ export type HomeTask =
   | { code: 'dry'; minutes: number; dishes: string[] }
   | { code: 'markBottles'; count: number }
   | { code: 'checkMeasure'; measureMl: number }
+  | { code: 'checkCup'; markMl: number }
   | { code: 'burnTest'; kit: string }
   | { code: 'weighCans'; count: number }
   | { code: 'post'; stop: string; note: string };
@@ -46,6 +47,7 @@ export function homeWork(rack: Rack, trip: Trip, plan: Plan): HomeWork[] {
   const spirit = fuelById(trip.kit.fuelId).kind === 'alcohol';
   if (bottles) add('bottles', before(DAYS_BEFORE.markBottles), { code: 'markBottles', count: bottles });
   if (spirit) add('measure', before(DAYS_BEFORE.checkMeasure), { code: 'checkMeasure', measureMl: trip.kit.measureMl });
+  if (trip.cupMarkMl !== null) add('cup', before(DAYS_BEFORE.checkMeasure), { code: 'checkCup', markMl: trip.cupMarkMl });
   if (trip.kit.burnerId !== 'none' && !ownBurner(trip.kit)) {
     const name = rack.kits.find((k) => k.id === trip.rackKitId)?.name ?? trip.kit.pot.name;
     add('test', before(DAYS_BEFORE.burnTest), { code: 'burnTest', kit: name });

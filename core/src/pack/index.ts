@@ -1,3 +1,4 @@
+export * from './brief';
 export * from './home-work';
 export * from './labels';
 export * from './packing-list';

@@ -1,11 +1,10 @@
-import { isEatenOut, mealOn } from '../menu';
-import { MEALS, type Meal, type MealName, type Trip } from '../model';
+import { mealsEaten } from '../menu';
+import type { Meal, MealName, Trip } from '../model';
 import type { Plan } from '../planned';
 
 /** A label for portions of one dish out of one stop. */
 export interface FoodLabel {
   id: string;
-  fromStopId: string;
   from: string;
   part: MealName;
   meal: Meal;
@@ -19,12 +18,10 @@ export function foodLabels(trip: Trip, plan: Plan): FoodLabel[] {
   const labels = new Map<string, FoodLabel>();
   for (const c of plan.carries)
     for (const d of c.days)
-      for (const part of MEALS) {
-        if (isEatenOut(part, d.eatsOut)) continue;
-        const meal = mealOn(trip, d.day, part, d.dishes);
+      for (const [part, meal] of mealsEaten(trip, d)) {
         if (meal.dryG <= 0) continue;
         const id = `${c.fromStopId} ${part} ${meal.name}`;
-        const label = labels.get(id) ?? { id, fromStopId: c.fromStopId, from: c.from, part, meal, count: 0, days: [] };
+        const label = labels.get(id) ?? { id, from: c.from, part, meal, count: 0, days: [] };
         labels.set(id, { ...label, count: label.count + 1, days: [...label.days, d.day] });
       }
   return [...labels.values()];

@@ -1,15 +1,14 @@
 import { burnerById } from '../catalogue';
 import type { Container } from '../carry';
 import { build, isInStep, lightersOf, packingSteps, type Nest } from '../kit';
-import { foodOf, isEatenOut, mealOn } from '../menu';
-import { does, massOfG, MEALS, type Piece, type Rack, type RackKit, type Trip } from '../model';
+import { foodOf, mealsEaten } from '../menu';
+import { does, massOfG, type Piece, type Rack, type RackKit, type Trip } from '../model';
 import type { CarryPlan, Plan } from '../planned';
 import { nestOf } from '../study';
 import { tripOnLeg } from '../trail';
 
 /** Where a thing rides. */
-export const PLACES = ['pot', 'pack', 'body', 'foodBag'] as const;
-export type PackPlace = (typeof PLACES)[number];
+export type PackPlace = 'pot' | 'pack' | 'body' | 'foodBag';
 export const PACK_GROUPS = ['kit', 'fuel', 'food', 'water'] as const;
 export type PackGroup = (typeof PACK_GROUPS)[number];
 
@@ -19,14 +18,10 @@ export interface PackItem {
   id: string;
   group: PackGroup;
   name: string;
-  /** So many alike. */
-  count: number;
   massG: number;
   place: PackPlace;
   /** A container as it is loaded. */
   container?: Container;
-  /** It belongs to the body and is no part of what is carried for cooking (a bandana). */
-  worn?: boolean;
 }
 
 export interface PackingList {
@@ -39,8 +34,8 @@ export interface PackingList {
   atCampCount: number;
   /** Rubbish that there is by the next bin, g: packets, and cans burnt empty on the way. */
   rubbishG: number;
-  /** Both ignitions ride in one place, or there is only one. */
-  ignition: 'apart' | 'together' | 'one' | 'none';
+  /** Both ignitions ride in one place, or there is only one; unknown for a kit changed by hand, whose pieces are not named. */
+  ignition: 'apart' | 'together' | 'one' | 'none' | 'unknown';
 }
 
 /** The same things by every way of counting, g. */
@@ -75,12 +70,11 @@ export function packingLists(rack: Rack, trip: Trip, plan: Plan): PackingList[] 
 /** Everything for one departure: kit pieces once, containers as loaded, food and the water for a dry camp on its first day. */
 export function packingList(rack: Rack, trip: Trip, carry: CarryPlan, nestFor: NestFor = (kit) => nestOf(rack, kit)): PackingList {
   const here = tripOnLeg(trip, carry.fromStop);
-  const { items: kitItems, nestOrder, pieces, holdsCan } = kitLines(rack, here, carry, nestFor);
+  const { items: kitItems, nestOrder, pieces, holdsCan } = kitLines(rack, here, nestFor);
   const fuel = carry.containers.map((c, i): PackItem => ({
     id: `fuel ${carry.fromStopId} ${i}`,
     group: 'fuel',
     name: c.own?.name ?? '',
-    count: 1,
     massG: c.tareG + c.fuelG,
     // the can that was nested is the first that is carried
     place: holdsCan && i === 0 ? 'pot' : 'pack',
@@ -88,15 +82,11 @@ export function packingList(rack: Rack, trip: Trip, carry: CarryPlan, nestFor: N
   }));
   const { foodG, packets } = foodOf(trip, carry.days);
   const food: PackItem[] =
-    foodG > 0
-      ? [{ id: `food ${carry.fromStopId}`, group: 'food', name: packetNames(packets), count: 1, massG: foodG, place: 'foodBag' }]
-      : [];
+    foodG > 0 ? [{ id: `food ${carry.fromStopId}`, group: 'food', name: packetNames(packets), massG: foodG, place: 'foodBag' }] : [];
   const [first] = carry.days;
   const waterMl = first?.carriedWaterMl ?? 0;
   const water: PackItem[] =
-    waterMl > 0
-      ? [{ id: `water ${carry.fromStopId}`, group: 'water', name: '', count: 1, massG: waterMl * WATER_G_PER_ML, place: 'pack' }]
-      : [];
+    waterMl > 0 ? [{ id: `water ${carry.fromStopId}`, group: 'water', name: '', massG: waterMl * WATER_G_PER_ML, place: 'pack' }] : [];
   const items = [...kitItems, ...fuel, ...food, ...water];
   return {
     carry: { fromStopId: carry.fromStopId, from: carry.from, to: carry.to },
@@ -129,11 +119,10 @@ const packetNames = (packets: readonly { name: string; count: number }[]): strin
 function kitLines(
   rack: Rack,
   trip: Trip,
-  { hardwareG }: CarryPlan,
   nestFor: NestFor,
 ): { items: PackItem[]; nestOrder: string[]; pieces: Piece[]; holdsCan: boolean } {
   const kit = rack.kits.find((k) => k.id === trip.rackKitId);
-  if (!kit || !isInStep(trip, rack)) return { items: handLines(trip, hardwareG), nestOrder: [], pieces: [], holdsCan: false };
+  if (!kit || !isInStep(trip, rack)) return { items: handLines(trip), nestOrder: [], pieces: [], holdsCan: false };
   const { pieces } = build(rack, kit);
   const nest = nestFor(kit);
   const steps = nest ? packingSteps(nest) : [];
@@ -146,7 +135,6 @@ function kitLines(
       id: `piece ${p.id}`,
       group: 'kit',
       name: p.name,
-      count: 1,
       massG: massOfG(p),
       // the second ignition keeps away from the first
       place: p === lighters[1] ? 'body' : inPot.has(p.id) || does(p, 'pot') ? 'pot' : 'pack',
@@ -156,28 +144,22 @@ function kitLines(
   return { items, nestOrder: steps.map((s) => nameOf(s.id)).filter(Boolean), pieces, holdsCan };
 }
 
-function handLines({ kit }: Trip, hardwareG: number): PackItem[] {
-  const line = (id: string, name: string, massG: number): PackItem => ({
-    id: `kit ${id}`,
-    group: 'kit',
-    name,
-    count: 1,
-    massG,
-    place: 'pack',
-  });
-  const burner = burnerById(kit.burnerId);
-  const lines = [
-    line('burner', burner.name, kit.burnerMassG),
+function handLines({ kit }: Trip): PackItem[] {
+  const line = (id: string, name: string, massG: number): PackItem => ({ id: `kit ${id}`, group: 'kit', name, massG, place: 'pack' });
+  return [
+    line('burner', burnerById(kit.burnerId).name, kit.burnerMassG),
     line('pot', kit.pot.name, kit.pot.massG),
-    line('lid', 'lid', kit.pot.lidMassG),
+    // a lid that is not used stays at home, as the plan has it
+    line('lid', 'lid', kit.lidOn ? kit.pot.lidMassG : 0),
     line('windscreen', 'windscreen', kit.windscreenMassG),
+    line('rest', 'lighter, spoon, bag and the rest', kit.otherMassG),
   ].filter((l) => l.massG > 0);
-  const counted = lines.reduce((sum, l) => sum + l.massG, 0);
-  return [...lines, line('rest', 'lighter, spoon, bag and the rest', hardwareG - counted)].filter((l) => l.massG > 0.05);
 }
 
 function ignitionOf(rack: Rack, trip: Trip, pieces: readonly Piece[], items: readonly PackItem[]): PackingList['ignition'] {
   const { family } = burnerById(trip.kit.burnerId);
+  if (family === 'none') return 'none';
+  if (!pieces.length) return 'unknown';
   const usable = lightersOf(rack, family, pieces).filter((l) => l.how !== 'no');
   if (!usable.length) return 'none';
   if (usable.length === 1) return 'one';
@@ -187,10 +169,7 @@ function ignitionOf(rack: Rack, trip: Trip, pieces: readonly Piece[], items: rea
 
 /** Packets emptied on the way, and cans that are empty at the end, as far as nothing takes them before. */
 function rubbishG(trip: Trip, carry: CarryPlan): number {
-  const packets = carry.days.reduce((sum, d) => sum + packagingOf(trip, d), 0);
+  const packets = carry.days.flatMap((d) => mealsEaten(trip, d)).reduce((sum, [, meal]) => sum + meal.packagingG, 0);
   const empties = carry.after.filter((c) => c.kind === 'canister' && c.fuelG < 1).reduce((sum, c) => sum + c.tareG, 0);
   return packets + empties;
 }
-
-const packagingOf = (trip: Trip, day: CarryPlan['days'][number]): number =>
-  MEALS.filter((name) => !isEatenOut(name, day.eatsOut)).reduce((sum, name) => sum + mealOn(trip, day.day, name, day.dishes).packagingG, 0);

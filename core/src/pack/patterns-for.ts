@@ -1,20 +1,8 @@
 import { burnerById } from '../catalogue';
 import { fuelById } from '../fuel';
 import type { Trip } from '../model';
-import { conePattern, cozyPatterns, doseStrip, floatStrip, standPattern, windscreenStrip, type Pattern, type Vessel } from './patterns';
+import { conePattern, cozyPatterns, doseStrip, floatStrip, standPattern, windscreenStrip, type Pattern } from './patterns';
 
-/** Measures that a walker gives for what is cut; the pot is the trip's own. */
-export interface CutMeasures {
-  /** Between pot and windscreen, and between flame and pot, mm. */
-  gapMm: number;
-  potGapMm: number;
-  burnerHeightMm: number;
-  /** How much wider a cone is at its foot than at its rim, mm. */
-  flareMm: number;
-  foamMm: number;
-  /** The bottle that doses are read off. */
-  vessel: Vessel;
-}
 /** A windscreen stands so far up the pot (common practice: to two thirds). */
 const UP_THE_POT = 2 / 3;
 /** Float strips for cans so wide (docs/physics.md, Shelf). */
@@ -24,7 +12,7 @@ const CAN_MM = [
 ] as const;
 
 /** Everything that can be cut for the kit of a trip: what stands round this flame, what wraps this pot, what marks this fuel. */
-export function patternsFor({ kit }: Pick<Trip, 'kit'>, m: CutMeasures): Pattern[] {
+export function patternsFor({ kit, cut: m }: Pick<Trip, 'kit' | 'cut'>): Pattern[] {
   const { family } = burnerById(kit.burnerId);
   const kind = fuelById(kit.fuelId).kind;
   const { diameterMm, heightMm } = kit.pot;

@@ -16,8 +16,7 @@ export interface Pattern {
   measures: Record<string, number>;
   cautions: MaterialCaution[];
 }
-export const PATTERN_IDS = ['windscreen', 'cone', 'stand', 'cozyWall', 'cozyDisc', 'doseStrip', 'floatStrip'] as const;
-export type PatternId = (typeof PATTERN_IDS)[number];
+export type PatternId = 'windscreen' | 'cone' | 'stand' | 'cozyWall' | 'cozyDisc' | 'doseStrip' | 'floatStrip';
 
 /** What material can do to one who cuts or heats it. */
 export type MaterialCaution = 'edges' | 'noGalvanised' | 'noLinedCans' | 'openOnCan' | 'foamMelts' | 'checkByWater';

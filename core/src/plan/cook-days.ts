@@ -1,8 +1,8 @@
 import type { Burn } from '../burn';
 import { drawnDown, type Container } from '../carry';
 import { hasShutOff } from '../catalogue';
-import { isEatenOut, isHot, mealOn, streamWaterMl } from '../menu';
-import { MEALS, type Meal, type MealName, type Trip } from '../model';
+import { isEatenOut, isHot, mealOn, mealsEaten, streamWaterMl } from '../menu';
+import type { Meal, MealName, Trip } from '../model';
 import { tryBurn } from './burn-facts';
 import { canRack, type CanRack, type RackedCan } from './can-rack';
 import {
@@ -106,10 +106,7 @@ function cookedOn(trip: Trip, use: KitInUse, day: DayConditions): [MealName, Mea
 }
 
 /** The dishes of a day that want heat, whether a flame is allowed or not. */
-export const wantedOn = (trip: Trip, day: DayConditions): [MealName, Meal][] =>
-  MEALS.filter((name) => !isEatenOut(name, day.eatsOut))
-    .map((name): [MealName, Meal] => [name, mealOn(trip, day.day, name, day.dishes)])
-    .filter(([, meal]) => isHot(meal));
+export const wantedOn = (trip: Trip, day: DayConditions): [MealName, Meal][] => mealsEaten(trip, day).filter(([, meal]) => isHot(meal));
 
 /** Cooking water for the evening of a dry camp and the breakfast after it, hot or cold, mL; a drink or wash-up only where there is one. */
 function dryCampWaterMl(trip: Trip, day: DayConditions, next: DayConditions | undefined): number {

@@ -12,21 +12,34 @@ import { settleCarries, type PlanProgress, type SettledCarry, type Span } from '
 import { withWarmedCans } from './warmed-cans';
 
 /**
- * The only door of the core: a valid trip in, its plan out. Pure; the same trip gives the same plan. `report` hears how far it has come.
+ * The door of the core: a valid trip in, its plan out. Pure; the same trip gives the same plan. `report` hears how far it has come.
  */
-export function planTrip(trip: Trip, report?: (p: PlanProgress) => void): Plan {
+export const planTrip = (trip: Trip, report?: (p: PlanProgress) => void): Plan =>
+  planFrom(trip, { stop: 0, arrivedWith: [], home: trip.own }, report);
+
+/** Where a plan begins: at a stop that can fill up, coming to it with containers, and with what of the walker's own may still be sent. */
+export interface PlanStart {
+  stop: number;
+  arrivedWith: readonly Container[];
+  home: readonly OwnContainer[];
+}
+
+/** The plan from a stop on: what is walked is left out, what is carried there is counted. */
+export function planFrom(trip: Trip, start: PlanStart, report?: (p: PlanProgress) => void): Plan {
   const conditions = dayConditions(trip);
-  let held: Held = { kind: undefined, containers: [] };
-  let home: readonly OwnContainer[] = trip.own;
-  const parts = kitRuns(trip).map((run) => {
+  let held: Held = { kind: kindHeldIn(start.arrivedWith), containers: start.arrivedWith };
+  let home = start.home;
+  const parts = kitRuns(trip).flatMap((run) => {
     const use = kitInUse(run.trip.kit);
+    const spans = carrySpans(run, use).filter((s) => s.fromStop >= start.stop);
+    if (!spans.length) return [];
     // another kit of the same fuel takes over the containers as well; others are sent home
     const arrivedWith = held.kind === use.fuel.kind ? held.containers : [];
-    const part = planCarries(run.trip, use, carrySpans(run, use), conditions, { arrivedWith, home }, report);
+    const part = planCarries(run.trip, use, spans, conditions, { arrivedWith, home }, report);
     const last = part.carries[part.carries.length - 1];
     held = { kind: use.fuel.kind, containers: last.after };
     home = homeAfter(last.home, last.taken);
-    return part;
+    return [part];
   });
   const carries = parts.flatMap((p) => p.carries);
   const short = parts.find((p) => p.short)?.short;
@@ -146,6 +159,6 @@ function assemble(
 }
 
 /** Kit without fuel and containers, g; the lid counts when it is used. */
-export function hardwareMassG({ kit }: Trip): number {
+export function hardwareMassG({ kit }: Pick<Trip, 'kit'>): number {
   return kit.burnerMassG + kit.pot.massG + (kit.lidOn ? kit.pot.lidMassG : 0) + kit.windscreenMassG + kit.otherMassG;
 }

@@ -1,4 +1,5 @@
 import { usedOfDoseG, type DoseRule } from '../burn';
+import { meanOf, varianceOf } from '../numeric';
 import { NO_MISHAPS, type Mishaps } from './mishaps';
 import { needOnG, type NeedLine, type WindClass } from './need';
 import { normals, seededRandom } from './random';
@@ -173,15 +174,13 @@ export function chanceOfAny(carries: readonly { risk: Pick<CarryRisk, 'drawnG'>;
 function summary(drawnG: Float64Array, fuelG: number): Omit<CarryRisk, 'outByDay' | 'knownG' | 'factorSd'> {
   const sorted = Float64Array.from(drawnG).sort();
   const n = sorted.length;
-  const mean = sorted.reduce((a, b) => a + b, 0) / n;
-  const variance = sorted.reduce((a, b) => a + (b - mean) ** 2, 0) / Math.max(1, n - 1);
   const runOut = chanceOfMoreThan({ demandsG: sorted }, fuelG);
   const at = (percent: number): number => sorted[Math.min(n - 1, Math.floor((percent / 100) * n))] ?? 0;
   return {
     runOut,
     standardError: Math.sqrt(Math.max(runOut * (1 - runOut), 1 / n) / n),
-    meanG: mean,
-    sdG: Math.sqrt(variance),
+    meanG: meanOf(sorted),
+    sdG: Math.sqrt(varianceOf(sorted)),
     quantilesG: { 5: at(5), 25: at(25), 50: at(50), 75: at(75), 95: at(95), 98: at(98) },
     demandsG: sorted,
     drawnG,

@@ -26,3 +26,12 @@ export function needOnG({ needG, perWaterK, windDown, windUp }: NeedLine, { wate
   const weatherG = needG + perWaterK * SPREADS.waterK * waterZ + byAirG;
   return Math.max(0, weatherG * windFactor * (1 + SPREADS.quantityShare * quantityZ));
 }
+
+/** How far one evening's need is off, one standard deviation as a share of the need as planned: water, quantity and wind. */
+export function spreadShare({ needG, perWaterK, windDown, windUp }: NeedLine): number {
+  if (needG <= 0) return 0;
+  const same = 1 - SPREADS.windDown - SPREADS.windUp;
+  const mean = SPREADS.windDown * windDown + same + SPREADS.windUp * windUp;
+  const windVariance = SPREADS.windDown * (windDown - mean) ** 2 + same * (1 - mean) ** 2 + SPREADS.windUp * (windUp - mean) ** 2;
+  return Math.hypot((perWaterK * SPREADS.waterK) / needG, SPREADS.quantityShare, Math.sqrt(windVariance));
+}

@@ -1,6 +1,7 @@
 import { CANISTER_SIZES, canPackage, type Container } from '../carry';
 import type { Pin, Trip } from '../model';
-import { planTrip, replanCarry, weightSums, type CarryPlan, type Plan } from '../plan';
+import { planTrip, replanCarry, weightSums } from '../plan';
+import type { CarryPlan, Plan } from '../planned';
 import { editStop } from '../trail';
 import { bestChanges, type Change } from './changes';
 

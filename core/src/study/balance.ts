@@ -1,5 +1,6 @@
 import type { Trip } from '../model';
-import { missedMeals, planTrip, weightSums, type CarryPlan, type Plan } from '../plan';
+import { missedMeals, planTrip, weightSums } from '../plan';
+import type { CarryPlan, Plan } from '../planned';
 import { chanceOfAny, chanceOfMoreThan, type Mishaps } from '../risk';
 import { carryRisk } from './carry-risk';
 

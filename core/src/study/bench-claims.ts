@@ -1,7 +1,7 @@
 import { answerOf, claimAnswer, type Answer, type Claim, type ClaimAnswer, type Ranges } from '../bench';
 import { unscreenedWindMps } from '../burn';
-import { MEALS, type Bench, type TestSetup, type Trip } from '../model';
-import type { Plan } from '../plan';
+import { daysOf, MEALS, type Bench, type TestSetup, type Trip } from '../model';
+import type { Plan } from '../planned';
 
 /** A saying as the model has it, and as the walker's own tests have it where there are any. */
 export interface ClaimStands extends ClaimAnswer {
@@ -10,7 +10,7 @@ export interface ClaimStands extends ClaimAnswer {
 
 /** What a trip covers of wind, air and water: sayings that turn within it depend on the day. */
 export function rangesOf(trip: Trip, plan: Plan): Ranges {
-  const days = trip.legs.flatMap((l) => l.days);
+  const days = daysOf(trip);
   const water = plan.carries.flatMap((c) => c.days.flatMap((d) => MEALS.flatMap((m) => d.meals[m]?.facts.waterMl ?? [])));
   const span = (list: readonly number[], otherwise: number): { min: number; max: number } => ({
     min: list.length ? Math.min(...list) : otherwise,

@@ -2,7 +2,8 @@ import { isDone, simulateBurn, type BurnOutcome } from '../burn';
 import type { Can } from '../canister';
 import { hasValve, powerRange } from '../catalogue';
 import type { Trip } from '../model';
-import { FRESH_CAN, kitInUse, sourceFor, type BurnFacts } from '../plan';
+import { FRESH_CAN, kitInUse, sourceFor } from '../plan';
+import type { BurnFacts } from '../planned';
 
 /** One flame setting tried. */
 export interface FlamePoint {

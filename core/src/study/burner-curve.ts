@@ -1,9 +1,9 @@
-import { beforeTests, burnIn, conditionsOf, type Conditions } from '../bench';
+import { beforeTests, burnIn, conditionsOf, factorSlopes, type Conditions } from '../bench';
 import { isDone } from '../burn';
 import { burnerById, hasValve, isGas, powerRange } from '../catalogue';
 import { withBurner } from '../kit';
-import { CALIBRATED, type Calibration, type TestSetup } from '../model';
-import { projected } from '../numeric';
+import type { Calibration, TestSetup } from '../model';
+import { sdAlong } from '../numeric';
 
 /** A point of a burner's curve, with what is not known of it, one standard deviation as a share; absent figures where it does not reach its target. */
 export interface BurnerPoint {
@@ -25,7 +25,6 @@ export interface BurnerCurve {
 
 const POINTS = 13;
 const WIND_MPS = 6;
-const STEP = 0.02;
 
 /** A burner's curve as the catalogue has it, and as the walker's tests have it. */
 export function burnerCurve(setup: TestSetup, calibration: Calibration | undefined): BurnerCurve {
@@ -47,16 +46,8 @@ export function burnerCurve(setup: TestSetup, calibration: Calibration | undefin
 function pointOf(conditions: Conditions, { factors, covariance }: Calibration, at: number): BurnerPoint {
   const burn = burnIn(conditions, factors);
   if (!isDone(burn)) return { at, why: burn.outcome.kind as NonNullable<BurnerPoint['why']> };
-  const slopes = CALIBRATED.map((name) => {
-    const moved = burnIn(conditions, { ...factors, [name]: factors[name] * Math.exp(STEP) });
-    return isDone(moved) ? [Math.log(moved.fuelG / burn.fuelG) / STEP, Math.log(moved.durationS / burn.durationS) / STEP] : [0, 0];
-  });
-  const sd = (i: 0 | 1): number =>
-    projected(
-      { mean: [0, 0, 0, 0], covariance },
-      slopes.map((s) => s[i]),
-    ).sd;
-  return { at, fuelG: burn.fuelG, fuelSd: sd(0), seconds: burn.durationS, secondsSd: sd(1) };
+  const [fuel, seconds] = factorSlopes(factors, (f) => burnIn(conditions, f), burn).map((row) => sdAlong(covariance, row));
+  return { at, fuelG: burn.fuelG, fuelSd: fuel, seconds: burn.durationS, secondsSd: seconds };
 }
 
 /** A can's burner while the can empties: minutes with a plain valve and with a regulated one of the same power, by the share left in the can. */

@@ -1,16 +1,6 @@
 import { MEALS, type MealName, type Trip } from '../model';
-import {
-  doseRuleOf,
-  doseTable,
-  FRESH_CAN,
-  kitInUse,
-  needSpread,
-  reckonedBurn,
-  type CarryPlan,
-  type KitInUse,
-  type Plan,
-  type PlannedMeal,
-} from '../plan';
+import { doseRuleOf, doseTable, kitInUse, plannedSpread, reckonedBurn, type KitInUse } from '../plan';
+import type { CarryPlan, Plan, PlannedMeal } from '../planned';
 import {
   fuelForRisk,
   runOutRisk,
@@ -30,10 +20,8 @@ const STEP_K = SPREADS.waterK;
 
 /** How one planned meal's need moves with water, air and wind, by the full model; evenings on which it fails count as at the edge of what works. */
 export function uncertainBurn(use: KitInUse, meal: PlannedMeal, airSdK: number): UncertainBurn {
-  const { facts, canFraction } = meal;
-  const can = canFraction === undefined ? FRESH_CAN : { ...FRESH_CAN, fuelLeftG: Math.max(1, canFraction * FRESH_CAN.netG) };
-  const planned = reckonedBurn(use, facts, can);
-  const spread = needSpread(use, facts, can, planned.burn, planned.edge !== undefined);
+  const { facts } = meal;
+  const { can, reckoned: planned, spread } = plannedSpread(use, meal);
   const { impossible: _counted, ...line } = spread;
   const { needG } = line;
   const warmer = reckonedBurn(use, { ...facts, airC: facts.airC + STEP_K }, can).burn.fuelG;

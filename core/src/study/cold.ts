@@ -3,7 +3,8 @@ import { coldMap, flameStrength, lowestAirC, STRENGTHS, type ColdSetup, type Str
 import { isGas } from '../catalogue';
 import { FUELS } from '../fuel';
 import { MEALS, type Trip } from '../model';
-import { kitInUse, WITHDRAWAL_C, type Plan } from '../plan';
+import { kitInUse, WITHDRAWAL_C } from '../plan';
+import type { Plan } from '../planned';
 
 /** Air temperature × fraction left, with the trip's own meals on it. */
 export interface ColdView {

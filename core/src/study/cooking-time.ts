@@ -1,4 +1,4 @@
-import { countedBurn, type Plan } from '../plan';
+import { countedBurn, type Plan } from '../planned';
 
 /** Seconds with the burner lit over some days; a meal that fails takes what it takes at the edge of what works. */
 export function cookingTimeS(plan: Pick<Plan, 'days'>): number {

@@ -1,7 +1,8 @@
 import { cookedMin, COZIES, HOT_C, isDone, mixedC, potHeatCapacityJPerK, rest, restForDonenessS } from '../burn';
 import { mealOn, potFillMl, swollenMl } from '../menu';
 import { hold, LIMITS, type Meal, type MealName, type Trip } from '../model';
-import { FRESH_CAN, isCooked, kitInUse, onEvening, tryBurn, type Plan, type PlannedMeal } from '../plan';
+import { FRESH_CAN, kitInUse, onEvening, tryBurn } from '../plan';
+import { isCooked, type Plan, type PlannedMeal } from '../planned';
 import { SPREADS, WIND_CLASS } from '../risk';
 
 /** How one dish of one day is cooked, as it is read at the stove. */

@@ -1,7 +1,8 @@
 import { burnerById, FAMILY_WINDSCREENS, hasValve, isGas, wallsInCan, WINDSCREEN_MASS_G } from '../catalogue';
-import { DRINK_ML, everyMeal, isSimmered, REST_TARGET_C, withMethod } from '../menu';
+import { DRINK_ML, everyMeal, isPlainBoil, isSimmered, REST_TARGET_C, withMethod } from '../menu';
 import { MEALS, type Meal, type MealName, type Trip } from '../model';
-import { demandOfG, isCooked, planTrip, type Plan } from '../plan';
+import { planTrip } from '../plan';
+import { demandOfG, isCooked, type Plan } from '../planned';
 import { dayCount, paintDays } from '../trail';
 import { cookingTimeS } from './cooking-time';
 import { flamesToTry } from './flames-to-try';
@@ -112,7 +113,6 @@ const kitEdit =
   (t) => ({ ...t, kit: { ...t.kit, ...change } });
 
 const isRaw = (m: Meal): boolean => m.hot && m.dryG > 0 && isSimmered(m);
-const isPlainBoil = (m: Meal): boolean => m.hot && m.target.kind === 'boil' && m.simmerMin === 0 && m.makeSafe === 'none';
 const isBelowBoil = (m: Meal): boolean => m.hot && m.dryG > 0 && m.target.kind === 'stopAt';
 
 function candidates(trip: Trip, now: Plan): { kind: HabitKind; edit: Edit }[] {

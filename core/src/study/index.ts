@@ -9,6 +9,7 @@ export * from './changes';
 export * from './cold';
 export * from './cooking-time';
 export * from './dish-card';
+export * from './flames-to-try';
 export * from './habits';
 export * from './infer-blend';
 export * from './kit-lines';

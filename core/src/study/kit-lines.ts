@@ -1,7 +1,8 @@
 import { lightestOf, weightsByLength, type CountedBy, type NamedWeights } from '../carry';
 import { isInStep } from '../kit';
 import type { Rack, Trip } from '../model';
-import { hardwareMassG, kitInUse, missedMeals, planTrip, weightSums, type Plan, type PlanDay, type WeightSums } from '../plan';
+import { hardwareMassG, kitInUse, missedMeals, planTrip, weightSums, type WeightSums } from '../plan';
+import type { Plan, PlanDay } from '../planned';
 import { planKit } from './kit-measures';
 
 /** The kit as the trip has it now, where no kit of the rack is just so. */

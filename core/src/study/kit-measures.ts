@@ -16,7 +16,8 @@ import {
   type NotPlannable,
 } from '../kit';
 import { LIMITS, type Piece, type Rack, type RackKit, type Trip } from '../model';
-import { demandOfG, hotMealsWanted, kitInUse, missedMeals, planTrip, weightSums, type KitInUse, type Plan } from '../plan';
+import { hotMealsWanted, kitInUse, missedMeals, planTrip, weightSums, type KitInUse } from '../plan';
+import { demandOfG, type Plan } from '../planned';
 import { supplyAt, withoutLegKits } from '../trail';
 import { cookingTimeS } from './cooking-time';
 import { coldSetup } from './cold';

@@ -1,6 +1,7 @@
 import { build, tripKitOf } from '../kit';
 import type { Leg, Rack, RackKit, Trip } from '../model';
-import { missedMeals, planTrip, weightSums, type Plan } from '../plan';
+import { missedMeals, planTrip, weightSums } from '../plan';
+import type { Plan } from '../planned';
 import { withKitOnLeg } from '../trail';
 
 /** What another kit on one leg would change; the other legs stay as they are. */

@@ -1,4 +1,4 @@
-import { planDayOf, type BurnFacts, type Plan } from '../plan';
+import { planDayOf, type BurnFacts, type Plan } from '../planned';
 
 /** The hot meal of a day that is looked at closely. */
 export interface LookedAt {

@@ -4,7 +4,8 @@ import { done, type Result } from '../errors';
 import { build, choosable, fuelKindOf, lightersOf, lightestOf, pieceFor, tripWithKit, type NotPlannable } from '../kit';
 import { isEatenOut, isHot, isSimmered, isTinned, mealOn } from '../menu';
 import { does, massOfG, MEALS, type Meal, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
-import { cookedWithin, doneMeals, planTrip, replanCarry, type CarryPlan } from '../plan';
+import { planTrip, replanCarry } from '../plan';
+import { cookedWithin, doneMeals, type CarryPlan } from '../planned';
 import { withoutLegKits } from '../trail';
 
 /** What is gone on the first evening of a carry, and what that leaves. */

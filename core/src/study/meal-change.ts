@@ -1,5 +1,5 @@
 import { MEALS } from '../model';
-import { isCooked, type Plan } from '../plan';
+import { isCooked, type Plan } from '../planned';
 
 /** How the hot meals of one plan fare against those of another of the same days. */
 export interface MealChange {

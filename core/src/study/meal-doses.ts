@@ -1,5 +1,6 @@
 import type { Trip } from '../model';
-import { doseTableFor, FRESH_CAN, kitInUse, reckonedBurn, type BurnFacts, type DoseTable } from '../plan';
+import { doseTableFor, FRESH_CAN, kitInUse, reckonedBurn, type DoseTable } from '../plan';
+import type { BurnFacts } from '../planned';
 
 /** The doses of one meal from too little to plenty, as the plan judged them; undefined for burners with a valve and a can. */
 export function mealDoses(trip: Trip, facts: BurnFacts): DoseTable | undefined {

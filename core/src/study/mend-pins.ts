@@ -1,8 +1,9 @@
 import { CANISTER_SIZES, canPackage } from '../carry';
 import { build, tripWithKit } from '../kit';
-import { dishOn, isHot, setDish } from '../menu';
-import { nameFrom, type Rack, type Trip } from '../model';
-import { planTrip, weightSums, type Plan } from '../plan';
+import { dishOn, eatenCold, isHot, setDish } from '../menu';
+import { daysOf, type Rack, type Trip } from '../model';
+import { planTrip, weightSums } from '../plan';
+import type { Plan } from '../planned';
 import { editStop, offersAt, stopDays } from '../trail';
 
 /** A way out where what is pinned leaves too little: the nearest plans that hold, each one planned. */
@@ -72,7 +73,7 @@ const boxes = (trip: Trip, { fromStop, toStop }: Short): { stop: string; changed
 function coldSuppers(trip: Trip, { fromStop, toStop }: Short): { nights: number; changed: Trip }[] {
   const at = stopDays(trip);
   const [first, last] = [at[fromStop] + 1, at[toStop]];
-  const days = trip.legs.flatMap((l) => l.days);
+  const days = daysOf(trip);
   const ways: { nights: number; changed: Trip }[] = [];
   let changed = trip;
   let nights = 0;
@@ -80,8 +81,7 @@ function coldSuppers(trip: Trip, { fromStop, toStop }: Short): { nights: number;
     const { dishes, eatsOut } = days[day - 1];
     const supper = dishOn(changed, day, 'supper', dishes);
     if (eatsOut.supper || !isHot(supper)) continue;
-    const cold = { ...supper, hot: false, name: nameFrom(supper.name, { ending: ', cold' }) };
-    changed = setDish(changed, 'supper', cold, { kind: 'days', from: day, to: day }, `cold-supper-${day}`);
+    changed = setDish(changed, 'supper', eatenCold(supper), { kind: 'days', from: day, to: day }, `cold-supper-${day}`);
     ways.push({ nights: ++nights, changed });
   }
   return ways;

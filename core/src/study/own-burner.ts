@@ -1,6 +1,7 @@
 import { tripWithBurner } from '../kit';
 import type { Calibration, Trip } from '../model';
-import { missedMeals, planTrip, type CarryPlan, type Plan } from '../plan';
+import { missedMeals, planTrip } from '../plan';
+import type { CarryPlan, Plan } from '../planned';
 import type { Mishaps } from '../risk';
 import { planRisk, riskOfCarry, RISK_SEED } from './carry-risk';
 

@@ -1,5 +1,6 @@
 import type { ShelfItem, Trip } from '../model';
-import { burntOn, missedMeals, planTrip, weightSums, type Plan } from '../plan';
+import { burntOn, missedMeals, planTrip, weightSums } from '../plan';
+import type { Plan } from '../planned';
 import { withPlace, withWholeShelf } from '../shelf';
 
 /** One way of using the shelf on a trip, and what it comes to. */

@@ -1,6 +1,7 @@
 import { carriedFoodG, DISHES, isHot, isSimmered, methodProblems, streamWaterMl } from '../menu';
 import type { Meal, Trip } from '../model';
-import { cookMeal, dayConditions, FRESH_CAN, isCooked, kitInUse, mealFacts } from '../plan';
+import { cookMeal, dayConditions, FRESH_CAN, kitInUse, mealFacts } from '../plan';
+import { isCooked } from '../planned';
 
 /** What 1,000 kcal of a dish come to. */
 export interface PerKcal {

@@ -1,6 +1,7 @@
 import type { Container } from '../carry';
 import { LIMITS, type ShelfItem, type Trip } from '../model';
-import { planTrip, type Plan } from '../plan';
+import { planTrip } from '../plan';
+import type { Plan } from '../planned';
 import { afterTrip, withWholeShelf } from '../shelf';
 
 /** What one trip of a season takes from the shelf and buys on its way. */

@@ -17,7 +17,8 @@ import {
 } from '../carry';
 import type { Fuel } from '../fuel';
 import type { Trip } from '../model';
-import { cookedWithin, doneMeals, kitInUse, type CarryPlan } from '../plan';
+import { kitInUse } from '../plan';
+import { cookedWithin, doneMeals, type CarryPlan } from '../planned';
 import { chanceOfMoreThan, type CarryRisk } from '../risk';
 import { offersAt, tripOnLeg } from '../trail';
 

@@ -1,7 +1,8 @@
 import { fuelOfG } from '../carry';
 import { dishOn, DRINK_ML, isEatenOut, isHot, setDish, withMethod } from '../menu';
-import { MEALS, nameFrom, type Comfort, type Day, type Meal, type MealName, type Trip } from '../model';
-import { cookDays, dayConditions, kitInUse, planTrip, weightSums, type CarryPlan, type Plan, type PlanDay, withReserve } from '../plan';
+import { daysOf, MEALS, nameFrom, type Comfort, type Day, type Meal, type MealName, type Trip } from '../model';
+import { cookDays, dayConditions, kitInUse, planTrip, weightSums, withReserve } from '../plan';
+import type { CarryPlan, Plan, PlanDay } from '../planned';
 import { tripOnLeg } from '../trail';
 
 /** A comfort that fits, on which days, and what it burns. */
@@ -128,7 +129,7 @@ function comfortOn(trip: Trip, comfort: Comfort, day: PlanDay): Trip {
   }
 }
 
-const dishesOn = (trip: Trip, day: PlanDay): Day['dishes'] => trip.legs.flatMap((l) => l.days)[day.day - 1].dishes;
+const dishesOn = (trip: Trip, day: PlanDay): Day['dishes'] => daysOf(trip)[day.day - 1].dishes;
 const slug = (name: string): string =>
   name
     .toLowerCase()

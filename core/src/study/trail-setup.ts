@@ -1,6 +1,6 @@
 import { isDone } from '../burn';
-import { newSetup, type TestSetup, type Trip } from '../model';
-import { type Plan, type PlannedMeal } from '../plan';
+import { daysOf, newSetup, type TestSetup, type Trip } from '../model';
+import type { Plan, PlannedMeal } from '../planned';
 import { tripOnLeg } from '../trail';
 
 /** A bench setup as the trip's middle hot meal is cooked, by its fuel: sayings are asked about what is walked; a calm half litre where nothing is cooked. */
@@ -15,7 +15,8 @@ export function trailSetup(trip: Trip, plan: Plan, kitName: string): TestSetup {
   return { ...setupOf(meal, newSetup(kitName, tripOnLeg(trip, leg).kit)), ...placeOn(trip, day) };
 }
 
-function setupOf({ facts }: PlannedMeal, usual: TestSetup): TestSetup {
+/** A bench setup burnt in what a planned meal is burnt in. */
+export function setupOf({ facts }: PlannedMeal, usual: TestSetup): TestSetup {
   const { start, target, airC, waterMl } = facts;
   return {
     ...usual,
@@ -29,6 +30,6 @@ function setupOf({ facts }: PlannedMeal, usual: TestSetup): TestSetup {
 
 /** Height and wind of a day of the trip. */
 function placeOn(trip: Trip, day: number): Pick<TestSetup, 'altitudeM' | 'wind'> {
-  const { altitudeM, wind } = trip.legs.flatMap((l) => l.days)[day - 1];
+  const { altitudeM, wind } = daysOf(trip)[day - 1];
   return { altitudeM, wind };
 }

@@ -12,7 +12,7 @@ import {
   type Purchase,
 } from '../carry';
 import type { Piece, Trip } from '../model';
-import type { CarryPlan, Plan } from '../plan';
+import type { CarryPlan, Plan } from '../planned';
 import { offersAt } from '../trail';
 
 /** What one trip costs with a kit. */

@@ -1,7 +1,8 @@
 import { unscreenedWindMps } from '../burn';
 import type { Container } from '../carry';
 import { editDays, hold, LIMITS, type Trip, type WhatIf } from '../model';
-import { missedMeals, planTrip, weightSums, type Plan } from '../plan';
+import { missedMeals, planTrip, weightSums } from '../plan';
+import type { Plan } from '../planned';
 import { chanceOfMoreThan, WIND_CLASS, type Mishaps } from '../risk';
 import { dayCount, editStop, stretchLeg } from '../trail';
 import { carryRisk } from './carry-risk';

@@ -1,17 +1,16 @@
-import { beforeTests, burnIn, conditionsOf, slopesAt, type BurnTest } from '../bench';
+import { burnIn, conditionsOf, FILL_SHARE, knownBurner, slopesAt, testValue, type BurnTest, type TestReading } from '../bench';
 import { isDone, potVolumeMl } from '../burn';
 import { burnerById, hasValve, usesCans } from '../catalogue';
-import { ownBurner, type Calibration, type TestSetup, type Trip } from '../model';
-import { projected, read, type Gaussian } from '../numeric';
-import type { CarryPlan, Plan } from '../plan';
-import { fuelForRisk, type Mishaps, riskLimit } from '../risk';
+import { newSetup, type Calibration, type TestSetup, type Trip } from '../model';
+import { varianceOf } from '../numeric';
+import type { CarryPlan, Plan } from '../planned';
+import { fuelForRisk, riskLimit, type Mishaps } from '../risk';
 import { tripOnLeg } from '../trail';
-import { fuelSlopes } from './burner-doubt';
+import { dearestFacts, fuelSlopes } from './burner-doubt';
 import { carryRisk } from './carry-risk';
 
 /** Tests that may be worth doing. */
-export const TEST_IDEAS = ['lowFlame', 'midFlame', 'fullFlame', 'calm', 'wind', 'oneLitre', 'coldCan'] as const;
-export type TestIdeaId = (typeof TEST_IDEAS)[number];
+export type TestIdeaId = 'lowFlame' | 'midFlame' | 'fullFlame' | 'calm' | 'wind' | 'oneLitre' | 'coldCan';
 
 /** What one more burn would take off what is not known of the trip's dearest carry. */
 export interface TestIdea {
@@ -33,53 +32,44 @@ export interface WhichTest {
 
 const WIND_MPS = 3;
 const COLD_C = 0;
-const FILL_SHARE = 0.9;
+const LITRE_ML = 1000;
 /** Trips drawn to see what the weather leaves open besides. */
 const TRIPS = 1500;
 
 /** The setups to choose from: flames, calm and wind, more water, a cold can; only what the kit has. */
 function ideasOf(setup: TestSetup): [TestIdeaId, TestSetup][] {
-  const valve = hasValve(burnerById(setup.kit.burnerId));
   const calm: TestSetup = { ...setup, wind: { kind: 'words', word: 'steady' } };
   const flame = (flameSetting: number): TestSetup => ({ ...calm, kit: { ...calm.kit, flameSetting } });
-  const litre = { ...calm, waterMl: 1000 };
-  return [
-    ...(valve
-      ? ([
-          ['lowFlame', flame(0.4)],
-          ['midFlame', flame(0.7)],
-          ['fullFlame', flame(1)],
-        ] as [TestIdeaId, TestSetup][])
-      : ([['calm', calm]] as [TestIdeaId, TestSetup][])),
-    ['wind', { ...setup, wind: { kind: 'flame', mps: WIND_MPS } }],
-    ...(potVolumeMl(setup.kit.pot) * FILL_SHARE >= litre.waterMl ? ([['oneLitre', litre]] as [TestIdeaId, TestSetup][]) : []),
-    ...(usesCans(setup.kit) ? ([['coldCan', { ...calm, can: { ...calm.can, canC: COLD_C } }]] as [TestIdeaId, TestSetup][]) : []),
-  ];
+  const ideas: [TestIdeaId, TestSetup][] = hasValve(burnerById(setup.kit.burnerId))
+    ? [
+        ['lowFlame', flame(0.4)],
+        ['midFlame', flame(0.7)],
+        ['fullFlame', flame(1)],
+      ]
+    : [['calm', calm]];
+  ideas.push(['wind', { ...setup, wind: { kind: 'flame', mps: WIND_MPS } }]);
+  if (potVolumeMl(setup.kit.pot) * FILL_SHARE >= LITRE_ML) ideas.push(['oneLitre', { ...calm, waterMl: LITRE_ML }]);
+  if (usesCans(setup.kit)) ideas.push(['coldCan', { ...calm, can: { ...calm.can, canC: COLD_C } }]);
+  return ideas;
 }
 
-/** The tests in the order of what they are worth to this trip; undefined where its kit burns nothing, or another kit than the setup's. */
-export function whichTest(trip: Trip, plan: Plan, setup: TestSetup, mishaps: Mishaps): WhichTest | undefined {
+/** The tests in the order of what they are worth to this trip; undefined where it burns nothing. They are burnt with the kit of its dearest carry. */
+export function whichTest(trip: Trip, plan: Plan, kitName: string, mishaps: Mishaps): WhichTest | undefined {
   const dearest = plan.carries
     .filter((c) => c.demandG > 0)
     .reduce<CarryPlan | undefined>((a, c) => (a && a.demandG >= c.demandG ? a : c), undefined);
-  const facts = dearest?.days
-    .flatMap((d) => Object.values(d.meals))
-    .filter((m) => isDone(m.burn))
-    .reduce((a, m) => (m.fuelG > a.fuelG ? m : a)).facts;
-  if (!dearest || !facts) return undefined;
+  const facts = dearest && dearestFacts(dearest);
+  if (!facts) return undefined;
   const { kit } = tripOnLeg(trip, dearest.fromStop);
-  const known = ownBurner(kit) ?? beforeTests(kit);
-  const slopes = fuelSlopes({ ...kit, calibration: known }, known, facts).map((s) => s * dearest.demandG);
-  const before: Gaussian = { mean: slopes.map(() => 0), covariance: known.covariance };
-  const sdBeforeG = projected(before, slopes).sd;
+  const known = knownBurner(kit);
+  const slopes = fuelSlopes(kit, known, facts).map((s) => s * dearest.demandG);
   const reserve = reserveFor(trip, dearest, mishaps);
-  const ideas = ideasOf(setup).flatMap(([id, s]): TestIdea[] => {
-    const tested = readOnce(before, { ...s, kit: { ...s.kit, calibration: known } }, known);
+  const ideas = ideasOf(newSetup(kitName, kit)).flatMap(([id, setup]): TestIdea[] => {
+    const tested = tryTest(setup, known);
     if (!tested) return []; // it would not burn: nothing is learnt from it
-    const sdAfterG = projected(tested.after, slopes).sd;
-    return [
-      { id, setup: s, sdBeforeG, sdAfterG, reserveG: reserve(sdBeforeG) - reserve(sdAfterG), fuelG: tested.fuelG, seconds: tested.seconds },
-    ];
+    const { sdBefore: sdBeforeG, sdAfter: sdAfterG } = testValue(known.covariance, tested.readings, slopes);
+    const { fuelG, seconds } = tested;
+    return [{ id, setup, sdBeforeG, sdAfterG, reserveG: reserve(sdBeforeG) - reserve(sdAfterG), fuelG, seconds }];
   });
   return { from: dearest.from, to: dearest.to, ideas: ideas.sort((a, b) => b.reserveG - a.reserveG) };
 }
@@ -92,32 +82,26 @@ function reserveFor(trip: Trip, carry: CarryPlan, mishaps: Mishaps): (burnerSdG:
   const whole = fuelForRisk(drawn, limit) - drawn.meanG;
   // so many deviations the limit lies above the mean, with the burner's part as it is drawn now
   const deviations = whole / Math.max(1e-9, drawn.sdG);
-  const n = drawn.knownG.length;
-  const mean = drawn.knownG.reduce((a, x) => a + x, 0) / n;
-  const knownSd = Math.sqrt(drawn.knownG.reduce((a, x) => a + (x - mean) ** 2, 0) / n);
+  const knownSd = Math.sqrt(varianceOf(drawn.knownG));
   return (burnerSdG) => deviations * Math.hypot(knownSd, burnerSdG);
 }
 
-/** What is known after one burn of a setup: its grams, then what its seconds say besides. */
-function readOnce(before: Gaussian, setup: TestSetup, known: Calibration): { after: Gaussian; fuelG: number; seconds: number } | undefined {
+/** One burn of a setup: what it costs, and its two readings with errors that have nothing to do with each other. */
+function tryTest(setup: TestSetup, known: Calibration): { readings: TestReading[]; fuelG: number; seconds: number } | undefined {
   const conditions = conditionsOf(setup);
-  const burn = burnIn(conditions);
+  const burn = burnIn(conditions, known.factors);
   if (!isDone(burn)) return undefined;
   const test: BurnTest = { ...conditions, id: 'idea', on: 'that day', burntG: burn.fuelG, seconds: burn.durationS };
-  const theta = Object.values(known.factors).map(Math.log);
-  const at = slopesAt([test], theta);
+  const at = slopesAt([test], Object.values(known.factors).map(Math.log));
   if (!at.ok) return undefined;
   const { jacobian, errors } = at.value;
   const [grams, seconds] = jacobian.to2DArray();
   const [vG, vGS, vS] = [errors.get(0, 0), errors.get(0, 1), errors.get(1, 1)];
-  const withGrams = read(before, grams, 0, Math.sqrt(vG));
   // the two errors go together: what the seconds add is what they say beyond the grams
   const beyond = vGS / vG;
-  const after = read(
-    withGrams,
-    seconds.map((s, i) => s - beyond * grams[i]),
-    0,
-    Math.sqrt(Math.max(1e-9, vS - beyond * vGS)),
-  );
-  return { after, fuelG: burn.fuelG, seconds: burn.durationS };
+  const readings = [
+    { slopes: grams, sd: Math.sqrt(vG) },
+    { slopes: seconds.map((s, i) => s - beyond * grams[i]), sd: Math.sqrt(Math.max(1e-9, vS - beyond * vGS)) },
+  ];
+  return { readings, fuelG: burn.fuelG, seconds: burn.durationS };
 }

@@ -5,3 +5,4 @@ export * from './logger-csv';
 export * from './rack-csv';
 export * from './shelf-csv';
 export * from './tests-csv';
+export * from './log-csv';

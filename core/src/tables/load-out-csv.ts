@@ -1,6 +1,6 @@
 import { writeCsv } from './csv';
 import type { Container } from '../carry';
-import type { CarryPlan, Plan } from '../plan';
+import type { CarryPlan, Plan } from '../planned';
 
 /** The load-outs as a table, one line a stop that fills up, in grams. */
 export const LOAD_OUT_COLUMNS = [

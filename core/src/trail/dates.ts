@@ -11,6 +11,9 @@ export function addDays(isoDate: string, days: number): string {
 /** Date of day `day` (1-based) of a trip that starts on `startDate`. */
 export const dateOfDay = (startDate: string, day: number): string => addDays(startDate, day - 1);
 
+/** Days from one date to another. */
+export const daysBetween = (from: string, to: string): number => Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);
+
 /** 1 on New Year's Day. */
 export function dayOfYear(isoDate: string): number {
   const t = Date.parse(`${isoDate}T00:00:00Z`);

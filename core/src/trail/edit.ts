@@ -1,6 +1,6 @@
 import { unscreenedWindMps } from '../burn';
 import { USUAL_SALES } from '../carry';
-import { editDays, hold, LIMITS, type Day, type Leg, type Restriction, type Stop, type Trip } from '../model';
+import { daysOf, editDays, hold, LIMITS, type Day, type Leg, type Restriction, type Stop, type Trip } from '../model';
 
 /** Changes to a trail as pure functions. Days are numbered from 1 over the whole trip; stops and legs from 0. What cannot be done changes nothing. */
 
@@ -41,13 +41,13 @@ export function shiftDays(trip: Trip, from: number, to: number, key: Shiftable, 
 
 /** Mean of a value over days `from`–`to`. */
 export function meanOfDays(trip: Trip, from: number, to: number, key: Shiftable): number {
-  const days = trip.legs.flatMap((l) => l.days).slice(from - 1, to);
+  const days = daysOf(trip).slice(from - 1, to);
   return days.reduce((sum, d) => sum + d[key], 0) / Math.max(1, days.length);
 }
 
 /** Mean wind at an unscreened flame over days `from`–`to`, m/s. */
 export function meanWindMps(trip: Trip, from: number, to: number): number {
-  const days = trip.legs.flatMap((l) => l.days).slice(from - 1, to);
+  const days = daysOf(trip).slice(from - 1, to);
   return days.reduce((sum, d) => sum + unscreenedWindMps(d.wind), 0) / Math.max(1, days.length);
 }
 

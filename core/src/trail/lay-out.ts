@@ -1,5 +1,5 @@
 import { done, refused, type Result } from '../errors';
-import { CLIMATE_KEYS, hold, LIMITS, nameFrom, type Day, type Leg, type Stop, type Trip } from '../model';
+import { CLIMATE_KEYS, hold, LIMITS, nameFrom, type Day, type Leg, type Stop, type Trip, unwalked } from '../model';
 import { bisect } from '../numeric';
 import { newStop } from './edit';
 import { fillClimate } from './fill-climate';
@@ -68,7 +68,7 @@ export function layOutTrip(
     return { ...newStop(idOf(i), named(i), kind), detourKm, at: positionAt(line, km) };
   });
   const { latitudeDeg } = positionAt(line, total / 2);
-  return done(fillClimate({ ...base, latitudeDeg, stops, legs, profile: heightProfile(line) }));
+  return done(fillClimate({ ...unwalked(base), latitudeDeg, stops, legs, profile: heightProfile(line) }));
 }
 
 function layOutLeg(like: Day, line: TrailLine, fromKm: number, toKm: number, pace: Pace): Leg {

@@ -1,5 +1,5 @@
 import type { WindWord } from '../burn';
-import { CLIMATE_KEYS, type Day, type Trip } from '../model';
+import { CLIMATE_KEYS, type Day, type Trip, unwalked } from '../model';
 import { addDays } from './dates';
 import { newStop } from './edit';
 import { fillClimate } from './fill-climate';
@@ -93,7 +93,7 @@ export function startTrip(base: Trip, a: StarterAnswers, idOf: (n: number) => st
   const half = base.latitudeDeg < 0 ? 182 : 0; // seasons turn around south of the equator
   const meal = (m: Trip['menu']['supper'], hot: boolean) => ({ ...m, hot });
   return fillClimate({
-    ...base,
+    ...unwalked(base),
     id: idOf(0),
     name: a.nights <= 2 ? 'A weekend' : `${a.nights} nights`,
     startDate: addDays(`${a.year}${SEASON_STARTS[a.season]}`, half),
