@@ -8,6 +8,7 @@ export const routes: Routes = [
   { path: 'carry', title: 'Carry · Restless Tinder', loadComponent: () => import('./carry/carry-view').then((m) => m.CarryView) },
   { path: 'shelf', title: 'Shelf · Restless Tinder', loadComponent: () => import('./shelf/shelf-view').then((m) => m.ShelfView) },
   { path: 'pack', title: 'Pack · Restless Tinder', loadComponent: () => import('./pack/pack-view').then((m) => m.PackView) },
+  { path: 'walk', title: 'Walk · Restless Tinder', loadComponent: () => import('./walk/walk-view').then((m) => m.WalkView) },
   { path: 'bench', title: 'Bench · Restless Tinder', loadComponent: () => import('./bench/bench-view').then((m) => m.BenchView) },
   { path: '**', redirectTo: 'carry' },
 ];

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { burns, kitInUse, type CarryPlan, type Plan } from '@tinder/core/plan';
+import { burns, kitInUse } from '@tinder/core/plan';
+import type { CarryPlan, Plan } from '@tinder/core/planned';
 import { ownContainer } from '@tinder/core/shelf';
 import { cookingTimeS } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';

@@ -3,7 +3,7 @@ import { CAN_PACKAGE_IDS, PACKAGES, WEIGHT_MEASURES, type CanPackageId, type Wei
 import { usesCans } from '@tinder/core/catalogue';
 import { fuelById } from '@tinder/core/fuel';
 import { LIMITS, type Stop } from '@tinder/core/model';
-import type { CarryPlan, Plan } from '@tinder/core/plan';
+import type { CarryPlan, Plan } from '@tinder/core/planned';
 import type { PinMend } from '@tinder/core/study';
 import { editStop, tripOnLeg } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { LIMITS } from '@tinder/core/model';
-import type { CarryPlan } from '@tinder/core/plan';
+import type { CarryPlan } from '@tinder/core/planned';
 import { NO_MISHAPS, type Mishaps, TRIPS_TRIED } from '@tinder/core/risk';
 import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';

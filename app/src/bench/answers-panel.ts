@@ -56,18 +56,13 @@ import { WriteDown } from './write-down';
     <app-write-down />
     <app-bench-files />
   `,
-  styleUrl: '../ui/rows.less',
+  styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
     section {
       margin-bottom: 18px;
     }
     h2 .quiet {
       font-weight: 500;
-    }
-    .simulated {
-      margin: 2px 0;
-      color: var(--ember-text);
-      font-weight: 600;
     }
     .answer {
       max-width: 90ch;
@@ -85,9 +80,6 @@ import { WriteDown } from './write-down';
       gap: 2px 14px;
       align-items: baseline;
       margin-top: 4px;
-    }
-    input.left {
-      text-align: left;
     }
     @media (max-width: 720px) {
       .believed {

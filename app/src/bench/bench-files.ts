@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { writeTestsCsv } from '@tinder/core/tables';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { downloadBench, downloadRackTable } from '../store/trip-files';
+import { downloadBench, downloadTable } from '../store/trip-files';
 import { BenchStudy } from './bench-study';
 
 /** The bench as files. */
@@ -19,22 +19,7 @@ import { BenchStudy } from './bench-study';
       <p class="quiet">JSON comes in by “import” on the left, beside what is here. A logger’s CSV comes in under “cooling”.</p>
     </details>
   `,
-  styles: `
-    :host {
-      display: block;
-      margin-top: 14px;
-    }
-    summary {
-      color: var(--ink-quiet);
-      cursor: pointer;
-    }
-    p {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 0 18px;
-      margin: 4px 0;
-    }
-  `,
+  styleUrl: '../ui/files.less',
 })
 export class BenchFiles {
   private readonly study = inject(BenchStudy);
@@ -44,6 +29,6 @@ export class BenchFiles {
   }
 
   protected csv(): void {
-    downloadRackTable('burns', writeTestsCsv(this.study.bench()));
+    downloadTable('burns', writeTestsCsv(this.study.bench()));
   }
 }

@@ -54,19 +54,6 @@ type Side = (typeof SIDES)[number]['value'];
     </div>
   `,
   styleUrl: '../commands/sides-view.less',
-  styles: `
-    .look {
-      display: grid;
-      grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
-      gap: 16px 40px;
-      align-items: start;
-    }
-    @media (max-width: 1000px) {
-      .look {
-        grid-template-columns: minmax(0, 1fr);
-      }
-    }
-  `,
 })
 export class BenchView {
   protected readonly run = inject(BurnRun);

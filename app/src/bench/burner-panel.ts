@@ -146,7 +146,7 @@ const HEIGHT = 150;
       <p class="quiet">Nothing burnt yet: burn this kit at three flames, and once in wind, and its own curve stands here.</p>
     }
   `,
-  styleUrl: '../ui/figure.less',
+  styleUrls: ['../ui/figure.less', './bench.less'],
   styles: `
     :host {
       display: block;
@@ -162,10 +162,6 @@ const HEIGHT = 150;
       grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
       gap: 10px 40px;
       align-items: start;
-    }
-    .simulated {
-      color: var(--ember-text);
-      font-weight: 600;
     }
     .before {
       fill: none;
@@ -226,10 +222,6 @@ const HEIGHT = 150;
     p {
       max-width: 90ch;
       line-height: 1.3;
-    }
-    summary {
-      color: var(--ink-quiet);
-      cursor: pointer;
     }
     @media (max-width: 1000px) {
       .look,

@@ -74,7 +74,7 @@ import { BenchStudy } from './bench-study';
     </div>
     <details>
       <summary>a saying of my own</summary>
-      <div class="own">
+      <div class="heads">
         <label class="name" for="saying">they say</label>
         <input
           nz-input
@@ -100,7 +100,7 @@ import { BenchStudy } from './bench-study';
       <button nz-button class="word" type="button" [disabled]="!words().trim()" (click)="add()">hold it against the model</button>
     </details>
   `,
-  styleUrl: '../ui/rows.less',
+  styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
     .look {
       display: grid;
@@ -165,25 +165,9 @@ import { BenchStudy } from './bench-study';
     }
     summary {
       margin-top: 12px;
-      color: var(--ink-quiet);
-      cursor: pointer;
-    }
-    .own {
-      display: grid;
-      grid-template-columns: max-content minmax(0, 380px);
-      gap: 4px 14px;
-      align-items: center;
-      margin: 6px 0;
-    }
-    .own app-quantity-field {
-      width: 90px;
-    }
-    input.left {
-      text-align: left;
     }
     @media (max-width: 1000px) {
-      .look,
-      .own {
+      .look {
         grid-template-columns: minmax(0, 1fr);
       }
     }

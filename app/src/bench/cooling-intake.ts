@@ -15,7 +15,7 @@ import { LoggerIntake, type TakenCurve } from './logger-intake';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-logger-intake (taken)="take($event)">
-      <div class="heads">
+      <div class="heads two">
         <label class="name" for="cooling-name">called</label>
         <input nz-input class="left" id="cooling-name" maxlength="80" [value]="name()" (input)="name.set($any($event.target).value)" />
         <app-pick-field label="pot of" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
@@ -48,24 +48,7 @@ import { LoggerIntake, type TakenCurve } from './logger-intake';
       </div>
     </app-logger-intake>
   `,
-  styleUrl: '../ui/rows.less',
-  styles: `
-    .heads {
-      display: grid;
-      grid-template-columns: repeat(2, max-content minmax(90px, 220px));
-      gap: 4px 14px;
-      align-items: center;
-      margin: 6px 0;
-    }
-    input.left {
-      text-align: left;
-    }
-    @media (max-width: 720px) {
-      .heads {
-        grid-template-columns: max-content minmax(0, 1fr);
-      }
-    }
-  `,
+  styleUrls: ['../ui/rows.less', './bench.less'],
 })
 export class CoolingIntake {
   private readonly study = inject(BenchStudy);

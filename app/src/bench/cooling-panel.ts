@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { coolingOf, coolsInS, lossW } from '@tinder/core/bench';
-import { potHeatCapacityJPerK } from '@tinder/core/burn';
+import { HOT_C, potHeatCapacityJPerK } from '@tinder/core/burn';
 import { formatDuration } from '@tinder/core/units';
 import { WATER_CP_J_PER_KG_K } from '@tinder/core/water';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
@@ -10,8 +10,7 @@ import { Units } from '../words/units';
 import { BenchStudy } from './bench-study';
 import { CoolingIntake } from './cooling-intake';
 
-/** Food is hot above this, °C (USDA-FSIS, as for dishes at rest). */
-const HOT_C = 60;
+/** Pots are compared from here on, °C. */
 const FROM_C = 90;
 
 /** How fast a pot cools: the heat it loses with each dress, and how much later the food is still hot. */

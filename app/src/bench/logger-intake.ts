@@ -48,7 +48,7 @@ export interface TakenCurve {
     }
     @if (table(); as t) {
       @let c = choice();
-      <div class="heads">
+      <div class="heads two">
         <app-pick-field label="time" [options]="columns()" [value]="text(c.timeColumn)" (valueChange)="choose({ timeColumn: +$event })" />
         <app-pick-field label="written as" [options]="times" [value]="c.timeUnit" (valueChange)="choose({ timeUnit: $event })" />
         <app-pick-field
@@ -95,7 +95,7 @@ export interface TakenCurve {
       </p>
     }
   `,
-  styleUrl: '../ui/rows.less',
+  styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
     .choose span {
       display: inline-block;
@@ -106,13 +106,6 @@ export interface TakenCurve {
     }
     .choose:focus-within span {
       outline: 2px solid var(--ink);
-    }
-    .heads {
-      display: grid;
-      grid-template-columns: repeat(2, max-content minmax(90px, 220px));
-      gap: 4px 14px;
-      align-items: center;
-      margin: 6px 0;
     }
     .scroll {
       overflow-x: auto;
@@ -134,11 +127,6 @@ export interface TakenCurve {
     }
     p button + button {
       margin-left: 18px;
-    }
-    @media (max-width: 720px) {
-      .heads {
-        grid-template-columns: max-content minmax(0, 1fr);
-      }
     }
   `,
 })

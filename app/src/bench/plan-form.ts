@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
-import { contrastOf, CONTRAST_IDS, fairOrder, nextArm, SPEEDS, type ContrastId } from '@tinder/core/bench';
-import { newSetup, type TestSeries, type TestSetup } from '@tinder/core/model';
+import { contrastOf, CONTRAST_IDS, fairOrder, nextArm, SPEEDS, type ContrastId, type Speed } from '@tinder/core/bench';
+import { newSetup, type Arm, type TestSeries } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Choice } from '../ui/choice';
@@ -9,7 +9,7 @@ import { QuantityField } from '../ui/quantity-field';
 import { today } from '../ui/today';
 import { CONTRAST_WORDS } from '../words/contrast-words';
 import { BenchStudy, TRIP_KIT, type Asked } from './bench-study';
-import { BurnRun } from './burn-run';
+import { BurnRun, type Draft } from './burn-run';
 import { SetupFields } from './setup-fields';
 
 const WHERE = [
@@ -66,19 +66,10 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
       </p>
     }
   `,
-  styleUrl: '../ui/rows.less',
+  styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
-    .heads {
-      display: grid;
-      grid-template-columns: 110px minmax(0, 380px);
-      gap: 4px 14px;
-      align-items: center;
-    }
     .heads app-quantity-field {
       width: 60px;
-    }
-    input.left {
-      text-align: left;
     }
     .open {
       margin: 4px 0;
@@ -94,11 +85,6 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
       margin: 4px 0;
       font-size: 13px;
       line-height: 1.3;
-    }
-    @media (max-width: 720px) {
-      .heads {
-        grid-template-columns: minmax(0, 1fr);
-      }
     }
   `,
 })
@@ -165,7 +151,7 @@ export class PlanForm {
   protected begin(): void {
     const setup = this.setup();
     if (!setup) return;
-    const garden = this.where() !== 'real' ? { seed: this.gardenSeed(), run: this.burntThere(), speed: this.pace() } : null;
+    const garden = this.where() === 'real' ? null : this.inGarden(this.gardenSeed());
     const contrast = this.contrast();
     const id = this.question();
     if (!contrast || id === 'burner') {
@@ -188,25 +174,19 @@ export class PlanForm {
       garden: garden?.seed ?? null,
     };
     if (!this.study.edit('a question for the bench', (b) => ({ ...b, series: [...b.series, series] }))) return;
-    this.burn(series, 'a', contrast.a, garden);
+    this.burn(series, 'a', garden);
   }
 
   protected goOn(asked: Asked): void {
     const { series } = asked;
     const next = nextOf(asked);
     if (!next) return;
-    const garden = series.garden === null ? null : { seed: series.garden, run: this.burntThere(), speed: this.pace() };
-    this.burn(series, next.arm, series[next.arm], garden);
+    this.burn(series, next.arm, series.garden === null ? null : this.inGarden(series.garden));
   }
 
-  private burn(
-    series: TestSeries,
-    arm: 'a' | 'b',
-    setup: TestSetup,
-    garden: { seed: number; run: number; speed: 1 | 10 | 60 } | null,
-  ): void {
+  private burn(series: TestSeries, arm: Arm, garden: Draft['garden']): void {
     const heading = `${series.question} ${arm === 'a' ? 'A' : 'B'}: ${arm === 'a' ? series.nameA : series.nameB}`;
-    this.run.begin(setup, { seriesId: series.id, arm, heading, garden });
+    this.run.begin(series[arm], { seriesId: series.id, arm, heading, garden });
   }
 
   /** The garden that was burnt in last, so that its burns add up; a new one where there is none, or another is asked for. */
@@ -214,11 +194,10 @@ export class PlanForm {
     const last = this.where() === 'another' ? undefined : this.lastSeed();
     return last ?? Math.floor(Math.random() * 0xffffffff);
   }
-  private burntThere(): number {
-    return this.study.bench().tests.filter((t) => t.garden !== null).length;
-  }
-  private pace(): 1 | 10 | 60 {
-    return SPEEDS.find((s) => String(s) === this.speed()) ?? 1;
+  /** The next burn there, its evening by the number of burns before it. */
+  private inGarden(seed: number): NonNullable<Draft['garden']> {
+    const speed: Speed = SPEEDS.find((s) => String(s) === this.speed()) ?? 1;
+    return { seed, run: this.study.bench().tests.filter((t) => t.garden !== null).length, speed };
   }
 }
 

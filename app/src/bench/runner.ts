@@ -54,7 +54,9 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
               (valueChange)="run.change({ beforeG: $event })"
             />
           </div>
-          <button nz-button class="big" type="button" [disabled]="d.beforeG === null" (click)="run.light()">lit: start the watch</button>
+          <button nz-button class="strong-act big" type="button" [disabled]="d.beforeG === null" (click)="run.light()">
+            lit: start the watch
+          </button>
         }
         @case ('burning') {
           <p class="clock" role="timer">{{ clock() }}</p>
@@ -62,7 +64,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
             <p class="dial" role="status">{{ t }}</p>
           }
           <p class="quiet">Shut the flame as you press.</p>
-          <button nz-button class="big" type="button" (click)="run.stop('reached')">{{ doneWords() }}</button>
+          <button nz-button class="strong-act big" type="button" (click)="run.stop('reached')">{{ doneWords() }}</button>
           <details>
             <summary>it does not get there</summary>
             @for (f of failures; track f) {
@@ -93,7 +95,9 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
           @if (unlikely(); as words) {
             <p class="error" role="alert">{{ words }}</p>
           }
-          <button nz-button class="big" type="button" [disabled]="!run.test()" (click)="run.change({ step: 'check' })">that is it</button>
+          <button nz-button class="strong-act big" type="button" [disabled]="!run.test()" (click)="run.change({ step: 'check' })">
+            that is it
+          </button>
         }
         @case ('check') {
           <p class="result">{{ result() }}</p>
@@ -116,14 +120,14 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
             ><input type="checkbox" [checked]="d.boiledOver" (change)="run.change({ boiledOver: !d.boiledOver })" />
             <span>it boiled over</span></label
           >
-          <button nz-button class="big" type="button" (click)="keep()">keep this burn</button>
+          <button nz-button class="strong-act big" type="button" (click)="keep()">keep this burn</button>
         }
       }
       <p class="acts"><button nz-button class="word" type="button" (click)="run.drop()">give this burn up</button></p>
       <p class="quiet">A reload, or a phone that falls asleep, does not stop the watch.</p>
     }
   `,
-  styleUrl: '../ui/rows.less',
+  styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
     .steps {
       display: flex;
@@ -137,11 +141,6 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
     [aria-current] {
       border-bottom: 2px solid var(--ember);
       color: var(--ink);
-    }
-    .simulated {
-      margin: 2px 0;
-      color: var(--ember-text);
-      font-weight: 600;
     }
     .clock {
       margin: 8px 0 0;
@@ -164,40 +163,20 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
       min-height: var(--row, 36px);
       font-size: 17px;
     }
-    .big {
+    button.strong-act.big {
       display: block;
       width: 100%;
       max-width: 420px;
-      height: auto;
       min-height: 64px;
       margin-top: 14px;
-      border: 0;
-      border-radius: 2px;
-      background: var(--ink);
-      color: var(--ground);
-      font: 700 22px/1.2 var(--signs);
+      font-size: 22px;
       white-space: normal;
-      cursor: pointer;
-    }
-    .big:disabled {
-      background: var(--ground-sunk);
-      color: var(--ink-quiet);
-      cursor: default;
-    }
-    .big:focus-visible {
-      outline: 3px solid var(--ember);
-      outline-offset: 2px;
     }
     details {
       margin-top: 10px;
     }
     details button {
       margin-right: 16px;
-    }
-    .odd {
-      display: inline-block;
-      margin-right: 16px;
-      padding: var(--thumb-pad, 2px) 0;
     }
     p {
       max-width: 70ch;

@@ -157,7 +157,7 @@ const ODDITIES = [
       </p>
     </details>
   `,
-  styleUrl: '../ui/rows.less',
+  styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
     .fields {
       display: grid;
@@ -179,13 +179,6 @@ const ODDITIES = [
     }
     summary {
       margin-top: 6px;
-      color: var(--ink-quiet);
-      cursor: pointer;
-    }
-    .odd {
-      display: inline-block;
-      margin-right: 16px;
-      padding: var(--thumb-pad, 2px) 0;
     }
     p.quiet {
       max-width: 70ch;

@@ -84,29 +84,10 @@ const BOIL_SEEN_K = 0.5;
       <p><button nz-button class="word" type="button" [disabled]="!test()" (click)="keep()">keep it</button></p>
     </details>
   `,
-  styleUrl: '../ui/rows.less',
+  styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
     details {
       margin-top: 14px;
-    }
-    summary {
-      color: var(--ink-quiet);
-      cursor: pointer;
-    }
-    .heads {
-      display: grid;
-      grid-template-columns: 110px minmax(0, 380px);
-      gap: 4px 14px;
-      align-items: center;
-      margin: 6px 0;
-    }
-    .heads app-quantity-field {
-      width: 90px;
-    }
-    @media (max-width: 720px) {
-      .heads {
-        grid-template-columns: minmax(0, 1fr);
-      }
     }
   `,
 })

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { potVolumeMl, type Target } from '@tinder/core/burn';
 import { dishOn, editDishOn, FRY_MIN, REST_TARGET_C } from '@tinder/core/menu';
 import { LIMITS, MEALS, type Meal, type MealName } from '@tinder/core/model';
-import { planDayOf, type Plan } from '@tinder/core/plan';
+import { planDayOf, type Plan } from '@tinder/core/planned';
 import { formatDuration } from '@tinder/core/units';
 import { snowPotfuls } from '@tinder/core/water';
 import { Figure } from '../ledger/figure';

@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import type { Type } from '@angular/core';
+import { beforeTests } from '@tinder/core/bench';
 import { BURNERS } from '@tinder/core/catalogue';
 import type { Trip } from '@tinder/core/model';
 import { planTrip } from '@tinder/core/plan';
@@ -9,7 +10,7 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { untilQuiet } from '../testing/until';
 import { KitPanel } from './kit-panel';
-import { withBurner } from '@tinder/core/kit';
+import { tripWithBurner, withBurner } from '@tinder/core/kit';
 import { AnswerColumn } from '../answer/answer-column';
 import { MealsPanel } from './meals-panel';
 import { RiskPanel } from '../answer/risk-panel';
@@ -90,6 +91,18 @@ describe('the walk', () => {
 describe('the kit', () => {
   beforeEach(() => show(KitPanel));
   const options = (id: string) => [...element().querySelectorAll(`${id} option`)].map((o) => o.textContent?.trim() ?? '');
+
+  it('says that its burner is the walker’s own, from how many burns, and what it was before', () => {
+    expect(textOf()).not.toContain('burner yours');
+    const known = beforeTests(store().trip().kit);
+    const calibration = { ...known, factors: { ...known.factors, head: 1.09 }, burns: 19 };
+    store().edit('my burner', (w) => ({
+      ...w,
+      library: w.library.map((l) => ({ ...l, trip: tripWithBurner(l.trip, known.of, calibration) })),
+    }));
+    panel.fixture.detectChanges();
+    expect(textOf()).toContain('burner yours, from 19 burns: 9 % more heat into the pot than by the catalogue, which it was before');
+  });
 
   it('offers every burner, and only fuels and windscreens that go with the one chosen', () => {
     expect(options('[id^=pick-burner]')).toHaveLength(BURNERS.length);

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { COMFORTS, type Comfort } from '@tinder/core/model';
-import { type ComfortSpent } from '@tinder/core/study';
+import type { ComfortSpent } from '@tinder/core/study';
 import { TRIPS_TRIED } from '@tinder/core/risk';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';

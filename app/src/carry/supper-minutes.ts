@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { isCooked, type CarryPlan } from '@tinder/core/plan';
+import { isCooked, type CarryPlan } from '@tinder/core/planned';
 import { DayMarker } from '../planning/day-marker';
 
 /** Minutes of every supper of a carry, day by day: where one waits longest. A supper that fails has no bar. */

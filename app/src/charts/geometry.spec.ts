@@ -1,5 +1,6 @@
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { carryOfDay, planTrip } from '@tinder/core/plan';
+import { planTrip } from '@tinder/core/plan';
+import { carryOfDay } from '@tinder/core/planned';
 import { kitLines } from '@tinder/core/study';
 import { FOLDED_RIBBON, RIBBON, ribbonGeometry } from './ribbon-geometry';
 import { dayWidths, timeAxis } from './time-axis';

@@ -1,5 +1,5 @@
 import type { Restriction, Trip } from '@tinder/core/model';
-import type { Plan } from '@tinder/core/plan';
+import type { Plan } from '@tinder/core/planned';
 import { stopDays } from '@tinder/core/trail';
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';

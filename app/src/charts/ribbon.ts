@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Trip } from '@tinder/core/model';
-import { planDayOf, type Plan } from '@tinder/core/plan';
+import { planDayOf, type Plan } from '@tinder/core/planned';
 import { dayCount, moveStop, stopDays, stretchLeg } from '@tinder/core/trail';
 import { DayMarker } from '../planning/day-marker';
 import { TrailAxis } from './trail-axis';
@@ -12,6 +12,7 @@ import { BAN_WORDS, dayOnRibbonWords } from '../words/ribbon-words';
 import { Units } from '../words/units';
 import { RibbonFold } from './ribbon-fold';
 import { FOLDED_RIBBON, RIBBON, ribbonGeometry } from './ribbon-geometry';
+import { leftShapes, type LeftPoint } from './ribbon-left';
 
 /**
  * The shared time axis: height of the land, cold of the nights, wind, camps, stops; under it the taper of fuel on hand.
@@ -35,6 +36,8 @@ export class Ribbon {
 
   readonly plan = input.required<Plan>();
   readonly editable = input(false);
+  /** What is really left on a walk, over the planned taper; none before it is walked. */
+  readonly left = input<readonly LeftPoint[]>([]);
   /** Drawn low, until the walker unfolds it: where it is looked at, not worked on. */
   readonly low = input(false);
 
@@ -45,6 +48,9 @@ export class Ribbon {
   protected readonly folded = computed(() => this.low() && !this.fold.unfolded());
   protected readonly rows = computed(() => (this.folded() ? FOLDED_RIBBON : RIBBON));
   protected readonly shape = computed(() => ribbonGeometry(this.trip(), this.plan(), this.axis(), this.rows()));
+  protected readonly leftShape = computed(() =>
+    this.left().length > 1 ? leftShapes(this.left(), this.plan(), this.axis(), this.rows()) : undefined,
+  );
   /** Day numbers that have room to be written. */
   protected readonly numbered = computed(() => {
     const every = Math.ceil(26 / (this.width() / this.axis().dayCount));

@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { Plan } from '@tinder/core/plan';
+import type { Plan } from '@tinder/core/planned';
 import { dayWidths, timeAxis, type AxisBy, type TimeAxis } from './time-axis';
 import { DayMarker } from '../planning/day-marker';
 import { WorkspaceStore } from '../store/workspace-store';

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, viewChild, type ElementRef } from '@angular/core';
-import type { Plan } from '@tinder/core/plan';
+import type { Plan } from '@tinder/core/planned';
 import type { KitLine } from '@tinder/core/study';
 import { DayMarker } from '../planning/day-marker';
 import { TrailAxis } from './trail-axis';

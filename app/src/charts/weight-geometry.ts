@@ -1,4 +1,4 @@
-import type { Plan } from '@tinder/core/plan';
+import type { Plan } from '@tinder/core/planned';
 import type { KitLine } from '@tinder/core/study';
 import { ticks } from 'd3-array';
 import { scaleLinear, type ScaleLinear } from 'd3-scale';

@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { planDayOf } from '@tinder/core/plan';
+import { planDayOf } from '@tinder/core/planned';
 import { DayMarker } from '../planning/day-marker';
 import { PlanService } from '../planning/plan-service';
 

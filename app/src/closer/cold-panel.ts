@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { strengthName } from '@tinder/core/canister';
-import { kitInUse, planDayOf, WITHDRAWAL_C } from '@tinder/core/plan';
+import { kitInUse, WITHDRAWAL_C } from '@tinder/core/plan';
+import { planDayOf } from '@tinder/core/planned';
 import { PlanService } from '../planning/plan-service';
 import { FOLLOWING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';

@@ -13,7 +13,7 @@ import {
 } from '@tinder/core/burn';
 import { mealOn } from '@tinder/core/menu';
 import type { Meal } from '@tinder/core/model';
-import { planDayOf, type PlannedMeal } from '@tinder/core/plan';
+import { planDayOf, type PlannedMeal } from '@tinder/core/planned';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { DayMarker } from '../planning/day-marker';

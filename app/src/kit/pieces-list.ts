@@ -4,7 +4,7 @@ import { writeKitsCsv, writePiecesCsv, writeScoresCsv, type RackTable } from '@t
 import { massOfG, ROLES, type Piece, type Rack, type Role } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { downloadRack, downloadRackTable } from '../store/trip-files';
+import { downloadRack, downloadTable } from '../store/trip-files';
 import { PickField } from '../ui/pick-field';
 import { TableIntake } from '../ui/table-intake';
 import { TableOffer } from '../ui/table-offer';
@@ -265,7 +265,7 @@ export class PiecesList {
   protected save(what: 'rack' | 'pieces' | 'kits' | 'scores'): void {
     const rack = this.study.rack();
     if (what === 'rack') downloadRack(rack);
-    else if (what === 'pieces') downloadRackTable('pieces', writePiecesCsv(rack.pieces));
-    else downloadRackTable(what, what === 'kits' ? writeKitsCsv(rack) : writeScoresCsv(rack));
+    else if (what === 'pieces') downloadTable('pieces', writePiecesCsv(rack.pieces));
+    else downloadTable(what, what === 'kits' ? writeKitsCsv(rack) : writeScoresCsv(rack));
   }
 }

@@ -13,7 +13,8 @@ import {
   type DishScope,
 } from '@tinder/core/menu';
 import { LIMITS, MEALS, METHODS, type MealName, type Method } from '@tinder/core/model';
-import { isBanned, kitInUse, planDayOf, type Plan } from '@tinder/core/plan';
+import { isBanned, kitInUse } from '@tinder/core/plan';
+import { planDayOf, type Plan } from '@tinder/core/planned';
 import { formatDuration } from '@tinder/core/units';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Figure } from '../ledger/figure';

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { build } from '@tinder/core/kit';
 import { dishOn, editDishOn } from '@tinder/core/menu';
 import { LIMITS, type Day, type Meal, type MealName } from '@tinder/core/model';
-import { planDayOf } from '@tinder/core/plan';
+import { planDayOf } from '@tinder/core/planned';
 import { learntDoneMin, type DoneVerdict } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
@@ -204,7 +204,7 @@ export class DishPanel {
   });
   protected readonly steps = computed(() => {
     const c = this.card();
-    return c ? cardWords(c, this.plans.tripHere().kit, this.units) : [];
+    return c ? cardWords(c, this.plans.tripHere().kit, this.units, this.plans.tripHere().cupMarkMl) : [];
   });
 
   protected own(key: (typeof this.fields)[number]['key']): number | null {

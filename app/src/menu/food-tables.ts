@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { addDishes, foodOf, removeDish } from '@tinder/core/menu';
 import { writeDishCsv, type DishRows } from '@tinder/core/tables';
-import type { Plan } from '@tinder/core/plan';
+import type { Plan } from '@tinder/core/planned';
 import type { PerKcal } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { DayMarker } from '../planning/day-marker';

@@ -69,7 +69,7 @@ describe('the dishes of the days', () => {
 describe('one dish', () => {
   it('shows its numbers and its card, takes changes, and learns from a word', async () => {
     const panel = await planned(new Panel(DishPanel, { part: 'supper' }));
-    expect(panel.text).toMatch(/the supper of day 1.*600 mL of water; flame at 70 %: 14\.\d g of fuel/);
+    expect(panel.text).toMatch(/the supper of day 1.*600 mL \(4\smarks\) of water; flame at 70 %: 14\.\d g of fuel/);
     expect(panel.text).toMatch(/About \d+ min( \d+ s)?, .* on a kind evening, .* on a hard one/);
     expect(panel.text).toContain('Stir in 130 g');
     expect(panel.text).toContain('the food swells to about 468 mL'); // 130 g · 1.2 mL/g · 3

@@ -1,12 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { PART_WORDS } from '../words/menu-words';
-import { cardWords } from '../words/card-words';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { WorkspaceStore } from '../store/workspace-store';
+import { stoveWords } from '../words/card-words';
 import { cautionWords } from '../words/caution-words';
+import { PART_WORDS } from '../words/menu-words';
 import { RESTRICTION_WORDS } from '../words/trail-words';
+import { campCells, lettersWords, tripwireNote } from '../words/tripwire-words';
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
 
-/** What is taped into the lid: dishes, what the weather asks for, who was asked, what can hurt. */
+/** What is taped into the lid: dishes, what the weather asks for, the tripwires, who was asked, what can hurt. */
 @Component({
   selector: 'app-card-panel',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -21,6 +23,32 @@ import { PackStudy } from './pack-study';
           <p>{{ d.words }}</p>
         </div>
       }
+      @if (wires().length) {
+        <div>
+          <h3>tripwires</h3>
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">day</th>
+                <th scope="col">planned</th>
+                <th scope="col">below that: what to bear</th>
+              </tr>
+            </thead>
+            <tbody>
+              @for (w of wires(); track w[0]) {
+                <tr>
+                  <th scope="row">{{ w[0] }}</th>
+                  <td>{{ w[1] }}</td>
+                  <td>{{ w[2] }}</td>
+                </tr>
+              }
+            </tbody>
+          </table>
+          <p>{{ letters() }}. {{ note() }}</p>
+        </div>
+      } @else if (!study.wires.fresh() && !study.wires.problem()) {
+        <p class="quiet" role="status">reckoning the tripwires…</p>
+      }
       <div class="whole">
         <h3>weather</h3>
         <p>{{ c.weather }}</p>
@@ -28,10 +56,12 @@ import { PackStudy } from './pack-study';
       @if (c.rules) {
         <p class="whole"><b>Fire:</b> {{ c.rules }}</p>
       }
-      <div class="whole">
-        <h3>what can hurt</h3>
-        <p>{{ c.cautions }}</p>
-      </div>
+      @if (brief()) {
+        <div class="whole">
+          <h3>what can hurt</h3>
+          <p>{{ c.cautions }}</p>
+        </div>
+      }
     }
   `,
   styles: `
@@ -48,25 +78,49 @@ import { PackStudy } from './pack-study';
       border-bottom: 1px solid var(--hairline);
     }
     h3 {
-      margin-top: 1.4mm;
+      margin-top: 1.2mm;
     }
     h3 span {
       font-weight: 500;
     }
+    table {
+      width: 100%;
+      border-collapse: collapse;
+      font-variant-numeric: tabular-nums;
+    }
+    th,
+    td {
+      padding: 0 1.5mm 0 0;
+      border-bottom: 1px solid var(--hairline);
+      text-align: left;
+      vertical-align: top;
+      line-height: 1.16;
+    }
     p {
       margin: 0;
-      line-height: 1.18;
+      line-height: 1.16;
     }
   `,
 })
 export class CardPanel {
-  private readonly study = inject(PackStudy);
+  protected readonly study = inject(PackStudy);
   private readonly units = inject(Units);
+  private readonly trip = inject(WorkspaceStore).trip;
+  /** With what can hurt: where that stands beside the card already it is left out. */
+  readonly brief = input(true);
 
+  constructor() {
+    this.study.wiresWanted.set(true);
+  }
+
+  protected readonly wires = computed(() => (this.study.wires.last()?.answer ?? []).map((camp) => campCells(camp, this.units)));
+  protected readonly letters = computed(() => lettersWords(this.study.wires.last()?.answer ?? []));
+  protected readonly note = computed(() => tripwireNote(this.study.wires.last()?.answer ?? [], this.units));
   protected readonly card = computed(() => {
     const c = this.study.card();
     if (!c) return undefined;
     const { units } = this;
+    const { cupMarkMl } = this.trip();
     const c1 = (x: number): string => units.text(x, 'temperature');
     const boil = Math.abs(c.boilC.max - c.boilC.min) < 1 ? c1(c.boilC.min) : `${c1(c.boilC.min)} to ${c1(c.boilC.max)}`;
     return {
@@ -75,7 +129,7 @@ export class CardPanel {
         id: `${d.name} ${d.meal.name}`,
         name: d.meal.name,
         slot: PART_WORDS[d.name],
-        words: cardWords(d, c.kit, units).slice(0, 6).join(' '),
+        words: stoveWords(d, c.kit, units, cupMarkMl).join(' '),
       })),
       weather: `It boils at ${boil}. Coldest ${c1(c.coldestC)}, windiest ${units.text(c.windiestMps, 'speed', 0)} at a bare flame: colder or windier than that, warm the can, find the lee, or eat it cold.`,
       rules: c.rules.map((r) => `${RESTRICTION_WORDS[r.restriction]}${r.note ? ` (${r.note})` : ''}`).join('; '),

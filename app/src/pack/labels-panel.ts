@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { WorkspaceStore } from '../store/workspace-store';
 import { labelWords } from '../words/pack-words';
 import { PART_WORDS } from '../words/menu-words';
 import { Units } from '../words/units';
@@ -33,6 +34,7 @@ import { PackStudy } from './pack-study';
       list-style: none;
     }
     li {
+      box-sizing: border-box;
       padding: 2mm 3mm;
       border: 1px dashed #000;
     }
@@ -51,12 +53,13 @@ import { PackStudy } from './pack-study';
 export class LabelsPanel {
   private readonly study = inject(PackStudy);
   private readonly units = inject(Units);
+  private readonly trip = inject(WorkspaceStore).trip;
 
   protected readonly labels = computed(() =>
     (this.study.packed()?.labels ?? []).map((l) => ({
       id: l.id,
       name: l.meal.name,
-      words: labelWords(l.meal, this.units),
+      words: labelWords(l.meal, this.trip().cupMarkMl, this.units),
       where: `${PART_WORDS[l.part]}, out of ${l.from}, ${l.days.length > 1 ? 'days' : 'day'} ${l.days.join(', ')}`,
       copies: l.count > 1 ? `${l.count} bags wear it` : 'one bag wears it',
     })),

@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { PACK_GROUPS, type PackSums } from './pack-types';
+import type { PackGroup } from '@tinder/core/pack';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { GROUP_WORDS, IGNITION_WORDS_OF, packItemWords, PLACE_WORDS, SUM_WORDS } from '../words/pack-words';
+import { GROUP_WORDS, IGNITION_WORDS_OF, listLine, sumLines } from '../words/pack-words';
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
 
-const SUMS: readonly (keyof PackSums)[] = ['kitG', 'dryG', 'cookingG', 'withFoodG', 'allG'];
+/** In the order in which they are named. */
+const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
 
 /** What goes where out of one stop, to be ticked off in the hand, and what it comes to by every way of counting. */
 @Component({
@@ -103,14 +104,12 @@ export class ListPanel {
   protected readonly groups = computed(() => {
     const list = this.study.list();
     if (!list) return [];
-    return PACK_GROUPS.flatMap((group) => {
+    return GROUPS.flatMap((group) => {
       const items = list.items
         .filter((i) => i.group === group)
         .map((i) => ({
           id: i.id,
-          words: packItemWords(i, this.units),
-          place: PLACE_WORDS[i.place],
-          mass: this.units.text(i.massG, 'mass'),
+          ...listLine(i, this.units),
           ticked: this.study.isTicked(i.id),
         }));
       return items.length ? [{ name: GROUP_WORDS[group], items }] : [];
@@ -118,7 +117,7 @@ export class ListPanel {
   });
   protected readonly sums = computed(() => {
     const list = this.study.list();
-    return list ? SUMS.map((key) => ({ name: SUM_WORDS[key], mass: this.units.text(list.sums[key], 'mass') })) : [];
+    return list ? sumLines(list.sums, this.units) : [];
   });
   protected readonly ticked = computed(() => {
     const all = this.groups().flatMap((g) => g.items);

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import type { CutMeasures, Pattern } from '@tinder/core/pack';
+import { LIMITS, type CutMeasures } from '@tinder/core/model';
+import type { Pattern } from '@tinder/core/pack';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { download } from '../platform/download';
 import { QuantityField } from '../ui/quantity-field';
@@ -7,8 +8,6 @@ import { MATERIAL_WORDS, measuresWords, PATTERN_WORDS } from '../words/pack-word
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
 import { RULE_MM, sheetSvg, tilesOf } from './pattern-svg';
-
-const LIMIT = { min: 1, max: 300 };
 
 /** What can be cut for this very pot and bottle, at 1:1, with a rule to check the printer by. */
 @Component({
@@ -63,7 +62,7 @@ const LIMIT = { min: 1, max: 300 };
         >
           <path class="rule-line" [attr.d]="'M0,4 h' + rule" />
           <path class="cut" [attr.d]="'M0,1 v6 M' + rule + ',1 v6 M' + rule / 2 + ',2 v4'" />
-          <text x="38" y="3.2">100 mm on paper</text>
+          <text x="3" y="3.2">100 mm on paper</text>
         </svg>
         @for (c of p.cautions; track c) {
           <p>{{ c }}</p>
@@ -81,12 +80,13 @@ const LIMIT = { min: 1, max: 300 };
       gap: 2px 14px;
       align-items: baseline;
     }
+    // a pattern may be longer than a page: its parts are kept whole, not all of it
     section {
-      break-inside: avoid;
       margin-bottom: 8mm;
     }
     h2 {
       margin: 0;
+      break-after: avoid;
       font: 700 1.2em/1.2 var(--signs);
     }
     p {
@@ -134,7 +134,7 @@ const LIMIT = { min: 1, max: 300 };
 export class MakePanel {
   private readonly study = inject(PackStudy);
   private readonly units = inject(Units);
-  protected readonly limit = LIMIT;
+  protected readonly limit = LIMITS.cutMm;
   protected readonly rule = RULE_MM;
   /** Widest piece that fits between the margins of a sheet, mm. */
   private readonly page = signal({ widthMm: 184, heightMm: 230 });
@@ -144,7 +144,7 @@ export class MakePanel {
     const line = (name: string, value: number, change: (mm: number) => Partial<CutMeasures>) => ({
       name,
       value,
-      set: (mm: number) => this.study.cut.set({ ...cut, ...change(mm) }),
+      set: (mm: number) => this.study.recut(change(mm)),
     });
     return [
       line('gap to the pot', cut.gapMm, (gapMm) => ({ gapMm })),

@@ -1,19 +1,9 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { CutMeasures } from '@tinder/core/pack';
+import type { CutMeasures } from '@tinder/core/model';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
-
-/** Measures that the patterns begin with; those of the core, which the page does not load for them. */
-const USUAL_CUT: CutMeasures = {
-  gapMm: 6,
-  potGapMm: 45,
-  burnerHeightMm: 40,
-  flareMm: 30,
-  foamMm: 6,
-  vessel: { footMm: 45, topMm: 45, heightMm: 120 },
-};
 
 /** What leaves the screen, and the departure that is looked at. */
 @Injectable({ providedIn: 'root' })
@@ -22,14 +12,14 @@ export class PackStudy {
   private readonly plans = inject(PlanService);
   private readonly worker = inject(StudyWorker);
 
-  readonly cut = signal<CutMeasures>(USUAL_CUT);
+  readonly cut = computed(() => this.store.trip().cut);
   readonly asked = study(
     RESTING,
     () => {
       const planned = this.plans.planned();
-      return planned && { planned, rack: this.store.rack(), cut: this.cut() };
+      return planned && { planned, rack: this.store.rack() };
     },
-    ({ planned: { trip, plan }, rack, cut }, { signal: stop }) => this.worker.ask('pack', { trip, plan, rack }, { cut }, stop),
+    ({ planned: { trip, plan }, rack }, { signal: stop }) => this.worker.ask('pack', { trip, plan, rack }, undefined, stop),
   );
   /** As it was weighed last: a tick is a change of the trip as well, and the list stays in the hand while it is weighed again. */
   readonly packed = computed(() => this.asked.last()?.answer);
@@ -42,6 +32,22 @@ export class PackStudy {
   );
   readonly list = computed(() => this.packed()?.lists.find((l) => l.carry.fromStopId === this.stopId()) ?? this.packed()?.lists[0]);
   readonly card = computed(() => this.packed()?.cards.find((c) => c.carry.fromStopId === this.stopId()) ?? this.packed()?.cards[0]);
+
+  /** Asked for only where a card is looked at: they plan the carry with every saving. */
+  readonly wiresWanted = signal(false);
+  readonly wires = study(
+    RESTING,
+    () => {
+      const planned = this.plans.planned();
+      const stopId = this.stopId();
+      return planned && stopId !== undefined && this.wiresWanted() ? { planned, stopId } : undefined;
+    },
+    ({ planned: { trip, plan }, stopId }, { signal: stop }) => this.worker.ask('tripwires', { trip, plan }, { stopId }, stop),
+  );
+
+  recut(change: Partial<CutMeasures>): void {
+    this.store.editTrip('measure for cutting', (t) => ({ ...t, cut: { ...t.cut, ...change } }));
+  }
 
   choose(stopId: string): void {
     this.chosen.set(stopId);

@@ -1,21 +1,25 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { LIMITS } from '@tinder/core/model';
 import { writeCsv } from '@tinder/core/tables';
-import { writeIcs } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Sides } from '../commands/sides';
-import { download } from '../platform/download';
-import { downloadRackTable, tripFileName } from '../store/trip-files';
+import { downloadPicture } from '../platform/export-figure';
+import { downloadCalendar, downloadMarkdown, downloadPacked, downloadTable } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { packMarkdown } from '../words/pack-markdown';
 import { GROUP_WORDS, packItemWords, PLACE_WORDS, taskWords } from '../words/pack-words';
 import { Units } from '../words/units';
+import { BriefPanel } from './brief-panel';
 import { CardPanel } from './card-panel';
 import { LabelsPanel } from './labels-panel';
 import { ListPanel } from './list-panel';
 import { MakePanel } from './make-panel';
+import { OnePagePanel } from './one-page-panel';
+import { listPicture } from './list-picture';
 import { PackStudy } from './pack-study';
 import { Paper, PAPER_SIZES, type PaperSize } from './paper';
 import { StopsPanel } from './stops-panel';
@@ -23,7 +27,9 @@ import { StopsPanel } from './stops-panel';
 const SIDES = [
   { value: 'list', label: 'the list' },
   { value: 'card', label: 'stove card' },
+  { value: 'page', label: 'one page' },
   { value: 'stops', label: 'home and stops' },
+  { value: 'brief', label: 'what can hurt' },
   { value: 'labels', label: 'labels' },
   { value: 'make', label: 'make it' },
 ] as const;
@@ -32,7 +38,22 @@ type Side = (typeof SIDES)[number]['value'];
 /** Pack: what was decided, on paper and in the hand. */
 @Component({
   selector: 'app-pack-view',
-  imports: [CardPanel, Choice, LabelsPanel, ListPanel, MakePanel, NzButtonComponent, Paper, PickField, Sides, StopsPanel, StudyNote],
+  imports: [
+    BriefPanel,
+    CardPanel,
+    Choice,
+    LabelsPanel,
+    ListPanel,
+    MakePanel,
+    NzButtonComponent,
+    OnePagePanel,
+    Paper,
+    PickField,
+    QuantityField,
+    Sides,
+    StopsPanel,
+    StudyNote,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Pack</h1>
@@ -44,7 +65,7 @@ type Side = (typeof SIDES)[number]['value'];
       (valueChange)="side.set($event)"
     />
     <div class="bar no-print">
-      @if (side() === 'list' || side() === 'card') {
+      @if (ofDeparture()) {
         <span class="departure">
           <app-pick-field label="departure" [options]="study.stops()" [value]="study.stopId()" (valueChange)="study.choose($event)" />
         </span>
@@ -52,14 +73,33 @@ type Side = (typeof SIDES)[number]['value'];
       @if (side() !== 'card') {
         <app-choice label="Paper" [options]="papers" [value]="paper()" (valueChange)="paper.set($event)" />
       }
-      <button nz-button class="word" type="button" [disabled]="!study.asked.fresh()" (click)="print()">print</button>
-      <button nz-button class="word" type="button" [disabled]="!study.asked.fresh()" (click)="csv()">lists as CSV</button>
-      <button nz-button class="word" type="button" [disabled]="!study.asked.fresh()" (click)="markdown()">all of it as Markdown</button>
-      <button nz-button class="word" type="button" [disabled]="!study.asked.fresh()" (click)="calendar()">
-        home and post days, calendar
-      </button>
+      @if (side() === 'card' || side() === 'page' || side() === 'labels') {
+        <span class="mark">
+          <span class="name">one mark of the cup</span>
+          <app-quantity-field
+            label="one mark of the cup"
+            quantity="volume"
+            placeholder="no cup"
+            [value]="trip().cupMarkMl"
+            [limits]="markLimits"
+            (valueChange)="mark($event)"
+          />
+          @if (trip().cupMarkMl !== null) {
+            <button nz-button class="word" type="button" (click)="mark(null)">no cup</button>
+          }
+        </span>
+      }
+      <button nz-button class="word" type="button" [disabled]="!ready()" (click)="print()">print</button>
+      <span class="files">
+        @for (f of files; track f.name) {
+          <button nz-button class="word" type="button" [disabled]="!study.asked.fresh()" (click)="f.save()">{{ f.name }}</button>
+        }
+      </span>
     </div>
     <app-study-note [study]="study.asked" />
+    @if (side() === 'card' || side() === 'page') {
+      <app-study-note [study]="study.wires" />
+    }
     @if (!study.packed() && !study.asked.problem()) {
       <p class="quiet">weighing everything…</p>
     }
@@ -75,6 +115,12 @@ type Side = (typeof SIDES)[number]['value'];
         }
         @case ('card') {
           <app-paper size="A6"><app-card-panel /></app-paper>
+        }
+        @case ('page') {
+          <app-paper [size]="paper()"><app-one-page-panel /></app-paper>
+        }
+        @case ('brief') {
+          <app-paper [size]="paper()"><app-brief-panel /></app-paper>
         }
         @case ('stops') {
           <app-paper [size]="paper()"><app-stops-panel /></app-paper>
@@ -97,6 +143,20 @@ type Side = (typeof SIDES)[number]['value'];
       align-items: baseline;
       margin: 6px 0;
     }
+    .files {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 14px;
+    }
+    .mark {
+      display: grid;
+      grid-template-columns: max-content 70px max-content;
+      gap: 10px;
+      align-items: baseline;
+    }
+    .mark .name {
+      color: var(--ink-quiet);
+    }
     .departure {
       display: grid;
       grid-template-columns: max-content minmax(120px, 260px);
@@ -113,7 +173,36 @@ export class PackView {
   protected readonly side = signal<Side>('list');
   protected readonly papers = PAPER_SIZES.filter((p) => p !== 'A6').map((value) => ({ value, label: value }));
   protected readonly paper = signal<PaperSize>('A4');
-  private readonly work = computed(() => this.study.packed()?.work ?? []);
+
+  protected readonly markLimits = LIMITS.cupMarkMl;
+  protected readonly trip = this.store.trip;
+  /** One departure is looked at. */
+  protected readonly ofDeparture = computed(() => this.side() === 'list' || this.side() === 'card' || this.side() === 'page');
+  /** Nothing is printed that is still being reckoned. */
+  protected readonly ready = computed(
+    () => this.study.asked.fresh() && (this.study.wires.fresh() || (this.side() !== 'card' && this.side() !== 'page')),
+  );
+  protected readonly files = [
+    { name: 'lists as CSV', save: () => this.csv() },
+    { name: 'as JSON', save: () => this.json() },
+    { name: 'list as PNG', save: () => void this.png() },
+    { name: 'all of it as Markdown', save: () => this.markdown() },
+    { name: 'home and post days, calendar', save: () => this.calendar() },
+  ];
+
+  protected mark(cupMarkMl: number | null): void {
+    this.store.editTripWith('cup mark', { cupMarkMl });
+  }
+
+  protected json(): void {
+    const packed = this.study.packed();
+    if (packed) downloadPacked(this.trip(), packed);
+  }
+
+  protected async png(): Promise<void> {
+    const list = this.study.list();
+    if (list) await downloadPicture('packing-list', listPicture(list, this.units));
+  }
 
   protected print(): void {
     window.print();
@@ -122,24 +211,22 @@ export class PackView {
   protected markdown(): void {
     const packed = this.study.packed();
     if (!packed) return;
-    const trip = this.store.trip();
-    download(tripFileName(trip, 'md'), new Blob([packMarkdown(trip.name, packed, this.units)], { type: 'text/markdown' }));
+    const trip = this.trip();
+    downloadMarkdown(trip, packMarkdown(trip.name, packed, this.units));
   }
 
   protected csv(): void {
     const rows = (this.study.packed()?.lists ?? []).flatMap((l) =>
       l.items.map((i) => [l.carry.from, GROUP_WORDS[i.group], packItemWords(i, this.units), PLACE_WORDS[i.place], +i.massG.toFixed(1)]),
     );
-    downloadRackTable('packing-lists', writeCsv(['out of', 'group', 'what', 'where', 'massG'], rows));
+    downloadTable('packing-lists', writeCsv(['out of', 'group', 'what', 'where', 'massG'], rows));
   }
 
   protected calendar(): void {
-    const trip = this.store.trip();
-    const stamp = new Date().toISOString().replace(/[-:]|\.\d+/g, '');
-    const also = this.work()
+    const also = (this.study.packed()?.work ?? [])
       // the posting days are in it already
       .filter((w) => w.task.code !== 'post')
       .map((w) => ({ id: `home-${w.id}`, date: w.by, title: taskWords(w.task, this.units), about: '' }));
-    download(tripFileName(trip, 'ics'), new Blob([writeIcs(trip, stamp, also)], { type: 'text/calendar' }));
+    downloadCalendar(this.store.trip(), new Date(), also);
   }
 }

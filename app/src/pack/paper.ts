@@ -19,6 +19,9 @@ export type PaperSize = (typeof PAPER_SIZES)[number];
 const A6_INK_MM = { wide: 95, high: 138 };
 const PX_PER_MM = 96 / 25.4;
 
+/** As a style sheet knows it: A6 has no name there. */
+const CSS_SIZE: Record<PaperSize, string> = { A4: 'A4', Letter: 'letter', A6: '105mm 148mm' };
+
 const PAGE_STYLE_ID = 'page-size';
 
 /** A sheet of paper on the screen, as wide as it is in the hand; printed it is the page itself, black on white. */
@@ -29,8 +32,10 @@ const PAGE_STYLE_ID = 'page-size';
     <div class="sheet {{ size() }}">
       <div #inside><ng-content /></div>
     </div>
-    @if (goesOn()) {
-      <p class="no-print" role="status">It does not fit one side: it goes on on the back.</p>
+    @if (sides() > 1) {
+      <p class="no-print" role="status">
+        It does not fit one side: {{ sides() === 2 ? 'it goes on on the back' : 'it takes ' + sides() + ' sides' }}.
+      </p>
     }
   `,
   styles: `
@@ -58,7 +63,7 @@ const PAGE_STYLE_ID = 'page-size';
       width: 105mm;
       min-height: 148mm;
       padding: 5mm;
-      font-size: 8.5pt;
+      font-size: 8pt;
     }
     .A4 {
       width: 210mm;
@@ -78,7 +83,6 @@ const PAGE_STYLE_ID = 'page-size';
         min-height: 0;
         padding: 0;
         border: 0;
-        break-after: page;
       }
     }
   `,
@@ -87,10 +91,11 @@ export class Paper {
   readonly size = input.required<PaperSize>();
   private readonly inside = viewChild.required<ElementRef<HTMLElement>>('inside');
   private readonly inked = signal({ widthPx: 0, heightPx: 0 });
-  /** More is on a small card than its one side holds, as far as the screen is as wide as the card. */
-  protected readonly goesOn = computed(() => {
+  /** Sides that a small card takes, as far as the screen is as wide as the card. */
+  protected readonly sides = computed(() => {
     const { widthPx, heightPx } = this.inked();
-    return this.size() === 'A6' && widthPx > 0.98 * A6_INK_MM.wide * PX_PER_MM && heightPx > A6_INK_MM.high * PX_PER_MM;
+    const isWide = this.size() === 'A6' && widthPx > 0.98 * A6_INK_MM.wide * PX_PER_MM;
+    return isWide ? Math.ceil(heightPx / (A6_INK_MM.high * PX_PER_MM)) : 1;
   });
 
   constructor() {
@@ -109,7 +114,7 @@ export class Paper {
       const size = this.size();
       const style = document.getElementById(PAGE_STYLE_ID) ?? document.head.appendChild(document.createElement('style'));
       style.id = PAGE_STYLE_ID;
-      style.textContent = `@page { size: ${size}; margin: ${size === 'A6' ? 5 : 12}mm; }`;
+      style.textContent = `@page { size: ${CSS_SIZE[size]}; margin: ${size === 'A6' ? 5 : 12}mm; }`;
     });
   }
 }

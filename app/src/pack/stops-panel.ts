@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { loadedWords, taskWords } from '../words/pack-words';
+import { taskWords } from '../words/pack-words';
+import { sheetLines, sheetTitle } from '../words/sheet-words';
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
 
@@ -38,15 +39,8 @@ import { PackStudy } from './pack-study';
       }
     }
   `,
+  styleUrl: './sheet.less',
   styles: `
-    :host {
-      display: block;
-    }
-    h2 {
-      margin: 3mm 0 1mm;
-      border-bottom: 1px solid var(--hairline);
-      font: 700 1.2em/1.2 var(--signs);
-    }
     table {
       width: 100%;
       border-collapse: collapse;
@@ -80,25 +74,6 @@ export class StopsPanel {
         ?.water.map((w) => `Day ${w.day}, ${w.date}: carry ${this.units.text(w.waterMl, 'volume')} for supper and breakfast.`) ?? [],
   );
   protected readonly sheets = computed(() =>
-    (this.study.packed()?.sheets ?? []).map((s) => {
-      const listed = (list: typeof s.bought): string => list.map((c) => loadedWords(c, this.units)).join('; ');
-      const verb = s.supply === 'shop' ? 'Buy' : s.supply === 'box' ? 'Out of the box' : 'Pack';
-      const lines = [
-        s.bought.length
-          ? `${verb}: ${listed(s.bought)}${s.supply === 'shop' && s.price > 0 ? `, about ${this.units.text(s.price, 'price')}` : ''}.`
-          : 'No fuel is taken on here.',
-        s.taken.length ? `From the shelf: ${listed(s.taken)}.` : '',
-        s.arrivedWith.length ? `Come with: ${listed(s.arrivedWith)}.` : '',
-        s.left.length ? `Leave${s.bin ? ' in the bin' : ''}: ${listed(s.left)}.` : '',
-        s.packets.length ? `Food, ${this.units.text(s.foodG, 'mass')}: ${s.packets.map((p) => `${p.count} × ${p.name}`).join(', ')}.` : '',
-        s.postBy ? `Posted by ${s.postBy}${s.boxNote ? `, ${s.boxNote}` : ''}.` : '',
-        s.openNote ? `Open: ${s.openNote}.` : '',
-      ].filter(Boolean);
-      return {
-        id: s.stopId,
-        title: `${s.stop}, day ${s.day} (${s.date}), for ${s.days} ${s.days === 1 ? 'day' : 'days'} to ${s.to}`,
-        lines,
-      };
-    }),
+    (this.study.packed()?.sheets ?? []).map((s) => ({ id: s.stopId, title: sheetTitle(s), lines: sheetLines(s, this.units) })),
   );
 }

@@ -1,6 +1,6 @@
 import { computed, inject, Injectable, InjectionToken, signal } from '@angular/core';
 import type { Trip } from '@tinder/core/model';
-import { type PlanProgress } from '@tinder/core/plan';
+import type { PlanProgress } from '@tinder/core/plan';
 import { carryOfDay, type Plan } from '@tinder/core/planned';
 import { placeOfDay, tripOnLeg } from '@tinder/core/trail';
 import { createPlanWorker, plannerOnPage } from '../platform/create-plan-worker';

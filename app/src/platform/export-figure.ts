@@ -45,9 +45,21 @@ export function downloadFigureSvg(drawn: SVGSVGElement, name: string): void {
 /** The same as a picture of twice the size. */
 export async function downloadFigurePng(drawn: SVGSVGElement, name: string): Promise<void> {
   const { width, height } = drawn.getBoundingClientRect();
+  await downloadPicture(name, { svg: figureAsSvg(drawn), width, height });
+}
+
+/** A drawing that stands by itself, px. */
+export interface Picture {
+  svg: string;
+  width: number;
+  height: number;
+}
+
+/** Hands a drawing to the browser as a picture of twice its size. */
+export async function downloadPicture(name: string, { svg, width, height }: Picture): Promise<void> {
   const image = new Image();
   // a data address: the page's security policy lets no picture in from elsewhere
-  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(figureAsSvg(drawn))}`;
+  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`;
   await image.decode();
   const canvas = document.createElement('canvas');
   canvas.width = width * PNG_SCALE;

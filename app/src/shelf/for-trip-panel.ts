@@ -1,18 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { Place } from '@tinder/core/model';
 import { burntOn } from '@tinder/core/plan';
-import { meanCanC } from '@tinder/core/study';
-import { afterTrip, withWholeShelf } from '@tinder/core/shelf';
+import { withWholeShelf } from '@tinder/core/shelf';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { StaleShelf } from '../answer/stale-shelf';
 import { ContainerShape } from '../charts/container-shape';
 import { PlanService } from '../planning/plan-service';
+import { putBack } from '../planning/put-back';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { PickField } from '../ui/pick-field';
 import { StudyNote } from '../ui/study-note';
-import { today } from '../ui/today';
 import { containerWords } from '../words/container-words';
 import { canDaysWords, shelfWorthWords, toFinishWords, wayWords } from '../words/own-words';
 import { Units } from '../words/units';
@@ -255,11 +254,6 @@ export class ForTripPanel {
   /** The shelf after the trip as it was planned; the trip takes nothing more from it. */
   protected bringHome(): void {
     const planned = this.plans.current();
-    if (!planned) return;
-    const how = { on: today(), canC: meanCanC(planned.plan), newId: () => crypto.randomUUID() };
-    this.store.editRackAndTrip(`put back what is left of ${planned.trip.name}`, (rack, trip) => ({
-      rack: { ...rack, shelf: afterTrip(rack.shelf, trip, planned.plan.carries, how) },
-      trip: { ...trip, own: [] },
-    }));
+    if (planned) putBack(this.store, `put back what is left of ${planned.trip.name}`, planned, planned.plan.carries);
   }
 }

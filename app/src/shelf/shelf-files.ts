@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import type { Rack } from '@tinder/core/model';
 import { writeShelfCsv, type ShelfTable } from '@tinder/core/tables';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { downloadRackTable, downloadShelf } from '../store/trip-files';
+import { downloadTable, downloadShelf } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';
 import { TableIntake } from '../ui/table-intake';
 import { TableOffer } from '../ui/table-offer';
@@ -36,32 +36,7 @@ import { ShelfStudy } from './shelf-study';
       <app-table-offer [offer]="o" (taken)="intake.take()" (left)="intake.leave()" />
     }
   `,
-  styles: `
-    :host {
-      display: block;
-      margin-top: 14px;
-    }
-    summary {
-      color: var(--ink-quiet);
-      cursor: pointer;
-    }
-    p {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 0 18px;
-      margin: 4px 0;
-    }
-    label span {
-      display: inline-block;
-      padding: var(--thumb-pad, 0) 0;
-      color: var(--ink-quiet);
-      font: 600 15px/1.4 var(--signs);
-      cursor: pointer;
-    }
-    label:focus-within span {
-      outline: 2px solid var(--ink);
-    }
-  `,
+  styleUrl: '../ui/files.less',
 })
 export class ShelfFiles {
   private readonly store = inject(WorkspaceStore);
@@ -81,6 +56,6 @@ export class ShelfFiles {
   }
 
   protected csv(): void {
-    downloadRackTable('shelf', writeShelfCsv(this.study.items()));
+    downloadTable('shelf', writeShelfCsv(this.study.items()));
   }
 }

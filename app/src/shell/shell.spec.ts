@@ -52,6 +52,7 @@ describe('the frame', () => {
       'Menu',
       'Carry',
       'Pack',
+      'Walk',
       'Bench',
       'Shelf',
     ]);

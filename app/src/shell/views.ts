@@ -5,6 +5,7 @@ export const VIEWS = [
   { path: 'menu', name: 'Menu' },
   { path: 'carry', name: 'Carry' },
   { path: 'pack', name: 'Pack' },
+  { path: 'walk', name: 'Walk' },
   { path: 'bench', name: 'Bench' },
   { path: 'shelf', name: 'Shelf' },
 ] as const;

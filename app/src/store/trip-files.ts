@@ -1,6 +1,6 @@
 import { backupFiles, exportArchive } from '@tinder/core/archive';
 import type { Bench, Rack, ShelfItem, Trip } from '@tinder/core/model';
-import { writeGpxWaypoints, writeIcs } from '@tinder/core/trail';
+import { writeGpxWaypoints, writeIcs, type CalendarEntry } from '@tinder/core/trail';
 import { download } from '../platform/download';
 import type { Workspace } from './workspace';
 
@@ -29,7 +29,7 @@ export function downloadBackup({ library, preferences, rack }: Workspace, isoDat
 
 /** Pieces, kits and scores. */
 export const downloadRack = (rack: Rack): void => downloadText('rack.json', exportArchive([], { rack }), 'application/json');
-export const downloadRackTable = (name: string, csv: string): void => downloadText(`${name}.csv`, csv, 'text/csv');
+export const downloadTable = (name: string, csv: string): void => downloadText(`${name}.csv`, csv, 'text/csv');
 
 /** The containers of the shelf. */
 export const downloadShelf = (shelf: readonly ShelfItem[]): void =>
@@ -38,9 +38,23 @@ export const downloadShelf = (shelf: readonly ShelfItem[]): void =>
 /** The burns of the bench. */
 export const downloadBench = (bench: Bench): void => downloadText('bench.json', exportArchive([], { bench }), 'application/json');
 
-/** Resupply and posting days. */
-export const downloadCalendar = (trip: Trip, now: Date): void =>
-  downloadText(tripFileName(trip, 'ics'), writeIcs(trip, now.toISOString().replace(/[-:]|\.\d+/g, '')), 'text/calendar');
+/** Resupply and posting days, and what else there is to do. */
+export const downloadCalendar = (trip: Trip, now: Date, also: readonly CalendarEntry[] = []): void =>
+  downloadText(tripFileName(trip, 'ics'), writeIcs(trip, now.toISOString().replace(/[-:]|\.\d+/g, ''), also), 'text/calendar');
+
+export const downloadMarkdown = (trip: Trip, markdown: string): void => downloadText(tripFileName(trip, 'md'), markdown, 'text/markdown');
+
+/** The log of a walk. */
+export const downloadLog = (trip: Trip, log: string): void =>
+  downloadText(tripFileName(trip).replace('.json', '-log.json'), log, 'application/json');
+
+/** What is packed, bought, posted and watched, as data: lists, sheets, work at home and the brief, weights in grams. */
+export const downloadPacked = (trip: Trip, packed: object): void =>
+  downloadText(
+    tripFileName(trip).replace('.json', '-packed.json'),
+    JSON.stringify({ trip: trip.name, startDate: trip.startDate, ...packed }, null, 2) + '\n',
+    'application/json',
+  );
 
 /** Stops and camps; only for trips along a track. */
 export function downloadWaypoints(trip: Trip): void {

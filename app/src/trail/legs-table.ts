@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { LIMITS, type Restriction } from '@tinder/core/model';
-import type { CarryPlan, Plan } from '@tinder/core/plan';
+import type { CarryPlan, Plan } from '@tinder/core/planned';
 import { editLeg, stopDays, stretchLeg } from '@tinder/core/trail';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Figure } from '../ledger/figure';

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { LIMITS } from '@tinder/core/model';
+import { daysOf, LIMITS } from '@tinder/core/model';
 import { dayCount } from '@tinder/core/trail';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
@@ -74,7 +74,7 @@ export class TripPanel {
 
   protected readonly sums = computed(() => {
     const trip = this.store.trip();
-    const days = trip.legs.flatMap((l) => l.days);
+    const days = daysOf(trip);
     const km = days.reduce((sum, d) => sum + d.km, 0);
     const ascentM = days.reduce((sum, d) => sum + d.ascentM, 0);
     const off = days.filter((d) => d.km === 0).length;

@@ -5,25 +5,23 @@ import { formatDuration } from '@tinder/core/units';
 import { doseWords } from './meal-words';
 import type { Units } from './units';
 import { METHOD_WORDS } from './menu-words';
+import { waterWords } from './water-words';
 
 type Format = Pick<Units, 'text' | 'mealMass'>;
 
-/** Water, dose, flame, time, cues, rest and when it can be eaten, in the order of doing. */
-export function cardWords({ meal, cooked, ...pot }: DishCard, kit: Kit, units: Format): string[] {
+/** Water, dose, flame, time, cues, rest and when it can be eaten, in the order of doing; water in marks of a cup where there is one. */
+export function cardWords({ meal, cooked, ...pot }: DishCard, kit: Kit, units: Format, cupMarkMl: number | null): string[] {
   if (!cooked) return coldWords(meal, units);
   const fried = meal.target.kind === 'fry';
-  const stirredIn = meal.dryG > 0 && !fried;
+  const stirredIn = isStirredIn(meal);
+  const [heat, range, ...rest] = stoveWords({ meal, cooked, ...pot }, kit, units, cupMarkMl);
   return [
-    heatWords(meal, cooked, kit, units),
-    rangeWords(cooked),
+    heat,
+    range,
     ...(stirredIn
       ? [`It fills ${units.text(pot.potFillMl, 'volume')} of the pot; the food swells to about ${units.text(pot.swollenMl, 'volume')}.`]
       : []),
-    cueWords(meal),
-    ...(stirredIn && meal.simmerMin === 0
-      ? [`Stir in ${units.text(meal.dryG, 'mass')}: it drops to ${units.text(cooked.mixedC, 'temperature')}.`]
-      : []),
-    ...(stirredIn ? [restWords(meal, cooked)] : []),
+    ...rest,
     ...(fried
       ? []
       : [
@@ -33,12 +31,34 @@ export function cardWords({ meal, cooked, ...pot }: DishCard, kit: Kit, units: F
   ];
 }
 
-function heatWords(meal: Meal, { planned }: CookedDish, kit: Kit, units: Format): string {
+/** The same as short as it is read at the stove: water and flame, time, cue, what is stirred in, rest. */
+export function stoveWords({ meal, cooked }: DishCard, kit: Kit, units: Format, cupMarkMl: number | null): string[] {
+  if (!cooked) return coldWords(meal, units);
+  const stirredIn = isStirredIn(meal);
+  return [
+    heatWords(meal, cooked, kit, { units, cupMarkMl }),
+    rangeWords(cooked),
+    cueWords(meal),
+    ...(stirredIn && meal.simmerMin === 0
+      ? [`Stir in ${units.text(meal.dryG, 'mass')}: it drops to ${units.text(cooked.mixedC, 'temperature')}.`]
+      : []),
+    ...(stirredIn ? [restWords(meal, cooked)] : []),
+  ];
+}
+
+const isStirredIn = ({ dryG, target }: Meal): boolean => dryG > 0 && target.kind !== 'fry';
+
+function heatWords(
+  meal: Meal,
+  { planned }: CookedDish,
+  kit: Kit,
+  { units, cupMarkMl }: { units: Format; cupMarkMl: number | null },
+): string {
   const flame = `${Math.round(100 * kit.flameSetting)} %`;
   const fuel = units.mealMass(planned.fuelG);
   if (meal.target.kind === 'fry') return `Fry ${meal.target.minutes} min at ${flame} flame: ${fuel}.`;
   const how = planned.dose ? doseWords(planned.dose, units) : `flame at ${flame}`;
-  return `${units.text(meal.waterMl, 'volume')} of water; ${how}: ${fuel} of fuel.`;
+  return `${waterWords(meal.waterMl, cupMarkMl, units)} of water; ${how}: ${fuel} of fuel.`;
 }
 
 function rangeWords({ planned, quickS, slowS }: CookedDish): string {

@@ -1,7 +1,8 @@
 import { pinMendWords } from './pin-mend-words';
 import type { Burn } from '@tinder/core/burn';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { planTrip, type PlannedMeal } from '@tinder/core/plan';
+import { planTrip } from '@tinder/core/plan';
+import type { PlannedMeal } from '@tinder/core/planned';
 import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
 import { containerWords } from './container-words';
 import { chanceWords, riskWords } from './risk-words';

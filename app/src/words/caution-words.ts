@@ -1,4 +1,4 @@
-import type { Caution } from '@tinder/core/plan';
+import type { Caution } from '@tinder/core/planned';
 import type { Units } from './units';
 
 /** The usual cautions, plainly. They defer to the maker's manual, local law and the land manager. */

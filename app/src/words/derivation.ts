@@ -2,10 +2,9 @@ import { FLAMES, heatToFuelG, PHASES, POT_BASE, SINKS, type Ledger, type Phase, 
 import { burnerById } from '@tinder/core/catalogue';
 import { fuelById } from '@tinder/core/fuel';
 import { MEALS, type Trip } from '@tinder/core/model';
-import { type PlannedMeal } from '@tinder/core/plan';
-import { countedBurn, type CarryPlan, type Plan } from '@tinder/core/planned';
+import { type PlannedMeal, countedBurn, type CarryPlan, type Plan } from '@tinder/core/planned';
 import { riskLimit, TRIPS_TRIED } from '@tinder/core/risk';
-import { type RiskOfCarry } from '@tinder/core/study';
+import type { RiskOfCarry } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
 import { formatDuration } from '@tinder/core/units';
 import { containerWords } from './container-words';

@@ -1,6 +1,7 @@
 import { leftInBurner, type BurnerSeal } from '@tinder/core/burn';
 import { dilute } from '@tinder/core/fuel';
-import { MOST_RELIGHTS, RELIGHT_WAIT_S, type DoseChoice, type DoseTable, type PlannedMeal } from '@tinder/core/plan';
+import { MOST_RELIGHTS, RELIGHT_WAIT_S, type DoseChoice, type DoseTable } from '@tinder/core/plan';
+import type { PlannedMeal } from '@tinder/core/planned';
 import { SPREADS } from '@tinder/core/risk';
 import type { Units } from './units';
 

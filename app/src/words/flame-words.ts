@@ -1,5 +1,5 @@
 import { nearest } from '@tinder/core/numeric';
-import type { PlannedMeal } from '@tinder/core/plan';
+import type { PlannedMeal } from '@tinder/core/planned';
 import type { FlameCurve } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
 import type { Units } from './units';

@@ -1,4 +1,4 @@
-import type { ImportProblem } from '@tinder/core/archive';
+import type { ImportProblem, LogProblem } from '@tinder/core/archive';
 import { quoted } from './quoted';
 import { megabytes } from './table-words';
 import { valueProblemWords } from './value-problem-words';
@@ -34,6 +34,14 @@ export function importProblemWords(problem: ImportProblem): string[] {
     }
   }
 }
+
+/** The same of a log. */
+export const logProblemWords = (problem: LogProblem): string[] =>
+  problem.code === 'otherTrip'
+    ? [`The file is the log of ${quoted(problem.name)}, another trip: open that one and read it there.`]
+    : problem.code === 'otherFormat'
+      ? ['The file is JSON, but no log: its "format" is not "restless-tinder-log". Choose a log exported under “walk”.']
+      : importProblemWords(problem);
 
 /** What a file brought. */
 export const addedWords = ([first, ...more]: readonly string[]): string =>

@@ -1,5 +1,5 @@
 import type { HomeWork, PackingList, StopSheet } from '@tinder/core/pack';
-import { GROUP_WORDS, loadedWords, packItemWords, PLACE_WORDS, SUM_WORDS, taskWords } from './pack-words';
+import { GROUP_WORDS, listLine, loadedWords, sumLines, taskWords } from './pack-words';
 import type { Units } from './units';
 
 /** What can break a line or a table of Markdown, made plain. */
@@ -34,13 +34,16 @@ export function packMarkdown(
     lines.push(
       ...table(
         ['what', 'where', 'weight'],
-        l.items.map((i) => [`${GROUP_WORDS[i.group]}: ${packItemWords(i, units)}`, PLACE_WORDS[i.place], units.text(i.massG, 'mass')]),
+        l.items.map((i) => {
+          const { words, place, mass } = listLine(i, units);
+          return [`${GROUP_WORDS[i.group]}: ${words}`, place, mass];
+        }),
       ),
     );
     lines.push(
       ...table(
         ['counted', 'weight'],
-        (Object.keys(SUM_WORDS) as (keyof typeof SUM_WORDS)[]).map((k) => [SUM_WORDS[k], units.text(l.sums[k], 'mass')]),
+        sumLines(l.sums, units).map((s) => [s.name, s.mass]),
       ),
     );
   }

@@ -14,6 +14,7 @@ import type { Meal } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
 import { containerWords } from './container-words';
 import type { Units } from './units';
+import { waterWords } from './water-words';
 
 type Some = Pick<Units, 'text' | 'number'>;
 
@@ -24,7 +25,7 @@ export const PLACE_WORDS: Record<PackPlace, string> = {
   foodBag: 'in the food bag',
 };
 export const GROUP_WORDS: Record<PackGroup, string> = { kit: 'kit', fuel: 'fuel', food: 'food', water: 'water for the dry camp' };
-export const SUM_WORDS: Record<keyof PackSums, string> = {
+const SUM_WORDS: Record<keyof PackSums, string> = {
   kitG: 'kit alone',
   dryG: 'kit and empty containers',
   cookingG: 'kit, fuel and containers',
@@ -42,11 +43,22 @@ export function loadedWords(container: Container, units: Pick<Units, 'text'>): s
 export const packItemWords = ({ group, name, container }: PackItem, units: Some): string =>
   container ? loadedWords(container, units) : group === 'water' ? GROUP_WORDS.water : name;
 
+/** A line of the list as it is written everywhere: what, where, how much. */
+export const listLine = (item: PackItem, units: Some): { words: string; place: string; mass: string } => ({
+  words: packItemWords(item, units),
+  place: PLACE_WORDS[item.place],
+  mass: units.text(item.massG, 'mass'),
+});
+/** What it comes to, by every way of counting. */
+export const sumLines = (sums: PackSums, units: Some): { name: string; mass: string }[] =>
+  (Object.keys(SUM_WORDS) as (keyof PackSums)[]).map((key) => ({ name: SUM_WORDS[key], mass: units.text(sums[key], 'mass') }));
+
 export const IGNITION_WORDS_OF: Record<PackingList['ignition'], string> = {
   apart: 'Two ways to light it, kept apart.',
   together: 'Both ways to light it ride together: keep one dry and on the body.',
   one: 'Only one way to light it: take a second, dry, elsewhere.',
   none: '',
+  unknown: 'This kit was changed by hand: see that two ways to light it go along, one of them dry on the body.',
 };
 
 /** What to do at home. */
@@ -60,6 +72,8 @@ export function taskWords(task: HomeTask, units: Some): string {
       return `Mark ${task.count} ${task.count === 1 ? 'bottle' : 'bottles'} for spirit: what is in it, that it is poison, and the doses (a strip is under “make it”).`;
     case 'checkMeasure':
       return `Check the ${units.text(task.measureMl, 'volume')} measure once with a scale: ten measures of water weigh ${units.text(10 * task.measureMl, 'mass')}.`;
+    case 'checkCup':
+      return `Check the cup once with a scale: water to one mark weighs ${units.text(task.markMl, 'mass')}.`;
     case 'burnTest':
       return `Burn ${task.kit} three times in the garden, and once in wind: the bench makes it your own and the reserve smaller.`;
     case 'weighCans':
@@ -70,7 +84,7 @@ export function taskWords(task: HomeTask, units: Some): string {
 }
 
 /** What stands on a bag of food: its weight, the water it wants and how long it rests. */
-export function labelWords(meal: Meal, units: Some): string {
+export function labelWords(meal: Meal, cupMarkMl: number | null, units: Some): string {
   const dry = units.text(meal.dryG + meal.fatG, 'mass');
   if (!meal.hot) return `${dry}${meal.kcal > 0 ? `, ${Math.round(meal.kcal)} kcal` : ''}`;
   const heat =
@@ -80,7 +94,7 @@ export function labelWords(meal: Meal, units: Some): string {
         ? 'boiling'
         : 'fried';
   const held = meal.simmerMin > 0 ? `, ${meal.simmerMin} min` : '';
-  return `${dry}; ${units.text(meal.waterMl, 'volume')} ${heat}${held}, rest ${meal.restMin} min`;
+  return `${dry}; ${waterWords(meal.waterMl, cupMarkMl, units)} ${heat}${held}, rest ${meal.restMin} min`;
 }
 
 export const PATTERN_WORDS: Record<PatternId, string> = {

@@ -1,4 +1,4 @@
-import type { Problem } from '@tinder/core/plan';
+import type { Problem } from '@tinder/core/planned';
 import { edgeWords } from './edge-words';
 import type { Units } from './units';
 import { PART_WORDS } from './menu-words';

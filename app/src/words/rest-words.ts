@@ -1,5 +1,5 @@
 import { cookedMin, DONENESS, HOLDABLE_C, HOT_C, REHYDRATE_C, restForDonenessS, type Cozy, type Rest } from '@tinder/core/burn';
-import type { PlannedMeal } from '@tinder/core/plan';
+import type { PlannedMeal } from '@tinder/core/planned';
 import { formatDuration } from '@tinder/core/units';
 import type { Units } from './units';
 

@@ -1,4 +1,4 @@
-import type { PlanDay } from '@tinder/core/plan';
+import type { PlanDay } from '@tinder/core/planned';
 import type { Units } from './units';
 
 /** What a rule on flames says over its days. */

@@ -18,6 +18,11 @@ function figures(n: number, count: number): number {
 /** What so many drawn trips cannot tell from none: three standard errors where none of them ran out. */
 export const rarestOf = (runOut: number, trips: number): number => (runOut === 0 ? 3 / trips : 0);
 
+/** A chance that is smaller is none that a straight-line model can tell. */
+const RAREST_RECKONED = 1 / 3000;
+/** The same of a chance that was reckoned, not drawn. */
+export const reckonedOddsWords = (chance: number): string => oddsWords(chance, RAREST_RECKONED);
+
 /** The same of a chance that was drawn; where none of the trips ran out, what can be told is three standard errors. */
 export const chanceWords = ({ runOut, standardError }: Pick<RiskOfCarry, 'runOut' | 'standardError'>): string =>
   oddsWords(runOut, runOut === 0 ? 3 * standardError : 0);

@@ -8,6 +8,8 @@ const KEEPS: Record<Counted, [who: string, what: string]> = {
   dishes: ['A trip', 'dishes'],
   rotation: ['One meal', 'dishes in turn'],
   ticks: ['A trip', 'ticks'],
+  events: ['A trip', 'lines in its log'],
+  added: ['One stop', 'containers taken on'],
   whatIfs: ['A trip', 'columns of what might come'],
   profilePoints: ['A trip', 'heights along the trail'],
   pieces: ['The rack', 'pieces'],

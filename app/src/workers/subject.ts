@@ -1,5 +1,5 @@
 import type { Rack, Trip } from '@tinder/core/model';
-import type { Plan } from '@tinder/core/plan';
+import type { Plan } from '@tinder/core/planned';
 
 /** What a study may be about. */
 export interface Subject {

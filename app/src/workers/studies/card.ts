@@ -1,5 +1,5 @@
 import type { MealName } from '@tinder/core/model';
-import { planDayOf } from '@tinder/core/plan';
+import { planDayOf } from '@tinder/core/planned';
 import { dishCard, type DishCard } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
 import type { Subject } from '../subject';

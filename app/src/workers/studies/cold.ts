@@ -1,4 +1,4 @@
-import { planDayOf } from '@tinder/core/plan';
+import { planDayOf } from '@tinder/core/planned';
 import { coldView, type ColdView } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
 import type { Subject } from '../subject';

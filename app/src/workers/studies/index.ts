@@ -22,6 +22,8 @@ import { perKcal } from './per-kcal';
 import { risk } from './risk';
 import { season } from './season';
 import { shop } from './shop';
+import { tripwires } from './tripwires';
+import { stretch, walk } from './walk';
 import { whatIf } from './what-if';
 import { whichTest } from './which-test';
 
@@ -51,6 +53,9 @@ export const STUDIES = {
   risk,
   season,
   shop,
+  stretch,
+  tripwires,
+  walk,
   whatIf,
   whichTest,
 };

@@ -1,4 +1,5 @@
 import {
+  brief,
   dryCamps,
   foodLabels,
   homeWork,
@@ -6,7 +7,7 @@ import {
   patternsFor,
   stopSheets,
   stoveCard,
-  type CutMeasures,
+  type BriefLine,
   type DryCamp,
   type FoodLabel,
   type HomeWork,
@@ -26,14 +27,16 @@ export interface Packed {
   work: HomeWork[];
   labels: FoodLabel[];
   patterns: Pattern[];
+  brief: BriefLine[];
 }
 
-export const pack = ({ trip, plan, rack }: Subject, { cut }: { cut: CutMeasures }): Packed => ({
+export const pack = ({ trip, plan, rack }: Subject): Packed => ({
   lists: packingLists(rack, trip, plan),
   cards: plan.carries.map((c) => stoveCard(trip, plan, c)),
   sheets: stopSheets(trip, plan),
   water: dryCamps(trip, plan),
   work: homeWork(rack, trip, plan),
   labels: foodLabels(trip, plan),
-  patterns: patternsFor(trip, cut),
+  patterns: patternsFor(trip),
+  brief: brief(trip, plan),
 });

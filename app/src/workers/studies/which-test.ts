@@ -1,4 +1,3 @@
-import { newSetup } from '@tinder/core/model';
 import type { Mishaps } from '@tinder/core/risk';
 import { whichTest as whichOf, type WhichTest } from '@tinder/core/study';
 import type { Subject } from '../subject';
@@ -7,4 +6,4 @@ import type { Subject } from '../subject';
 export const whichTest = (
   { trip, plan }: Pick<Subject, 'trip' | 'plan'>,
   { kitName, mishaps }: { kitName: string; mishaps: Mishaps },
-): WhichTest | undefined => whichOf(trip, plan, newSetup(kitName, trip.kit), mishaps);
+): WhichTest | undefined => whichOf(trip, plan, kitName, mishaps);

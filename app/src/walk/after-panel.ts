@@ -1,0 +1,139 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { besideBench } from '@tinder/core/model';
+import { formatDuration } from '@tinder/core/units';
+import { benchTestsOf, type CarryRecord } from '@tinder/core/walk';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { PlanService } from '../planning/plan-service';
+import { putBack } from '../planning/put-back';
+import { WorkspaceStore } from '../store/workspace-store';
+import { Units } from '../words/units';
+import { WalkStudy } from './walk-study';
+
+/** Planned against burnt, stop by stop, and what becomes of it: burns for the bench, containers for the shelf, a record over trips. */
+@Component({
+  selector: 'app-after-panel',
+  imports: [NzButtonComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 class="sign">planned against burnt</h2>
+    <table class="stacks">
+      <thead>
+        <tr>
+          <th scope="col">from</th>
+          <th scope="col" class="number">planned</th>
+          <th scope="col" class="number">burnt</th>
+          <th scope="col" class="number">left over</th>
+          <th scope="col" class="number">cooked</th>
+          <th scope="col" class="number">not cooked</th>
+        </tr>
+      </thead>
+      <tbody>
+        @for (c of rows(); track c.id) {
+          <tr>
+            <th scope="row">{{ c.name }}</th>
+            <td data-label="planned" class="number">{{ c.planned }}</td>
+            <td data-label="burnt" class="number">{{ c.burnt }}</td>
+            <td data-label="left over" class="number">{{ c.left }}</td>
+            <td data-label="cooked" class="number">{{ c.cooked }}</td>
+            <td data-label="not cooked" class="number">{{ c.skipped }}</td>
+          </tr>
+        }
+      </tbody>
+    </table>
+    <p class="big">{{ words() }}</p>
+    <div class="taps">
+      <button nz-button class="tap" type="button" [disabled]="!tests()" (click)="toBench()">{{ benchWords() }}</button>
+      <button nz-button class="tap" type="button" [disabled]="shelved() || !study.asked.fresh()" (click)="toShelf()">
+        put what is left on the shelf
+      </button>
+    </div>
+    @if (said()) {
+      <p role="status">{{ said() }}</p>
+    }
+    @if (others().length) {
+      <h2 class="sign">your trips</h2>
+      @for (o of others(); track o) {
+        <p>{{ o }}</p>
+      }
+    }
+  `,
+  styleUrls: ['./walk.less', '../ui/table.less'],
+})
+export class AfterPanel {
+  protected readonly study = inject(WalkStudy);
+  protected readonly plans = inject(PlanService);
+  private readonly store = inject(WorkspaceStore);
+  private readonly units = inject(Units);
+  protected readonly trip = this.store.trip;
+  protected readonly said = signal('');
+  /** Once is enough: a second time would put the same there again. */
+  protected readonly shelved = signal(false);
+
+  private readonly record = computed(() => this.study.walking()?.record);
+  protected readonly rows = computed(() =>
+    (this.record()?.carries ?? []).map((c: CarryRecord) => ({
+      id: c.fromStopId,
+      name: `${c.from} to ${c.to}`,
+      planned: this.units.text(c.plannedG, 'mass'),
+      burnt: `${this.units.text(c.burntG, 'mass')} ± ${this.units.text(c.burntSdG, 'mass')}`,
+      left: this.units.text(Math.max(0, c.leftG), 'mass'),
+      cooked: c.cooked,
+      skipped: c.skipped,
+    })),
+  );
+  protected readonly words = computed(() => {
+    const r = this.record();
+    if (!r?.cooked) return 'Nothing is written down yet.';
+    const felt =
+      r.timed && r.feltS > 0
+        ? ` ${r.timed} burns took ${formatDuration(r.clockS / r.timed)} by the clock and felt like ${formatDuration(r.feltS / r.timed)}.`
+        : '';
+    const frost = ` ${r.frosts} of the planned mornings and evenings so far ${r.frosts === 1 ? 'is' : 'are'} below freezing.`;
+    return `${r.cooked} hot meals, ${this.units.mealMass(r.perMealG)} each. The burner takes ${Math.round(100 * r.factor.mean)} % of the model, give or take ${Math.round(100 * r.factor.sd)}.${felt}${frost}`;
+  });
+  /** Burns that tell something at the bench and are not there yet. */
+  private readonly fresh = computed(() => {
+    const planned = this.plans.current();
+    if (!planned?.trip.walk) return [];
+    const kit = this.store.rack().kits.find((k) => k.id === planned.trip.rackKitId)?.name ?? planned.trip.kit.pot.name;
+    const there = new Set(this.store.rack().bench.tests.map((t) => t.id));
+    return benchTestsOf(planned.trip, planned.plan, kit).filter((t) => !there.has(t.id));
+  });
+  protected readonly tests = computed(() => this.fresh().length);
+  protected readonly benchWords = computed(() =>
+    this.tests()
+      ? `${this.tests()} ${this.tests() === 1 ? 'burn' : 'burns'} into the bench`
+      : 'no burn stands alone between two readings: nothing for the bench',
+  );
+  protected readonly others = computed(() =>
+    this.store
+      .workspace()
+      .library.filter((s) => s.trip.walk && s.trip.id !== this.trip().id)
+      .map(({ trip }) => {
+        const cooked = trip.walk?.log.filter((e) => e.kind === 'cooked') ?? [];
+        const modelG = cooked.reduce((g, e) => g + e.modelG, 0);
+        return `${trip.name}: ${cooked.length} hot meals, ${cooked.length ? this.units.mealMass(modelG / cooked.length) : '–'} each by the model.`;
+      }),
+  );
+
+  protected toBench(): void {
+    const tests = this.fresh();
+    const taken = this.store.editRack('burns of the walk to the bench', (rack) => ({
+      ...rack,
+      bench: besideBench(rack.bench, { tests, series: [], coolings: [], claims: [] }),
+    }));
+    if (taken) this.said.set('They lie on the bench; “your burner” there makes them its own.');
+  }
+
+  protected toShelf(): void {
+    const planned = this.plans.current();
+    const here = this.study.walking()?.here;
+    if (!planned || !here) return;
+    // as the log has it: carries that were walked, and at the end of the last what is known to be left
+    const walked = planned.plan.carries.slice(0, planned.plan.carries.findIndex((c) => c.fromStopId === here.carry.fromStopId) + 1);
+    const carries = walked.map((c, i) => (i === walked.length - 1 ? { ...c, after: here.stretch.containers } : c));
+    if (!putBack(this.store, 'what is left on the shelf', planned, carries)) return;
+    this.shelved.set(true);
+    this.said.set('It stands on the shelf, as the log has it: weigh it there once.');
+  }
+}

@@ -1,0 +1,182 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ANNOYANCES, LIMITS, type Annoyance } from '@tinder/core/model';
+import type { Saving } from '@tinder/core/walk';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { WorkspaceStore } from '../store/workspace-store';
+import { QuantityField } from '../ui/quantity-field';
+import { StudyNote } from '../ui/study-note';
+import { ANNOYANCE_WORDS, annoyancesWords } from '../words/annoyance-words';
+import { loadedWords } from '../words/pack-words';
+import { reckonedOddsWords } from '../words/risk-words';
+import { Units } from '../words/units';
+import { TaperChart } from './taper-chart';
+import { WalkStudy } from './walk-study';
+
+/** Will it last: the taper as it went and as it will go, the least annoying way out when it is tight, what may be spent when it is not. */
+@Component({
+  selector: 'app-ahead-panel',
+  imports: [NzButtonComponent, QuantityField, StudyNote, TaperChart],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (study.walking(); as w) {
+      <h2 class="sign">to {{ w.here.carry.to }}</h2>
+      <p class="big">{{ chance() }}</p>
+      <app-taper-chart [here]="w.here" />
+      <app-study-note [study]="study.stretched" />
+      @for (s of savings(); track s.heading) {
+        <h2 class="sign">{{ s.heading }}</h2>
+        <p class="big">{{ s.words }}</p>
+        @if (s.saving; as saving) {
+          <button nz-button class="tap" type="button" [disabled]="!study.stretched.fresh()" (click)="adopt(saving)">do that</button>
+        }
+      }
+      @if (next(); as words) {
+        <h2 class="sign">at {{ w.here.carry.to }}</h2>
+        <p>{{ words }}</p>
+      }
+      <details>
+        <summary>what you would bear, mildest first</summary>
+        <ol>
+          @for (a of order(); track a; let i = $index, first = $first) {
+            <li>
+              <span>{{ words[a] }}</span>
+              <button nz-button class="word" type="button" [disabled]="first" [attr.aria-label]="'milder: ' + words[a]" (click)="milder(i)">
+                milder
+              </button>
+              <button nz-button class="word" type="button" [attr.aria-label]="'never: ' + words[a]" (click)="never(a)">never</button>
+            </li>
+          }
+        </ol>
+        @for (a of refused(); track a) {
+          <button nz-button class="word" type="button" (click)="bear(a)">bear: {{ words[a] }}</button>
+        }
+        <div class="fields">
+          <span class="name">shop off the trail, on day</span>
+          <app-quantity-field
+            label="day of the shop off the trail"
+            quantity="count"
+            placeholder="none"
+            [bare]="true"
+            [value]="trip().detour?.day ?? null"
+            [limits]="L.tripDays"
+            (valueChange)="detour($event)"
+          />
+          @if (trip().detour) {
+            <button nz-button class="word" type="button" (click)="noDetour()">there is none</button>
+          }
+        </div>
+      </details>
+    }
+  `,
+  styleUrl: './walk.less',
+  styles: `
+    ol {
+      margin: 0;
+      padding-left: 1.4em;
+    }
+    li button {
+      margin-left: 12px;
+    }
+    .fields {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px 14px;
+      align-items: baseline;
+    }
+    app-quantity-field {
+      width: 70px;
+    }
+    .name {
+      color: var(--ink-quiet);
+    }
+  `,
+})
+export class AheadPanel {
+  protected readonly study = inject(WalkStudy);
+  private readonly store = inject(WorkspaceStore);
+  private readonly units = inject(Units);
+  protected readonly trip = this.store.trip;
+  protected readonly words = ANNOYANCE_WORDS;
+  protected readonly L = LIMITS;
+  protected readonly order = computed(() => this.trip().annoyances);
+  protected readonly refused = computed(() => ANNOYANCES.filter((a) => !this.order().includes(a)));
+
+  constructor() {
+    this.study.stretchWanted.set(true);
+  }
+
+  protected readonly chance = computed(() => {
+    const here = this.study.walking()?.here;
+    if (!here) return '';
+    const { units } = this;
+    const limit = `1 in ${Math.round(1 / here.limit)}`;
+    const factor = `The burner takes ${Math.round(100 * here.factor.mean)} % of the model, give or take ${Math.round(100 * here.factor.sd)}.`;
+    return `About ${units.text(Math.max(0, here.leftG.mean), 'mass')} are left (± ${units.text(here.leftG.sd, 'mass')}). It runs out before ${here.carry.to}: ${reckonedOddsWords(here.forecast.runOut)}; you would live with ${limit}. ${factor}`;
+  });
+
+  protected readonly savings = computed(() => {
+    const plan = this.study.stretched.last()?.answer;
+    const here = this.study.walking()?.here;
+    if (!plan || !here) return [];
+    const { units } = this;
+    const of = (heading: string, saving: Saving): { heading: string; words: string; saving: Saving | undefined } => ({
+      heading,
+      saving,
+      words: `${annoyancesWords(saving.annoyances)}: runs out ${reckonedOddsWords(saving.runOut)}${saving.spareG >= 0 ? `, ${units.text(saving.spareG, 'mass')} to spare` : ''}${saving.failing ? `; ${saving.failing} hot ${saving.failing === 1 ? 'meal fails' : 'meals fail'}` : ''}.`,
+    });
+    if (plan.least) return [of('the least annoying way', plan.least), ...(plan.fewest ? [of('with the fewest changes', plan.fewest)] : [])];
+    if (plan.most)
+      return [
+        { heading: 'nothing of it is enough', words: 'What comes nearest is below; plan for cold food, or for a shop.', saving: undefined },
+        of('what comes nearest', plan.most),
+      ];
+    const drinks = this.study.walking()?.drink;
+    const spare = Math.max(0, plan.now.spareG);
+    const count = drinks && here.factor.mean > 0 ? Math.floor(spare / (drinks.modelG * here.factor.mean)) : 0;
+    return [
+      {
+        heading: 'it lasts',
+        words: `${units.text(spare, 'mass')} may be burnt besides, within what you would live with${count > 0 ? `: some ${count} more hot ${count === 1 ? 'drink' : 'drinks'}` : ''}.`,
+        saving: undefined,
+      },
+    ];
+  });
+
+  protected readonly next = computed(() => {
+    const next = this.study.walking()?.here.next;
+    if (!next) return undefined;
+    const listed = next.bought.map((c) => loadedWords(c, this.units)).join('; ');
+    const verb = next.supply === 'shop' ? 'Buy' : 'Take out of the box';
+    return listed
+      ? `${verb} ${listed}, reckoned with what you will bring: ${this.units.text(next.fuelG, 'mass')} of fuel to ${next.to}.`
+      : `Nothing has to be bought: ${this.units.text(next.fuelG, 'mass')} go on to ${next.to}.`;
+  });
+
+  protected adopt({ annoyances, trip }: Saving): void {
+    this.store.editTrip(`bear ${annoyancesWords(annoyances)}`, () => trip);
+  }
+
+  protected milder(i: number): void {
+    const order = [...this.order()];
+    [order[i - 1], order[i]] = [order[i], order[i - 1]];
+    this.store.editTripWith('what you would bear', { annoyances: order });
+  }
+
+  protected never(a: Annoyance): void {
+    this.store.editTripWith('what you would bear', { annoyances: this.order().filter((x) => x !== a) });
+  }
+
+  protected bear(a: Annoyance): void {
+    this.store.editTripWith('what you would bear', { annoyances: [...this.order(), a] });
+  }
+
+  protected detour(day: number): void {
+    this.store.editTripWith('shop off the trail', {
+      detour: { day: Math.round(day), name: this.trip().detour?.name ?? 'shop off the trail' },
+    });
+  }
+
+  protected noDetour(): void {
+    this.store.editTripWith('no shop off the trail', { detour: null });
+  }
+}

@@ -1,0 +1,212 @@
+import { TestBed } from '@angular/core/testing';
+import { importLog } from '@tinder/core/archive';
+import type { WalkHere } from '@tinder/core/walk';
+import { PlanService } from '../planning/plan-service';
+import { WorkspaceStore } from '../store/workspace-store';
+import { Panel } from '../testing/panel';
+import { clockText } from '../words/clock-text';
+import { AfterPanel } from './after-panel';
+import { AheadPanel } from './ahead-panel';
+import { GuidePanel } from './guide-panel';
+import { LogPanel } from './log-panel';
+import { Timers } from './timers';
+import { endsOfDays } from './taper-geometry';
+import { TodayPanel } from './today-panel';
+import { WalkLog } from './walk-log';
+
+const store = () => TestBed.inject(WorkspaceStore);
+const events = () => TestBed.inject(WalkLog).events();
+async function planned<T>(panel: Panel<T>): Promise<Panel<T>> {
+  store().start(undefined);
+  TestBed.inject(PlanService);
+  await panel.settle();
+  return panel;
+}
+
+// what is half done outlives a page, and would outlive a test
+afterEach(() => localStorage.clear());
+
+describe('today', () => {
+  it('is the next dish step by step, what can hurt first, and one tap writes it down', async () => {
+    const panel = await planned(new Panel(TodayPanel));
+    expect(panel.text).toContain('breakfast, tomorrow: oats and coffee');
+    expect(panel.element.querySelector('[aria-current=step]')?.textContent).toContain('carbon monoxide');
+    const before = events().length;
+    panel.press('cooked as planned');
+    await panel.settle();
+    expect(events().length).toBe(before + 1);
+    expect(events().at(-1)).toMatchObject({ kind: 'cooked', meal: 'breakfast', day: 12, dish: 'oats and coffee' });
+    expect(panel.text).toContain('supper: dried dinner and tea');
+    // asked of the meal just eaten
+    panel.pick('how it was', 'good');
+    expect(events().at(-1)).toMatchObject({ taste: 'good' });
+    store().undo();
+    store().undo();
+    expect(events().length).toBe(before);
+  });
+
+  it('answers a wind with another flame, and takes the time of its timer along', async () => {
+    const startedMs = Date.now() - 400_000;
+    localStorage.setItem(
+      'stove-timers',
+      JSON.stringify([{ id: '12 breakfast flame', name: 'flame', startedMs, totalS: 450, rung: false }]),
+    );
+    const panel = await planned(new Panel(TodayPanel));
+    const grams = (): number => Number(/([\d.]+)\sg, /.exec(panel.text)?.[1]);
+    const calm = grams();
+    panel.pick('wind as it is', 'blown about');
+    await panel.settle();
+    expect(grams()).toBeGreaterThan(calm + 0.5);
+    panel.press('cooked as planned');
+    expect(TestBed.inject(Timers).running()).toEqual([]);
+    const last = events().at(-1);
+    expect(last?.kind === 'cooked' ? last.clockS : 0).toBeGreaterThanOrEqual(400);
+  });
+
+  it('skips what was eaten cold, and counts what had to be lit again', async () => {
+    const panel = await planned(new Panel(TodayPanel));
+    panel.press('had to light it again');
+    await panel.settle();
+    expect(events().at(-1)).toMatchObject({ kind: 'extra', what: 'relight' });
+    panel.press('eaten cold');
+    expect(events().at(-1)).toMatchObject({ kind: 'skipped', how: 'cold', meal: 'breakfast' });
+  });
+});
+
+describe('the log', () => {
+  it('takes a reading of a scale, asks where it cannot be, and refuses none', async () => {
+    const panel = await planned(new Panel(LogPanel));
+    panel.type('on the scale', '100');
+    expect(panel.text).toContain('less than the containers weigh empty');
+    panel.type('on the scale', '200');
+    expect(panel.text).toContain('was something spilt');
+    panel.press('write it down');
+    await panel.settle();
+    expect(events().at(-1)).toMatchObject({ kind: 'weighed', how: 'scale', fuelG: 50 });
+    expect(panel.text).toMatch(/by scale: 50\sg left/);
+  });
+
+  it('goes out and in as a file, nothing twice, and says what is wrong with another', async () => {
+    const panel = await planned(new Panel(LogPanel));
+    const count = events().length;
+    const { id, walk } = store().trip();
+    const text = JSON.stringify({
+      format: 'restless-tinder-log',
+      version: 1,
+      tripId: id,
+      tripName: 'x',
+      log: [...(walk?.log ?? []), { id: 'other', at: '2027-08-27T20:00:00.000Z', day: 12, kind: 'spilt', fuelG: 5, sdG: 2 }],
+    });
+    expect(importLog(text, 'elsewhere')).toMatchObject({ ok: false, problem: { code: 'otherTrip' } });
+    await panel.chooseFile('log.json', text);
+    expect(panel.text).toContain('1 line was not here yet');
+    expect(events().length).toBe(count + 1);
+    await panel.chooseFile('log.json', '{"format":"x"}');
+    expect(panel.text).toContain('no log');
+    expect(events().length).toBe(count + 1);
+  });
+
+  it('reads a float strip in millimetres, to what a can of that width is worth', async () => {
+    const panel = await planned(new Panel(LogPanel));
+    panel.choose('read', 'float');
+    panel.type('mm that it floats deeper than empty', '15');
+    panel.press('write it down');
+    const last = events().at(-1);
+    // a can of 110 mm: 9.50 g a millimetre
+    expect(last?.kind === 'weighed' ? last.fuelG : 0).toBeCloseTo((15 * Math.PI * 110 ** 2) / 4000, 3);
+    expect(last).toMatchObject({ how: 'float', sdG: 7 });
+  });
+
+  it('brings back a line whose page was killed before it was saved', async () => {
+    const { id } = store().trip();
+    const event = { id: 'lost', at: '2027-08-27T20:00:00.000Z', day: 12, kind: 'spilt', fuelG: 5, sdG: 2 };
+    localStorage.setItem('unsaved-log', JSON.stringify({ tripId: id, events: [event] }));
+    const panel = await planned(new Panel(LogPanel));
+    expect(events().filter((e) => e.id === 'lost')).toHaveLength(1);
+    expect(panel.text).toMatch(/spilt about 5\sg/);
+  });
+
+  it('takes a line out, and undo brings it back', async () => {
+    const panel = await planned(new Panel(LogPanel));
+    const count = events().length;
+    panel.press('take out: spilt');
+    expect(events().length).toBe(count - 1);
+    store().undo();
+    expect(events().length).toBe(count);
+  });
+});
+
+describe('will it last', () => {
+  it('says the chance, what to bear, and one press does it', async () => {
+    const panel = await planned(new Panel(AheadPanel));
+    expect(panel.text).toMatch(/runs out before Tarn House: 1 in \d/);
+    expect(panel.text).toContain('the least annoying way');
+    expect(panel.text).toMatch(/at Tarn House\s*Take out of the box/);
+    panel.press('do that');
+    await panel.settle();
+    expect(panel.text).toContain('it lasts');
+    expect(panel.text).not.toContain('the least annoying way');
+  });
+
+  it('asks for nothing that the walker would never bear', async () => {
+    const panel = await planned(new Panel(AheadPanel));
+    for (const words of ['cold breakfasts', 'a detour to the shop', 'cold suppers']) panel.press(`never: ${words}`);
+    await panel.settle();
+    expect(panel.text).toContain('nothing of it is enough');
+    expect(panel.text).toContain('what comes nearest');
+  });
+});
+
+describe('the rest of the way', () => {
+  it('has guides for the burner that is carried, what hurts people first', async () => {
+    const panel = await planned(new Panel(GuidePanel));
+    const names = [...panel.element.querySelectorAll('summary')].map((s) => s.textContent?.trim());
+    expect(names.slice(0, 2)).toEqual(['somebody is burnt', 'it was lit in a tent, or heads ache']);
+    expect(names).toContain('weak in the cold');
+    expect(names).not.toContain('the tablet crumbles');
+  });
+
+  it('is told afterwards, stop by stop', async () => {
+    const panel = await planned(new Panel(AfterPanel));
+    expect(panel.text).toMatch(/Nettle Hut to Harrow Junction\s*119\sg/);
+    expect(panel.text).toMatch(/18 hot meals/);
+    expect(panel.text).toContain('nothing for the bench');
+    const before = store().rack().shelf.length;
+    panel.press('put what is left on the shelf');
+    const [can] = store().rack().shelf.slice(before);
+    // what the log knows: 169 of 230 g, so 61 are gone
+    expect(can).toMatchObject({ netG: 230, looks: [{ how: 'walked' }] });
+    const [look] = can.looks;
+    expect(look.how === 'walked' ? look.fuelG : 0).toBeGreaterThan(50);
+    expect(look.how === 'walked' ? look.fuelG : 0).toBeLessThan(70);
+  });
+});
+
+describe('the taper', () => {
+  it('ends each day with what was known last, or what is reckoned with, in the order of days', () => {
+    const carry = { days: [{ day: 10 }, { day: 11 }, { day: 12 }] } as WalkHere['carry'];
+    const known = (day: number, leftG: number) => ({ day, leftG, sdG: 2, plannedG: leftG, isReading: false });
+    const steps = [{ day: 12, leftG: 150, sdG: 4, runOut: 0 }, { day: 12, leftG: 140, sdG: 5, runOut: 0 }]; // prettier-ignore
+    const forecast = { steps, runOut: 0, leftG: 140, sdG: 5 };
+    const ends = endsOfDays({ carry, past: [known(10, 230), known(11, 220), known(11, 200)], forecast });
+    expect(ends).toEqual([
+      { boundary: 9, leftG: 230, sdG: 2 },
+      { boundary: 11, leftG: 200, sdG: 2 },
+      { boundary: 12, leftG: 140, sdG: 5 },
+    ]);
+  });
+});
+
+describe('timers', () => {
+  it('are read off the clock: right after a reload, however long nobody looked', () => {
+    expect([5, 65, 3725].map(clockText)).toEqual(['0:05', '1:05', '1:02:05']);
+    localStorage.setItem(
+      'stove-timers',
+      JSON.stringify([{ id: 'a', name: 'rest', startedMs: Date.now() - 90_000, totalS: 60, rung: true }]),
+    );
+    const [over] = TestBed.inject(Timers).running();
+    expect(over.leftS).toBeLessThan(-29);
+    expect(TestBed.inject(Timers).stop('a')).toBeGreaterThanOrEqual(90);
+    expect(localStorage.getItem('stove-timers')).toBeNull();
+  });
+});

@@ -1,0 +1,253 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { WIND_WORDS_MPS, type WindWord } from '@tinder/core/burn';
+import { daysOf, hold, LIMITS, type WalkEvent } from '@tinder/core/model';
+import { paintDays } from '@tinder/core/trail';
+import { formatDuration } from '@tinder/core/units';
+import { mealKey, RELIGHT_SHARE, type MealAhead, type Step } from '@tinder/core/walk';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { askForNotices, noticesMayBeAsked } from '../platform/alarm';
+import { WorkspaceStore } from '../store/workspace-store';
+import { Choice } from '../ui/choice';
+import { WIND_WORDS } from '../words/choice-words';
+import { HAZARD_WORDS } from '../words/hazard-words';
+import { doseWords } from '../words/meal-words';
+import { PART_WORDS } from '../words/menu-words';
+import { stepWords, timerName } from '../words/step-words';
+import { Units } from '../words/units';
+import { Timers } from './timers';
+import { WalkLog } from './walk-log';
+import { WalkStudy } from './walk-study';
+
+const WINDS = (Object.keys(WIND_WORDS_MPS) as WindWord[]).map((value) => ({ value, label: WIND_WORDS[value] }));
+const TASTES = [
+  { value: 'hard', label: 'still hard' },
+  { value: 'good', label: 'good' },
+  { value: 'mush', label: 'mush' },
+] as const;
+const FELT_MIN = [2, 3, 5, 8, 12, 20];
+
+/** The next dish as steps, with what can hurt, its timers, and one tap to write it down. */
+@Component({
+  selector: 'app-today-panel',
+  imports: [Choice, NzButtonComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (next(); as n) {
+      <h2 class="sign">{{ n.part }}: {{ n.dish }}</h2>
+      <p class="big">{{ n.words }}</p>
+      <div class="wind">
+        <span class="name">a flame is</span>
+        <app-choice label="wind as it is" [options]="winds" [value]="wind()" (valueChange)="blows($event)" />
+      </div>
+      @if (n.fails) {
+        <p class="error" role="alert">In this wind and cold no burn can do it: find the lee, warm the can, or eat it cold.</p>
+      }
+      <button nz-button class="strong-act big" type="button" [disabled]="!fresh()" (click)="cooked()">cooked as planned</button>
+      <div class="taps">
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('cold')">eaten cold</button>
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('skipped')">skipped</button>
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('eatenOut')">eaten out</button>
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="relit()">had to light it again</button>
+      </div>
+      <ol aria-label="Steps">
+        @for (s of n.steps; track $index; let i = $index) {
+          <li [attr.aria-current]="i === at() ? 'step' : null" [class.past]="i < at()">
+            <button type="button" class="step" (click)="go(i)">{{ s.words }}</button>
+            @if (i === at()) {
+              @for (h of s.hurts; track h) {
+                <p class="hurts">{{ h }}</p>
+              }
+              <div class="taps">
+                @if (s.timerS) {
+                  <button nz-button class="tap" type="button" (click)="time(i)">{{ s.timerWords }}</button>
+                }
+                @if (i < n.steps.length - 1) {
+                  <button nz-button class="tap" type="button" (click)="go(i + 1)">next step</button>
+                }
+              </div>
+            }
+          </li>
+        }
+      </ol>
+    } @else {
+      <p class="big">{{ nothing() }}</p>
+    }
+    @if (lastCooked(); as last) {
+      <div class="line">
+        <span class="name">{{ last.dish }} was</span>
+        <app-choice label="how it was" [options]="tastes" [value]="last.taste" (valueChange)="taste(last, $event)" />
+      </div>
+      @if (last.clockS && !last.feltS) {
+        <div class="taps" role="group" aria-label="how long it felt">
+          <span class="name">it felt like</span>
+          @for (m of feltMin; track m) {
+            <button nz-button class="tap" type="button" (click)="felt(last, m)">{{ m }} min</button>
+          }
+        </div>
+      }
+    }
+    @if (mayAsk()) {
+      <button nz-button class="word" type="button" (click)="ask()">tell me when a time is over though the phone is locked</button>
+    }
+  `,
+  styleUrl: './walk.less',
+  styles: `
+    ol {
+      margin: 8px 0;
+      padding: 0;
+      list-style: none;
+      counter-reset: step;
+    }
+    li {
+      counter-increment: step;
+      border-bottom: 1px solid var(--hairline);
+    }
+    .step {
+      display: grid;
+      grid-template-columns: 30px minmax(0, 1fr);
+      width: 100%;
+      min-height: 48px;
+      padding: 8px 0;
+      border: 0;
+      background: none;
+      color: var(--ink);
+      font: inherit;
+      font-size: 18px;
+      line-height: 1.25;
+      text-align: left;
+      align-items: center;
+      cursor: pointer;
+    }
+    .step::before {
+      content: counter(step);
+      color: var(--ink-quiet);
+      font: 600 18px/1 var(--signs);
+    }
+    .past .step {
+      color: var(--ink-quiet);
+      text-decoration: line-through;
+    }
+    [aria-current] .step {
+      font-size: 24px;
+      font-weight: 600;
+    }
+    .wind,
+    .line {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 12px;
+      align-items: center;
+      min-height: 48px;
+    }
+    .name {
+      color: var(--ink-quiet);
+    }
+  `,
+})
+export class TodayPanel {
+  private readonly study = inject(WalkStudy);
+  private readonly log = inject(WalkLog);
+  private readonly timers = inject(Timers);
+  private readonly store = inject(WorkspaceStore);
+  private readonly units = inject(Units);
+  protected readonly winds = WINDS;
+  protected readonly tastes = TASTES;
+  protected readonly feltMin = FELT_MIN;
+  protected readonly fresh = this.study.asked.fresh;
+
+  private readonly meal = computed((): MealAhead | undefined => this.study.walking()?.here.ahead[0]);
+  private readonly key = computed(() => {
+    const m = this.meal();
+    return m && mealKey(m.day, m.meal);
+  });
+  private readonly stepAt = signal<{ key: string; at: number }>({ key: '', at: 0 });
+  protected readonly at = computed(() => (this.stepAt().key === this.key() ? this.stepAt().at : 0));
+
+  protected readonly next = computed(() => {
+    const m = this.meal();
+    const walking = this.study.walking();
+    if (!m || !walking) return undefined;
+    const { units } = this;
+    const { cupMarkMl } = this.store.trip();
+    const dose = m.planned.dose && doseWords(m.planned.dose, units);
+    const steps: Step[] = walking.steps[mealKey(m.day, m.meal)] ?? [];
+    const late = m.day < walking.here.day ? `, day ${m.day}` : m.day > walking.here.day ? ', tomorrow' : '';
+    return {
+      part: `${PART_WORDS[m.meal]}${late}`,
+      dish: this.log.dishName(m.day, m.meal),
+      fails: m.fails,
+      words: [dose, `${units.mealMass(m.modelG)}`, m.fails ? '' : formatDuration(m.planned.burn.durationS)].filter(Boolean).join(', '),
+      steps: steps.map((s) => ({
+        words: stepWords(s.do, cupMarkMl, units),
+        hurts: s.hazards.map((h) => HAZARD_WORDS[h]),
+        timerS: s.timerS,
+        timerWords: s.timerS ? `time ${formatDuration(s.timerS)}` : '',
+        name: timerName(s),
+      })),
+    };
+  });
+  protected readonly nothing = computed(() => {
+    const here = this.study.walking()?.here;
+    if (!here) return 'looking where you are…';
+    return here.next
+      ? `Nothing is left to cook before ${here.carry.to}. Leave it under “log”.`
+      : `Nothing is left to cook: ${here.carry.to} is the end.`;
+  });
+  protected readonly wind = computed(() => {
+    const day = this.meal()?.day ?? this.study.walking()?.here.day ?? 1;
+    const wind = daysOf(this.store.trip())[day - 1]?.wind;
+    return wind?.kind === 'words' ? wind.word : ('' as WindWord);
+  });
+  protected readonly lastCooked = computed(() => {
+    const last = this.log.events().findLast((e) => e.kind === 'cooked' || e.kind === 'skipped');
+    return last?.kind === 'cooked' && (!last.taste || (last.clockS && !last.feltS)) ? last : undefined;
+  });
+  private readonly asked = signal(false);
+  protected readonly mayAsk = computed(() => !this.asked() && noticesMayBeAsked());
+
+  protected go(i: number): void {
+    this.stepAt.set({ key: this.key() ?? '', at: i });
+  }
+
+  protected time(i: number): void {
+    const step = this.next()?.steps[i];
+    if (step?.timerS) this.timers.start(`${this.key() ?? ''} ${step.name}`, step.name, step.timerS);
+  }
+
+  protected blows(word: WindWord): void {
+    const day = this.meal()?.day;
+    if (day) this.store.editTrail('wind as it is', (t) => paintDays(t, day, day, { wind: { kind: 'words', word } }));
+  }
+
+  protected cooked(): void {
+    const m = this.meal();
+    if (!m) return;
+    // the flame's own timer is the watch of this meal
+    const clockS = this.timers.stop(`${this.key() ?? ''} flame`);
+    this.log.cooked(`${PART_WORDS[m.meal]} cooked`, [m], clockS ? { clockS: hold(clockS, LIMITS.testS) } : {});
+  }
+
+  protected skip(how: 'cold' | 'skipped' | 'eatenOut'): void {
+    const m = this.meal();
+    if (m)
+      this.log.write(`${PART_WORDS[m.meal]} ${how === 'cold' ? 'cold' : 'not cooked'}`, { kind: 'skipped', day: m.day, meal: m.meal, how });
+  }
+
+  protected relit(): void {
+    const m = this.meal();
+    if (m) this.log.extra('lit again', 'relight', m.day, { modelG: RELIGHT_SHARE * m.modelG, share: m.share });
+  }
+
+  protected taste(event: Cooked, taste: NonNullable<Cooked['taste']>): void {
+    this.log.amend(event.id, { taste });
+  }
+
+  protected felt(event: Cooked, minutes: number): void {
+    this.log.amend(event.id, { feltS: 60 * minutes });
+  }
+
+  protected ask(): void {
+    void askForNotices().then(() => this.asked.set(true));
+  }
+}
+type Cooked = Extract<WalkEvent, { kind: 'cooked' }>;

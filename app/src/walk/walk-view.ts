@@ -1,0 +1,130 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { Ribbon } from '../charts/ribbon';
+import { Sides } from '../commands/sides';
+import { DayMarker } from '../planning/day-marker';
+import { PlanService } from '../planning/plan-service';
+import { WorkspaceStore } from '../store/workspace-store';
+import { StudyNote } from '../ui/study-note';
+import { reckonedOddsWords } from '../words/risk-words';
+import { asReadWords, asSeenWords } from '../words/tripwire-words';
+import { Units } from '../words/units';
+import { AfterPanel } from './after-panel';
+import { AheadPanel } from './ahead-panel';
+import { GuidePanel } from './guide-panel';
+import { LogPanel } from './log-panel';
+import { endsOfDays } from './taper-geometry';
+import { TimerBar } from './timer-bar';
+import { TodayPanel } from './today-panel';
+import { WalkLog } from './walk-log';
+import { WalkStudy } from './walk-study';
+
+const SIDES = [
+  { value: 'today', label: 'today' },
+  { value: 'log', label: 'log' },
+  { value: 'ahead', label: 'will it last' },
+  { value: 'wrong', label: 'something is wrong' },
+  { value: 'after', label: 'afterwards' },
+] as const;
+type Side = (typeof SIDES)[number]['value'];
+
+/** Walk: the phone at dusk. Steps, log, forecast, and what to do when it is tight. */
+@Component({
+  selector: 'app-walk-view',
+  imports: [AfterPanel, AheadPanel, GuidePanel, LogPanel, NzButtonComponent, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h1 class="hidden-text">Walk</h1>
+    @if (plans.plan(); as plan) {
+      <app-ribbon [plan]="plan" [low]="true" [left]="left()" />
+    }
+    @if (log.walked()) {
+      <app-timer-bar />
+      <app-sides
+        label="What to look at on the way"
+        panelId="walk-side"
+        [options]="sides"
+        [value]="side()"
+        (valueChange)="side.set($event)"
+      />
+      <p class="where" [class.stale]="!study.asked.fresh()">{{ where() }}</p>
+      <app-study-note [study]="study.asked" />
+      <div id="walk-side" role="tabpanel" [attr.aria-labelledby]="'walk-side-' + side()">
+        @switch (side()) {
+          @case ('today') {
+            <app-today-panel />
+          }
+          @case ('log') {
+            <app-log-panel />
+          }
+          @case ('ahead') {
+            <app-ahead-panel />
+          }
+          @case ('wrong') {
+            <app-guide-panel />
+          }
+          @case ('after') {
+            <app-after-panel />
+          }
+        }
+      </div>
+    } @else {
+      <p class="big">
+        On the way this page shows the next dish step by step with its timers, keeps the log, and says whether the fuel lasts. Everything
+        works without a signal. Your own meals, readings and spills teach it how thirsty the burner really is.
+      </p>
+      <button nz-button class="strong-act big" type="button" [disabled]="!plans.current()" (click)="log.begin()">walk this trip</button>
+    }
+  `,
+  styleUrls: ['../commands/sides-view.less', './walk.less'],
+  styles: `
+    app-ribbon {
+      display: block;
+      margin-left: var(--gutter);
+    }
+    .where {
+      margin: 4px 0;
+      font-size: 17px;
+      line-height: 1.3;
+    }
+  `,
+})
+export class WalkView {
+  protected readonly plans = inject(PlanService);
+  protected readonly log = inject(WalkLog);
+  protected readonly study = inject(WalkStudy);
+  private readonly store = inject(WorkspaceStore);
+  private readonly units = inject(Units);
+  protected readonly sides = SIDES;
+  protected readonly side = signal<Side>('today');
+
+  constructor() {
+    const marker = inject(DayMarker);
+    const day = computed(() => this.study.walking()?.here.day);
+    // ribbon and verdict speak of where one stands
+    effect(() => {
+      const here = day();
+      if (here !== undefined) untracked(() => marker.goTo(here));
+    });
+  }
+
+  /** Ends of days on the ribbon: as they were known, then as they are reckoned with. */
+  protected readonly left = computed(() => {
+    const here = this.study.walking()?.here;
+    return here ? endsOfDays(here) : [];
+  });
+
+  protected readonly where = computed(() => {
+    const walking = this.study.walking();
+    if (!walking) return 'looking where you are…';
+    const { here, reads, save } = walking;
+    const late = this.store.trip().walk?.daysLate ?? 0;
+    const days = late === 0 ? '' : late > 0 ? `, ${late} late` : `, ${-late} early`;
+    const left = `${this.units.text(Math.max(0, here.leftG.mean), 'mass')} ± ${this.units.text(here.leftG.sd, 'mass')} left (${asSeenWords(reads, this.units)})`;
+    const last = here.carry.days.at(-1)?.day ?? here.day;
+    const camp = save?.day === here.day ? 'Tonight' : `At the camp of day ${save?.day}`;
+    // what to bear then is reckoned anew under “will it last”: the readings of the way know more than the card
+    const tonight = save ? ` ${camp} save from below ${asReadWords(save.below, this.units)} on.` : '';
+    return `Day ${here.day}${days}; ${here.carry.to} on day ${last}. ${left}. Runs out before: ${reckonedOddsWords(here.forecast.runOut)}.${tonight}`;
+  });
+}

@@ -1,0 +1,33 @@
+import type { Hazard } from '@tinder/core/planned';
+
+/** What can hurt, plainly, beside the step where it applies. It defers to the maker's manual, local law and the land manager. */
+export const HAZARD_WORDS: Record<Hazard, string> = {
+  noTent: 'Not in a tent, nor its porch: carbon monoxide kills without a smell, and nylon burns.',
+  levelGround: 'Level, bare ground, a body’s length from anything that burns.',
+  fillOffStove: 'Fill the pot off the stove.',
+  rightFuel: 'Only the fuel that the burner’s maker names; never petrol in an alcohol burner.',
+  methanolPoison: 'Methanol is poisonous, through the skin too: mark the bottle, keep it from the water.',
+  neverRefuelHot: 'Never refuel a burner that is lit or still hot: wait, and hold a hand high above it.',
+  flameUnseen: 'An alcohol flame cannot be seen by day: a hand high above tells.',
+  bottleAway: 'Bottle shut and well away before any spark.',
+  jointLeaks: 'Valve shut before screwing on, upright, not cross-threaded; listen and smell.',
+  hissMeansGas: 'A hiss without a flame is gas: shut the valve, wait, only then light again.',
+  screenOffCan: 'A windscreen closed round a can heats it: it may never be more than barely warm to the hand.',
+  primeFlares: 'Priming flares high: in the open, face and sleeves away.',
+  pressureOff: 'Let the pressure out of the bottle away from any flame.',
+  tabletFumes: 'Its fumes are poison and its residue comes off on food: upwind, and wash the hands.',
+  gelBurnsOn: 'Gel burns on where it drips: put the lid on, never blow.',
+  embersLast: 'Embers last for hours: drown, stir, feel with the bare hand.',
+  sparkNeedsVapour: 'Two ways to light it, kept dry and apart: a spark wants easy vapour.',
+  notBetweenLegs: 'Face and sleeves back, never between the legs; synthetics melt into skin.',
+  neverLeave: 'Never leave it burning alone.',
+  boilsOver: 'It boils over at once: lid ajar, hand on the valve or the handle.',
+  neverMoveLit: 'Never move it while it is lit.',
+  hotHandles: 'Handles are hot; a bag is set down before it is poured into.',
+  steamScalds: 'Steam scalds: open away from you, and try with the spoon before the tongue.',
+  cleanHands: 'Clean hands and spoon; what is left over is not kept beyond two hours.',
+  coolFirst: 'Let it cool before it is packed.',
+  leaveNoTrace: 'Leave no trace: no scorched ground, every wrapper and can carried out.',
+  animals: 'Food and its smell go where animals cannot reach them.',
+  tired: 'It happens when one is tired: sit down first, then light.',
+};

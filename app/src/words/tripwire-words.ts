@@ -1,0 +1,41 @@
+import type { AsRead, CardCamp } from '@tinder/core/walk';
+import { ANNOYANCES, type Annoyance } from '@tinder/core/model';
+import { ANNOYANCE_WORDS } from './annoyance-words';
+import type { Units } from './units';
+
+/** An amount as it is read: "210 g (16 mm)" on a scale and a float strip, doses or tablets. It is rounded up already: too early is safe. */
+export function asReadWords({ grossG, floatMm, doses, tablets }: AsRead, units: Pick<Units, 'text'>): string {
+  if (tablets !== undefined) return `${tablets} ${tablets === 1 ? 'tablet' : 'tablets'}`;
+  if (doses) return `${doses.count} doses`;
+  return `${units.text(grossG, 'mass')}${floatMm === undefined ? '' : `\u00a0(${floatMm}\u00a0mm)`}`;
+}
+
+/** What is left as it is seen: "320 g on the scale, 18 mm of float". */
+export function asSeenWords(read: AsRead, units: Pick<Units, 'text'>): string {
+  if (read.tablets !== undefined || read.doses) return asReadWords(read, units);
+  return `${units.text(read.grossG, 'mass')} on the scale${read.floatMm === undefined ? '' : `, ${read.floatMm}\u00a0mm of float`}`;
+}
+
+/** A camp's tripwires as cells of a table: the day, where it should stand, and what to do below which reading, by letter. */
+export function campCells({ day, savings, tooLittle, plannedLeft }: CardCamp, units: Pick<Units, 'text'>): string[] {
+  const steps = savings.map((s) => `${asReadWords(s.below, units)}\u00a0${s.annoyances.map(letterOf).join('')}`);
+  const end = tooLittle ? [`${asReadWords(tooLittle, units)}\u00a0–`] : [];
+  return [`${day}`, asReadWords(plannedLeft, units), [...steps, ...end].join('; ') || 'nothing has to be saved'];
+}
+
+const letterOf = (a: Annoyance): string => String.fromCharCode(65 + ANNOYANCES.indexOf(a));
+
+/** What the letters stand for, as far as they are used: "E cold breakfasts". */
+export function lettersWords(camps: readonly CardCamp[]): string {
+  const used = ANNOYANCES.filter((a) => camps.some((c) => c.savings.some((s) => s.annoyances.includes(a))));
+  const none = camps.some((c) => c.tooLittle) ? ['– none of it is enough: eat cold'] : [];
+  return [...used.map((a) => `${letterOf(a)} ${ANNOYANCE_WORDS[a]}`), ...none].join(', ');
+}
+
+/** How they are read, said once. */
+export function tripwireNote([first]: readonly CardCamp[], units: Pick<Units, 'text'>): string {
+  const read = first?.plannedLeft;
+  const doses = read?.doses && `Doses of ${units.text(read.doses.measureMl, 'volume')} that are left, before supper.`;
+  const scale = `Everything that holds fuel together on a scale, before supper${read?.floatMm === undefined ? '' : '; in brackets how much deeper than empty the can floats'}.`;
+  return `${doses ?? (read?.tablets === undefined ? scale : 'Tablets that are left, before supper.')} Rounded to the safe side.`;
+}
