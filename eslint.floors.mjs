@@ -21,6 +21,7 @@ export const CORE_FLOORS = [
   ['bench'],
   ['tables'],
   ['study'],
+  ['walk'],
   ['pack'],
   ['demo'],
 ];
@@ -37,7 +38,7 @@ export const APP_FLOORS = [
   ['ledger', 'wind', 'closer', 'library'],
   ['answer'],
   // one folder a view: they share a floor, so none can import another
-  ['trail', 'kit', 'menu', 'carry', 'shelf', 'bench', 'pack'],
+  ['trail', 'kit', 'menu', 'carry', 'shelf', 'bench', 'pack', 'walk'],
   ['shell'],
 ];
 

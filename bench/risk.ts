@@ -1,6 +1,7 @@
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { MEALS } from '@tinder/core/model';
-import { FRESH_CAN, kitInUse, onEvening, planTrip, reckonedBurn, type PlannedMeal } from '@tinder/core/plan';
+import { FRESH_CAN, kitInUse, onEvening, planTrip, reckonedBurn } from '@tinder/core/plan';
+import type { PlannedMeal } from '@tinder/core/planned';
 import { normals, runOutRisk, seededRandom, SPREADS, WIND_CLASS } from '@tinder/core/risk';
 import { uncertainBurn, uncertainCarry } from '@tinder/core/study';
 

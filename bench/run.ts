@@ -127,7 +127,7 @@ console.log(
 const [tested] = testedBurners(DEMO_RACK.bench.tests);
 const setup = newSetup('bench', DEMO_TRIP.kit);
 const fitMs = medianMs(9, () => fitTests(tested.tests));
-const whichMs = medianMs(9, () => whichTest(DEMO_TRIP, plan, setup, NO_MISHAPS));
+const whichMs = medianMs(9, () => whichTest(DEMO_TRIP, plan, 'bench', NO_MISHAPS));
 const sayingsMs = medianMs(5, () => claimsStand(CLAIMS, setup, rangesOf(DEMO_TRIP, plan), DEMO_RACK.bench));
 console.log(
   `bench      a burner out of ${tested.tests.length} burns ${(fitMs / planMs).toFixed(1)} demo plans (${fitMs.toFixed(0)} ms, wanted under 100), which test ${(whichMs / planMs).toFixed(1)} (${whichMs.toFixed(0)} ms, wanted under 500), ${CLAIMS.length} sayings ${(sayingsMs / planMs).toFixed(1)}`,

@@ -1,5 +1,9 @@
-// Writes the published JSON Schema of the trip file from the Zod schema that checks it.
+// Writes the published JSON Schemas of the trip file and of a walk's log from the Zod schemas that check them.
 import { writeFileSync } from 'node:fs';
-import { archiveJsonSchema } from '../core/src/archive';
+import { archiveJsonSchema, logJsonSchema } from '../core/src/archive';
 
-writeFileSync(new URL('../docs/formats/trip-archive-v3.schema.json', import.meta.url), JSON.stringify(archiveJsonSchema(), null, 2) + '\n');
+const write = (name: string, schema: unknown): void =>
+  writeFileSync(new URL(`../docs/formats/${name}.schema.json`, import.meta.url), JSON.stringify(schema, null, 2) + '\n');
+
+write('trip-archive-v3', archiveJsonSchema());
+write('walk-log-v1', logJsonSchema());

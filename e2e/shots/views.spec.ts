@@ -51,6 +51,21 @@ test('kit', async ({ page }) => {
   await page.screenshot(shot('kit'));
 });
 
+test('walk', async ({ page }) => {
+  await page.goto('/walk');
+  await expect(page.locator('.where')).toContainText('Tarn House');
+  await page.getByRole('tab', { name: 'will it last', exact: true }).click();
+  await expect(page.locator('app-ahead-panel')).toContainText('the least annoying way');
+  await page.screenshot(shot('walk'));
+});
+
+test('walk on a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/walk');
+  await expect(page.locator('app-today-panel ol')).toBeVisible();
+  await page.screenshot(shot('walk-phone'));
+});
+
 test('pack', async ({ page }) => {
   await page.goto('/pack');
   await expect(page.locator('app-list-panel')).toContainText('kit, fuel and containers');

@@ -1,7 +1,7 @@
-import { spawn } from 'node:child_process';
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { expect, expectFits, open, saved, test, turnTo, type, verdict } from './helpers';
+import { ownServer } from './own-server';
 
 const SIDES = ['burn', 'A or B', 'your burner', 'cooling', 'what is said'] as const;
 const runner = (page: Page) => page.locator('app-runner');
@@ -107,22 +107,15 @@ test('a logger’s file with commas for decimals is looked at, what is wrong is 
 });
 
 test('the server goes in the middle of a burn, and the page goes on by itself', async ({ browser }) => {
-  const port = 3112;
-  const server = spawn(process.execPath, ['--import', 'tsx', '../server/src/main.ts'], { env: { ...process.env, PORT: String(port) } });
+  const { address, stop } = await ownServer(3112);
   const page = await browser.newPage({ serviceWorkers: 'block' });
   try {
-    await new Promise<void>((resolve, reject) => {
-      server.stdout.on('data', () => resolve());
-      server.once('exit', (code) => reject(new Error(`server ended with ${code}`)));
-    });
-    await page.goto(`http://127.0.0.1:${port}/bench`);
+    await page.goto(`${address}bench`);
     await lightInGarden(page);
     await expect(runner(page)).toContainText(/\d\.\d\s°C/);
     await expect(runner(page)).not.toContainText('the server is gone');
   } finally {
-    const gone = new Promise((resolve) => server.once('exit', resolve));
-    server.kill('SIGTERM');
-    await gone;
+    await stop();
   }
   await expect(runner(page)).toContainText('the server is gone, this page goes on by itself');
   await burnToTheEnd(page);

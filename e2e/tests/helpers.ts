@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { carryOfDay, planTrip } from '@tinder/core/plan';
+import { planTrip } from '@tinder/core/plan';
+import { carryOfDay } from '@tinder/core/planned';
 import { expect, test as base, type Page } from '@playwright/test';
 
 /** What the browser says of things the tests themselves hold back: service workers, and files that are not to come. */
@@ -52,6 +53,14 @@ export const turnTo = (page: Page, side: string) => page.getByRole('tab', { name
 export async function grams(page: Page, term: string): Promise<number> {
   const text = await loadout(page).locator('dt', { hasText: term }).locator('xpath=following-sibling::dd[1]').innerText();
   return Number(/[\d,]+/.exec(text)?.[0].replace(',', ''));
+}
+
+/** Brings a trip in from a file and waits until it is planned. */
+export async function importTrip(page: Page, text: string): Promise<void> {
+  await page
+    .getByLabel('Trip, rack or backup file to import')
+    .setInputFiles({ name: 'trip.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await expect(page.getByText(/trip\.json: .* is open/)).toBeVisible();
 }
 
 /** Types into a quantity field and takes it with Enter. */

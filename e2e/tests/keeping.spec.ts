@@ -1,5 +1,6 @@
 import { importArchive } from '@tinder/core/archive';
-import { carryOfDay, planTrip } from '@tinder/core/plan';
+import { planTrip } from '@tinder/core/plan';
+import { carryOfDay } from '@tinder/core/planned';
 import { readFile } from 'node:fs/promises';
 import { expect, grams, open, saved, test, type, verdict } from './helpers';
 

@@ -11,7 +11,8 @@ const SIDES: Record<string, string[]> = {
   kit: ['build it', 'side by side', 'make it lighter', 'lose one', 'diary'],
   menu: ['the dishes', 'what habits cost', 'food out of each stop'],
   carry: ['out of the stop', 'leg by leg', 'at the shop', 'other lengths', 'weight and risk', 'what if'],
-  pack: ['the list', 'stove card', 'home and stops', 'labels', 'make it'],
+  pack: ['the list', 'stove card', 'one page', 'home and stops', 'what can hurt', 'labels', 'make it'],
+  walk: ['today', 'log', 'will it last', 'something is wrong', 'afterwards'],
   bench: ['burn', 'A or B', 'your burner', 'cooling', 'what is said'],
   shelf: ['the cupboard', 'for this trip', 'join leftovers', 'trips to come'],
 };

@@ -23,7 +23,7 @@ test('a dish is chosen, cooked and changed by keyboard, and the plan follows', a
   await supper.getByLabel('how supper is cooked').selectOption('homeDried');
   await expect(page.locator('app-dish-panel')).toContainText('Ready at a rolling boil');
   await type(page, 'water of the dish', '300');
-  await expect(page.locator('app-dish-panel')).toContainText('300 mL of water');
+  await expect(page.locator('app-dish-panel')).toContainText('300 mL (2 marks) of water');
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');

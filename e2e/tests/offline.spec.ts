@@ -1,5 +1,5 @@
-import { spawn } from 'node:child_process';
 import { expect, test } from '@playwright/test';
+import { ownServer } from './own-server';
 
 // The server is really stopped here: a browser set offline still answers from places a stopped server does not.
 test.use({ serviceWorkers: 'allow' });
@@ -18,21 +18,13 @@ async function keptForOffline(): Promise<boolean> {
 }
 
 test('opens and plans with the server gone', async ({ page }) => {
-  const port = 3111;
-  const server = spawn(process.execPath, ['--import', 'tsx', '../server/src/main.ts'], { env: { ...process.env, PORT: String(port) } });
-  const address = `http://127.0.0.1:${port}/`;
+  const { address, stop } = await ownServer(3111);
   try {
-    await new Promise<void>((resolve, reject) => {
-      server.stdout.on('data', () => resolve());
-      server.once('exit', (code) => reject(new Error(`server ended with ${code}`)));
-    });
     await page.goto(address);
     await page.evaluate(() => navigator.serviceWorker.ready);
     await expect.poll(() => page.evaluate(keptForOffline), { timeout: 15_000 }).toBe(true);
   } finally {
-    const gone = new Promise((resolve) => server.once('exit', resolve));
-    server.kill('SIGTERM');
-    await gone;
+    await stop();
   }
   await page.goto(address + 'carry');
   const verdict = page.getByRole('region', { name: 'Verdict' });
@@ -41,6 +33,11 @@ test('opens and plans with the server gone', async ({ page }) => {
   await days.fill('3');
   await days.press('Enter');
   await expect(verdict).toContainText('3 days burn');
+
+  // an address of its own opens as well, and the log is kept
+  await page.goto(address + 'walk');
+  await page.getByRole('button', { name: 'cooked as planned' }).click();
+  await expect(page.locator('app-today-panel').getByRole('heading')).toContainText('supper: dried dinner');
 
   // the climate is worked out here when its service cannot be reached
   await page.getByRole('link', { name: 'Trail', exact: true }).click();

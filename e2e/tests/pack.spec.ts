@@ -1,9 +1,13 @@
 import { readFile } from 'node:fs/promises';
 import { inflateSync } from 'node:zlib';
 import type { Page } from '@playwright/test';
-import { expect, expectFits, open, saved, test, turnTo, verdict } from './helpers';
+import { exportArchive } from '@tinder/core/archive';
+import { DEMO_TRIP } from '@tinder/core/demo';
+import { LONGEST_NAME } from '@tinder/core/model';
+import { marked, type Tokens } from 'marked';
+import { expect, expectFits, importTrip, open, saved, test, turnTo, verdict } from './helpers';
 
-const SIDES = ['the list', 'stove card', 'home and stops', 'labels', 'make it'] as const;
+const SIDES = ['the list', 'stove card', 'one page', 'home and stops', 'what can hurt', 'labels', 'make it'] as const;
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
 
 type Matrix = [number, number, number, number, number, number];
@@ -54,6 +58,13 @@ function strokesMm(pdf: Buffer): number[] {
   return lengths;
 }
 
+/** Pages of a PDF, and how large they are, mm. */
+function pagesOf(pdf: Buffer): { count: number; wideMm: number; highMm: number } {
+  const text = pdf.toString('latin1');
+  const [, wide, high] = /\/MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)/.exec(text) ?? [];
+  return { count: text.match(/\/Type\s*\/Page\b/g)?.length ?? 0, wideMm: (Number(wide) * 25.4) / 72, highMm: (Number(high) * 25.4) / 72 };
+}
+
 test('every side of packing answers without violations and fits', async ({ page }) => {
   await open(page, '/pack');
   await expect(page.locator('app-list-panel')).toContainText('kit, fuel and containers');
@@ -92,8 +103,12 @@ test('on paper a rule of 100 mm is 100 mm, on A4 and Letter, and nothing of the 
   await expect(page.locator('app-make-panel')).toContainText('windscreen, a strip round the pot');
   for (const paper of ['A4', 'Letter']) {
     await page.getByRole('radiogroup', { name: 'Paper' }).getByText(paper).click();
-    await expect.poll(() => page.evaluate(() => document.getElementById('page-size')?.textContent)).toContain(paper);
+    await expect
+      .poll(() => page.evaluate(() => document.getElementById('page-size')?.textContent))
+      .toContain(paper === 'A4' ? 'A4' : 'letter');
     const pdf = await page.pdf({ preferCSSPageSize: true });
+    // five patterns, two of them in parts; no page stays empty before one that is longer than a page
+    expect(pagesOf(pdf).count, paper).toBeLessThan(6);
     const rules = strokesMm(pdf).filter((mm) => Math.abs(mm - 100) < 3);
     expect(rules.length, paper).toBeGreaterThan(3);
     for (const mm of rules) expect(Math.abs(mm - 100), paper).toBeLessThan(0.2);
@@ -111,12 +126,47 @@ test('the stove card of every departure fits one side of A6, at 8 pt or more', a
   for (const label of await departures.locator('option').allInnerTexts()) {
     await departures.selectOption({ label });
     await expect(page.locator('app-card-panel h2')).toContainText(label);
-    const pdf = await page.pdf({ preferCSSPageSize: true });
-    expect(pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)?.length, label).toBe(1);
+    await expect(page.locator('app-card-panel h3', { hasText: /^tripwires$/ })).toBeVisible();
+    const { count, wideMm, highMm } = pagesOf(await page.pdf({ preferCSSPageSize: true }));
+    expect([wideMm, highMm].map(Math.round), label).toEqual([105, 148]);
+    expect(count, label).toBe(1);
     const points = await page
       .locator('app-card-panel p')
       .first()
       .evaluate((e) => (parseFloat(getComputedStyle(e).fontSize) * 72) / 96);
     expect(points).toBeGreaterThanOrEqual(8);
   }
+});
+
+test('a card of eight dishes with the longest names goes on on its back, and says so', async ({ page }) => {
+  await open(page, '/pack');
+  const names = Array.from({ length: 8 }, (_, i) =>
+    `${i} ${'a very long name of a dish, with | pipes and commas '.repeat(3)}`.slice(0, LONGEST_NAME).trim(),
+  );
+  const dishes = names.map((name, i) => ({ id: `long-${i}`, meal: { ...DEMO_TRIP.menu.supper, name } }));
+  const legs = DEMO_TRIP.legs.map((leg, at) =>
+    at > 0 ? leg : { ...leg, days: leg.days.map((d, i) => ({ ...d, dishes: { supper: `long-${i % 4}`, drink: `long-${4 + (i % 3)}` } })) },
+  );
+  const text = exportArchive([{ trip: { ...DEMO_TRIP, id: 'long', name: 'Long names', legs, dishes }, archived: false }]);
+  await importTrip(page, text);
+  await turnTo(page, 'stove card');
+  await expect(page.locator('app-card-panel h3', { hasText: '6 a very long' })).toBeVisible();
+  await expect(page.locator('app-card-panel h3', { hasText: /^tripwires$/ })).toBeVisible();
+  await expect(page.getByText('It does not fit one side: it goes on on the back.')).toBeVisible();
+  await expect(page.locator('app-card-panel h3 span')).toHaveCount(8);
+  const { count, wideMm } = pagesOf(await page.pdf({ preferCSSPageSize: true }));
+  expect(Math.round(wideMm)).toBe(105);
+  expect(count).toBe(2);
+  await turnTo(page, 'the list');
+  const [download] = await Promise.all([page.waitForEvent('download'), press(page, 'all of it as Markdown')]);
+  const tokens = marked.lexer(await readFile(await download.path(), 'utf8'));
+  const tables = tokens.filter((t): t is Tokens.Table => t.type === 'table');
+  // a pipe in a name makes no cell more, and no line break ends a row
+  for (const t of tables) for (const row of t.rows) expect(row.length).toBe(t.header.length);
+  expect(tables.some((t) => t.rows.some((r) => r[0].text.includes('with \\\\| pipes') || r[0].text.includes('with | pipes')))).toBe(true);
+  const [json] = await Promise.all([page.waitForEvent('download'), press(page, 'as JSON')]);
+  const data = JSON.parse(await readFile(await json.path(), 'utf8')) as { lists: { items: { massG: number }[]; sums: { allG: number } }[] };
+  for (const l of data.lists) expect(l.items.reduce((g, i) => g + i.massG, 0)).toBeCloseTo(l.sums.allG, 6);
+  const [png] = await Promise.all([page.waitForEvent('download'), press(page, 'list as PNG')]);
+  expect((await readFile(await png.path())).subarray(1, 4).toString()).toBe('PNG');
 });

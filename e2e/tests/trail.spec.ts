@@ -90,6 +90,7 @@ test('days are brushed and painted by hand and by key, and the verdict follows a
   await expect(verdict(page)).toContainText('Leave Harrow Junction');
   await page.keyboard.press('Control+z');
   await page.getByRole('link', { name: 'Trail', exact: true }).click();
+  await expect(page.getByRole('tab', { name: 'days and stop' })).toHaveAttribute('aria-selected', 'true');
   await page.keyboard.press(']');
   await expect(legs(page).getByRole('row').nth(2)).toContainText('5 °C');
   await page.keyboard.press('[');

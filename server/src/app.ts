@@ -4,6 +4,7 @@ import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import path from 'node:path';
 import type { Instruments } from './instruments';
+import { refusal } from './refusal';
 
 const YEAR_S = 31_536_000;
 /** What the app never asks a browser for. */
@@ -54,7 +55,7 @@ export function createApp(browserDir: string, instruments: Instruments): Express
   app.post('/api/climate', express.json({ limit: '100kb' }), (req, res) => {
     const query = climateQuerySchema.safeParse(req.body);
     if (!query.success) {
-      res.status(400).json({ error: query.error.issues.map((i) => `${i.path.join('.') || 'the query'}: ${i.message}`).join('; ') });
+      res.status(400).json(refusal(query.error, 'the query'));
       return;
     }
     res.set('Cache-Control', 'no-store').json(answerClimate(query.data));

@@ -1,6 +1,7 @@
 import { FRAME_MS, frameAt, gardenBurn, gardenRunSchema, streamQuerySchema, type GardenBurn } from '@tinder/core/bench';
 import express, { type Response, type Router } from 'express';
 import { randomUUID } from 'node:crypto';
+import { refusal } from './refusal';
 
 /** Limits of what a server keeps for those who rehearse. */
 export interface InstrumentLimits {
@@ -42,7 +43,7 @@ export function createInstruments(limits = INSTRUMENT_LIMITS, now: () => number 
     tidy();
     const run = gardenRunSchema.safeParse(req.body);
     if (!run.success) {
-      res.status(400).json({ error: run.error.issues.map((i) => `${i.path.join('.') || 'the run'}: ${i.message}`).join('; ') });
+      res.status(400).json(refusal(run.error, 'the run'));
       return;
     }
     if (sessions.size >= limits.sessions) {
@@ -59,8 +60,7 @@ export function createInstruments(limits = INSTRUMENT_LIMITS, now: () => number 
     const session = sessions.get(req.params.id);
     const query = streamQuerySchema.safeParse(req.query);
     if (!session) return void res.status(404).json({ error: 'that simulated burn is over: begin another' });
-    if (!query.success)
-      return void res.status(400).json({ error: query.error.issues.map((i) => `${i.path.join('.')}: ${i.message}`).join('; ') });
+    if (!query.success) return void res.status(400).json(refusal(query.error, 'the query'));
     if (session.streams.size >= limits.streamsEach)
       return void res.status(503).json({ error: 'this simulated burn is watched often enough' });
     const { phase, speed, fromS, stoppedS } = query.data;

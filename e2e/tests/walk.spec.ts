@@ -1,0 +1,123 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { expect, expectFits, saved, SIZES, test, turnTo } from './helpers';
+
+const PHONE = SIZES[1];
+const SIDES = ['today', 'log', 'will it last', 'something is wrong', 'afterwards'] as const;
+const where = (page: Page) => page.locator('.where');
+
+/** Opens Walk and waits until it knows where one stands. */
+async function openWalk(page: Page): Promise<void> {
+  await page.goto('/walk');
+  await expect(where(page)).toContainText('Tarn House on day 17');
+}
+/** Presses a button once it may be pressed, and counts it. */
+async function tap(page: Page, name: string, taps: { count: number }): Promise<void> {
+  await page.getByRole('button', { name, exact: true }).click();
+  taps.count++;
+}
+
+test('every side of the walk answers without violations and fits', async ({ page }) => {
+  await openWalk(page);
+  for (const name of SIDES) {
+    await turnTo(page, name);
+    await expectFits(page);
+  }
+});
+
+test('a day in the hand: breakfast, supper, a reading and a drink more in under ten taps, under fingers that are cold', async ({
+  page,
+}) => {
+  await page.setViewportSize(PHONE);
+  await openWalk(page);
+  const taps = { count: 0 };
+  const today = page.locator('app-today-panel');
+  await expect(today.getByRole('heading')).toContainText('oats and coffee');
+  for (const button of await page.locator('app-today-panel button.tap, app-today-panel .strong-act, app-today-panel .step').all())
+    expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(48);
+  await tap(page, 'cooked as planned', taps);
+  await expect(today.getByRole('heading')).toContainText('supper: dried dinner');
+  await tap(page, 'cooked as planned', taps);
+  await expect(today.getByRole('heading')).toContainText('breakfast, tomorrow: oats');
+  await turnTo(page, 'log');
+  taps.count++;
+  await tap(page, 'one more hot drink', taps);
+  const field = page.getByRole('textbox', { name: 'on the scale' });
+  await field.fill('290');
+  await field.press('Enter');
+  taps.count += 2;
+  await tap(page, 'write it down', taps);
+  await expect(page.locator('app-log-panel li').first()).toContainText(/by scale: 140\sg left/);
+  expect(taps.count).toBeLessThan(10);
+  await expect(where(page)).toContainText('Day 12');
+  await saved(page);
+  await page.reload();
+  await turnTo(page, 'log');
+  await expect(page.locator('app-log-panel li').first()).toContainText(/140\sg left/);
+});
+
+test('a timer outlives the death of its page, a clock that runs on, and rings once', async ({ page, context }) => {
+  await openWalk(page);
+  const steps = page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
+  await steps.filter({ hasText: 'Until small bubbles' }).getByRole('button').first().click();
+  await page.getByRole('button', { name: /^time / }).click();
+  await expect(page.getByRole('timer')).toContainText(/\d+:\d\d/);
+  // in the middle of writing a line, too
+  await page.getByRole('button', { name: 'had to light it again' }).click();
+  await expect.poll(() => page.evaluate(() => localStorage.getItem('stove-timers'))).toContain('flame');
+  await page.close({ runBeforeUnload: false });
+  const again = await context.newPage();
+  // half an hour later, in another time zone, and the day has changed
+  await again.addInitScript(() => {
+    const now = Date.now.bind(Date);
+    Date.now = () => now() + 30 * 60_000;
+  });
+  await again.goto('/walk');
+  await expect(again.getByRole('timer')).toContainText('+');
+  await turnTo(again, 'log');
+  await expect(again.locator('app-log-panel li').filter({ hasText: 'lit again' })).toHaveCount(1);
+  await turnTo(again, 'today');
+  await again.getByRole('button', { name: 'done', exact: true }).click();
+  await expect(again.getByRole('timer')).toHaveCount(0);
+});
+
+test('tight becomes loose by one press, undo takes it back, and the log goes home as a file', async ({ page }) => {
+  await openWalk(page);
+  await turnTo(page, 'will it last');
+  const ahead = page.locator('app-ahead-panel');
+  await expect(ahead.getByRole('heading', { name: 'the least annoying way' })).toBeVisible();
+  await ahead.getByRole('button', { name: 'do that' }).first().click();
+  await expect(ahead.getByRole('heading', { name: 'it lasts' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(ahead.getByRole('heading', { name: 'the least annoying way' })).toBeVisible();
+  await turnTo(page, 'log');
+  await page.getByText('the log as files').click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'JSON, for the trip at home' }).click(),
+  ]);
+  const text = await readFile(await download.path(), 'utf8');
+  await page.getByLabel('JSON file of a log').setInputFiles({ name: 'log.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await expect(page.getByText('0 lines were not here yet')).toBeVisible();
+});
+
+test('the steps are read by headlamp with the highest contrast', async ({ page }) => {
+  await page.setViewportSize(PHONE);
+  await openWalk(page);
+  await page.evaluate(() => (document.documentElement.dataset['theme'] = 'headlamp'));
+  const ratios = () =>
+    page.locator('app-today-panel').evaluate((panel) => {
+      const rgb = (c: string): number[] => (/rgba?\(([^)]+)\)/.exec(c)?.[1] ?? '').split(',').slice(0, 3).map(Number);
+      const light = (c: number[]): number => {
+        const [r, g, b] = c.map((x) => (x / 255 <= 0.03928 ? x / 255 / 12.92 : ((x / 255 + 0.055) / 1.055) ** 2.4));
+        return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+      };
+      const ground = light(rgb(getComputedStyle(document.body).backgroundColor));
+      return [...panel.querySelectorAll('li:not(.past) .step, .hurts, button.tap')].map(
+        (e) => (light(rgb(getComputedStyle(e).color)) + 0.05) / (ground + 0.05),
+      );
+    });
+  // colours go over from one theme to the other
+  await expect.poll(async () => Math.min(...(await ratios()))).toBeGreaterThanOrEqual(7);
+  expect((await ratios()).length).toBeGreaterThan(8);
+});
