@@ -14,6 +14,14 @@ test('is all still there after a reload', async ({ page }) => {
   await expect(verdict(page)).toContainText('8 days burn');
 });
 
+test('what was edited in the moment the page was left is there on the next one', async ({ page }) => {
+  await open(page);
+  await type(page, 'days, typed', '8');
+  await page.goto('/trail');
+  await page.goto('/carry');
+  await expect(verdict(page)).toContainText('8 days burn');
+});
+
 test('exports a trip, takes it back, and the numbers agree with the core', async ({ page }) => {
   await open(page);
   await type(page, 'days, typed', '9');

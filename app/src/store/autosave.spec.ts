@@ -52,7 +52,10 @@ beforeEach(async () => {
   autosave = TestBed.inject(Autosave);
   await autosave.start();
 });
-afterEach(() => jest.restoreAllMocks());
+afterEach(() => {
+  jest.restoreAllMocks();
+  localStorage.clear();
+});
 
 describe('autosave', () => {
   it('writes an edit soon after it was made and tells the other tabs which trip, at which revision', async () => {
@@ -262,6 +265,55 @@ describe('a start', () => {
     autosave = TestBed.inject(Autosave);
     return autosave.start();
   };
+
+  /** The page dies in the middle of a save. */
+  const die = async (): Promise<void> => {
+    const save = jest.spyOn(WorkspaceDb.prototype, 'save').mockReturnValue(new Promise(() => undefined));
+    dispatchEvent(new Event('pagehide'));
+    await until(() => save.mock.calls.length > 0, 'the save that comes too late');
+    jest.restoreAllMocks();
+  };
+  const unwritten = () => localStorage.getItem('unwritten');
+
+  it('takes in what a page that was left at once had no time to write, as a step that can be undone', async () => {
+    rename('Saved');
+    await isSaved();
+    expect(unwritten()).toBeNull();
+    rename('Left At Once');
+    store.editRack('weight', (r) => editPiece(r, 'small-gas-burner', { massG: 77 }));
+    store.editPreferences('theme', { theme: 'headlamp' });
+    await die();
+    expect(unwritten()).not.toBeNull();
+    await reload();
+    const held = () => [store.trip().name, store.rack().pieces.find((p) => p.id === 'small-gas-burner')?.massG, store.preferences().theme];
+    expect(held()).toEqual(['Left At Once', 77, 'headlamp']);
+    TestBed.tick();
+    await isSaved();
+    expect([(await savedTrip(DEMO_TRIP.id))?.name, unwritten()]).toEqual(['Left At Once', null]);
+    store.undo();
+    expect(store.trip().name).toBe('Saved');
+  });
+
+  it('merges what was left unwritten with what another tab has saved since, and keeps a trip that was never written', async () => {
+    rename('Start');
+    await isSaved();
+    days(9);
+    store.edit('new trip', (w) => ({
+      ...withNewTrips(w, [{ trip: { ...DEMO_TRIP, id: 'second' }, archived: false }]),
+      openId: DEMO_TRIP.id,
+    }));
+    await die();
+    await otherTab((t) => ({ ...t, name: 'Elsewhere' }), false);
+    await reload();
+    expect([store.trip().name, store.trip().legs[0].days.length]).toEqual(['Elsewhere', 9]);
+    expect(store.workspace().library.map((s) => s.trip.id)).toEqual([DEMO_TRIP.id, 'second']);
+  });
+
+  it('minds nothing in local storage that is no edit', async () => {
+    localStorage.setItem('unwritten', '{"tab":"x","trips":[{"mine":{}}]}');
+    await reload();
+    expect(store.trip()).toEqual(DEMO_TRIP);
+  });
 
   it('keeps a trip aside that cannot be read, and an edit writes nothing over it', async () => {
     days(8);

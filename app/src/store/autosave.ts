@@ -12,6 +12,7 @@ import { mergeRacks, mergeTrips } from './merge';
 import { mayPass, saveFaultOf } from './save-fault';
 import { Saved } from './saved';
 import { isNews, readTabNews, type TabNews } from './tab-news';
+import { Unwritten } from './unwritten';
 import { withTrip, type Workspace } from './workspace';
 import { WorkspaceStore } from './workspace-store';
 
@@ -50,6 +51,7 @@ export class Autosave {
   private db: WorkspaceDb | undefined;
   /** Undefined until what is saved has been read: before that nothing is ever written. */
   private saved: Saved | undefined;
+  private readonly unwritten = new Unwritten();
   private seen: Workspace | undefined;
   private openId = '';
   private retryMs = FIRST_RETRY_MS;
@@ -81,14 +83,18 @@ export class Autosave {
 
   async start(): Promise<void> {
     await this.read();
-    this.seen = this.store.workspace();
+    this.seen = this.saved?.workspace ?? this.store.workspace();
     this.store.workspace$.pipe(filter((w) => w !== this.seen && w === this.store.workspace())).subscribe((w) => this.noticed(w));
     merge(this.dirty.pipe(debounceTime(SAVE_AFTER_MS)), this.dirty.pipe(auditTime(SAVE_AT_LEAST_EVERY_MS)))
       .pipe(takeUntilDestroyed(this.gone))
       .subscribe(() => this.flush());
     this.gone.onDestroy(() => clearTimeout(this.retryTimer));
-    addEventListener('pagehide', () => this.flush());
-    document.addEventListener('visibilitychange', () => document.hidden && this.flush());
+    const leaving = (): void => {
+      this.keepNow();
+      this.flush();
+    };
+    addEventListener('pagehide', leaving);
+    document.addEventListener('visibilitychange', () => document.hidden && leaving());
     this.otherTabs.addEventListener('message', ({ data }) => {
       const news = readTabNews(data);
       if (news) this.queue(() => this.follow(news));
@@ -99,6 +105,11 @@ export class Autosave {
   async settled(): Promise<void> {
     this.flush();
     await this.running;
+  }
+
+  /** Keeps what is not written yet where it outlives the death of the page in this very moment. */
+  keepNow(): void {
+    if (this.saved) this.unwritten.keep(this.saved, this.store.workspace());
   }
 
   /** Notes that everything was backed up today. */
@@ -141,6 +152,8 @@ export class Autosave {
       this.asideSignal.set(loaded.aside);
       this.writtenSignal.set(loaded.trips.length > 0);
       this.store.start(this.saved.workspace);
+      const taken = this.unwritten.takenInto(this.saved.workspace);
+      if (taken !== this.saved.workspace) this.store.edit('what was not saved yet', () => taken);
       this.stateSignal.set('saved');
     } catch (e) {
       // nothing was read: what is shown stands for nothing that is saved, and is never written over it
@@ -268,6 +281,7 @@ export class Autosave {
   }
 
   private fine(): void {
+    this.unwritten.done();
     this.stateSignal.set('saved');
     this.retryMs = FIRST_RETRY_MS;
     clearTimeout(this.retryTimer);

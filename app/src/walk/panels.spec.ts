@@ -117,15 +117,6 @@ describe('the log', () => {
     expect(last).toMatchObject({ how: 'float', sdG: 7 });
   });
 
-  it('brings back a line whose page was killed before it was saved', async () => {
-    const { id } = store().trip();
-    const event = { id: 'lost', at: '2027-08-27T20:00:00.000Z', day: 12, kind: 'spilt', fuelG: 5, sdG: 2 };
-    localStorage.setItem('unsaved-log', JSON.stringify({ tripId: id, events: [event] }));
-    const panel = await planned(new Panel(LogPanel));
-    expect(events().filter((e) => e.id === 'lost')).toHaveLength(1);
-    expect(panel.text).toMatch(/spilt about 5\sg/);
-  });
-
   it('takes a line out, and undo brings it back', async () => {
     const panel = await planned(new Panel(LogPanel));
     const count = events().length;

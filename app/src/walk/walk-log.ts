@@ -1,19 +1,14 @@
-import { computed, effect, inject, Injectable, untracked } from '@angular/core';
+import { computed, inject, Injectable } from '@angular/core';
 import { mealOn } from '@tinder/core/menu';
-import { daysOf, hold, LIMITS, walkEventSchema, type MealName, type WalkEvent } from '@tinder/core/model';
+import { daysOf, hold, LIMITS, type MealName, type WalkEvent } from '@tinder/core/model';
 import { filledAsPlanned, inOrder, mergedLogs, withEvent, type DrinkMore, type MealAhead } from '@tinder/core/walk';
-import * as z from 'zod';
 import { PlanService } from '../planning/plan-service';
-import { KeptDraft } from '../platform/kept-draft';
 import { Autosave } from '../store/autosave';
 import { WorkspaceStore } from '../store/workspace-store';
 import { containerWords } from '../words/container-words';
 import { Units } from '../words/units';
 
 type Unstamped = WalkEvent extends infer E ? (E extends WalkEvent ? Omit<E, 'id' | 'at'> : never) : never;
-
-const MOST_UNSAVED = 50;
-const unsavedSchema = z.strictObject({ tripId: z.string(), events: z.array(walkEventSchema).max(MOST_UNSAVED) });
 
 /** The log of the open trip: every line an undoable step, written where the trip is. */
 @Injectable({ providedIn: 'root' })
@@ -22,27 +17,7 @@ export class WalkLog {
   private readonly plans = inject(PlanService);
   private readonly units = inject(Units);
 
-  /** Lines that may not have reached the database yet: a page may be killed between two of its breaths. */
-  private readonly unsaved = new KeptDraft('unsaved-log', unsavedSchema);
-
-  constructor() {
-    const autosave = inject(Autosave);
-    effect(() => {
-      const id = this.store.trip().id;
-      const isSaved = autosave.state() === 'saved';
-      if (!this.store.loaded()) return;
-      untracked(() => {
-        const kept = this.unsaved.read();
-        if (!kept) return;
-        const known = new Set(this.events().map((e) => e.id));
-        const lost = kept.tripId === id && !this.restored ? kept.events.filter((e) => !known.has(e.id)) : [];
-        this.restored = true;
-        if (lost.length) this.edit('lines that were not saved yet', (log) => mergedLogs(log, lost));
-        else if (isSaved) this.unsaved.write(undefined);
-      });
-    });
-  }
-  private restored = false;
+  private readonly autosave = inject(Autosave);
 
   readonly events = computed(() => inOrder(this.store.trip().walk?.log ?? []));
   readonly walked = computed(() => this.store.trip().walk !== undefined);
@@ -129,15 +104,12 @@ export class WalkLog {
   }
 
   private append(label: string, event: WalkEvent): void {
-    const { id } = this.store.trip();
-    const kept = this.unsaved.read();
-    this.restored = true;
-    this.unsaved.write({ tripId: id, events: [...(kept?.tripId === id ? kept.events : []), event].slice(-MOST_UNSAVED) });
     this.edit(label, (log) => withEvent(log, event));
   }
 
   private edit(label: string, change: (log: readonly WalkEvent[]) => WalkEvent[]): void {
     this.store.editTrip(label, (t) => (t.walk ? { ...t, walk: { ...t.walk, log: change(t.walk.log) } } : t));
+    this.autosave.keepNow(); // a line of the log is kept before the phone is back in the pocket
   }
 
   private stamp(): { id: string; at: string } {
