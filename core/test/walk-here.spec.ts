@@ -5,7 +5,20 @@ import { MEALS, tripSchema, type Trip, type WalkEvent } from '../src/model';
 import { planFrom, planTrip } from '../src/plan';
 import { HAZARDS } from '../src/planned';
 import { LOG_COLUMNS, readCsv, writeLogCsv } from '../src/tables';
-import { benchTestsOf, dayOfWalk, filledAsPlanned, GUIDES, guidesFor, procedureOf, walkHere, walkRecord, type Step } from '../src/walk';
+import {
+  benchTestsOf,
+  dayOfWalk,
+  otherAmounts,
+  tripRecord,
+  factorSdBefore,
+  filledAsPlanned,
+  GUIDES,
+  guidesFor,
+  procedureOf,
+  walkHere,
+  walkRecord,
+  type Step,
+} from '../src/walk';
 import { done } from '../src/errors';
 
 const PLAN = planTrip(DEMO_TRIP);
@@ -50,6 +63,20 @@ describe('where a walk stands', () => {
     // a clock set back does not walk back
     expect(dayOfWalk(walked(WALK.log), '2027-08-18', 23)).toBe(11);
     expect(walkHere({ ...DEMO_TRIP, walk: undefined }, PLAN, FAR)).toBeUndefined();
+  });
+
+  it('says what the next dish burns with other water: nearly as much more as there is more to heat', () => {
+    if (!here) throw new Error('not walked');
+    const [next] = here.ahead;
+    const day = PLAN.days[next.day - 1];
+    const plannedMl = next.planned.facts.waterMl;
+    const amounts = otherAmounts(DEMO_TRIP, here.stretch, day, next);
+    expect(amounts.map((a) => a.waterMl)).toEqual([-200, -100, 100, 200].map((s) => plannedMl + s));
+    const perMl = amounts.map((a) => (a.modelG - next.modelG) / (a.waterMl - plannedMl));
+    // water alone: 4.19 J/(g K) over some 83 K by a burner of 45 % on 46 kJ/g is 0.017 g/mL
+    for (const g of perMl) expect(g).toBeGreaterThan(0.012);
+    for (const g of perMl) expect(g).toBeLessThan(0.028);
+    expect(otherAmounts(DEMO_TRIP, here.stretch, day, { ...next, fails: true })).toEqual([]);
   });
 
   it('leaves a stop with what was planned for it: what is kept, what is bought, what stays there', () => {
@@ -124,6 +151,18 @@ describe('what a walk leaves behind', () => {
     const rows = readCsv(writeLogCsv(WALK.log), LOG_COLUMNS, (cells) => done(cells));
     expect(rows.ok && rows.value.good.length).toBe(WALK.log.length);
   });
+
+  it('of a trip by itself agrees with the one beside its plan, and an empty log says nothing', () => {
+    const record = walkRecord(DEMO_TRIP, PLAN, factorSdBefore(undefined));
+    const alone = tripRecord(DEMO_TRIP);
+    expect(alone.cooked).toBe(record.cooked);
+    expect(alone.perMealG).toBeCloseTo(record.perMealG, 9);
+    expect(alone.factor).toEqual(record.factor);
+    // by hand, from the log: mean water of its 18 cooked meals
+    expect(alone.waterMl).toBeCloseTo(WALK.log.reduce((ml, e) => ml + (e.kind === 'cooked' ? e.waterMl : 0), 0) / 18, 9);
+    expect(tripRecord(walked([]))).toMatchObject({ cooked: 0 });
+    expect(tripRecord(walked([])).perMealG).toBeUndefined();
+  });
 });
 
 describe('steps and guides', () => {
@@ -172,7 +211,13 @@ describe('steps and guides', () => {
   it('of guides name what hurts first, people before pots, and end for good where a part is broken that holds pressure', () => {
     expect(GUIDES.every((g) => g.hazards.length > 0 && g.checks.length > 1)).toBe(true);
     expect(GUIDES.slice(0, 2).map((g) => g.trouble)).toEqual(['burnt', 'inTent']);
-    expect(GUIDES.filter((g) => g.thenStop).map((g) => g.trouble)).toEqual(['leaks', 'valveStays', 'pumpWontHold']);
+    expect(GUIDES.filter((g) => g.thenStop).map((g) => g.trouble)).toEqual(['leaks', 'valveStays', 'valveStays', 'pumpWontHold']);
+    // one guide a trouble for every burner, and none that tells of a part it has not
+    for (const b of BURNERS) {
+      const troubles = guidesFor(b.family).map((g) => g.trouble);
+      expect(new Set(troubles).size).toBe(troubles.length);
+    }
+    expect(guidesFor('liquid').some((g) => g.checks.includes('otherCan') || g.checks.includes('unscrewOutdoors'))).toBe(false);
     expect(guidesFor('openAlcohol').some((g) => g.trouble === 'leaks')).toBe(false);
     // gas is let go before it is lit again
     for (const g of GUIDES.filter((x) => x.checks.includes('flameToBurner')))

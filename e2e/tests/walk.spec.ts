@@ -81,6 +81,49 @@ test('a timer outlives the death of its page, a clock that runs on, and rings on
   await expect(again.getByRole('timer')).toHaveCount(0);
 });
 
+test('a timer of one time zone is right in another and with the clock set back, and a midnight turns the day', async ({
+  browser,
+  baseURL,
+}) => {
+  const there = await browser.newContext({ timezoneId: 'Asia/Tokyo', serviceWorkers: 'block' });
+  const page = await there.newPage();
+  await page.goto(`${baseURL}/walk`);
+  await page.getByRole('list', { name: 'Steps' }).getByText('Until small bubbles').click();
+  await page.getByRole('button', { name: /^time / }).click();
+  // it rings by a track of its own, which plays though the page sleeps
+  await expect(page.getByRole('timer')).toContainText(/\d+:\d\d/);
+  await expect.poll(() => page.evaluate(() => navigator.mediaSession.metadata?.title)).toBe('flame');
+  const kept = await there.storageState();
+  const left = async (p: Page): Promise<number> => {
+    const [min, s] = ((await p.getByRole('timer').textContent()) ?? '').split(':').map(Number);
+    return 60 * min + s;
+  };
+  const before = await left(page);
+  await there.close();
+
+  const here = await browser.newContext({ timezoneId: 'America/Anchorage', storageState: kept, serviceWorkers: 'block' });
+  const again = await here.newPage();
+  // the last minute of the trip's day 12, by the clock of the place
+  await again.goto(`${baseURL}/walk`);
+  await expect(again.getByRole('timer')).toContainText(/\d+:\d\d/);
+  expect(await left(again)).toBeLessThanOrEqual(before);
+  expect(await left(again)).toBeGreaterThan(before - 60);
+
+  // set back by an hour: nothing is negative, nothing rings before its time
+  await again.clock.setSystemTime(new Date(Date.now() - 3_600_000));
+  await again.reload();
+  expect(await left(again)).toBeGreaterThanOrEqual(before);
+  await again.getByRole('button', { name: 'stop', exact: true }).click();
+
+  await again.clock.setSystemTime(new Date('2027-08-27T23:59:30-08:00'));
+  await again.reload();
+  await expect(where(again)).toContainText('Day 12');
+  await again.clock.setSystemTime(new Date('2027-08-28T00:00:30-08:00'));
+  await again.evaluate(() => document.dispatchEvent(new Event('visibilitychange'))); // it is looked at again
+  await expect(where(again)).toContainText('Day 13');
+  await here.close();
+});
+
 test('tight becomes loose by one press, undo takes it back, and the log goes home as a file', async ({ page }) => {
   await openWalk(page);
   await turnTo(page, 'will it last');
@@ -99,6 +142,21 @@ test('tight becomes loose by one press, undo takes it back, and the log goes hom
   const text = await readFile(await download.path(), 'utf8');
   await page.getByLabel('JSON file of a log').setInputFiles({ name: 'log.json', mimeType: 'application/json', buffer: Buffer.from(text) });
   await expect(page.getByText('0 lines were not here yet')).toBeVisible();
+});
+
+test('two tabs of one walk have each other’s lines, and neither is lost', async ({ page, context }) => {
+  await openWalk(page);
+  await turnTo(page, 'log');
+  const other = await context.newPage();
+  await openWalk(other);
+  const lines = (p: Page) => p.locator('app-log-panel li');
+  const before = await lines(page).count();
+  await other.getByRole('button', { name: 'cooked as planned' }).click();
+  await expect(lines(page)).toHaveCount(before + 1);
+  await page.getByRole('button', { name: 'one more hot drink' }).click();
+  await turnTo(other, 'log');
+  await expect(lines(other)).toHaveCount(before + 2);
+  await expect(lines(page)).toHaveCount(before + 2);
 });
 
 test('the steps are read by headlamp with the highest contrast', async ({ page }) => {

@@ -31,6 +31,7 @@ export function createApp(browserDir: string, instruments: Instruments): Express
           // Angular and the CDK add <style> elements for component styles; a per-request nonce would break the offline copy
           styleSrc: ["'self'", "'unsafe-inline'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
+          mediaSrc: ["'self'", 'blob:'],
           fontSrc: ["'self'"],
           connectSrc: ["'self'"],
           workerSrc: ["'self'"],

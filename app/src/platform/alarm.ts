@@ -1,10 +1,13 @@
 const BEEPS = 4;
 const BEEP_S = 0.25;
 
-/** Says that a time is over: a sound, a shake, and a notice of the system where the walker has allowed it. What a browser cannot do it leaves. */
-export function alarm(words: string): void {
+/**
+ * Says that a time is over: a shake, a notice of the system where the walker has allowed it, and a sound unless one plays already. What a browser
+ * cannot do it leaves.
+ */
+export function alarm(words: string, isHeard = false): void {
   navigator.vibrate?.([300, 150, 300, 150, 300]);
-  sound();
+  if (!isHeard) sound();
   if (typeof Notification !== 'undefined' && Notification.permission === 'granted' && document.visibilityState !== 'visible')
     new Notification(words, { tag: 'stove' });
 }

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { besideBench } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
-import { benchTestsOf, type CarryRecord } from '@tinder/core/walk';
+import { benchTestsOf, tripRecord, type CarryRecord } from '@tinder/core/walk';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { putBack } from '../planning/put-back';
@@ -51,10 +51,31 @@ import { WalkStudy } from './walk-study';
       <p role="status">{{ said() }}</p>
     }
     @if (others().length) {
-      <h2 class="sign">your trips</h2>
-      @for (o of others(); track o) {
-        <p>{{ o }}</p>
-      }
+      <h2 class="sign">your other walks</h2>
+      <table class="stacks">
+        <thead>
+          <tr>
+            <th scope="col">trip</th>
+            <th scope="col" class="number">hot meals</th>
+            <th scope="col" class="number">fuel each</th>
+            <th scope="col" class="number">water each</th>
+            <th scope="col" class="number">of the model</th>
+            <th scope="col" class="number">cooked in frost</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (o of others(); track o.id) {
+            <tr>
+              <th scope="row">{{ o.name }}</th>
+              <td data-label="hot meals" class="number">{{ o.cooked }}</td>
+              <td data-label="fuel each" class="number">{{ o.perMeal }}</td>
+              <td data-label="water each" class="number">{{ o.water }}</td>
+              <td data-label="of the model" class="number">{{ o.factor }}</td>
+              <td data-label="cooked in frost" class="number">{{ o.frost }}</td>
+            </tr>
+          }
+        </tbody>
+      </table>
     }
   `,
   styleUrls: ['./walk.less', '../ui/table.less'],
@@ -109,11 +130,16 @@ export class AfterPanel {
     this.store
       .workspace()
       .library.filter((s) => s.trip.walk && s.trip.id !== this.trip().id)
-      .map(({ trip }) => {
-        const cooked = trip.walk?.log.filter((e) => e.kind === 'cooked') ?? [];
-        const modelG = cooked.reduce((g, e) => g + e.modelG, 0);
-        return `${trip.name}: ${cooked.length} hot meals, ${cooked.length ? this.units.mealMass(modelG / cooked.length) : '–'} each by the model.`;
-      }),
+      .map(({ trip }) => tripRecord(trip))
+      .map((r) => ({
+        id: r.id,
+        name: r.name,
+        cooked: r.cooked,
+        perMeal: r.perMealG === undefined ? '–' : this.units.mealMass(r.perMealG),
+        water: r.waterMl === undefined ? '–' : this.units.text(r.waterMl, 'volume'),
+        factor: `${Math.round(100 * r.factor.mean)} ± ${Math.round(100 * r.factor.sd)} %`,
+        frost: r.frostShare === undefined ? '–' : `${Math.round(100 * r.frostShare)} %`,
+      })),
   );
 
   protected toBench(): void {

@@ -1,7 +1,9 @@
 import { TestBed } from '@angular/core/testing';
 import { importLog } from '@tinder/core/archive';
+import { DEMO_TRIP } from '@tinder/core/demo';
 import type { WalkHere } from '@tinder/core/walk';
 import { PlanService } from '../planning/plan-service';
+import { withNewTrips } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { clockText } from '../words/clock-text';
@@ -13,6 +15,7 @@ import { Timers } from './timers';
 import { endsOfDays } from './taper-geometry';
 import { TodayPanel } from './today-panel';
 import { WalkLog } from './walk-log';
+import { WalkStudy } from './walk-study';
 
 const store = () => TestBed.inject(WorkspaceStore);
 const events = () => TestBed.inject(WalkLog).events();
@@ -61,6 +64,31 @@ describe('today', () => {
     expect(TestBed.inject(Timers).running()).toEqual([]);
     const last = events().at(-1);
     expect(last?.kind === 'cooked' ? last.clockS : 0).toBeGreaterThanOrEqual(400);
+  });
+
+  it('answers other air and other water, and writes down what was really cooked', async () => {
+    const panel = await planned(new Panel(TodayPanel));
+    const grams = (): number => Number(/([\d.]+)\sg, /.exec(panel.text)?.[1]);
+    const minutes = (): number => (TestBed.inject(WalkStudy).walking()?.here.ahead[0].planned.burn.durationS ?? 0) / 60;
+    const [before, took] = [grams(), minutes()];
+    for (let i = 0; i < 5; i++) panel.press('colder');
+    await panel.settle();
+    expect(
+      store()
+        .trip()
+        .legs.flatMap((l) => l.days)[11].breakfastAirC,
+    ).toBe(DEMO_TRIP.legs.flatMap((l) => l.days)[11].breakfastAirC - 10);
+    // a cold can gives a smaller flame: it takes longer, and no more grams for it
+    expect(minutes()).toBeGreaterThan(took + 0.5);
+    panel.pick('water that it takes', '650');
+    const more = grams();
+    expect(more).toBeGreaterThan(before + 2);
+    panel.press('cooked so');
+    const last = events().at(-1);
+    expect(last).toMatchObject({ kind: 'cooked', waterMl: 650 });
+    expect(last?.kind === 'cooked' ? last.modelG : 0).toBeCloseTo(more, 1);
+    await panel.settle();
+    expect(panel.text).toContain('cooked as planned');
   });
 
   it('skips what was eaten cold, and counts what had to be lit again', async () => {
@@ -170,6 +198,20 @@ describe('the rest of the way', () => {
     const [look] = can.looks;
     expect(look.how === 'walked' ? look.fuelG : 0).toBeGreaterThan(50);
     expect(look.how === 'walked' ? look.fuelG : 0).toBeLessThan(70);
+  });
+
+  it('sets other walks beside it, each by its own log', async () => {
+    const panel = new Panel(AfterPanel);
+    await planned(panel);
+    expect(panel.text).not.toContain('your other walks');
+    const open = store().workspace().openId;
+    store().edit('another', (w) => ({
+      ...withNewTrips(w, [{ trip: { ...DEMO_TRIP, id: 'spring', name: 'Spring' }, archived: false }]),
+      openId: open,
+    }));
+    await panel.settle();
+    // the same log: the same meals, and a gram figure of the same size
+    expect(panel.text).toMatch(/Spring\s*18\s*1\d\.\d\sg/);
   });
 });
 

@@ -1,6 +1,7 @@
 import { computed, DestroyRef, effect, inject, Injectable, signal } from '@angular/core';
 import * as z from 'zod';
 import { alarm } from '../platform/alarm';
+import { ringIn } from '../platform/alarm-track';
 import { keepAwake } from '../platform/awake';
 import { KeptDraft } from '../platform/kept-draft';
 
@@ -30,6 +31,8 @@ export class Timers {
   private readonly kept = new KeptDraft('stove-timers', draftSchema);
   private readonly list = signal<Timer[]>(this.kept.read() ?? []);
   private readonly now = signal(Date.now());
+  /** Tracks that ring by themselves: of the timers that were started on this very page. */
+  private readonly tracks = new Map<string, ReturnType<typeof ringIn>>();
 
   readonly running = computed((): Running[] =>
     this.list().map((t) => {
@@ -60,18 +63,22 @@ export class Timers {
       const due = this.running().filter((t) => t.leftS <= 0 && !t.rung);
       if (!due.length) return;
       this.set(this.list().map((t) => (due.some((d) => d.id === t.id) ? { ...t, rung: true } : t)));
-      for (const t of due) alarm(`${t.name} is over`);
+      for (const t of due) alarm(`${t.name} is over`, this.tracks.get(t.id)?.isPlaying());
     });
   }
 
   start(id: string, name: string, totalS: number): void {
     this.now.set(Date.now());
+    this.tracks.get(id)?.stop();
+    this.tracks.set(id, ringIn(Math.max(1, totalS), name));
     this.set([...this.list().filter((t) => t.id !== id), { id, name, startedMs: Date.now(), totalS: Math.max(1, totalS), rung: false }]);
   }
 
   /** Puts a timer away; gives back how long it ran, s. */
   stop(id: string): number | undefined {
     const found = this.list().find((t) => t.id === id);
+    this.tracks.get(id)?.stop();
+    this.tracks.delete(id);
     this.set(this.list().filter((t) => t.id !== id));
     return found && Math.round((Date.now() - found.startedMs) / 1000);
   }

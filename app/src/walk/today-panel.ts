@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { WIND_WORDS_MPS, type WindWord } from '@tinder/core/burn';
-import { daysOf, hold, LIMITS, type WalkEvent } from '@tinder/core/model';
+import { daysOf, hold, LIMITS, type MealName, type WalkEvent } from '@tinder/core/model';
 import { paintDays } from '@tinder/core/trail';
 import { formatDuration } from '@tinder/core/units';
 import { mealKey, RELIGHT_SHARE, type MealAhead, type Step } from '@tinder/core/walk';
@@ -9,6 +9,7 @@ import { askForNotices, noticesMayBeAsked } from '../platform/alarm';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { WIND_WORDS } from '../words/choice-words';
+import { STEPS_FIRST } from '../words/guide-words';
 import { HAZARD_WORDS } from '../words/hazard-words';
 import { doseWords } from '../words/meal-words';
 import { PART_WORDS } from '../words/menu-words';
@@ -25,6 +26,10 @@ const TASTES = [
   { value: 'mush', label: 'mush' },
 ] as const;
 const FELT_MIN = [2, 3, 5, 8, 12, 20];
+/** A degree more or less is not felt, and not seen in the fuel. */
+const AIR_STEP_C = 2;
+
+const airOf = (meal: MealName): 'breakfastAirC' | 'supperAirC' => (meal === 'breakfast' ? 'breakfastAirC' : 'supperAirC');
 
 /** The next dish as steps, with what can hurt, its timers, and one tap to write it down. */
 @Component({
@@ -39,16 +44,31 @@ const FELT_MIN = [2, 3, 5, 8, 12, 20];
         <span class="name">a flame is</span>
         <app-choice label="wind as it is" [options]="winds" [value]="wind()" (valueChange)="blows($event)" />
       </div>
+      <div class="wind" role="group" [attr.aria-label]="n.airName">
+        <span class="name">{{ n.airName }}</span>
+        <button nz-button class="tap" type="button" (click)="feels(-airStepC)">colder</button>
+        <span class="met">{{ n.air }}</span>
+        <button nz-button class="tap" type="button" (click)="feels(airStepC)">milder</button>
+      </div>
+      @if (amounts().length > 1) {
+        <div class="wind">
+          <span class="name">{{ waterName() }}</span>
+          <app-choice label="water that it takes" [options]="amounts()" [value]="amount()" (valueChange)="takes($event)" />
+        </div>
+      }
       @if (n.fails) {
         <p class="error" role="alert">In this wind and cold no burn can do it: find the lee, warm the can, or eat it cold.</p>
       }
-      <button nz-button class="strong-act big" type="button" [disabled]="!fresh()" (click)="cooked()">cooked as planned</button>
+      <button nz-button class="strong-act big" type="button" [disabled]="!fresh()" (click)="cooked()">
+        {{ other() ? 'cooked so' : 'cooked as planned' }}
+      </button>
       <div class="taps">
         <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('cold')">eaten cold</button>
         <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('skipped')">skipped</button>
         <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('eatenOut')">eaten out</button>
         <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="relit()">had to light it again</button>
       </div>
+      <p class="first">{{ first }}</p>
       <ol aria-label="Steps">
         @for (s of n.steps; track $index; let i = $index) {
           <li [attr.aria-current]="i === at() ? 'step' : null" [class.past]="i < at()">
@@ -139,8 +159,17 @@ const FELT_MIN = [2, 3, 5, 8, 12, 20];
       align-items: center;
       min-height: 48px;
     }
-    .name {
+    .name,
+    .first {
       color: var(--ink-quiet);
+    }
+    .first {
+      margin: 4px 0 0;
+    }
+    .met {
+      min-width: 5ch;
+      font: 600 18px/1 var(--signs);
+      text-align: center;
     }
   `,
 })
@@ -153,6 +182,8 @@ export class TodayPanel {
   protected readonly winds = WINDS;
   protected readonly tastes = TASTES;
   protected readonly feltMin = FELT_MIN;
+  protected readonly airStepC = AIR_STEP_C;
+  protected readonly first = STEPS_FIRST;
   protected readonly fresh = this.study.asked.fresh;
 
   private readonly meal = computed((): MealAhead | undefined => this.study.walking()?.here.ahead[0]);
@@ -169,14 +200,20 @@ export class TodayPanel {
     if (!m || !walking) return undefined;
     const { units } = this;
     const { cupMarkMl } = this.store.trip();
+    const other = this.other();
     const dose = m.planned.dose && doseWords(m.planned.dose, units);
     const steps: Step[] = walking.steps[mealKey(m.day, m.meal)] ?? [];
+    const airC = daysOf(this.store.trip())[m.day - 1]?.[airOf(m.meal)] ?? 0;
     const late = m.day < walking.here.day ? `, day ${m.day}` : m.day > walking.here.day ? ', tomorrow' : '';
     return {
       part: `${PART_WORDS[m.meal]}${late}`,
       dish: this.log.dishName(m.day, m.meal),
+      airName: m.meal === 'breakfast' ? 'morning air' : 'evening air',
+      air: units.text(airC, 'temperature', 0),
       fails: m.fails,
-      words: [dose, `${units.mealMass(m.modelG)}`, m.fails ? '' : formatDuration(m.planned.burn.durationS)].filter(Boolean).join(', '),
+      words: [other ? '' : dose, units.mealMass(other?.modelG ?? m.modelG), m.fails ? '' : formatDuration(m.planned.burn.durationS)]
+        .filter(Boolean)
+        .join(', '),
       steps: steps.map((s) => ({
         words: stepWords(s.do, cupMarkMl, units),
         hurts: s.hazards.map((h) => HAZARD_WORDS[h]),
@@ -186,9 +223,27 @@ export class TodayPanel {
       })),
     };
   });
+  private readonly taken = signal<{ key: string; waterMl: number }>({ key: '', waterMl: 0 });
+  /** Other water than planned, as it was chosen for this very meal. */
+  protected readonly other = computed(() => {
+    const { key, waterMl } = this.taken();
+    return key === this.key() ? this.study.walking()?.amounts.find((a) => a.waterMl === waterMl) : undefined;
+  });
+  protected readonly amounts = computed(() => {
+    const m = this.meal();
+    if (!m) return [];
+    const others = this.study.walking()?.amounts.map((a) => a.waterMl) ?? [];
+    return [...others, this.plannedMl()]
+      .sort((a, b) => a - b)
+      .map((waterMl) => ({ value: String(waterMl), label: this.units.number(waterMl, 'volume') }));
+  });
+  protected readonly waterName = computed(() => `water, ${this.units.unit('volume').symbol}`);
+  protected readonly amount = computed(() => String(this.other()?.waterMl ?? this.plannedMl()));
+  private readonly plannedMl = computed(() => this.meal()?.planned.facts.waterMl ?? 0);
+
   protected readonly nothing = computed(() => {
     const here = this.study.walking()?.here;
-    if (!here) return 'looking where you are…';
+    if (!here) return ''; // the view says that it is looking
     return here.next
       ? `Nothing is left to cook before ${here.carry.to}. Leave it under “log”.`
       : `Nothing is left to cook: ${here.carry.to} is the end.`;
@@ -219,12 +274,30 @@ export class TodayPanel {
     if (day) this.store.editTrail('wind as it is', (t) => paintDays(t, day, day, { wind: { kind: 'words', word } }));
   }
 
+  /** The air as it is met: dose and minutes follow. */
+  protected feels(byC: number): void {
+    const m = this.meal();
+    if (!m) return;
+    const key = airOf(m.meal);
+    this.store.editTrail('air as it is', (t) =>
+      paintDays(t, m.day, m.day, { [key]: hold((daysOf(t)[m.day - 1]?.[key] ?? 0) + byC, LIMITS.airC) }),
+    );
+  }
+
+  protected takes(waterMl: string): void {
+    this.taken.set({ key: this.key() ?? '', waterMl: Number(waterMl) });
+  }
+
   protected cooked(): void {
     const m = this.meal();
     if (!m) return;
+    const other = this.other();
     // the flame's own timer is the watch of this meal
     const clockS = this.timers.stop(`${this.key() ?? ''} flame`);
-    this.log.cooked(`${PART_WORDS[m.meal]} cooked`, [m], clockS ? { clockS: hold(clockS, LIMITS.testS) } : {});
+    this.log.cooked(`${PART_WORDS[m.meal]} cooked`, [m], {
+      ...(clockS ? { clockS: hold(clockS, LIMITS.testS) } : {}),
+      ...(other ? { waterMl: other.waterMl, modelG: other.modelG } : {}),
+    });
   }
 
   protected skip(how: 'cold' | 'skipped' | 'eatenOut'): void {

@@ -45,8 +45,12 @@ export class WalkLog {
     this.edit(label, (log) => events.reduce((all, e) => withEvent(all, { ...e, ...this.stamp() }), [...log]));
   }
 
-  /** Meals cooked as planned, as one step; `more` is what else is known of them. */
-  cooked(label: string, meals: readonly MealAhead[], more: Partial<Pick<Extract<WalkEvent, { kind: 'cooked' }>, 'clockS'>> = {}): void {
+  /** Meals cooked as planned, as one step; `more` is what else is known of them, or was other than planned. */
+  cooked(
+    label: string,
+    meals: readonly MealAhead[],
+    more: Partial<Pick<Extract<WalkEvent, { kind: 'cooked' }>, 'clockS' | 'waterMl' | 'modelG'>> = {},
+  ): void {
     this.writeAll(
       label,
       meals.map(({ day, meal, modelG, share, planned }) => ({

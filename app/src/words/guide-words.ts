@@ -21,16 +21,21 @@ export const CHECK_WORDS: Record<Check, string> = {
   coolWater20: 'Cool water over it for twenty minutes; rings and sleeves off before it swells.',
   noIce: 'No ice, no butter, nothing torn off; cover it loosely and clean.',
   getHelp: 'Larger than the hand, on face or joints, white or black, or somebody dizzy or sleepy: get help now.',
-  flameOutNow: 'Flame out first.',
-  everybodyOut: 'Everybody out into the air, at once, and open everything.',
+  smother: 'Clothes that burn: down, roll, smother with anything that is no nylon. Flame out if it can be reached.',
+  flameOutNow: 'Flame out first, and only with its snuffer or lid: water spreads what burns.',
+  everybodyOut: 'Everybody out into the air, at once; open everything on the way.',
+  outIfSafe: 'Flame out only if that can be done from the door without breathing in.',
   airAndLie: 'Sit in the open; headache, sickness or a dull head are the gas, not tiredness. Nobody sleeps it off alone.',
   shutValve: 'Shut the valve and listen until it is silent.',
-  awayFromFlame: 'Carry it away from every flame and spark, downwind of the camp.',
+  awayFromFlame: 'Not lit: carry it away from every flame and spark, downwind of the camp. Lit: leave it and step back.',
   waitForGas: 'Wait five minutes: gas lies low, and catches later.',
   soapOrListen: 'Look with soapy water or listen close, never with a flame.',
   sealRing: 'Look at the sealing ring: there, whole, clean? Only the maker’s own goes in its place.',
   carryOut: 'Still leaking or not shutting: it is not used again. Let it empty in the open and carry it out; ask the maker.',
-  letBurnOut: 'Where it burns safely, let it burn out under watch; where not, off with the can outdoors, upright, no spark near.',
+  letBurnOut: 'Lit: let it burn empty under watch from a distance, nothing near that catches.',
+  unscrewOutdoors:
+    'Not lit: outdoors, no spark near, unscrew it upright; most cans shut by themselves. If it hisses on, put it down and stand upwind.',
+  letPressureOut: 'Not lit and cold: upright, outdoors, no spark near, let the pressure out at the pump.',
   standBack: 'Stand back, keep others back.',
   lowerFlame: 'Turn it down.',
   cleanJet: 'Cold and shut: clean the jet as the manual says, with the maker’s needle.',
@@ -43,7 +48,8 @@ export const CHECK_WORDS: Record<Check, string> = {
   flameToBurner: 'Flame to the burner first, then open a little.',
   dryStriker: 'Dry the striker; a spark wants easy vapour, a flame does not.',
   breathless: 'Upwind, and no breathing over it.',
-  primerOrWarm: 'Cold: warm the bottle on the body first, or light a few drops in the primer pan.',
+  primeAnew: 'Out, cold and dry before it is primed anew; a spoon of fuel, no more, face away.',
+  primerOrWarm: 'Out and cold, hand high above it: warm the bottle on the body, or set a few drops in the primer pan and light those.',
   shallowFill: 'Wait until it is out and cold, then fill less deep, or more where it was a film.',
   thinSpirit: 'Watery spirit will not do it: another bottle, or a wick of dry bark.',
   handHighAbove: 'A hand high above, not a finger: warm means lit.',
@@ -55,9 +61,11 @@ export const CHECK_WORDS: Record<Check, string> = {
   oilLeather: 'Pressure off. A drop of oil on the pump leather, work it in by hand.',
   noPressureNoUse: 'Still none: it is not used. Cold food, and the maker at home.',
   secondLight: 'The second one, from the body.',
-  matchesBody: 'Matches, dry, shielded; strike towards yourself and downwind.',
+  matchesBody: 'Matches, dry: back to the wind, hollow hand, strike away from yourself.',
   warmLighter: 'Shake the lighter dry, warm it on the body for ten minutes.',
 };
 export const STOP_WORDS = 'If it is not right after that, it is put away and not used again: stop, ask the maker, replace it.';
+/** Before the steps of a dish. */
+export const STEPS_FIRST = 'The maker’s manual, local law and the land manager go before these steps.';
 /** Before all of them. */
 export const GUIDES_FIRST = 'The maker’s manual, local law and the land manager go before this. In doubt: flame out, step away, eat cold.';

@@ -18,6 +18,7 @@ export const HAZARD_WORDS: Record<Hazard, string> = {
   tabletFumes: 'Its fumes are poison and its residue comes off on food: upwind, and wash the hands.',
   gelBurnsOn: 'Gel burns on where it drips: put the lid on, never blow.',
   embersLast: 'Embers last for hours: drown, stir, feel with the bare hand.',
+  fatBurns: 'Fat that burns: lid on, flame out, never water.',
   sparkNeedsVapour: 'Two ways to light it, kept dry and apart: a spark wants easy vapour.',
   notBetweenLegs: 'Face and sleeves back, never between the legs; synthetics melt into skin.',
   neverLeave: 'Never leave it burning alone.',

@@ -16,6 +16,7 @@ export const HAZARDS = [
   'tabletFumes',
   'gelBurnsOn',
   'embersLast',
+  'fatBurns',
   'sparkNeedsVapour',
   'notBetweenLegs',
   'neverLeave',

@@ -35,8 +35,10 @@ export type Check =
   | 'coolWater20'
   | 'noIce'
   | 'getHelp'
+  | 'smother'
   | 'flameOutNow'
   | 'everybodyOut'
+  | 'outIfSafe'
   | 'airAndLie'
   | 'shutValve'
   | 'awayFromFlame'
@@ -45,6 +47,8 @@ export type Check =
   | 'sealRing'
   | 'carryOut'
   | 'letBurnOut'
+  | 'unscrewOutdoors'
+  | 'letPressureOut'
   | 'standBack'
   | 'lowerFlame'
   | 'cleanJet'
@@ -57,6 +61,7 @@ export type Check =
   | 'flameToBurner'
   | 'dryStriker'
   | 'breathless'
+  | 'primeAnew'
   | 'primerOrWarm'
   | 'shallowFill'
   | 'thinSpirit'
@@ -77,8 +82,8 @@ const SPIRIT: readonly BurnerFamily[] = ['openAlcohol', 'simmerAlcohol'];
 
 /** In the order in which one would want to see them: what hurts people first (domain of common practice; the maker's manual goes before it). */
 export const GUIDES: readonly Guide[] = [
-  { trouble: 'burnt', hazards: ['steamScalds'], checks: ['flameOutNow', 'coolWater20', 'noIce', 'getHelp'], thenStop: false },
-  { trouble: 'inTent', hazards: ['noTent'], checks: ['flameOutNow', 'everybodyOut', 'airAndLie', 'getHelp'], thenStop: false },
+  { trouble: 'burnt', hazards: ['steamScalds'], checks: ['smother', 'coolWater20', 'noIce', 'getHelp'], thenStop: false },
+  { trouble: 'inTent', hazards: ['noTent'], checks: ['everybodyOut', 'outIfSafe', 'airAndLie', 'getHelp'], thenStop: false },
   {
     trouble: 'leaks',
     families: [...GAS, 'liquid'],
@@ -88,9 +93,16 @@ export const GUIDES: readonly Guide[] = [
   },
   {
     trouble: 'valveStays',
-    families: [...GAS, 'liquid'],
-    hazards: ['hissMeansGas'],
-    checks: ['standBack', 'letBurnOut', 'awayFromFlame', 'carryOut'],
+    families: GAS,
+    hazards: ['hissMeansGas', 'neverMoveLit'],
+    checks: ['standBack', 'letBurnOut', 'unscrewOutdoors', 'carryOut'],
+    thenStop: true,
+  },
+  {
+    trouble: 'valveStays',
+    families: ['liquid'],
+    hazards: ['hissMeansGas', 'neverMoveLit'],
+    checks: ['standBack', 'letBurnOut', 'letPressureOut', 'carryOut'],
     thenStop: true,
   },
   {
@@ -116,9 +128,16 @@ export const GUIDES: readonly Guide[] = [
   },
   {
     trouble: 'wontLight',
-    families: [...GAS, 'liquid'],
+    families: GAS,
     hazards: ['hissMeansGas'],
     checks: ['shutValve', 'waitForGas', 'dryStriker', 'flameToBurner', 'otherCan', 'cleanJet'],
+    thenStop: false,
+  },
+  {
+    trouble: 'wontLight',
+    families: ['liquid'],
+    hazards: ['hissMeansGas', 'primeFlares'],
+    checks: ['shutValve', 'waitForGas', 'dryStriker', 'primeAnew', 'cleanJet'],
     thenStop: false,
   },
   {
@@ -137,8 +156,16 @@ export const GUIDES: readonly Guide[] = [
   },
   {
     trouble: 'boiledOver',
-    hazards: ['hotHandles', 'steamScalds'],
-    checks: ['flameOutNow', 'wipeWhenCold', 'lidAjar', 'lowerFlame'],
+    families: [...GAS, 'liquid'],
+    hazards: ['hissMeansGas', 'hotHandles', 'steamScalds'],
+    checks: ['shutValve', 'waitForGas', 'wipeWhenCold', 'lidAjar', 'lowerFlame'],
+    thenStop: false,
+  },
+  {
+    trouble: 'boiledOver',
+    families: [...SPIRIT, 'gel', 'tablet', 'wood'],
+    hazards: ['hotHandles', 'steamScalds', 'flameUnseen'],
+    checks: ['flameOutNow', 'wipeWhenCold', 'lidAjar'],
     thenStop: false,
   },
   {

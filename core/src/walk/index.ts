@@ -1,4 +1,5 @@
 export * from './ahead';
+export * from './amounts';
 export * from './annoyances';
 export * from './forecast';
 export * from './guides';

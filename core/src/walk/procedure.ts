@@ -130,7 +130,11 @@ export function procedureOf(
   const poison: Hazard[] = methanolIn(kit) ? ['methanolPoison'] : [];
   const screen = kit.windscreen === 'none' ? 'none' : isGas(burner) && !wallsInCan(kit.windscreen, burner) ? 'open' : 'round';
   const heated: Step = fried
-    ? step({ code: 'pan', minutes: meal.target.kind === 'fry' ? meal.target.minutes : 0 }, ['neverLeave', 'hotHandles'], burn.durationS)
+    ? step(
+        { code: 'pan', minutes: meal.target.kind === 'fry' ? meal.target.minutes : 0 },
+        ['neverLeave', 'fatBurns', 'hotHandles'],
+        burn.durationS,
+      )
     : step({ code: 'heat', targetC: burn.targetC, rolling: facts.rolling }, ['neverLeave', 'boilsOver', 'tired'], heatS(planned));
   const hold =
     facts.holdS > 0 && !fried

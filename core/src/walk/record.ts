@@ -1,9 +1,9 @@
-import { LIMITS, newSetup, newTest, type BenchTest, type Trip, type WalkEvent } from '../model';
+import { daysOf, LIMITS, newSetup, newTest, type BenchTest, type Trip, type WalkEvent } from '../model';
 import type { CarryPlan, Plan } from '../planned';
 import { setupOf } from '../study';
 import { tripOnLeg } from '../trail';
 import { inOrder } from './log';
-import { afterEvent, factorOf, leftOf, stateAfter } from './walk-state';
+import { afterEvent, factorOf, factorSdBefore, leftOf, stateAfter, type WalkState } from './walk-state';
 
 /** One carry as it was planned and as it went. */
 export interface CarryRecord {
@@ -40,15 +40,10 @@ export interface WalkRecord {
 /** Planned against burnt, carry by carry, for as much as is written down. */
 export function walkRecord(trip: Trip, plan: Plan, factorSd: number): WalkRecord {
   const log = inOrder(trip.walk?.log ?? []);
-  const cuts = log.flatMap((e, i) => (e.kind === 'filled' ? [{ i, stopId: e.stopId }] : []));
-  let state = stateAfter(log.slice(0, cuts[0]?.i), factorSd);
-  const carries = cuts.flatMap(({ i, stopId }, n): CarryRecord[] => {
-    const [filled, ...events] = log.slice(i, cuts[n + 1]?.i);
-    state = afterEvent(state, filled);
-    const carriedG = leftOf(state).mean;
-    state = events.reduce((s, e) => afterEvent(s, e), state);
-    const carry = plan.carries.find((c) => c.fromStopId === stopId);
-    return carry ? [recordOf(carry, events, { carriedG, left: leftOf(state) })] : [];
+  const { parts, state } = partsOf(log, factorSd);
+  const carries = parts.flatMap((part): CarryRecord[] => {
+    const carry = plan.carries.find((c) => c.fromStopId === part.stopId);
+    return carry ? [recordOf(carry, part)] : [];
   });
   const cooked = log.filter((e) => e.kind === 'cooked');
   const timed = cooked.filter((e) => e.clockS !== undefined && e.feltS !== undefined);
@@ -67,19 +62,79 @@ export function walkRecord(trip: Trip, plan: Plan, factorSd: number): WalkRecord
   };
 }
 
-function recordOf(
-  carry: CarryPlan,
-  events: readonly WalkEvent[],
-  { carriedG, left }: { carriedG: number; left: { mean: number; sd: number } },
-): CarryRecord {
-  const spiltG = events.reduce((g, e) => g + (e.kind === 'spilt' ? e.fuelG : 0), 0);
+/** What happened from one stop to the next. */
+interface Part {
+  stopId: string;
+  events: WalkEvent[];
+  left: { mean: number; sd: number };
+  burntG: number;
+}
+
+/** A log cut where stops were left, with what was burnt on each part; what is spilt is not burnt. */
+function partsOf(log: readonly WalkEvent[], factorSd: number): { parts: Part[]; state: WalkState } {
+  const cuts = log.flatMap((e, i) => (e.kind === 'filled' ? [{ i, stopId: e.stopId }] : []));
+  let state = stateAfter(log.slice(0, cuts[0]?.i), factorSd);
+  const parts = cuts.map(({ i, stopId }, n): Part => {
+    const [filled, ...events] = log.slice(i, cuts[n + 1]?.i);
+    state = afterEvent(state, filled);
+    const carriedG = leftOf(state).mean;
+    state = events.reduce((s, e) => afterEvent(s, e), state);
+    const left = leftOf(state);
+    const spiltG = events.reduce((g, e) => g + (e.kind === 'spilt' ? e.fuelG : 0), 0);
+    return { stopId, events, left, burntG: carriedG - left.mean - spiltG };
+  });
+  return { parts, state };
+}
+
+/** One walked trip in the record of a walker. */
+export interface TripRecord {
+  id: string;
+  name: string;
+  cooked: number;
+  /** Grams a cooked meal really took on the mean, drinks and relights included; undefined where none was cooked. */
+  perMealG?: number;
+  /** Water of a cooked meal on the mean, mL. */
+  waterMl?: number;
+  factor: { mean: number; sd: number };
+  /** Share of the cooked meals whose air was below freezing. */
+  frostShare?: number;
+}
+
+/**
+ * What a walked trip says on its own, without its plan: for the record over trips. How far its burner was known before comes from the kit, roughly:
+ * tested or not.
+ */
+export function tripRecord(trip: Trip): TripRecord {
+  const log = inOrder(trip.walk?.log ?? []);
+  const { parts, state } = partsOf(log, factorSdBefore(trip.kit.calibration ? 0 : undefined));
+  const cooked = parts.flatMap((p) => p.events).filter((e) => e.kind === 'cooked');
+  const days = daysOf(trip);
+  const mean = (value: (e: (typeof cooked)[number]) => number): number => cooked.reduce((sum, e) => sum + value(e), 0) / cooked.length;
+  const airC = (e: (typeof cooked)[number]): number =>
+    days[e.day - 1]?.[e.meal === 'breakfast' ? 'breakfastAirC' : 'supperAirC'] ?? Infinity;
+  return {
+    id: trip.id,
+    name: trip.name,
+    cooked: cooked.length,
+    factor: factorOf(state),
+    ...(cooked.length
+      ? {
+          perMealG: parts.reduce((g, p) => g + p.burntG, 0) / cooked.length,
+          waterMl: mean((e) => e.waterMl),
+          frostShare: mean((e) => Number(airC(e) < 0)),
+        }
+      : {}),
+  };
+}
+
+function recordOf(carry: CarryPlan, { events, left, burntG }: Part): CarryRecord {
   return {
     fromStopId: carry.fromStopId,
     from: carry.from,
     to: carry.to,
     plannedG: carry.demandG,
     modelG: events.reduce((g, e) => g + ('modelG' in e ? e.modelG : 0), 0),
-    burntG: carriedG - left.mean - spiltG,
+    burntG,
     burntSdG: left.sd,
     leftG: left.mean,
     cooked: events.filter((e) => e.kind === 'cooked').length,

@@ -3,6 +3,7 @@ import { tripOnLeg } from '@tinder/core/trail';
 import {
   asRead,
   drinkMore,
+  otherAmounts,
   procedureOf,
   mealKey,
   readingUnits,
@@ -13,6 +14,7 @@ import {
   walkRecord,
   type AsRead,
   type DrinkMore,
+  type OtherAmount,
   type ReadingUnits,
   type Step,
   type StretchPlan,
@@ -33,6 +35,8 @@ export interface Walking {
   /** Steps of every dish of today and of what is unwritten, by day and part. */
   steps: Record<string, Step[]>;
   drink?: DrinkMore;
+  /** The next dish with more or less water. */
+  amounts: OtherAmount[];
   record: WalkRecord;
 }
 
@@ -50,6 +54,7 @@ export function walk({ trip, plan }: Omit<Subject, 'rack'>, { today }: { today: 
         return [mealKey(b.day, b.meal), procedureOf(there, mealOn(trip, b.day, b.meal, on.dishes), on, b.planned)];
       }),
   );
+  const [next] = here.ahead;
   const drink = drinkMore(trip, here.stretch, day);
   const campDay = here.ahead.find((b) => b.meal === 'supper')?.day;
   const below = campDay === undefined ? undefined : saveBelow(trip, here.carry, campDay);
@@ -58,6 +63,7 @@ export function walk({ trip, plan }: Omit<Subject, 'rack'>, { today }: { today: 
     units: readingUnits(here.stretch.containers, there.kit),
     reads: asRead(Math.max(0, here.leftG.mean), here.stretch.containers, there.kit),
     steps,
+    amounts: next ? otherAmounts(trip, here.stretch, planDayOf(plan, next.day), next) : [],
     ...(drink ? { drink } : {}),
     ...(below && campDay !== undefined ? { save: { day: campDay, below } } : {}),
     record: walkRecord(trip, plan, here.factorSd),
