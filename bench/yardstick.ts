@@ -1,13 +1,13 @@
 import { boilingPointC } from '@tinder/core/air';
-import { efficiencyOf, FLAMES, potAreas, potHeatCapacityJPerK, potLoss, type BurnInput } from '@tinder/core/burn';
+import { efficiencyOf, FLAMES, lossPer, potAreas, potHeatCapacityJPerK, potLoss, windShare, type BurnInput } from '@tinder/core/burn';
 import { WATER_CP_J_PER_KG_K } from '@tinder/core/water';
 
 /** The same burn by classical RK4 at a fixed step: slow, plain, and the measure of the adaptive one. */
 export function rk4Burn(input: BurnInput, stepS: number): { durationS: number; burntG: number } {
   const { source } = input;
   const { couple, windDecayPerMps } = FLAMES[input.flame];
-  const eta = efficiencyOf(potAreas(input.pot).baseM2, input.pot.base, couple, windDecayPerMps, input.flameWindMps);
-  const loss = potLoss(input.pot, input.lidOn, input.airC, input.pressurePa, input.potWindMps);
+  const eta = efficiencyOf(potAreas(input.pot).baseM2, input.pot.base, couple, windShare(windDecayPerMps, input.flameWindMps));
+  const loss = potLoss(lossPer(input.pot, input.lidOn, input.airC, input.pressurePa, input.potWindMps), input.airC);
   const capacity = (input.waterMl / 1000) * WATER_CP_J_PER_KG_K + potHeatCapacityJPerK(input.pot);
   const targetC = input.target.kind === 'stopAt' ? input.target.targetC : boilingPointC(input.pressurePa);
   const slope = (t: number, potC: number, canC: number): [number, number, number] => {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { blendPressure, GASES, pureVapourPressurePa } from '../src/canister';
-import { integrate, nearest, tabulated } from '../src/numeric';
+import { integrate, nearest, remembering, tabulated } from '../src/numeric';
 
 describe('integrate', () => {
   /** y' = (ceiling − y)/τ from 0: it rises to the target at t = −τ·ln(1 − target/ceiling). */
@@ -11,7 +11,7 @@ describe('integrate', () => {
         dy[1] = 1; // a clock beside it
       },
       Float64Array.of(0, 0),
-      { tEnd: 1e6, breaks: [], relTol: 1e-4, absTol: 1e-2, target },
+      { tEnd: 1e6, coupled: 1, breaks: [], relTol: 1e-4, absTol: 1e-2, target },
     );
 
   it('finds the moment a pot with losses comes to its target, near its ceiling too, and everything else at that moment', () => {
@@ -57,5 +57,42 @@ describe('nearest', () => {
         expect(found.place).toBe(list.findIndex((f) => Math.abs(f - x) === off));
       }),
     );
+  });
+});
+
+describe('remembering', () => {
+  it('gives back what was made under a key, whatever was asked for in between, and makes the same no more often than it must', () => {
+    fc.assert(
+      fc.property(fc.array(fc.nat(30), { maxLength: 200 }), fc.integer({ min: 1, max: 12 }), (asked, most) => {
+        const memory = remembering<number>(most);
+        const made: number[] = [];
+        const recent: number[] = [];
+        for (const n of asked) {
+          const before = made.length;
+          expect(memory.get(String(n), () => (made.push(n), n * n))).toBe(n * n);
+          // one of the last `most` different ones is never made again
+          if (recent.slice(-most).includes(n)) expect(made.length).toBe(before);
+          if (recent.includes(n)) recent.splice(recent.indexOf(n), 1);
+          recent.push(n);
+        }
+      }),
+    );
+  });
+
+  it('forgets: of a thousand keys asked for once, the first is made again', () => {
+    const memory = remembering<number>(10);
+    let made = 0;
+    for (let i = 0; i < 1000; i++) memory.get(String(i), () => ++made);
+    memory.get('0', () => ++made);
+    expect(made).toBe(1001);
+    memory.get('999', () => ++made);
+    expect(made).toBe(1001);
+  });
+
+  it('remembers that there is nothing', () => {
+    const memory = remembering<number | undefined>(3);
+    let made = 0;
+    for (let i = 0; i < 5; i++) expect(memory.get('none', () => (made++, undefined))).toBeUndefined();
+    expect(made).toBe(1);
   });
 });

@@ -45,6 +45,7 @@ export function fry({ minutes, source, loss, eta }: Frying): Result<Fried, Stall
     Float64Array.of(0, source.can?.startC ?? 0, 0),
     {
       tEnd: LONGEST_STRETCH * minutes * 60,
+      coupled: 2,
       breaks: source.breaksS,
       relTol: 1e-5,
       absTol: 1e-3,

@@ -62,6 +62,7 @@ function heatingRun({ input: { source }, eta, loss }: BurnSetting, path: HeatPat
     Float64Array.of(0, source.can?.startC ?? 0, 0, 0, 0, 0),
     {
       tEnd: LONGEST_BURN_S,
+      coupled: 2,
       breaks: source.breaksS,
       relTol: REL_TOL,
       absTol: ABS_TOL,

@@ -1,7 +1,7 @@
 import type { BurnInput } from './burn-input';
 import { FLAMES, GUSTS, SLEEVE_M2K_PER_W } from './constants';
-import { efficiencyOf } from './efficiency';
-import { potLoss, type PotLoss } from './loss';
+import { efficiencyOf, windShare } from './efficiency';
+import { lossPer, potLoss, type LossPer, type PotLoss } from './loss';
 import { potAreas } from './pot';
 
 /** A wind that blows for a share of the time. */
@@ -28,20 +28,19 @@ export function meanEfficiency(input: BurnInput, levels: readonly WindLevel[]): 
   const { couple, windDecayPerMps } = FLAMES[input.flame];
   const { baseM2 } = potAreas(input.pot);
   const decayPerMps = windDecayPerMps * (input.windFactor ?? 1);
-  const parts = levels.map((l) =>
-    efficiencyOf(baseM2, input.pot.base, couple * input.headFactor, decayPerMps, l.flameMps, input.fluxFactor),
-  );
-  if (parts.length === 1) return parts[0];
-  return (powerW) => levels.reduce((sum, l, i) => sum + l.share * parts[i](powerW), 0);
+  const inWind = levels.reduce((sum, l) => sum + l.share * windShare(decayPerMps, l.flameMps), 0);
+  return efficiencyOf(baseM2, input.pot.base, couple * input.headFactor, inWind, input.fluxFactor);
 }
 
 /** Time-weighted losses of the pot. */
 export function meanLoss(input: BurnInput, levels: readonly WindLevel[]): PotLoss {
   const sleeve = input.sleeveOn ? SLEEVE_M2K_PER_W : 0;
-  const parts = levels.map((l) => potLoss(input.pot, input.lidOn, input.airC, input.pressurePa, l.potMps, sleeve));
-  if (parts.length === 1) return parts[0];
-  return {
-    airW: (c) => levels.reduce((sum, l, i) => sum + l.share * parts[i].airW(c), 0),
-    evaporationW: (c) => levels.reduce((sum, l, i) => sum + l.share * parts[i].evaporationW(c), 0),
-  };
+  const { pot, lidOn, airC, pressurePa } = input;
+  const mean: LossPer = { kelvinW: 0, pascalW: 0 };
+  for (const { share, potMps } of levels) {
+    const { kelvinW, pascalW } = lossPer(pot, lidOn, airC, pressurePa, potMps, sleeve);
+    mean.kelvinW += share * kelvinW;
+    mean.pascalW += share * pascalW;
+  }
+  return potLoss(mean, airC);
 }

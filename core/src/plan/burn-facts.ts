@@ -21,6 +21,7 @@ import { isTinned } from '../menu';
 import { ownBurner, type Meal } from '../model';
 import { SEA_LEVEL_PA, WATER_CP_J_PER_KG_K } from '../water';
 
+import { rememberedBurn } from './burn-memory';
 import { fitFactor, heldSetting, type KitInUse } from './kit-in-use';
 
 /** Temperature at which a can is taken to have been drawn down so far, where nothing is recorded (docs/physics.md, The can). */
@@ -130,7 +131,8 @@ export function sourceFor(
 }
 
 /** The burn as it goes, nothing dosed. */
-export const tryBurn = (use: KitInUse, facts: BurnFacts, can: Can): Burn => simulateBurn({ ...facts, source: sourceFor(use, facts, can) });
+export const tryBurn = (use: KitInUse, facts: BurnFacts, can: Can): Burn =>
+  rememberedBurn(use, facts, can, () => simulateBurn({ ...facts, source: sourceFor(use, facts, can) }));
 
 /** Power of a flame that draws its own air, over its power at sea level. */
 const airDrawnFactor = (pressurePa: number): number => Math.min(1, pressurePa / SEA_LEVEL_PA) ** AIR_DRAWN_EXPONENT;

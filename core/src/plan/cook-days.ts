@@ -4,6 +4,7 @@ import { hasShutOff } from '../catalogue';
 import { isEatenOut, isHot, mealOn, mealsEaten, streamWaterMl } from '../menu';
 import type { Meal, MealName, Trip } from '../model';
 import { tryBurn } from './burn-facts';
+import { rememberedDays } from './burn-memory';
 import { canRack, type CanRack, type RackedCan } from './can-rack';
 import {
   doneMeals,
@@ -35,7 +36,10 @@ export interface CookedDays {
  * Burns every hot meal in order out of the containers that are carried. A can that is too weak for a meal is passed over for the next one
  * that cooks it, and used again when it can. Meals under a ban or eaten out are not cooked.
  */
-export function cookDays(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], containers: readonly Container[]): CookedDays {
+export const cookDays = (trip: Trip, use: KitInUse, conditions: readonly DayConditions[], containers: readonly Container[]): CookedDays =>
+  rememberedDays(trip, use, conditions, containers, () => daysCooked(trip, use, conditions, containers));
+
+function daysCooked(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], containers: readonly Container[]): CookedDays {
   const rack = canRack(containers);
   let poured = 0;
   const days = conditions.map((day, i) => {

@@ -2,7 +2,8 @@ import type { BurnFacts, Edge } from '../planned';
 import { burntInVain, isDone, LONGEST_BURN_S, simulateBurn, windBeforeMps, type Burn } from '../burn';
 import type { Can } from '../canister';
 import { hasValve } from '../catalogue';
-import { bisect } from '../numeric';
+import { bisect, remembering } from '../numeric';
+import { factsKey } from './burn-memory';
 import { fedFlame, sourceFor, tryBurn } from './burn-facts';
 import { onEvening } from './evenings';
 import { heldSetting, type KitInUse } from './kit-in-use';
@@ -68,17 +69,13 @@ interface WarmLee extends Lee {
 function warmLeeOf(use: KitInUse, facts: BurnFacts): WarmLee | undefined {
   const source = fedFlame(use);
   if (!source) return undefined;
-  const known = KNOWN.get(use) ?? new Map<string, WarmLee | undefined>();
-  KNOWN.set(use, known);
-  const key = JSON.stringify(facts);
-  if (known.has(key)) return known.get(key);
-  const lee = leeOf((factor) => simulateBurn({ ...onEvening(facts, 0, factor), source }));
-  const warm = lee && { ...lee, weakest: lee.factor === 1 ? weakestFlame(use, facts, lee.burn) : lee.burn };
-  known.set(key, warm);
-  return warm;
+  return WARM_LEES.get(factsKey(use, facts), () => {
+    const lee = leeOf((factor) => simulateBurn({ ...onEvening(facts, 0, factor), source }));
+    return lee && { ...lee, weakest: lee.factor === 1 ? weakestFlame(use, facts, lee.burn) : lee.burn };
+  });
 }
-/** The same meal is tried on many cans while a plan is settled; what does not depend on the can is kept as long as its kit is in use. */
-const KNOWN = new WeakMap<KitInUse, Map<string, WarmLee | undefined>>();
+/** The same meal is tried on many cans while a plan is settled: what does not depend on the can is worked out once. */
+const WARM_LEES = remembering<WarmLee | undefined>(1000);
 
 /** The nearest lee in which a burn is finished; undefined where not even calm helps. */
 function leeOf(burnIn: (factor: number) => Burn): Lee | undefined {

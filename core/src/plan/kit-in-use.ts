@@ -2,6 +2,7 @@ import { potHeightFactor, screenGapFactor, WINDSCREENS_ROUND, type FlameKind } f
 import { burnerById, hasValve, powerRange, type Burner } from '../catalogue';
 import { fuelById, fuelLhvKJPerG, type Fuel } from '../fuel';
 import type { Kit } from '../model';
+import { remembering } from '../numeric';
 
 /** The kit with its catalogue entries looked up. */
 export interface KitInUse {
@@ -12,8 +13,14 @@ export interface KitInUse {
   flame: FlameKind;
 }
 
-/** Looks up burner and fuel; the schema has checked that they belong together. */
-export function kitInUse(kit: Kit): KitInUse {
+/** Kits kept: the rack of a walker, tried in a few settings. */
+const MOST_KITS = 60;
+const KITS = remembering<KitInUse>(MOST_KITS);
+
+/** Looks up burner and fuel; the schema has checked that they belong together. Equal kits give the very same kit in use, and share what was burnt on it. */
+export const kitInUse = (kit: Kit): KitInUse => KITS.get(JSON.stringify(kit), () => lookedUp(kit));
+
+function lookedUp(kit: Kit): KitInUse {
   const burner = burnerById(kit.burnerId);
   const labelled = fuelById(kit.fuelId);
   const fuel = labelled.kind === 'gas' && kit.ownBlend ? { ...labelled, blend: kit.ownBlend } : labelled;

@@ -1,0 +1,26 @@
+/** A bounded memory of what was worked out before, by a key. */
+export interface Memory<V> {
+  /** What stands under the key; made, and kept, where nothing does. */
+  get: (key: string, make: () => V) => V;
+}
+
+/**
+ * Remembers up to twice `most` values: once that many new ones have come, those not asked for since the last time are forgotten. What is
+ * given back is shared by all who ask, and must not be changed.
+ */
+export function remembering<V>(most: number): Memory<V> {
+  let young = new Map<string, V>();
+  let old = new Map<string, V>();
+  const keep = (key: string, value: V): V => {
+    if (young.size >= most) [old, young] = [young, new Map()];
+    young.set(key, value);
+    return value;
+  };
+  return {
+    get(key, make) {
+      const here = young.get(key);
+      if (here !== undefined || young.has(key)) return here as V;
+      return keep(key, old.has(key) ? (old.get(key) as V) : make());
+    },
+  };
+}
