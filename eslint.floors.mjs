@@ -10,7 +10,7 @@ export const CORE_FLOORS = [
   ['burn'],
   ['catalogue'],
   ['carry'],
-  ['model'],
+  ['load-out', 'model'],
   ['archive'],
   ['menu'],
   ['trail'],

@@ -1,4 +1,5 @@
-import { bestCans, CANISTER_SIZES, type CanStage, type OwnCan } from '@tinder/core/carry';
+import { CANISTER_SIZES, type CanStage } from '@tinder/core/carry';
+import { bestCans, type OwnCan } from '@tinder/core/load-out';
 import { seededRandom } from '@tinder/core/risk';
 import { cansLp, loadHighs, solve } from '../core/test/load-out-mip';
 

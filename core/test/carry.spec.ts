@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { carryProfile, containersFor, fuelOfG, holding, leakProofMl, lightestCans, tareOfG } from '../src/carry';
+import { carryProfile, fuelOfG, holding, leakProofMl, tareOfG } from '../src/carry';
+import { containersFor, lightestCans } from '../src/load-out';
 import { FUELS } from '../src/fuel';
 import { DENATURED, MIXED_GAS } from './check-cases';
 

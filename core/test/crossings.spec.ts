@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { crossingsOf, lightestByLength, TIE_G, weightsByLength, type LengthKit } from '../src/carry';
+import { crossingsOf, lightestByLength, TIE_G, weightsByLength, type LengthKit } from '../src/load-out';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
 import { planTrip, weightSums } from '../src/plan';
 import { AS_CARRIED, kitLines, meanDayG } from '../src/study';

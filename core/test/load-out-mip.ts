@@ -1,5 +1,6 @@
 import highsLoader, { type Highs } from 'highs';
-import { burntOf, loadCost, weightOf, type CanSize, type CanStage, type OwnCan, type PouredStage } from '../src/carry';
+import { burntOf, loadCost, weightOf, type CanSize, type CanStage } from '../src/carry';
+import { type OwnCan, type PouredStage } from '../src/load-out';
 
 /** The load-out problems written out for a MIP solver (HiGHS), a way of solving them that shares nothing with ours. */
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Highs } from 'highs';
-import { bestPoured, type PouredStage } from '../src/carry';
+import { bestPoured, type PouredStage } from '../src/load-out';
 import { anyStage, price, worth } from './any-stage';
 import { loadHighs, pouredLp, solve, type Bottles } from './load-out-mip';
 import { problemOf, valueOf } from './value-of';

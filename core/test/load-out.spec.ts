@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { Highs } from 'highs';
-import { bestCans, CANISTER_SIZES, dayWeights, loadCost, restBound, type CanStage, type HeldCan } from '../src/carry';
+import { CANISTER_SIZES, dayWeights, loadCost, type CanStage } from '../src/carry';
+import { bestCans, restBound, type HeldCan } from '../src/load-out';
 import { anyCans, grams, price, worth } from './any-stage';
 import { cansLp, loadHighs, solve } from './load-out-mip';
 import { problemOf, valueOf } from './value-of';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { bestCans, CANISTER_SIZES, fuelOfG, type CanStage, type Container, type OwnCan } from '../src/carry';
+import { CANISTER_SIZES, fuelOfG, type CanStage, type Container } from '../src/carry';
+import { bestCans, type OwnCan } from '../src/load-out';
 import { DEMO_TRIP } from '../src/demo';
 import { fuelById, type GasFuel } from '../src/fuel';
 import type { OwnContainer, Trip } from '../src/model';

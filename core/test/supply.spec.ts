@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { CANISTER_SIZES, lightestCans, PACKAGE_IDS, packageById, USUAL_SALES, type PackageId } from '../src/carry';
+import { CANISTER_SIZES, PACKAGE_IDS, packageById, USUAL_SALES, type PackageId } from '../src/carry';
+import { lightestCans } from '../src/load-out';
 import { DEMO_TRIP } from '../src/demo';
 import { FUELS, type Fuel } from '../src/fuel';
 import type { Sale, Stop } from '../src/model';

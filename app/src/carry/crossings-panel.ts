@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild, type ElementRef } from '@angular/core';
-import { crossingsOf, lightestByLength, LONGEST_DAYS, type CountedBy } from '@tinder/core/carry';
+import { crossingsOf, lightestByLength, LONGEST_DAYS, type CountedBy } from '@tinder/core/load-out';
 import { lightestOnCarries } from '@tinder/core/study';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';

@@ -12,7 +12,7 @@ import { Choice, type Option } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../words/units';
-import { PART_WORDS } from '../words/menu-words';
+import { PART_WORDS } from '../words/part-words';
 import { doseWords, outcomeWords } from '../words/meal-words';
 
 /** Between fresh powder (0.1) and old firn (0.5). */

@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import type { Type } from '@angular/core';
-import { crossingsOf } from '@tinder/core/carry';
+import { crossingsOf } from '@tinder/core/load-out';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { build, tripWithKit } from '@tinder/core/kit';
 import type { Trip } from '@tinder/core/model';

@@ -1,4 +1,4 @@
-import type { CountedBy } from '@tinder/core/carry';
+import type { CountedBy } from '@tinder/core/load-out';
 import type { KitLine } from '@tinder/core/study';
 import { ticks } from 'd3-array';
 import { scaleLinear } from 'd3-scale';

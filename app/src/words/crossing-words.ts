@@ -1,4 +1,4 @@
-import { TIE_G, type Crossing, type LightestRun } from '@tinder/core/carry';
+import { TIE_G, type Crossing, type LightestRun } from '@tinder/core/load-out';
 import type { KitLine, LightestOnCarry } from '@tinder/core/study';
 
 /** "1 to 6 days", "9 days". */

@@ -1,12 +1,6 @@
 export * from './containers';
-export * from './crossings';
-export { EMPTY_G } from './draw-down';
-export * from './load-out/cans';
-export { fresh, type HeldCan, type OwnCan } from './load-out/held-cans';
-export * from './load-out/poured';
-export * from './load-out/rest-bound';
-export * from './load-out/single';
-export * from './load-out/stage';
+export { drawDownG, EMPTY_G } from './draw-down';
 export * from './packages';
 export * from './prices';
 export * from './profile';
+export * from './stage';

@@ -1,4 +1,4 @@
-import { lightestOf, weightsByLength, type CountedBy, type NamedWeights } from '../carry';
+import { lightestOf, weightsByLength, type CountedBy, type NamedWeights } from '../load-out';
 import { isInStep } from '../kit';
 import type { Rack, Trip } from '../model';
 import { hardwareMassG, kitInUse, missedMeals, planTrip, weightSums, type WeightSums } from '../plan';

@@ -1,20 +1,17 @@
 import {
-  bestCans,
   CANISTER_SIZES,
   canPackage,
-  fresh,
   GEL_TIN,
-  MOST_LOOKS,
   priceOfPackages,
-  type CanPlan,
   type CanSize,
   type CanStage,
   type Container,
-  type HeldCan,
   type PackageId,
 } from '../../carry';
+import { bestCans, fresh, MOST_LOOKS, type CanPlan, type HeldCan } from '../../load-out';
 import { done } from '../../errors';
 import type { Pin } from '../../model';
+import { remembering } from '../../numeric';
 import { offersAt } from '../../trail';
 import type { CarryNeed, Choice, Choosing, LoadOut } from './choosing';
 import { burns, markOf, stagesOf } from './own-containers';
@@ -29,6 +26,9 @@ interface CanKind {
 }
 const CANISTERS: CanKind = { kind: 'canister', sizes: CANISTER_SIZES, sold: CANISTER_SIZES.length, packageId: (s) => canPackage(s.netG) };
 const GEL_TINS: CanKind = { kind: 'gelTin', sizes: [GEL_TIN], sold: 1, packageId: () => 'gel-200' };
+
+/** An edit leaves most stretches of a long trip as they were, and the rounds of settling ask for the same once more. */
+const CHOSEN = remembering<ReturnType<typeof bestCans>>(150);
 
 /** More of the walker's own than this are not tried together: the others are worth their weight the least. */
 const MOST_OWN = 7;
@@ -45,7 +45,8 @@ export function chooseCans(choosing: Choosing): Choice {
   // whose can it is goes with it by its place among those that are known
   const start = held.map((c, j) => ({ ...asHeld(can, c), own: tried.length + j }));
   const stages = canStages(can, choosing);
-  const best = bestCans(can.sizes, stages, choosing.gramsPerPrice, start, choosing.isNarrow ? 0 : MOST_LOOKS, own);
+  const asked: Parameters<typeof bestCans> = [can.sizes, stages, choosing.gramsPerPrice, start, choosing.isNarrow ? 0 : MOST_LOOKS, own];
+  const best = CHOSEN.get(JSON.stringify(asked), () => bestCans(...asked));
   if (!best.ok) return best;
   const { cost, price } = best.value;
   const exact = best.value.exact && offered.length <= MOST_OWN;

@@ -1,5 +1,4 @@
 import {
-  bestPoured,
   burntOf,
   cheapestVolume,
   drawnDown,
@@ -12,8 +11,8 @@ import {
   tareOfG,
   type Container,
   type Offer,
-  type PouredStage,
 } from '../../carry';
+import { bestPoured, type PouredStage } from '../../load-out';
 import { done } from '../../errors';
 import type { Fuel } from '../../fuel';
 import type { OwnContainer } from '../../model';

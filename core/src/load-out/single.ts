@@ -1,8 +1,6 @@
-import type { Fuel } from '../../fuel';
-import { fullCan, holding, type Container } from '../containers';
-import { CANISTER_SIZES, GEL_TIN } from '../packages';
+import { CANISTER_SIZES, fullCan, GEL_TIN, holding, type CanSize, type Container } from '../carry';
+import type { Fuel } from '../fuel';
 import { bestCans } from './cans';
-import type { CanSize } from './stage';
 
 /** The lightest set of full cans that holds `needG`, largest first. */
 export function lightestCans(needG: number, sizes: readonly CanSize[] = CANISTER_SIZES): CanSize[] {

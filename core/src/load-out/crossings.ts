@@ -1,7 +1,6 @@
+import { carryProfile, fuelOfG, tareOfG } from '../carry';
 import type { Fuel } from '../fuel';
-import { fuelOfG, tareOfG } from './containers';
-import { containersFor } from './load-out/single';
-import { carryProfile } from './profile';
+import { containersFor } from './single';
 
 /** Days between two stops that are looked at. */
 export const LONGEST_DAYS = 21;

@@ -1,5 +1,5 @@
-import { done, refused, type Result } from '../../errors';
-import { burntOf, loadCost, type NoPlan, type Stage } from './stage';
+import { done, refused, type Result } from '../errors';
+import { burntOf, loadCost, type NoPlan, type Stage } from '../carry';
 
 /** A stop where fuel is bought by the unit: a measure of alcohol, a tablet. */
 export interface PouredStage extends Stage {

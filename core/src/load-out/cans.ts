@@ -1,5 +1,5 @@
 import { restBound, type RestBound } from './rest-bound';
-import { done, refused, type Result } from '../../errors';
+import { done, refused, type Result } from '../errors';
 import {
   everyUse,
   fillsBySize,
@@ -7,7 +7,6 @@ import {
   fuelIn,
   leavings,
   partUsedIn,
-  stateOf,
   takings,
   tareIn,
   usualUse,
@@ -15,7 +14,7 @@ import {
   type OwnCan,
   type Taking,
 } from './held-cans';
-import { burntOf, loadCost, weightOf, type CanSize, type CanStage, type NoPlan } from './stage';
+import { burntOf, loadCost, weightOf, type CanSize, type CanStage, type NoPlan } from '../carry';
 
 /** How one stop is left. */
 export interface CanStep {
@@ -206,9 +205,9 @@ function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY
       const { bought, spent, cost, leavingG } = purchase;
       const { taken, untaken } = taking;
       const on = [...kept, ...taken, ...fresh(sizes, bought)];
-      for (const { cans, after } of binAhead ? everyUse(sizes, on, burntG) : [usualUse(sizes, on, burntG)]) {
+      for (const { cans, after, state } of binAhead ? everyUse(sizes, on, burntG) : [usualUse(sizes, on, burntG)]) {
         if (++looks > mostLooks) return GAVE_UP;
-        const key = p.own.length ? `${stateOf(after)}|${untaken.join()}` : stateOf(after);
+        const key = p.own.length ? `${state}|${untaken.join()}` : state;
         const ownLeftG = node.ownLeftG + ownFuelIn(after);
         const other = best.get(key);
         if (other && !isBetter({ cost, ownLeftG }, other)) continue;
@@ -360,17 +359,19 @@ function purchases(p: Problem, i: number, costSoFar: number, kept: readonly Held
  */
 function undominated(nodes: Node[], sizes: readonly CanSize[], weightLeft: number): Node[] {
   nodes.sort((a, b) => a.cost - b.cost);
-  const kept: { node: Node; fills: number[][]; tareG: number }[] = [];
+  const kept: { node: Node; fills: number[][]; massG: number }[] = [];
   for (const node of nodes) {
+    const massG = node.fuelG + tareIn(sizes, node.cans);
     const fills = fillsBySize(sizes, node.cans);
-    const tareG = tareIn(sizes, node.cans);
-    const beaten = kept.some(
-      (k) =>
-        k.node.cost + (k.node.fuelG - node.fuelG + k.tareG - tareG) * weightLeft <= node.cost + EPS &&
+    let isBeaten = false;
+    for (let i = 0; i < kept.length && !isBeaten; i++) {
+      const k = kept[i];
+      isBeaten =
+        k.node.cost + (k.massG - massG) * weightLeft <= node.cost + EPS &&
         fills.every((list, size) => list.every((g, j) => (k.fills[size][j] ?? -1) >= g - EPS)) &&
-        node.untaken.every((n) => k.node.untaken.includes(n)),
-    );
-    if (!beaten) kept.push({ node, fills, tareG });
+        node.untaken.every((n) => k.node.untaken.includes(n));
+    }
+    if (!isBeaten) kept.push({ node, fills, massG });
   }
   return kept.map((k) => k.node);
 }

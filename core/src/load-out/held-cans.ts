@@ -1,5 +1,4 @@
-import { drawDownG, EMPTY_G } from '../draw-down';
-import type { CanSize } from './stage';
+import { drawDownG, EMPTY_G, type CanSize } from '../carry';
 
 /** A can on hand: which size it is (its place in the list of sizes), and what is in it, g. */
 export interface HeldCan {
@@ -19,6 +18,8 @@ export interface OwnCan {
 export interface CanUse {
   cans: HeldCan[];
   after: HeldCan[];
+  /** Of those after it, {@link stateOf}. */
+  state: string;
 }
 
 const isEmpty = (c: HeldCan): boolean => c.fuelG <= EMPTY_G;
@@ -37,11 +38,19 @@ export function fresh(sizes: readonly CanSize[], counts: readonly number[]): Hel
 }
 
 /** The same for the same cans in whatever order. */
-export const stateOf = (cans: readonly HeldCan[]): string =>
-  cans
-    .map((c) => c.size * SIZE_CODE + Math.round(1000 * c.fuelG))
-    .sort((a, b) => a - b)
-    .join();
+export function stateOf(cans: readonly HeldCan[]): string {
+  // by hand: the search asks for this more often than for anything else
+  const codes: number[] = [];
+  for (const { size, fuelG } of cans) {
+    const code = size * SIZE_CODE + Math.round(1000 * fuelG);
+    let at = codes.length;
+    for (; at > 0 && codes[at - 1] > code; at--) codes[at] = codes[at - 1];
+    codes[at] = code;
+  }
+  let state = '';
+  for (const code of codes) state += `${code},`;
+  return state;
+}
 /** More milligrams than any can holds: sets one size apart from the next in a state. */
 const SIZE_CODE = 1e8;
 
@@ -90,23 +99,23 @@ export const partUsedIn = (sizes: readonly CanSize[], cans: readonly HeldCan[]):
  */
 export function everyUse(sizes: readonly CanSize[], cans: readonly HeldCan[], burntG: number): CanUse[] {
   const empties = cans.filter(isEmpty);
+  const fed = cans.filter((c) => !isEmpty(c));
+  if (fed.length === 1) return [usedUp([...fed, ...empties], burntG)];
   const mostInUse = Math.max(1, partUsedIn(sizes, cans));
   const uses = new Map<string, CanUse>();
-  for (const { chosen: emptied, others: rest, fuelG } of distinctSubsets(
-    cans.filter((c) => !isEmpty(c)),
-    burntG + EMPTY_G,
-  )) {
+  for (const { chosen: emptied, others: rest, fuelG } of distinctSubsets(fed, burntG + EMPTY_G)) {
     const leftG = burntG - fuelG;
-    for (const inUse of leftG > EMPTY_G ? rest : [undefined]) {
+    for (const inUse of leftG > EMPTY_G ? rest : NONE_IN_USE) {
       if (inUse && inUse.fuelG <= leftG) continue; // then it is emptied too
-      const others = rest.filter((c) => c !== inUse);
+      const others = inUse ? rest.filter((c) => c !== inUse) : rest;
       if (partUsedIn(sizes, others) + (inUse ? 1 : 0) > mostInUse) continue;
       const use = usedUp([...byFill(emptied), ...(inUse ? [inUse] : []), ...byFill(others), ...empties], burntG);
-      uses.set(stateOf(use.after), use);
+      uses.set(use.state, use);
     }
   }
   return [...uses.values()];
 }
+const NONE_IN_USE = [undefined];
 
 /** The usual way where it makes no difference: part-used cans first, the smaller before the larger, empties last. */
 export function usualUse(sizes: readonly CanSize[], cans: readonly HeldCan[], burntG: number): CanUse {
@@ -115,7 +124,7 @@ export function usualUse(sizes: readonly CanSize[], cans: readonly HeldCan[], bu
   return usedUp([...byFill(inUse), ...byFill(full), ...cans.filter(isEmpty)], burntG);
 }
 
-const byFill = (cans: readonly HeldCan[]): HeldCan[] => [...cans].sort((a, b) => a.fuelG - b.fuelG);
+const byFill = (cans: readonly HeldCan[]): readonly HeldCan[] => (cans.length > 1 ? [...cans].sort((a, b) => a.fuelG - b.fuelG) : cans);
 
 function usedUp(cans: HeldCan[], burntG: number): CanUse {
   const fillsG = drawDownG(
@@ -123,7 +132,8 @@ function usedUp(cans: HeldCan[], burntG: number): CanUse {
     burntG,
   );
   // a can that nothing was drawn from stays the same one: the search makes many thousands of these
-  return { cans, after: cans.map((c, i) => (fillsG[i] === c.fuelG ? c : { ...c, fuelG: fillsG[i] })) };
+  const after = cans.map((c, i) => (fillsG[i] === c.fuelG ? c : { size: c.size, fuelG: fillsG[i], own: c.own }));
+  return { cans, after, state: stateOf(after) };
 }
 
 interface Subset {

@@ -1,5 +1,6 @@
+import { remembering } from '../numeric';
 import type { OwnCan } from './held-cans';
-import { burntOf, loadCost, weightOf, type CanSize, type CanStage } from './stage';
+import { burntOf, loadCost, weightOf, type CanSize, type CanStage } from '../carry';
 
 /** What the rest of a trip costs at least, by stage and whole grams of fuel. */
 export interface RestBound {
@@ -24,28 +25,44 @@ export function restBound(
   severalInUse = false,
   own: readonly OwnCan[] = [],
 ): RestBound {
-  const cells = Math.ceil(mostG) + 2;
+  // in round numbers, so that the next question can use the tables again
+  const cells = CELLS_STEP * Math.ceil((Math.ceil(mostG) + 2) / CELLS_STEP);
   const sinceBin = burntSinceBin(stages);
-  const tare = leastTares(sizes, cells + Math.ceil(Math.max(0, ...sinceBin)) + 1);
-  const canSet = wholeSets(sizes, cells);
   const netsG = sizes.map((s) => s.netG);
-  let next: Float64Array = new Float64Array(cells + 1);
-  const arrivals: Float64Array[] = [];
-  const buyings: Float64Array[] = [];
-  arrivals[stages.length] = next;
+  const setup = `${cells}|${severalInUse}|${gramsPerPrice}|${JSON.stringify(sizes)}`;
+  const { tares, canSet } = SIZES.get(setup, () => ({ tares: leastTares(sizes, 2 * cells), canSet: wholeSets(sizes, cells) }));
+  const mostSince = Math.ceil(Math.max(0, ...sinceBin)) + 1;
+  const tare = mostSince > cells ? leastTares(sizes, cells + mostSince) : tares;
+  const ends: Tables = { number: 0, arriving: new Float64Array(cells + 1), buying: new Float64Array(0) };
+  const tables: Tables[] = [];
+  tables[stages.length] = ends;
   for (let i = stages.length - 1; i >= 0; i--) {
     const stage = stages[i];
-    const leaving = left(stage, next, tare.subarray(Math.floor(sinceBin[i])));
+    const next = tables[i + 1];
     const ownG = own.flatMap((c) => (c.stages.includes(i) ? [c.fuelG] : []));
-    const buying = takenAlong(bought(leaving, stage, sizes, gramsPerPrice), ownG);
-    const arriving = stage.bin ? lightened(buying, netsG, severalInUse ? undefined : canSet) : buying;
-    buyings[i] = buying;
-    arrivals[i] = arriving;
-    next = arriving;
+    const since = Math.floor(sinceBin[i]);
+    tables[i] = TABLES.get(`${next.number || setup}|${since}|${ownG.join()}|${JSON.stringify(stage)}`, () => {
+      const leaving = left(stage, next.arriving, tare.subarray(since));
+      const buying = takenAlong(bought(leaving, stage, sizes, gramsPerPrice), ownG);
+      const arriving = stage.bin ? lightened(buying, netsG, severalInUse ? undefined : canSet) : buying;
+      return { number: ++tablesMade, arriving, buying };
+    });
   }
   const at = (table: Float64Array, fuelG: number): number => table[Math.min(cells, Math.max(0, Math.floor(fuelG)))];
-  return { arriving: (i, fuelG) => at(arrivals[i], fuelG), buying: (i, fuelG) => at(buyings[i], fuelG) };
+  return { arriving: (i, fuelG) => at(tables[i].arriving, fuelG), buying: (i, fuelG) => at(tables[i].buying, fuelG) };
 }
+
+/** The least by cells of fuel at one stage; its number stands for it and all that follows. */
+interface Tables {
+  number: number;
+  arriving: Float64Array;
+  buying: Float64Array;
+}
+/** A carry is chosen for anew while those after it stay: their tables hold. */
+const TABLES = remembering<Tables>(200);
+let tablesMade = 0;
+const SIZES = remembering<{ tares: Float64Array; canSet: Uint8Array }>(20);
+const CELLS_STEP = 256;
 
 /** The least by fuel on leaving a stop, where `after` is the least on coming to the next and `tare` what holds the fuel weighs. */
 function left(stage: CanStage, after: Float64Array, tare: Float64Array): Float64Array {
@@ -72,12 +89,13 @@ function bought(leaving: Float64Array, { prices, pinned }: CanStage, sizes: read
   }
   const least = leaving.slice();
   least[cells] = Number.POSITIVE_INFINITY;
-  const sold = sizes.flatMap(({ netG }, k) => (prices[k] === undefined ? [] : [{ netG, cost: prices[k] * gramsPerPrice }]));
-  for (let x = cells - 1; x >= 0; x--)
-    for (const { netG, cost } of sold) {
-      const withOne = x + netG < cells ? cost + least[x + netG] : Number.POSITIVE_INFINITY;
-      if (withOne < least[x]) least[x] = withOne;
-    }
+  // size by size, as many of each as one likes
+  sizes.forEach(({ netG }, k) => {
+    const price = prices[k];
+    if (price === undefined) return;
+    const cost = price * gramsPerPrice;
+    for (let x = cells - 1 - netG; x >= 0; x--) if (cost + least[x + netG] < least[x]) least[x] = cost + least[x + netG];
+  });
   return least;
 }
 
@@ -101,8 +119,8 @@ function lightened(buying: Float64Array, netsG: readonly number[], keptSets: Uin
   for (let x = 0; x < least.length; x++) {
     if ((!keptSets || keptSets[x] === 1) && buying[x] < left) left = buying[x];
     if (left < least[x]) least[x] = left;
-    for (const netG of netsG) if (x >= netG && least[x - netG] < least[x]) least[x] = least[x - netG];
   }
+  for (const netG of netsG) for (let x = netG; x < least.length; x++) if (least[x - netG] < least[x]) least[x] = least[x - netG];
   return least;
 }
 
