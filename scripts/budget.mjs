@@ -4,7 +4,7 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { brotliCompressSync } from 'node:zlib';
 
-const INITIAL_KB = 250;
+const INITIAL_KB = 180;
 const LAZY_KB = 110;
 // the worker of all studies comes in one piece, after the page
 const WORKER_KB = 135;

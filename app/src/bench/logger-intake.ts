@@ -7,7 +7,7 @@ import { chosenFile } from '../platform/chosen-file';
 import { readFile } from '../platform/read-file';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { loggerLineWords, LOGGER_PROBLEM_WORDS } from '../words/logger-words';
-import { unreadWords } from '../words/table-words';
+import { unreadWords } from '../words/file-words';
 import { Units } from '../words/units';
 
 const TIME_WORDS: Record<(typeof TIME_UNITS)[number], string> = { ms: 'milliseconds', s: 'seconds', min: 'minutes', clock: 'time of day' };

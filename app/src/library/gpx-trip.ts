@@ -16,7 +16,7 @@ import { fromWorker } from '../platform/from-worker';
 import type { WorkerLink } from '../platform/worker-link';
 import type { GpxReader, LineSummary } from '../workers/gpx-reader';
 import { gpxProblemWords, tooManyDaysWords, voidHeightWords } from '../words/gpx-words';
-import { unreadWords } from '../words/table-words';
+import { unreadWords } from '../words/file-words';
 import { chosenFile } from '../platform/chosen-file';
 
 /** Waypoints further off the track than this are not offered as stops at first, km. */

@@ -24,7 +24,8 @@ import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../words/units';
-import { methodProblemWords, METHOD_WORDS, PART_WORDS } from '../words/menu-words';
+import { methodProblemWords, METHOD_WORDS } from '../words/menu-words';
+import { PART_WORDS } from '../words/part-words';
 
 type Scope = DishScope['kind'];
 

@@ -16,7 +16,7 @@ import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import { cardWords, learntWords } from '../words/card-words';
-import { PART_WORDS } from '../words/menu-words';
+import { PART_WORDS } from '../words/part-words';
 import { takeName } from '../ui/take-name';
 
 /** One dish on the marked day: its numbers to change, and its card as it is read at the stove. */

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { WorkspaceStore } from '../store/workspace-store';
 import { stoveWords } from '../words/card-words';
 import { cautionWords } from '../words/caution-words';
-import { PART_WORDS } from '../words/menu-words';
+import { PART_WORDS } from '../words/part-words';
 import { RESTRICTION_WORDS } from '../words/trail-words';
 import { campCells, lettersWords, tripwireNote } from '../words/tripwire-words';
 import { Units } from '../words/units';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { WorkspaceStore } from '../store/workspace-store';
 import { labelWords } from '../words/pack-words';
-import { PART_WORDS } from '../words/menu-words';
+import { PART_WORDS } from '../words/part-words';
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
 

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, effect, type ElementRef, inject, viewChild } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NewTripDrawer } from '../library/new-trip-drawer';
 import { TripsDrawer } from '../library/trips-drawer';
 import { LedgerDrawer } from '../ledger/ledger-drawer';
+import { LedgerService } from '../ledger/ledger-service';
 import { AppUpdates } from '../platform/app-updates';
 import { WorkerTrouble } from '../platform/worker-trouble';
 import { Autosave } from '../store/autosave';
@@ -28,7 +28,6 @@ import { chosenFile } from '../platform/chosen-file';
     CommandDrawer,
     LedgerDrawer,
     NewTripDrawer,
-    NzButtonComponent,
     RouterLink,
     RouterLinkActive,
     RouterOutlet,
@@ -45,6 +44,7 @@ export class AppShell {
   protected readonly store = inject(WorkspaceStore);
   protected readonly autosave = inject(Autosave);
   protected readonly commands = inject(Commands);
+  protected readonly ledger = inject(LedgerService);
   protected readonly importing = inject(Importing);
   protected readonly updates = inject(AppUpdates);
   protected readonly trouble = inject(WorkerTrouble);

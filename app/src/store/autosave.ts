@@ -3,6 +3,7 @@ import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { same, type ShelvedTrip } from '@tinder/core/model';
 import { auditTime, debounceTime, merge, Subject } from 'rxjs';
 import { filter } from 'rxjs/operators';
+import { noteBeenHere } from '../platform/been-here';
 import { openInTime } from '../platform/database/open-in-time';
 import type { Conflict, KeptAside, WorkspaceDb } from '../platform/database/workspace-db';
 import { tabMemory } from '../platform/tab-memory';
@@ -222,6 +223,7 @@ export class Autosave {
     saved.preferences = workspace.preferences;
     if (changes.rack) await this.writeRack(db, saved, workspace);
     this.writtenSignal.set(true);
+    noteBeenHere();
     this.tell({
       trips: changes.trips.flatMap(({ shelved: { trip }, expected }) =>
         conflicting.includes(trip.id) ? [] : [{ id: trip.id, revision: expected + 1 }],

@@ -10,7 +10,7 @@ import {
   RESTORED_WORDS,
   SHELF_ADDED_WORDS,
 } from '../words/import-words';
-import { unreadWords } from '../words/table-words';
+import { unreadWords } from '../words/file-words';
 import { besideExisting, withNewTrips } from './workspace';
 import { WorkspaceStore } from './workspace-store';
 

@@ -1,7 +1,8 @@
 import type { CsvProblem, CsvRows, UnknownTable } from '@tinder/core/tables';
 import type { Result } from '@tinder/core/errors';
 import { readFile } from '../platform/read-file';
-import { badRowWords, tableProblemWords, unreadWords } from '../words/table-words';
+import { badRowWords, tableProblemWords } from '../words/table-words';
+import { unreadWords } from '../words/file-words';
 import type { TooLarge } from '../workers/file-reader';
 import type { Offer } from './table-offer';
 

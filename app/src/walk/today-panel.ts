@@ -12,7 +12,7 @@ import { WIND_WORDS } from '../words/choice-words';
 import { STEPS_FIRST } from '../words/guide-words';
 import { HAZARD_WORDS } from '../words/hazard-words';
 import { doseWords } from '../words/meal-words';
-import { PART_WORDS } from '../words/menu-words';
+import { PART_WORDS } from '../words/part-words';
 import { stepWords, timerName } from '../words/step-words';
 import { Units } from '../words/units';
 import { Timers } from './timers';

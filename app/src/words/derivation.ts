@@ -11,7 +11,7 @@ import { containerWords } from './container-words';
 import { edgeWords } from './edge-words';
 import type { FigureRef } from './figure-ref';
 import type { Format } from './format';
-import { PART_WORDS } from './menu-words';
+import { PART_WORDS } from './part-words';
 import { burnerKnownWords, spreadWords } from './risk-words';
 
 /** A figure taken apart: parts that sum to it, how it is computed, and what went in. */

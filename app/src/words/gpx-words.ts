@@ -1,7 +1,7 @@
 import type { TooManyDays } from '@tinder/core/trail';
 import type { OpeningProblem } from '../workers/gpx-reader';
 import { cut } from './quoted';
-import { megabytes } from './table-words';
+import { megabytes } from './file-words';
 
 /** Why a GPX file was refused, where, and what to do. */
 export function gpxProblemWords(p: OpeningProblem): string {

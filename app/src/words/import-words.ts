@@ -1,6 +1,6 @@
 import type { ImportProblem, LogProblem } from '@tinder/core/archive';
 import { quoted } from './quoted';
-import { megabytes } from './table-words';
+import { megabytes } from './file-words';
 import { valueProblemWords } from './value-problem-words';
 
 /** Places of a file named before the rest is only counted. */

@@ -1,6 +1,6 @@
 import type { WalkEvent } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
-import { PART_WORDS } from './menu-words';
+import { PART_WORDS } from './part-words';
 import type { Units } from './units';
 
 type WeighedHow = Extract<WalkEvent, { kind: 'weighed' }>['how'];

@@ -1,18 +1,11 @@
 import { WALKER_KCAL, type MethodProblem } from '@tinder/core/menu';
-import type { MealName, Method } from '@tinder/core/model';
+import type { Method } from '@tinder/core/model';
 import type { Habit, HabitKind } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
 import { WARMING_WORDS, WINDSCREEN_WORDS } from './choice-words';
 import type { Units } from './units';
 
 /** Words of the Menu view, in the walker's language. */
-export const PART_WORDS: Record<MealName, string> = {
-  breakfast: 'breakfast',
-  lunch: 'lunch',
-  supper: 'supper',
-  drink: 'hot drink',
-  washUp: 'wash-up water',
-};
 export const METHOD_WORDS: Record<Method, string> = {
   boilPour: 'full boil, pour on',
   heatRest: 'heat to 88 °C and rest',

@@ -1,7 +1,7 @@
 import type { Problem } from '@tinder/core/planned';
 import { edgeWords } from './edge-words';
 import type { Units } from './units';
-import { PART_WORDS } from './menu-words';
+import { PART_WORDS } from './part-words';
 
 /** What stands in the way, in one plain sentence each. */
 export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {

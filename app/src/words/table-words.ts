@@ -1,7 +1,8 @@
+import { megabytes } from './file-words';
 import type { CellProblem, CsvProblem, CsvRows, RackTable, UnknownTable, ShelfTable } from '@tinder/core/tables';
 import type { PastedList } from '@tinder/core/kit';
 import type { TooLarge } from '../workers/file-reader';
-import { cut, quoted } from './quoted';
+import { quoted } from './quoted';
 import { valueProblemWords } from './value-problem-words';
 
 /** What is wrong with a cell of a table, and what it can be. */
@@ -61,12 +62,6 @@ export function tableProblemWords(file: string, problem: CsvProblem | UnknownTab
       return `${file} was not taken: its heading needs “name, role, massG” for pieces, “kit, piece” for kits, “criterion, weight, kit, points” for scores.`;
   }
 }
-
-export const megabytes = (bytes: number): string => `${(bytes / 1e6).toFixed(0)} MB`;
-
-/** That a file could not be read at all: the browser, not its content. */
-export const unreadWords = (file: string, why: unknown): string =>
-  `${file} could not be read (${cut(why instanceof Error ? why.message : String(why))}). Nothing has changed. Choose it again, or reload the page.`;
 
 /** Why a pasted weight was not read, and how to write it. */
 export const PASTE_PROBLEM_WORDS: Record<PastedList['bad'][number]['why'], string> = {

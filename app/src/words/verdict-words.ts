@@ -9,7 +9,7 @@ import { containersInWords } from './container-words';
 import { chanceWords } from './risk-words';
 import type { FigureRef } from './figure-ref';
 import type { Units } from './units';
-import { PART_WORDS } from './menu-words';
+import { PART_WORDS } from './part-words';
 
 /** A stretch of the verdict; with a `ref` it is a number that opens its derivation, with a `change` it can be adopted. */
 export interface Segment {

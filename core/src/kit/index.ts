@@ -1,4 +1,5 @@
 export * from './adopt';
+export * from './beside-rack';
 export * from './hints';
 export * from './ignition';
 export * from './nest/discs';
@@ -7,6 +8,7 @@ export * from './nest/stacks';
 export * from './nest/stances';
 export * from './paste-weights';
 export * from './piece-catalogue';
+export * from './rack';
 export * from './rack-edit';
 export * from './score';
 export * from './simulated-scale';

@@ -1,23 +1,7 @@
 import { burnerById, WINDSCREEN_MASS_G } from '../catalogue';
-import {
-  besideBench,
-  besideShelf,
-  massOfG,
-  nameFrom,
-  pieceSchema,
-  rackSchema,
-  type Kit,
-  type KitSettings,
-  type Piece,
-  type Rack,
-  type RackKit,
-  type Role,
-  type Trip,
-} from '../model';
+import { massOfG, pieceSchema, type Kit, type KitSettings, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
 import { PIECES } from './piece-catalogue';
-
-/** A rack with nothing on it. */
-export const EMPTY_RACK: Rack = rackSchema.parse({ pieces: [], kits: [] });
+import { freeKitName, STARTING_SETTINGS } from './rack';
 
 /** What can be chosen from, the rack first: under the switch only what is owned or lent, else the catalogue as well. */
 export const choosable = (rack: Rack): readonly Piece[] =>
@@ -25,18 +9,6 @@ export const choosable = (rack: Rack): readonly Piece[] =>
 
 /** The lightest of some pieces; undefined where there is none. */
 export const lightestOf = (pieces: readonly Piece[]): Piece | undefined => [...pieces].sort((a, b) => massOfG(a) - massOfG(b))[0];
-
-/** Habits that a new kit starts with: a flame turned down to what spares fuel, 5 mL measures (common practice). */
-export const STARTING_SETTINGS: KitSettings = {
-  fuelId: 'gas-20-80',
-  flameSetting: 0.7,
-  measureMl: 5,
-  canWarming: 'none',
-  sleeveOn: false,
-  headFactor: 1,
-  potHeightMm: 45,
-  screenGapMm: 6,
-};
 
 /** Changes the kit of that id. */
 export const editRackKit = (rack: Rack, id: string, change: (k: RackKit) => RackKit): Rack => ({
@@ -72,15 +44,6 @@ export const removePiece = (rack: Rack, id: string): Rack => ({
   pieces: rack.pieces.filter((p) => p.id !== id),
   kits: rack.kits.map((k) => ({ ...k, pieceIds: k.pieceIds.filter((p) => p !== id), outside: k.outside.filter((p) => p !== id) })),
 });
-
-/** A name that no kit has yet: "… 2", "… 3". */
-export function freeKitName(rack: Rack, wanted: string): string {
-  const taken = new Set(rack.kits.map((k) => k.name));
-  const numbered = (n: number): string => nameFrom(wanted, { ending: n > 1 ? ` ${n}` : '', otherwise: 'kit' });
-  let n = 1;
-  while (taken.has(numbered(n))) n++;
-  return numbered(n);
-}
 
 /** A kit with nothing in it and the usual habits. */
 export const emptyKit = (id: string, name: string): RackKit => ({
@@ -192,31 +155,3 @@ export const settingsOf = (kit: Kit): KitSettings => ({
   ...(kit.ownBlend ? { ownBlend: kit.ownBlend } : {}),
   ...(kit.calibration ? { calibration: kit.calibration } : {}),
 });
-
-/** Pieces and kits of another rack beside those here; what is here already stays as it is, and scores of new kits come along. */
-export function besideRack(here: Rack, other: Rack, newId: () => string): Rack {
-  const same = (a: Piece, b: Piece): boolean => a.name === b.name && a.role === b.role && a.massG === b.massG;
-  const ids = new Map<string, string>();
-  const pieces = [...here.pieces];
-  for (const p of other.pieces) {
-    const twin = here.pieces.find((h) => same(h, p));
-    const id = twin?.id ?? (here.pieces.some((h) => h.id === p.id) ? newId() : p.id);
-    ids.set(p.id, id);
-    if (!twin) pieces.push({ ...p, id });
-  }
-  const mapped = (list: readonly string[]): string[] => list.map((id) => ids.get(id) ?? id);
-  let rack: Rack = { ...here, pieces };
-  for (const k of other.kits) {
-    const kit = { ...k, pieceIds: mapped(k.pieceIds), outside: mapped(k.outside) };
-    if (rack.kits.some((h) => h.name === kit.name && h.pieceIds.join() === kit.pieceIds.join())) continue;
-    const id = rack.kits.some((h) => h.id === k.id) ? newId() : k.id;
-    const judged = other.score.judged[k.id];
-    rack = {
-      ...rack,
-      kits: [...rack.kits, { ...kit, id, name: freeKitName(rack, kit.name) }],
-      score: judged ? { ...rack.score, judged: { ...rack.score.judged, [id]: judged } } : rack.score,
-    };
-  }
-  const diary = [...rack.diary, ...other.diary.filter((d) => !rack.diary.some((h) => h.id === d.id))];
-  return { ...rack, diary, shelf: besideShelf(here.shelf, other.shelf, newId), bench: besideBench(here.bench, other.bench) };
-}

@@ -4,26 +4,9 @@ import { WARMING } from '../canister';
 import { burnerById, BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue';
 import { FUELS } from '../fuel';
 import { LIMITS, MOST } from './limits';
-import { same } from './same';
+import { MEALS, METHODS } from './meals';
+import { CALIBRATED } from './own-burner';
 import { keysOf, label, within } from './schema-parts';
-
-/** How food is cooked on a trail (docs/physics.md, Dishes). */
-export const METHODS = [
-  'boilPour',
-  'heatRest',
-  'boilCozy',
-  'simmer',
-  'pastaPot',
-  'homeDried',
-  'coldSoak',
-  'noCook',
-  'hotDrink',
-  'meltSnow',
-  'makeSafe',
-  'doseForget',
-  'fry',
-] as const;
-export type Method = (typeof METHODS)[number];
 
 export const targetSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('boil') }),
@@ -81,9 +64,6 @@ export const blendSchema = z
   .strictObject({ propane: share, isobutane: share, nButane: share })
   .refine((b) => Math.abs(b.propane + b.isobutane + b.nButane - 1) < 0.001, 'the three shares must add up to 1');
 
-/** What burn tests can tell of a burner under a pot: factors on the catalogue's values, in this order. */
-export const CALIBRATED = ['head', 'flux', 'wind', 'power'] as const;
-export type Calibrated = (typeof CALIBRATED)[number];
 const factor = within(LIMITS.calibratedFactor);
 const covarianceRow = z.array(z.number().min(-25).max(25)).length(CALIBRATED.length);
 export const calibrationSchema = z.strictObject({
@@ -169,19 +149,7 @@ export const kitSettingsSchema = kitFields.pick({
 export type KitSettings = z.infer<typeof kitSettingsSchema>;
 export type Kit = z.infer<typeof kitSchema>;
 
-/** What burn tests are about: one burner under one pot. */
-export const burntWith = ({ burnerId, pot }: Pick<Kit, 'burnerId' | 'pot'>): Calibration['of'] => ({
-  burnerId,
-  potDiameterMm: pot.diameterMm,
-  potBase: pot.base,
-});
-/** What burn tests have made of a kit; undefined without any, and where burner or pot is another one now. */
-export const ownBurner = (kit: Kit): Calibration | undefined =>
-  kit.calibration && same(kit.calibration.of, burntWith(kit)) ? kit.calibration : undefined;
 export type Meal = z.infer<typeof mealSchema>;
-/** Parts of a day's food in the order they are cooked; wash-up water counts as one. */
-export const MEALS = ['breakfast', 'lunch', 'supper', 'drink', 'washUp'] as const;
-export type MealName = (typeof MEALS)[number];
 /** What every day holds where nothing else is set. */
 export const menuSchema = z.strictObject({
   breakfast: mealSchema,

@@ -1,4 +1,4 @@
-import { MEALS } from './kit-schema';
+import { MEALS } from './meals';
 import { MOST } from './limits';
 import type { Rack } from './rack-schema';
 import type { Trip } from './trip-schema';

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { MEALS } from './kit-schema';
+import { MEALS } from './meals';
 import { LIMITS, MOST } from './limits';
 import { label, within } from './schema-parts';
 import { windSchema } from './wind-schema';

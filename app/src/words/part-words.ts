@@ -1,0 +1,10 @@
+import type { MealName } from '@tinder/core/model';
+
+/** Parts of a day that may be cooked. */
+export const PART_WORDS: Record<MealName, string> = {
+  breakfast: 'breakfast',
+  lunch: 'lunch',
+  supper: 'supper',
+  drink: 'hot drink',
+  washUp: 'wash-up water',
+};

@@ -1,0 +1,16 @@
+import type { Calibration, Kit } from './kit-schema';
+import { same } from './same';
+
+/** What burn tests can tell of a burner under a pot: factors on the catalogue's values, in this order. */
+export const CALIBRATED = ['head', 'flux', 'wind', 'power'] as const;
+export type Calibrated = (typeof CALIBRATED)[number];
+
+/** What burn tests are about: one burner under one pot. */
+export const burntWith = ({ burnerId, pot }: Pick<Kit, 'burnerId' | 'pot'>): Calibration['of'] => ({
+  burnerId,
+  potDiameterMm: pot.diameterMm,
+  potBase: pot.base,
+});
+/** What burn tests have made of a kit; undefined without any, and where burner or pot is another one now. */
+export const ownBurner = (kit: Kit): Calibration | undefined =>
+  kit.calibration && same(kit.calibration.of, burntWith(kit)) ? kit.calibration : undefined;
