@@ -1,6 +1,7 @@
 // How smooth dragging is on every view that drags: frame times while dragging, as ratios to those of the same page left alone.
 import { chromium, type Page } from '@playwright/test';
-import { spawn } from 'node:child_process';
+import { quantile } from './numbers';
+import { served } from './served';
 
 const PORT = 3112;
 const SIZES = [
@@ -34,19 +35,12 @@ async function watchFrames(page: Page): Promise<() => Promise<number[]>> {
   return () => page.evaluate<number[]>('globalThis.times.splice(0).slice(1)');
 }
 
-const quantile = (list: readonly number[], q: number): number => [...list].sort((a, b) => a - b)[Math.floor(q * (list.length - 1))] ?? 0;
-
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], { env: { ...process.env, PORT: String(PORT) } });
-await new Promise<void>((resolve, reject) => {
-  server.stdout.once('data', () => resolve());
-  server.once('exit', () => reject(new Error('the server did not start; run "npm run build" first')));
-});
 const browser = await chromium.launch({ executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium', args: ['--no-sandbox'] });
-try {
+await served(PORT, async (address) => {
   for (const { name, width, height } of SIZES)
     for (const drag of DRAGS) {
       const page = await (await browser.newContext({ viewport: { width, height }, serviceWorkers: 'block' })).newPage();
-      await page.goto(`http://127.0.0.1:${PORT}/${drag.view}`);
+      await page.goto(`${address}${drag.view}`);
       const dragged = page.locator(drag.element).first();
       await dragged.waitFor();
       await dragged.scrollIntoViewIfNeeded();
@@ -68,7 +62,5 @@ try {
       );
       await page.close();
     }
-} finally {
-  await browser.close();
-  server.kill('SIGTERM');
-}
+});
+await browser.close();

@@ -2,9 +2,10 @@ import { CANISTER_SIZES, type CanStage } from '@tinder/core/carry';
 import { bestCans, type OwnCan } from '@tinder/core/load-out';
 import { seededRandom } from '@tinder/core/risk';
 import { cansLp, loadHighs, solve } from '../core/test/load-out-mip';
+import { quantile } from './numbers';
 
-/** Most stops of a trip drawn; with own cans the other way of solving them takes minutes on longer ones. */
-const MOST_STOPS = { bought: 5, own: 3 };
+/** Stops of a trip drawn; with own cans the other way of solving them takes minutes on longer ones, and large trips it does not solve at all. */
+const STOPS: Record<'bought' | 'own' | 'large', [number, number]> = { bought: [1, 5], own: [1, 3], large: [40, 60] };
 
 interface Drawn {
   stages: CanStage[];
@@ -13,7 +14,7 @@ interface Drawn {
 }
 
 /** Random trips with carries of one to three days, as the tests draw them, perhaps with part-used cans of the walker's own; deterministic. */
-function trips(count: number, shelf: keyof typeof MOST_STOPS): Drawn[] {
+function trips(count: number, shelf: keyof typeof STOPS): Drawn[] {
   const random = seededRandom(20);
   const whole = (from: number, to: number): number => from + Math.floor(random() * (to - from + 1));
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)];
@@ -24,7 +25,7 @@ function trips(count: number, shelf: keyof typeof MOST_STOPS): Drawn[] {
   };
   return Array.from({ length: count }, () => {
     const gramsPerPrice = pick([0, 5, 60]);
-    const stages = Array.from({ length: whole(1, MOST_STOPS[shelf]) }, (_, i): CanStage => {
+    const stages = Array.from({ length: whole(...STOPS[shelf]) }, (_, i): CanStage => {
       const burntG = Array.from({ length: whole(1, 3) }, () => whole(5, 90));
       const price = (): number | undefined => (i === 0 || random() < 0.5 ? whole(2, 20) : undefined);
       return {
@@ -42,7 +43,7 @@ function trips(count: number, shelf: keyof typeof MOST_STOPS): Drawn[] {
 /** Both ways of choosing load-outs over the same trips: how often they agree on the cost, and how much faster ours is. */
 export async function loadOutRace(
   cases: number,
-  shelf: keyof typeof MOST_STOPS = 'bought',
+  shelf: keyof typeof STOPS = 'bought',
 ): Promise<{ cases: number; equal: number; ratio: number; taken: number }> {
   const highs = await loadHighs();
   let equal = 0;
@@ -65,4 +66,25 @@ export async function loadOutRace(
     if (cost === undefined ? theirs === undefined : theirs !== undefined && Math.abs(cost - theirs) < 1e-4 * Math.max(1, theirs)) equal++;
   }
   return { cases, equal, ratio: theirsMs / oursMs, taken };
+}
+
+/** How many of some large trips are proven, how far the others may be off, and what one takes. */
+export function largeTrips(count: number): { proven: number; worstGap: number; medianMs: number } {
+  const drawn = trips(count, 'large');
+  const plans = drawn.map(({ stages, gramsPerPrice }) => {
+    const t0 = performance.now();
+    const best = bestCans(CANISTER_SIZES, stages, gramsPerPrice);
+    const ms = performance.now() - t0;
+    if (!best.ok) throw new Error('a trip whose first stop sells every size has a plan');
+    const { cost, boundCost, exact } = best.value;
+    return { exact, gap: exact ? 0 : cost / boundCost - 1, ms };
+  });
+  return {
+    proven: plans.filter((p) => p.exact).length,
+    worstGap: Math.max(...plans.map((p) => p.gap)),
+    medianMs: quantile(
+      plans.map((p) => p.ms),
+      0.5,
+    ),
+  };
 }

@@ -13,6 +13,7 @@ import { bestChanges, claimsStand, coldView, habitLedger, measureKits, rangesOf,
 import { startTrip, WEEKEND } from '@tinder/core/trail';
 import { loadOutRace } from './load-outs';
 import { surrogateError, riskConvergence } from './risk';
+import { medianMs } from './numbers';
 import { rk4Burn } from './yardstick';
 
 const gas = FUELS.filter((f) => f.kind === 'gas')[0];
@@ -62,15 +63,6 @@ function burns(n: number): BurnInput[] {
         : openSource(1500, 25, true),
     };
   });
-}
-
-function medianMs(runs: number, work: () => void): number {
-  const times = Array.from({ length: runs }, () => {
-    const t0 = performance.now();
-    work();
-    return performance.now() - t0;
-  }).sort((a, b) => a - b);
-  return times[Math.floor(runs / 2)];
 }
 
 const sample = burns(400).filter((b) => simulateBurn(b).outcome.kind === 'done');

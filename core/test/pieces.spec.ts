@@ -1,7 +1,8 @@
 import fc from 'fast-check';
-import { DEMO_RACK } from '../src/demo';
+import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
 import { addToKit, build, pieceOfPasted, PIECES, putIntoKit, readWeights } from '../src/kit';
-import { pieceSchema } from '../src/model';
+import { DISHES, NOTHING } from '../src/menu';
+import { mealSchema, pieceSchema, rackSchema, tripSchema } from '../src/model';
 import { UNITS } from '../src/units';
 
 describe('the catalogue of pieces', () => {
@@ -97,5 +98,14 @@ describe('a pasted list, any list', () => {
         });
       }),
     );
+  });
+});
+
+describe('what the app brings along', () => {
+  it('is just what its schemas would read: pieces, dishes, the demo’s rack and trip', () => {
+    for (const piece of PIECES) expect(pieceSchema.parse(piece)).toEqual(piece);
+    for (const dish of [...DISHES, NOTHING]) expect(mealSchema.parse(dish)).toEqual(dish);
+    expect(rackSchema.parse(DEMO_RACK)).toEqual(DEMO_RACK);
+    expect(tripSchema.parse(DEMO_TRIP)).toEqual(DEMO_TRIP);
   });
 });

@@ -1,5 +1,5 @@
-import { PIECES, STARTING_SETTINGS } from '../kit';
-import { rackSchema, type Piece, type Rack, type RackKit } from '../model';
+import { EMPTY_RACK, PIECES, STARTING_SETTINGS } from '../kit';
+import type { Piece, Rack, RackKit } from '../model';
 import { demoBench } from './vesper-bench';
 import { DEMO_SHELF } from './vesper-shelf';
 
@@ -76,7 +76,8 @@ const kit = (
 /** The kit of the demo trip; DEMO_TRIP.kit is what comes of it. */
 export const DEMO_KIT_ID = 'canister-folding';
 
-const RACK: Rack = rackSchema.parse({
+const RACK: Rack = {
+  ...EMPTY_RACK,
   pieces,
   kits: [
     kit(DEMO_KIT_ID, 'small can burner', [
@@ -150,6 +151,7 @@ const RACK: Rack = rackSchema.parse({
     kit('cold-soak', 'cold soak', ['jar for soaking', 'long titanium spoon']),
   ],
   score: {
+    ...EMPTY_RACK.score,
     compared: [DEMO_KIT_ID, 'alcohol-cone', 'remote-snow', 'tablets-light'],
     judged: {
       [DEMO_KIT_ID]: { fuss: 5, safety: 4 },
@@ -173,6 +175,6 @@ const RACK: Rack = rackSchema.parse({
       words: 'Changed for the ridge: open flames are banned there in dry years.',
     },
   ],
-});
+};
 
 export const DEMO_RACK: Rack = { ...RACK, bench: demoBench(RACK, DEMO_KIT_ID) };

@@ -5,17 +5,19 @@ import { pieceSchema, type Ignition, type Piece, type Role, type Shape } from '.
 /** Generic pieces, unbranded. Masses, sizes and prices: common practice, what walkers find on their scales and in shops. */
 
 type Rest = Partial<Omit<Piece, 'id' | 'name' | 'role' | 'massG' | 'price'>>;
-const piece = (role: Role, name: string, massG: number, price: number, shape: Shape, rest: Rest = {}): Piece =>
-  pieceSchema.parse({
-    id: `generic-${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`,
-    name,
-    role,
-    massG,
-    price,
-    shape,
-    have: 'wish',
-    ...rest,
-  });
+/** What a piece is where nothing else is said of it: read once, since a page that starts has no time for a hundred readings (tests read them all). */
+const PLAIN = pieceSchema.parse({ id: 'plain', name: 'plain', role: 'spoon', massG: 1 });
+const piece = (role: Role, name: string, massG: number, price: number, shape: Shape, rest: Rest = {}): Piece => ({
+  ...PLAIN,
+  id: `generic-${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`,
+  name,
+  role,
+  massG,
+  price,
+  shape,
+  have: 'wish',
+  ...rest,
+});
 
 const round = (diameterMm: number, heightMm: number): Shape => ({ kind: 'cylinder', diameterMm, heightMm });
 const flat = (lengthMm: number, widthMm: number, heightMm: number): Shape => ({ kind: 'box', lengthMm, widthMm, heightMm });

@@ -12,7 +12,7 @@ export function remembering<V>(most: number): Memory<V> {
   let young = new Map<string, V>();
   let old = new Map<string, V>();
   const keep = (key: string, value: V): V => {
-    if (young.size >= most) [old, young] = [young, new Map()];
+    if (young.size >= most) [old, young] = [young, new Map<string, V>()];
     young.set(key, value);
     return value;
   };

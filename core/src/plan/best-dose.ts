@@ -122,7 +122,7 @@ const eveningsOf = (need: NeedLine): { weight: number; needG: number }[] =>
     NORMAL.flatMap((q) =>
       WINDS.map(({ wind, weight }) => ({
         weight: t.weight * q.weight * weight,
-        needG: needOnG(need, { waterZ: t.z, quantityZ: q.z, byAirG: 0, wind }),
+        needG: needOnG(need, t.z, q.z, 0, wind),
       })),
     ),
   );

@@ -78,20 +78,22 @@ export function runOutRisk(
     const drawnG = missingG(carry, trips, seed);
     const knownG = Float64Array.from(drawnG);
     const outOn = carry.days.map(() => 0);
+    // one for all trips: a million of them would be made otherwise
+    const weather: Weather = { waterZ: 0, airZ: 0, wind: 'same' };
+    const days = carry.days.map(({ leg, burns }): DrawnDay => ({ leg, burns, needsG: new Float64Array(burns.length), drinksMore: false }));
     for (let t = 0; t < trips; t++) {
-      let weather: Weather | undefined;
-      const add = (day: UncertainDay, here: Weather): void => {
-        const drawn = drawDay(day.burns, here, random, normal, mishaps);
-        drawnG[t] += takenOnDayG(day.burns, drawn, Math.max(0, 1 + sd * factorZ[t]));
-        knownG[t] += takenOnDayG(day.burns, drawn, 1);
+      const factor = Math.max(0, 1 + sd * factorZ[t]);
+      const add = (day: DrawnDay): void => {
+        drawDay(day, weather, random, normal, mishaps);
+        drawnG[t] += takenOnDayG(day, factor);
+        knownG[t] += takenOnDayG(day, 1);
       };
-      carry.days.forEach((day, d) => {
-        if (weather?.leg !== day.leg) weather = drawWeather(day.leg, random, normal);
-        add(day, weather);
+      for (let d = 0; d < days.length; d++) {
+        if (d === 0 || days[d].leg !== days[d - 1].leg) drawWeather(weather, random, normal);
+        add(days[d]);
         if (isOver(drawnG[t], carry.fuelG)) outOn[d]++;
-      });
-      const last = carry.days[carry.days.length - 1];
-      if (last && weather && mishaps.slowDay > 0 && random() < mishaps.slowDay) add(last, weather);
+      }
+      if (days.length && mishaps.slowDay > 0 && random() < mishaps.slowDay) add(days[days.length - 1]);
     }
     return { ...summary(drawnG, carry.fuelG), factorSd: sd, knownG: knownG.sort(), outByDay: outOn.map((n) => n / trips) };
   });
@@ -110,45 +112,48 @@ const CONTENT_STREAM = 0x5eed_ca25;
 
 /** How the weather of a leg differs from what was reckoned with. */
 interface Weather {
-  leg: number;
   waterZ: number;
   airZ: number;
   wind: WindClass;
 }
-function drawWeather(leg: number, random: () => number, normal: () => number): Weather {
+/** Draws the weather of a leg into `weather`. */
+function drawWeather(weather: Weather, random: () => number, normal: () => number): void {
   const u = random();
-  const wind = u < SPREADS.windUp ? 'up' : u < SPREADS.windUp + SPREADS.windDown ? 'down' : 'same';
-  return { leg, waterZ: normal(), airZ: normal(), wind };
+  weather.wind = u < SPREADS.windUp ? 'up' : u < SPREADS.windUp + SPREADS.windDown ? 'down' : 'same';
+  weather.waterZ = normal();
+  weather.airZ = normal();
 }
 
-/** What a day's burns need, g, and whether one drinks more. */
-interface DrawnDay {
-  needsG: number[];
+/** A day as it was drawn last: what its burns need, g, and whether one drinks more. */
+interface DrawnDay extends UncertainDay {
+  needsG: Float64Array;
   drinksMore: boolean;
 }
+/** Draws a day anew, in place. */
 function drawDay(
-  burns: readonly UncertainBurn[],
+  day: DrawnDay,
   { waterZ, airZ, wind }: Weather,
   random: () => number,
   normal: () => number,
   { stormDay, drinkMore }: Mishaps,
-): DrawnDay {
+): void {
   const today = stormDay > 0 && random() < stormDay ? 'up' : wind;
-  const needsG = burns.map((b) =>
-    needOnG(b, { waterZ, quantityZ: normal(), byAirG: b.perAirK * Math.max(SPREADS.airK, b.airSdK) * airZ, wind: today }),
-  );
-  return { needsG, drinksMore: drinkMore > 0 && random() < drinkMore };
+  for (let i = 0; i < day.burns.length; i++) {
+    const b = day.burns[i];
+    day.needsG[i] = needOnG(b, waterZ, normal(), b.perAirK * Math.max(SPREADS.airK, b.airSdK) * airZ, today);
+  }
+  day.drinksMore = drinkMore > 0 && random() < drinkMore;
 }
 
 /** Fuel that a drawn day takes out of the stock where the burner, pot and hand are off by `factor`, g. */
-function takenOnDayG(burns: readonly UncertainBurn[], { needsG, drinksMore }: DrawnDay, factor: number): number {
+function takenOnDayG({ burns, needsG, drinksMore }: DrawnDay, factor: number): number {
   let total = 0;
   let dearest = 0;
-  burns.forEach((b, i) => {
-    const taken = takenG(b, needsG[i] * factor);
+  for (let i = 0; i < burns.length; i++) {
+    const taken = takenG(burns[i], needsG[i] * factor);
     total += taken;
-    dearest = Math.max(dearest, taken);
-  });
+    if (taken > dearest) dearest = taken;
+  }
   return drinksMore ? total + DRINK_SHARE * dearest : total;
 }
 

@@ -12,16 +12,17 @@ export interface NeedLine {
 }
 export type WindClass = 'down' | 'same' | 'up';
 
-/** An evening as it may come: standard deviations of water and quantity, what the air adds, g, and the wind's class. */
-export interface Evening {
-  waterZ: number;
-  quantityZ: number;
-  byAirG: number;
-  wind: WindClass;
-}
-
-/** What is needed on such an evening, g; never less than nothing. The doses and the draw both take it from here. */
-export function needOnG({ needG, perWaterK, windDown, windUp }: NeedLine, { waterZ, quantityZ, byAirG, wind }: Evening): number {
+/**
+ * What is needed on an evening as it may come, g; never less than nothing: standard deviations of water and quantity, what the air adds, g, and
+ * the wind's class. The doses and the draw both take it from here.
+ */
+export function needOnG(
+  { needG, perWaterK, windDown, windUp }: NeedLine,
+  waterZ: number,
+  quantityZ: number,
+  byAirG: number,
+  wind: WindClass,
+): number {
   const windFactor = wind === 'up' ? windUp : wind === 'down' ? windDown : 1;
   const weatherG = needG + perWaterK * SPREADS.waterK * waterZ + byAirG;
   return Math.max(0, weatherG * windFactor * (1 + SPREADS.quantityShare * quantityZ));

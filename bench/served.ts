@@ -1,0 +1,17 @@
+import { spawn } from 'node:child_process';
+
+/** The built app served on a port of its own while `work` runs. Rejects where it is not built. */
+export async function served<T>(port: number, work: (address: string) => Promise<T>): Promise<T> {
+  const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+    env: { ...process.env, PORT: String(port), NODE_ENV: 'production' },
+  });
+  try {
+    await new Promise<void>((resolve, reject) => {
+      server.stdout.once('data', () => resolve());
+      server.once('exit', () => reject(new Error('the server did not start; run "npm run build" first')));
+    });
+    return await work(`http://127.0.0.1:${port}/`);
+  } finally {
+    server.kill('SIGTERM');
+  }
+}
