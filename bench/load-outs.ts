@@ -69,7 +69,7 @@ export async function loadOutRace(
 }
 
 /** How many of some large trips are proven, how far the others may be off, and what one takes. */
-export function largeTrips(count: number): { proven: number; worstGap: number; medianMs: number } {
+export function largeTrips(count: number): { cases: number; proven: number; worstGap: number; medianMs: number } {
   const drawn = trips(count, 'large');
   const plans = drawn.map(({ stages, gramsPerPrice }) => {
     const t0 = performance.now();
@@ -80,6 +80,7 @@ export function largeTrips(count: number): { proven: number; worstGap: number; m
     return { exact, gap: exact ? 0 : cost / boundCost - 1, ms };
   });
   return {
+    cases: count,
     proven: plans.filter((p) => p.exact).length,
     worstGap: Math.max(...plans.map((p) => p.gap)),
     medianMs: quantile(
