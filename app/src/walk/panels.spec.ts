@@ -83,6 +83,7 @@ describe('today', () => {
     panel.pick('water that it takes', '650');
     const more = grams();
     expect(more).toBeGreaterThan(before + 2);
+    expect(panel.element.querySelector('ol')?.textContent).toMatch(/Pour 650\smL/);
     panel.press('cooked so');
     const last = events().at(-1);
     expect(last).toMatchObject({ kind: 'cooked', waterMl: 650 });

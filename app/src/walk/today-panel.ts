@@ -3,7 +3,7 @@ import { WIND_WORDS_MPS, type WindWord } from '@tinder/core/burn';
 import { daysOf, hold, LIMITS, type MealName, type WalkEvent } from '@tinder/core/model';
 import { paintDays } from '@tinder/core/trail';
 import { formatDuration } from '@tinder/core/units';
-import { mealKey, RELIGHT_SHARE, type MealAhead, type Step } from '@tinder/core/walk';
+import { mealKey, RELIGHT_SHARE, type MealAhead, type OtherAmount, type Step } from '@tinder/core/walk';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { askForNotices, noticesMayBeAsked } from '../platform/alarm';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -30,6 +30,16 @@ const FELT_MIN = [2, 3, 5, 8, 12, 20];
 const AIR_STEP_C = 2;
 
 const airOf = (meal: MealName): 'breakfastAirC' | 'supperAirC' => (meal === 'breakfast' ? 'breakfastAirC' : 'supperAirC');
+
+/** The steps of a dish with other water: what is poured and measured, and how long it takes. */
+function withOther(steps: readonly Step[], { waterMl, dose }: OtherAmount, longer: number): Step[] {
+  return steps.map((s): Step => {
+    if (s.do.code === 'water' || s.do.code === 'snow') return { ...s, do: { ...s.do, waterMl } };
+    if (s.do.code === 'dose' && dose?.kind === 'alcohol') return { ...s, do: { ...s.do, ml: dose.ml } };
+    if (s.do.code === 'tablets' && dose?.kind === 'tablets') return { ...s, do: { ...s.do, count: dose.count } };
+    return s.do.code === 'heat' && s.timerS ? { ...s, timerS: s.timerS * longer } : s;
+  });
+}
 
 /** The next dish as steps, with what can hurt, its timers, and one tap to write it down. */
 @Component({
@@ -201,7 +211,8 @@ export class TodayPanel {
     const { units } = this;
     const { cupMarkMl } = this.store.trip();
     const other = this.other();
-    const dose = m.planned.dose && doseWords(m.planned.dose, units);
+    const dose = other ? other.dose : m.planned.dose;
+    const durationS = other?.durationS ?? m.planned.burn.durationS;
     const steps: Step[] = walking.steps[mealKey(m.day, m.meal)] ?? [];
     const airC = daysOf(this.store.trip())[m.day - 1]?.[airOf(m.meal)] ?? 0;
     const late = m.day < walking.here.day ? `, day ${m.day}` : m.day > walking.here.day ? ', tomorrow' : '';
@@ -211,10 +222,10 @@ export class TodayPanel {
       airName: m.meal === 'breakfast' ? 'morning air' : 'evening air',
       air: units.text(airC, 'temperature', 0),
       fails: m.fails,
-      words: [other ? '' : dose, units.mealMass(other?.modelG ?? m.modelG), m.fails ? '' : formatDuration(m.planned.burn.durationS)]
+      words: [dose && doseWords(dose, units), units.mealMass(other?.modelG ?? m.modelG), m.fails ? '' : formatDuration(durationS)]
         .filter(Boolean)
         .join(', '),
-      steps: steps.map((s) => ({
+      steps: (other ? withOther(steps, other, durationS / m.planned.burn.durationS) : steps).map((s) => ({
         words: stepWords(s.do, cupMarkMl, units),
         hurts: s.hazards.map((h) => HAZARD_WORDS[h]),
         timerS: s.timerS,

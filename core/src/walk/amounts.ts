@@ -1,3 +1,4 @@
+import type { Dose } from '../burn';
 import { mealOn } from '../menu';
 import { hold, LIMITS, type Trip } from '../model';
 import { cookMeal, FRESH_CAN, kitInUse, mealFacts } from '../plan';
@@ -9,6 +10,10 @@ import type { MealAhead, Stretch } from './ahead';
 export interface OtherAmount {
   waterMl: number;
   modelG: number;
+  /** How long it takes, s. */
+  durationS: number;
+  /** What is poured or laid out for it, where something is. */
+  dose?: Dose;
 }
 
 /** Steps to either side that are offered, mL (assumption: finer is not measured by a cup in the dark). */
@@ -17,7 +22,7 @@ const STEPS_ML = [-200, -100, 100, 200] as const;
 const LEAST_ML = 100;
 
 /**
- * What a meal burns with more or less water, in steps of 100 mL: its planned grams times the ratio of both burns from a fresh can on that evening.
+ * What a meal burns with more or less water, in steps of 100 mL: its planned grams and time, times the ratio of both burns from a fresh can on that evening.
  * Amounts that the kit cannot do, or that are no meal any more, are left out; none for a pan or a tin, whose fuel hangs on no water.
  */
 export function otherAmounts(trip: Trip, { carry }: Pick<Stretch, 'carry'>, day: PlanDay, ahead: MealAhead): OtherAmount[] {
@@ -34,6 +39,14 @@ export function otherAmounts(trip: Trip, { carry }: Pick<Stretch, 'carry'>, day:
     const waterMl = dish.waterMl + step;
     if (waterMl < LEAST_ML || hold(waterMl, LIMITS.waterMl) !== waterMl) return [];
     const other = cooked(waterMl);
-    return isCooked(other) ? [{ waterMl, modelG: (ahead.modelG * other.fuelG) / planned.fuelG }] : [];
+    if (!isCooked(other)) return [];
+    return [
+      {
+        waterMl,
+        modelG: (ahead.modelG * other.fuelG) / planned.fuelG,
+        durationS: (ahead.planned.burn.durationS * other.burn.durationS) / planned.burn.durationS,
+        ...(other.dose ? { dose: other.dose } : {}),
+      },
+    ];
   });
 }
