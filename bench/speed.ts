@@ -7,6 +7,8 @@ import { normals, runOutRisk, seededRandom } from '@tinder/core/risk';
 import { habitLedger, uncertainCarry } from '@tinder/core/study';
 import { writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';
+import { fileURLToPath } from 'node:url';
+import { format, resolveConfig } from 'prettier';
 import { FRESH_CAN } from '@tinder/core/plan';
 import { firstVisit, heapOverEdits, inPlanWorker, offlineKB } from './browser';
 import { edited, fresh } from './edits';
@@ -147,4 +149,5 @@ machine: what counts is how they stand to each other. The first visit is held to
 | ---- | ------- | ------ | - |
 ${rows.map((r) => `| ${r.what} | ${r.reached} | ${r.wanted} | ${r.wanted ? (r.isMet ? 'reached' : '**not reached**') : ''} |`).join('\n')}
 `;
-writeFileSync(new URL('../docs/performance.md', import.meta.url), text);
+const file = fileURLToPath(new URL('../docs/performance.md', import.meta.url));
+writeFileSync(file, await format(text, { ...(await resolveConfig(file)), parser: 'markdown' }));
