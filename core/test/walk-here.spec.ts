@@ -71,8 +71,8 @@ describe('where a walk stands', () => {
     const day = PLAN.days[next.day - 1];
     const plannedMl = next.planned.facts.waterMl;
     const amounts = otherAmounts(DEMO_TRIP, here.stretch, day, next);
-    expect(amounts.map((a) => a.waterMl)).toEqual([-200, -100, 100, 200].map((s) => plannedMl + s));
-    const perMl = amounts.map((a) => (a.modelG - next.modelG) / (a.waterMl - plannedMl));
+    expect(amounts.map((a) => a.dish.waterMl)).toEqual([-200, -100, 100, 200].map((s) => plannedMl + s));
+    const perMl = amounts.map((a) => (a.planned.fuelG - next.modelG) / (a.dish.waterMl - plannedMl));
     // water alone: 4.19 J/(g K) over some 83 K by a burner of 45 % on 46 kJ/g is 0.017 g/mL
     for (const g of perMl) expect(g).toBeGreaterThan(0.012);
     for (const g of perMl) expect(g).toBeLessThan(0.028);

@@ -208,7 +208,7 @@ describe('tripwires', () => {
     for (const carry of PLAN.carries.slice(0, 3)) {
       const sets = stretchSets(DEMO_TRIP, wholeStretch(carry));
       const { burns } = sets.of(0);
-      for (const { day, wires, tooLittleG } of tripwires(sets, carry.containers, 0.12, 0.02, 2)) {
+      for (const { day, wires, tooLittleG } of tripwires(sets, carry.containers, { factorSd: 0.12, limit: 0.02, residueG: 2 })) {
         const fromCamp: StretchSets = {
           order: sets.order,
           of: (set) => ({ ...sets.of(set), burns: sets.of(set).burns.filter((b) => !isBefore(b, day)) }),
@@ -226,7 +226,11 @@ describe('tripwires', () => {
   });
 
   it('on paper are a few, which ask for no less than what is needed', () => {
-    const all = tripwires(stretchSets(DEMO_TRIP, wholeStretch(PLAN.carries[0])), PLAN.carries[0].containers, 0.12, 0.02, 2)[0].wires;
+    const all = tripwires(stretchSets(DEMO_TRIP, wholeStretch(PLAN.carries[0])), PLAN.carries[0].containers, {
+      factorSd: 0.12,
+      limit: 0.02,
+      residueG: 2,
+    })[0].wires;
     const few = onPaper(all);
     expect(all.length).toBeGreaterThan(4);
     expect(few.length).toBe(3);

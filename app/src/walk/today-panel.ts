@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { WIND_WORDS_MPS, type WindWord } from '@tinder/core/burn';
-import { daysOf, hold, LIMITS, type MealName, type WalkEvent } from '@tinder/core/model';
+import { airKeyOf } from '@tinder/core/menu';
+import { daysOf, hold, LIMITS, type WalkEvent } from '@tinder/core/model';
 import { paintDays } from '@tinder/core/trail';
 import { formatDuration } from '@tinder/core/units';
-import { mealKey, RELIGHT_SHARE, type MealAhead, type OtherAmount, type Step } from '@tinder/core/walk';
+import { mealKey, RELIGHT_SHARE, type MealAhead, type Step } from '@tinder/core/walk';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { askForNotices, noticesMayBeAsked } from '../platform/alarm';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -28,18 +29,6 @@ const TASTES = [
 const FELT_MIN = [2, 3, 5, 8, 12, 20];
 /** A degree more or less is not felt, and not seen in the fuel. */
 const AIR_STEP_C = 2;
-
-const airOf = (meal: MealName): 'breakfastAirC' | 'supperAirC' => (meal === 'breakfast' ? 'breakfastAirC' : 'supperAirC');
-
-/** The steps of a dish with other water: what is poured and measured, and how long it takes. */
-function withOther(steps: readonly Step[], { waterMl, dose }: OtherAmount, longer: number): Step[] {
-  return steps.map((s): Step => {
-    if (s.do.code === 'water' || s.do.code === 'snow') return { ...s, do: { ...s.do, waterMl } };
-    if (s.do.code === 'dose' && dose?.kind === 'alcohol') return { ...s, do: { ...s.do, ml: dose.ml } };
-    if (s.do.code === 'tablets' && dose?.kind === 'tablets') return { ...s, do: { ...s.do, count: dose.count } };
-    return s.do.code === 'heat' && s.timerS ? { ...s, timerS: s.timerS * longer } : s;
-  });
-}
 
 /** The next dish as steps, with what can hurt, its timers, and one tap to write it down. */
 @Component({
@@ -211,10 +200,9 @@ export class TodayPanel {
     const { units } = this;
     const { cupMarkMl } = this.store.trip();
     const other = this.other();
-    const dose = other ? other.dose : m.planned.dose;
-    const durationS = other?.durationS ?? m.planned.burn.durationS;
-    const steps: Step[] = walking.steps[mealKey(m.day, m.meal)] ?? [];
-    const airC = daysOf(this.store.trip())[m.day - 1]?.[airOf(m.meal)] ?? 0;
+    const { dose, fuelG, burn } = (other ?? m).planned;
+    const steps: Step[] = other?.steps ?? walking.steps[mealKey(m.day, m.meal)] ?? [];
+    const airC = daysOf(this.store.trip())[m.day - 1]?.[airKeyOf(m.meal)] ?? 0;
     const late = m.day < walking.here.day ? `, day ${m.day}` : m.day > walking.here.day ? ', tomorrow' : '';
     return {
       part: `${PART_WORDS[m.meal]}${late}`,
@@ -222,10 +210,10 @@ export class TodayPanel {
       airName: m.meal === 'breakfast' ? 'morning air' : 'evening air',
       air: units.text(airC, 'temperature', 0),
       fails: m.fails,
-      words: [dose && doseWords(dose, units), units.mealMass(other?.modelG ?? m.modelG), m.fails ? '' : formatDuration(durationS)]
+      words: [dose && doseWords(dose, units), units.mealMass(fuelG), m.fails ? '' : formatDuration(burn.durationS)]
         .filter(Boolean)
         .join(', '),
-      steps: (other ? withOther(steps, other, durationS / m.planned.burn.durationS) : steps).map((s) => ({
+      steps: steps.map((s) => ({
         words: stepWords(s.do, cupMarkMl, units),
         hurts: s.hazards.map((h) => HAZARD_WORDS[h]),
         timerS: s.timerS,
@@ -238,18 +226,18 @@ export class TodayPanel {
   /** Other water than planned, as it was chosen for this very meal. */
   protected readonly other = computed(() => {
     const { key, waterMl } = this.taken();
-    return key === this.key() ? this.study.walking()?.amounts.find((a) => a.waterMl === waterMl) : undefined;
+    return key === this.key() ? this.study.walking()?.amounts.find((a) => a.dish.waterMl === waterMl) : undefined;
   });
   protected readonly amounts = computed(() => {
     const m = this.meal();
     if (!m) return [];
-    const others = this.study.walking()?.amounts.map((a) => a.waterMl) ?? [];
+    const others = this.study.walking()?.amounts.map((a) => a.dish.waterMl) ?? [];
     return [...others, this.plannedMl()]
       .sort((a, b) => a - b)
       .map((waterMl) => ({ value: String(waterMl), label: this.units.number(waterMl, 'volume') }));
   });
   protected readonly waterName = computed(() => `water, ${this.units.unit('volume').symbol}`);
-  protected readonly amount = computed(() => String(this.other()?.waterMl ?? this.plannedMl()));
+  protected readonly amount = computed(() => String(this.other()?.dish.waterMl ?? this.plannedMl()));
   private readonly plannedMl = computed(() => this.meal()?.planned.facts.waterMl ?? 0);
 
   protected readonly nothing = computed(() => {
@@ -289,7 +277,7 @@ export class TodayPanel {
   protected feels(byC: number): void {
     const m = this.meal();
     if (!m) return;
-    const key = airOf(m.meal);
+    const key = airKeyOf(m.meal);
     this.store.editTrail('air as it is', (t) =>
       paintDays(t, m.day, m.day, { [key]: hold((daysOf(t)[m.day - 1]?.[key] ?? 0) + byC, LIMITS.airC) }),
     );
@@ -307,7 +295,7 @@ export class TodayPanel {
     const clockS = this.timers.stop(`${this.key() ?? ''} flame`);
     this.log.cooked(`${PART_WORDS[m.meal]} cooked`, [m], {
       ...(clockS ? { clockS: hold(clockS, LIMITS.testS) } : {}),
-      ...(other ? { waterMl: other.waterMl, modelG: other.modelG } : {}),
+      ...(other ? { waterMl: other.dish.waterMl, modelG: other.planned.fuelG } : {}),
     });
   }
 

@@ -1,7 +1,7 @@
 import type { Burn } from '../burn';
 import { drawnDown, type Container } from '../carry';
 import { hasShutOff } from '../catalogue';
-import { isEatenOut, isHot, mealOn, mealsEaten, streamWaterMl } from '../menu';
+import { airKeyOf, isEatenOut, isHot, mealOn, mealsEaten, streamWaterMl } from '../menu';
 import type { Meal, MealName, Trip } from '../model';
 import { tryBurn } from './burn-facts';
 import { rememberedDays } from './burn-memory';
@@ -47,9 +47,8 @@ function daysCooked(trip: Trip, use: KitInUse, conditions: readonly DayCondition
     let fuelG = 0;
     let lit: PlannedMeal | undefined;
     for (const [name, meal] of cookedOn(trip, use, day)) {
-      const airC = name === 'breakfast' ? day.breakfastAirC : day.supperAirC;
       const after = trip.oneLighting && SAME_LIGHTING.includes(name) ? lit?.burn : undefined;
-      const facts = mealFacts(use, meal, day, airC, after);
+      const facts = mealFacts(use, meal, day, day[airKeyOf(name)], after);
       const burnt = use.fuel.kind === 'gas' ? cookOnCans(use, facts, rack) : cookMeal(use, facts, FRESH_CAN);
       const planned: PlannedMeal = { ...burnt, meal: name, day: day.day };
       meals[name] = planned;

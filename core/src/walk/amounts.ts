@@ -1,19 +1,14 @@
-import type { Dose } from '../burn';
-import { mealOn } from '../menu';
-import { hold, LIMITS, type Trip } from '../model';
+import { airKeyOf, mealOn } from '../menu';
+import { hold, LIMITS, type Meal, type Trip } from '../model';
 import { cookMeal, FRESH_CAN, kitInUse, mealFacts } from '../plan';
-import { isCooked, type PlanDay } from '../planned';
+import { isCooked, type PlanDay, type PlannedMeal } from '../planned';
 import { tripOnLeg } from '../trail';
 import type { MealAhead, Stretch } from './ahead';
 
-/** A dish with other water than planned: what it then burns by the model. */
+/** A dish with other water than planned, and how it is then cooked. */
 export interface OtherAmount {
-  waterMl: number;
-  modelG: number;
-  /** How long it takes, s. */
-  durationS: number;
-  /** What is poured or laid out for it, where something is. */
-  dose?: Dose;
+  dish: Meal;
+  planned: PlannedMeal;
 }
 
 /** Steps to either side that are offered, mL (assumption: finer is not measured by a cup in the dark). */
@@ -30,9 +25,8 @@ export function otherAmounts(trip: Trip, { carry }: Pick<Stretch, 'carry'>, day:
   const use = kitInUse(here.kit);
   const dish = mealOn(trip, day.day, ahead.meal, day.dishes);
   if (ahead.fails || use.burner.family === 'none' || dish.waterMl === 0) return [];
-  const airC = ahead.meal === 'breakfast' ? day.breakfastAirC : day.supperAirC;
   const cooked = (waterMl: number): ReturnType<typeof cookMeal> =>
-    cookMeal(use, mealFacts(use, { ...dish, waterMl }, day, airC), FRESH_CAN);
+    cookMeal(use, mealFacts(use, { ...dish, waterMl }, day, day[airKeyOf(ahead.meal)]), FRESH_CAN);
   const planned = cooked(dish.waterMl);
   if (!isCooked(planned)) return [];
   return STEPS_ML.flatMap((step) => {
@@ -40,12 +34,12 @@ export function otherAmounts(trip: Trip, { carry }: Pick<Stretch, 'carry'>, day:
     if (waterMl < LEAST_ML || hold(waterMl, LIMITS.waterMl) !== waterMl) return [];
     const other = cooked(waterMl);
     if (!isCooked(other)) return [];
+    const { fuelG, burn } = ahead.planned;
+    const durationS = (burn.durationS * other.burn.durationS) / planned.burn.durationS;
     return [
       {
-        waterMl,
-        modelG: (ahead.modelG * other.fuelG) / planned.fuelG,
-        durationS: (ahead.planned.burn.durationS * other.burn.durationS) / planned.burn.durationS,
-        ...(other.dose ? { dose: other.dose } : {}),
+        dish: { ...dish, waterMl },
+        planned: { ...ahead.planned, ...other, fuelG: (fuelG * other.fuelG) / planned.fuelG, burn: { ...other.burn, durationS } },
       },
     ];
   });

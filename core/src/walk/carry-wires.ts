@@ -6,7 +6,7 @@ import { wholeStretch } from './ahead';
 import { factorSdOf, residueOf } from './here';
 import { asRead, type AsRead } from './readings';
 import { stretchSets } from './stretch-sets';
-import { onPaper, saveBelowG, tripwires } from './tripwires';
+import { onPaper, saveBelowG, tripwires, type Asked } from './tripwires';
 
 /** What is written on a card for one camp: the readings below which a saving starts. */
 export interface CardCamp {
@@ -17,11 +17,16 @@ export interface CardCamp {
   plannedLeft: AsRead;
 }
 
+const askedOf = (trip: Trip, carry: CarryPlan): Asked => ({
+  factorSd: factorSdOf(trip, carry),
+  limit: riskLimit(trip),
+  residueG: residueOf(trip, carry),
+});
+
 /** The reading of one camp below which a saving starts, as it stands highest on the card; undefined where none would help. */
 export function saveBelow(trip: Trip, carry: CarryPlan, day: number): AsRead | undefined {
   if (carry.demandG <= 0) return undefined;
-  const asked = { factorSd: factorSdOf(trip, carry), limit: riskLimit(trip), residueG: residueOf(trip, carry) };
-  const belowG = saveBelowG(stretchSets(trip, wholeStretch(carry)), carry.containers, asked, day);
+  const belowG = saveBelowG(stretchSets(trip, wholeStretch(carry)), carry.containers, askedOf(trip, carry), day);
   return belowG === undefined ? undefined : asRead(belowG, carry.containers, tripOnLeg(trip, carry.fromStop).kit);
 }
 
@@ -30,13 +35,7 @@ export function carryWires(trip: Trip, carry: CarryPlan): CardCamp[] {
   if (carry.demandG <= 0) return [];
   const { kit } = tripOnLeg(trip, carry.fromStop);
   const { containers } = carry;
-  const camps = tripwires(
-    stretchSets(trip, wholeStretch(carry)),
-    containers,
-    factorSdOf(trip, carry),
-    riskLimit(trip),
-    residueOf(trip, carry),
-  );
+  const camps = tripwires(stretchSets(trip, wholeStretch(carry)), containers, askedOf(trip, carry));
   return camps.map(({ day, wires, tooLittleG, plannedLeftG }) => ({
     day,
     savings: onPaper(wires).map(({ belowG, annoyances }) => ({ below: asRead(belowG, containers, kit), annoyances })),

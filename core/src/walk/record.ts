@@ -1,3 +1,4 @@
+import { airKeyOf } from '../menu';
 import { daysOf, LIMITS, newSetup, newTest, type BenchTest, type Trip, type WalkEvent } from '../model';
 import type { CarryPlan, Plan } from '../planned';
 import { setupOf } from '../study';
@@ -110,8 +111,7 @@ export function tripRecord(trip: Trip): TripRecord {
   const cooked = parts.flatMap((p) => p.events).filter((e) => e.kind === 'cooked');
   const days = daysOf(trip);
   const mean = (value: (e: (typeof cooked)[number]) => number): number => cooked.reduce((sum, e) => sum + value(e), 0) / cooked.length;
-  const airC = (e: (typeof cooked)[number]): number =>
-    days[e.day - 1]?.[e.meal === 'breakfast' ? 'breakfastAirC' : 'supperAirC'] ?? Infinity;
+  const airC = (e: (typeof cooked)[number]): number => days[e.day - 1]?.[airKeyOf(e.meal)] ?? Infinity;
   return {
     id: trip.id,
     name: trip.name,

@@ -33,21 +33,15 @@ const LEAST_STEP_G = 5;
  * reading is itself news of a thirsty burner: what is left is weighed into what was known, as it would be on the way, and the grams asked
  * for are those that the stretch plan would ask for then.
  */
-export function tripwires(
-  sets: StretchSets,
-  containers: readonly Container[],
-  factorSd: number,
-  limit: number,
-  residueG: number,
-): CampTripwires[] {
-  const start = startOf(containers, factorSd);
+export function tripwires(sets: StretchSets, containers: readonly Container[], asked: Asked): CampTripwires[] {
+  const start = startOf(containers, asked.factorSd);
   const { burns } = sets.of(0);
   const savings = Array.from({ length: 2 ** sets.order.length - 1 }, (_, i) => sets.of(i + 1)).sort(
     (a, b) => a.failing - b.failing || a.set - b.set,
   );
   return [...new Set(burns.map((b) => b.day))].map((day) => {
     const before = burns.filter((b) => isBefore(b, day));
-    const enoughG = enoughAt(start, before, day, { factorSd, limit, residueG });
+    const enoughG = enoughAt(start, before, day, asked);
     const wires: Tripwire[] = [];
     let belowG = enoughG(sets.of(0));
     // in the order in which the stretch plan would take them: whatever it asks for at a reading stands here as well
@@ -108,7 +102,8 @@ export function onPaper(wires: readonly Tripwire[]): Tripwire[] {
 export const isBefore = ({ day, meal }: MealAhead, camp: number): boolean =>
   day < camp || (day === camp && (meal === 'breakfast' || meal === 'lunch'));
 
-interface Asked {
+/** What a reading has to be enough for: how far f is known before the first burn, the chance one would live with, and what no flame gets out of a can, g. */
+export interface Asked {
   factorSd: number;
   limit: number;
   residueG: number;

@@ -36,7 +36,7 @@ export interface Walking {
   steps: Record<string, Step[]>;
   drink?: DrinkMore;
   /** The next dish with more or less water. */
-  amounts: OtherAmount[];
+  amounts: (OtherAmount & { steps: Step[] })[];
   record: WalkRecord;
 }
 
@@ -55,6 +55,8 @@ export function walk({ trip, plan }: Omit<Subject, 'rack'>, { today }: { today: 
       }),
   );
   const [next] = here.ahead;
+  const nextOn = next && planDayOf(plan, next.day);
+  const amounts = nextOn ? otherAmounts(trip, here.stretch, nextOn, next) : [];
   const drink = drinkMore(trip, here.stretch, day);
   const campDay = here.ahead.find((b) => b.meal === 'supper')?.day;
   const below = campDay === undefined ? undefined : saveBelow(trip, here.carry, campDay);
@@ -63,7 +65,7 @@ export function walk({ trip, plan }: Omit<Subject, 'rack'>, { today }: { today: 
     units: readingUnits(here.stretch.containers, there.kit),
     reads: asRead(Math.max(0, here.leftG.mean), here.stretch.containers, there.kit),
     steps,
-    amounts: next ? otherAmounts(trip, here.stretch, planDayOf(plan, next.day), next) : [],
+    amounts: amounts.map((a) => ({ ...a, steps: procedureOf(there, a.dish, nextOn, a.planned) })),
     ...(drink ? { drink } : {}),
     ...(below && campDay !== undefined ? { save: { day: campDay, below } } : {}),
     record: walkRecord(trip, plan, here.factorSd),
