@@ -232,6 +232,20 @@ describe('the taper', () => {
 });
 
 describe('timers', () => {
+  it('ring no more once they are put away in another tab', () => {
+    Object.assign(URL, { createObjectURL: () => 'blob:track', revokeObjectURL: () => undefined });
+    const pause = jest.spyOn(HTMLMediaElement.prototype, 'pause');
+    const timers = TestBed.inject(Timers);
+    timers.start('12 supper rest', 'rest', 600);
+    TestBed.tick();
+    expect(pause).not.toHaveBeenCalled();
+    localStorage.removeItem('stove-timers');
+    dispatchEvent(new StorageEvent('storage', { key: 'stove-timers' }));
+    TestBed.tick();
+    expect([timers.running(), pause.mock.calls.length]).toEqual([[], 1]);
+    Reflect.deleteProperty(URL, 'createObjectURL');
+  });
+
   it('are read off the clock: right after a reload, however long nobody looked', () => {
     expect([5, 65, 3725].map(clockText)).toEqual(['0:05', '1:05', '1:02:05']);
     localStorage.setItem(

@@ -59,6 +59,15 @@ export class Timers {
         sleep();
       });
     });
+    // a timer that is put away, here or in another tab, rings no more
+    effect(() => {
+      const ids = new Set(this.list().map((t) => t.id));
+      for (const [id, track] of this.tracks) {
+        if (ids.has(id)) continue;
+        track?.stop();
+        this.tracks.delete(id);
+      }
+    });
     effect(() => {
       const due = this.running().filter((t) => t.leftS <= 0 && !t.rung);
       if (!due.length) return;
@@ -77,8 +86,6 @@ export class Timers {
   /** Puts a timer away; gives back how long it ran, s. */
   stop(id: string): number | undefined {
     const found = this.list().find((t) => t.id === id);
-    this.tracks.get(id)?.stop();
-    this.tracks.delete(id);
     this.set(this.list().filter((t) => t.id !== id));
     return found && Math.round((Date.now() - found.startedMs) / 1000);
   }
