@@ -4,7 +4,7 @@ import { bootstrapApplication } from '@angular/platform-browser';
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { appConfig } from './app.config';
 import { routes } from './app.routes';
-import { beenHere } from './platform/been-here';
+import { BEEN_HERE } from './platform/been-here';
 import { AppShell } from './shell/app-shell';
 
 const [, path] = location.pathname.split('/');
@@ -12,6 +12,6 @@ const [, path] = location.pathname.split('/');
 const view = routes.find((r) => r.path === (path || 'carry'))?.loadComponent?.();
 if (view instanceof Promise) view.catch(() => undefined);
 // a first visit shows the demo: its plan need not wait until it is known that nothing is saved
-if (!beenHere()) EARLY_PLANNER?.call((planner) => planner.plan(DEMO_TRIP)).catch(() => undefined);
+if (!BEEN_HERE.read()) EARLY_PLANNER?.call((planner) => planner.plan(DEMO_TRIP)).catch(() => undefined);
 
 bootstrapApplication(AppShell, appConfig).catch((error: unknown) => console.error(error));

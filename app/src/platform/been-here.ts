@@ -1,19 +1,5 @@
-const MARK = 'been-here';
+import * as z from 'zod';
+import { KeptDraft } from './kept-draft';
 
 /** Has anything ever been saved by this browser? A hint that is at hand at once; the database knows better, later. */
-export function beenHere(): boolean {
-  try {
-    return localStorage.getItem(MARK) !== null;
-  } catch {
-    return false;
-  }
-}
-
-/** Notes that something is saved here. */
-export function noteBeenHere(): void {
-  try {
-    localStorage.setItem(MARK, 'yes');
-  } catch {
-    // forbidden: the next visit plans the demo once for nothing
-  }
-}
+export const BEEN_HERE = new KeptDraft('been-here', z.literal(true));

@@ -3,7 +3,7 @@ import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { same, type ShelvedTrip } from '@tinder/core/model';
 import { auditTime, debounceTime, merge, Subject } from 'rxjs';
 import { filter } from 'rxjs/operators';
-import { noteBeenHere } from '../platform/been-here';
+import { BEEN_HERE } from '../platform/been-here';
 import { openInTime } from '../platform/database/open-in-time';
 import type { Conflict, KeptAside, WorkspaceDb } from '../platform/database/workspace-db';
 import { tabMemory } from '../platform/tab-memory';
@@ -151,7 +151,7 @@ export class Autosave {
       this.saved = new Saved(loaded, tabMemory.openTrip());
       this.lastBackupSignal.set(loaded.lastBackup);
       this.asideSignal.set(loaded.aside);
-      this.writtenSignal.set(loaded.trips.length > 0);
+      if (loaded.trips.length) this.isWritten();
       this.store.start(this.saved.workspace);
       const taken = this.unwritten.takenInto(this.saved.workspace);
       if (taken !== this.saved.workspace) this.store.edit('what was not saved yet', () => taken);
@@ -222,8 +222,7 @@ export class Autosave {
     if (changes.preferences) await db.savePreferences(workspace.preferences);
     saved.preferences = workspace.preferences;
     if (changes.rack) await this.writeRack(db, saved, workspace);
-    this.writtenSignal.set(true);
-    noteBeenHere();
+    this.isWritten();
     this.tell({
       trips: changes.trips.flatMap(({ shelved: { trip }, expected }) =>
         conflicting.includes(trip.id) ? [] : [{ id: trip.id, revision: expected + 1 }],
@@ -276,6 +275,13 @@ export class Autosave {
     followTrips(this.store, this.saved, loaded.trips, []);
     followPreferences(this.store, this.saved, loaded.preferences);
     followRack(this.store, this.saved, loaded.rack);
+  }
+
+  /** Something of the walker's own is saved here: known to this page, and to the next before it has read anything. */
+  private isWritten(): void {
+    if (this.writtenSignal()) return;
+    this.writtenSignal.set(true);
+    BEEN_HERE.write(true);
   }
 
   private tell(news: TabNews): void {

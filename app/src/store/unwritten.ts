@@ -23,7 +23,8 @@ type Edited = z.infer<typeof unwrittenSchema>;
 export class Unwritten {
   private readonly draft = new KeptDraft('unwritten', unwrittenSchema);
   private readonly tab = crypto.randomUUID();
-  private isTaken = false;
+  /** Something of this page's stands there: what is saved lets it go. */
+  private holds = false;
 
   /** Keeps what differs from what is saved. */
   keep(saved: Saved, w: Workspace): void {
@@ -37,6 +38,7 @@ export class Unwritten {
     if (!edited.trips.length && !edited.rack && !edited.preferences) return;
     try {
       this.draft.write(edited);
+      this.holds = true;
     } catch {
       // what could not be read back is not kept: saving, which refuses it as well, tells of it
     }
@@ -46,7 +48,8 @@ export class Unwritten {
   takenInto(w: Workspace): Workspace {
     const left = this.draft.read();
     if (!left) return w;
-    this.isTaken = true;
+    this.draft.write({ ...left, tab: this.tab }); // from now on it is this page's to save
+    this.holds = true;
     const withTrips = left.trips.reduce((all, { base, mine }) => {
       const saved = all.library.find((s) => s.trip.id === mine.trip.id);
       if (!saved) return { ...all, library: [...all.library, mine] };
@@ -60,8 +63,8 @@ export class Unwritten {
 
   /** All is written: what this page has kept, or taken in, is let go. */
   done(): void {
-    const left = this.draft.read();
-    if (left && (left.tab === this.tab || this.isTaken)) this.draft.write(undefined);
-    this.isTaken = false;
+    if (!this.holds) return;
+    this.holds = false;
+    if (this.draft.read()?.tab === this.tab) this.draft.write(undefined);
   }
 }
