@@ -2,14 +2,13 @@
 import { chromium } from '@playwright/test';
 import { simulateBurn } from '@tinder/core/burn';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { kitInUse, planTrip, sourceFor } from '@tinder/core/plan';
+import { FRESH_CAN, kitInUse, planTrip, sourceFor } from '@tinder/core/plan';
 import { normals, runOutRisk, seededRandom } from '@tinder/core/risk';
 import { habitLedger, uncertainCarry } from '@tinder/core/study';
 import { writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
-import { FRESH_CAN } from '@tinder/core/plan';
 import { firstVisit, heapOverEdits, inPlanWorker, offlineKB } from './browser';
 import { edited, fresh } from './edits';
 import { halfAYear } from './heavy-demo';
@@ -151,3 +150,4 @@ ${rows.map((r) => `| ${r.what} | ${r.reached} | ${r.wanted} | ${r.wanted ? (r.is
 `;
 const file = fileURLToPath(new URL('../docs/performance.md', import.meta.url));
 writeFileSync(file, await format(text, { ...(await resolveConfig(file)), parser: 'markdown' }));
+if (race.equal < race.cases) process.exitCode = 1;
