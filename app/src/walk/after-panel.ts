@@ -6,6 +6,7 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { putBack } from '../planning/put-back';
 import { WorkspaceStore } from '../store/workspace-store';
+import { factorWords } from '../words/log-words';
 import { Units } from '../words/units';
 import { WalkStudy } from './walk-study';
 
@@ -110,7 +111,7 @@ export class AfterPanel {
         ? ` ${r.timed} burns took ${formatDuration(r.clockS / r.timed)} by the clock and felt like ${formatDuration(r.feltS / r.timed)}.`
         : '';
     const frost = ` ${r.frosts} of the planned mornings and evenings so far ${r.frosts === 1 ? 'is' : 'are'} below freezing.`;
-    return `${r.cooked} hot meals, ${this.units.mealMass(r.perMealG)} each. The burner takes ${Math.round(100 * r.factor.mean)} % of the model, give or take ${Math.round(100 * r.factor.sd)}.${felt}${frost}`;
+    return `${r.cooked} hot meals, ${this.units.mealMass(r.perMealG)} each. ${factorWords(r.factor)}${felt}${frost}`;
   });
   /** Burns that tell something at the bench and are not there yet. */
   private readonly fresh = computed(() => {

@@ -6,6 +6,7 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { ANNOYANCE_WORDS, annoyancesWords } from '../words/annoyance-words';
+import { factorWords } from '../words/log-words';
 import { loadedWords } from '../words/pack-words';
 import { reckonedOddsWords } from '../words/risk-words';
 import { Units } from '../words/units';
@@ -110,8 +111,7 @@ export class AheadPanel {
     if (!here) return '';
     const { units } = this;
     const limit = `1 in ${Math.round(1 / here.limit)}`;
-    const factor = `The burner takes ${Math.round(100 * here.factor.mean)} % of the model, give or take ${Math.round(100 * here.factor.sd)}.`;
-    return `About ${units.text(Math.max(0, here.leftG.mean), 'mass')} are left (± ${units.text(here.leftG.sd, 'mass')}). It runs out before ${here.carry.to}: ${reckonedOddsWords(here.forecast.runOut)}; you would live with ${limit}. ${factor}`;
+    return `About ${units.text(Math.max(0, here.leftG.mean), 'mass')} are left (± ${units.text(here.leftG.sd, 'mass')}). It runs out before ${here.carry.to}: ${reckonedOddsWords(here.forecast.runOut)}; you would live with ${limit}. ${factorWords(here.factor)}`;
   });
 
   protected readonly savings = computed(() => {

@@ -40,3 +40,7 @@ export function eventWords(e: WalkEvent, stopName: (id: string) => string, units
       return `${WEIGHED_WORDS[e.how]}: ${units.text(e.fuelG, 'mass')} left (± ${units.text(e.sdG, 'mass', 1)})`;
   }
 }
+
+/** What a burner really takes, over the model. */
+export const factorWords = ({ mean, sd }: { mean: number; sd: number }): string =>
+  `The burner takes ${Math.round(100 * mean)} % of the model, give or take ${Math.round(100 * sd)}.`;

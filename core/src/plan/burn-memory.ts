@@ -31,27 +31,23 @@ export const rememberedDays = (
   cook: () => CookedDays,
 ): CookedDays => CARRIES.get(`${numberOf(use)},${foodNumber(trip)}${JSON.stringify(conditions)}${JSON.stringify(containers)}`, cook);
 
-/** Equal food is one number: all of a trip that tells what is cooked on a day. */
-function foodNumber(trip: Trip): number {
-  const known = foodNumbers.get(trip);
-  if (known !== undefined) return known;
-  const { menu, dishes, rotation, appetite, oneLighting } = trip;
-  const number = FOODS.get(JSON.stringify({ menu, dishes, rotation, appetite, oneLighting }), () => ++foodsSeen);
-  foodNumbers.set(trip, number);
-  return number;
+/** Values that stand for objects in keys: worked out once for every object. */
+function numbering<T extends object>(numberFor: (of: T) => number): (of: T) => number {
+  const known = new WeakMap<T, number>();
+  return (of) => {
+    const number = known.get(of) ?? numberFor(of);
+    known.set(of, number);
+    return number;
+  };
 }
+let counted = 0;
 const FOODS = remembering<number>(100);
-const foodNumbers = new WeakMap<Trip, number>();
-let foodsSeen = 0;
-
-const numbers = new WeakMap<KitInUse, number>();
-let kitsSeen = 0;
-function numberOf(use: KitInUse): number {
-  const known = numbers.get(use);
-  if (known !== undefined) return known;
-  numbers.set(use, ++kitsSeen);
-  return kitsSeen;
-}
+/** Equal food is one number: all of a trip that tells what is cooked on a day. */
+const foodNumber = numbering(({ menu, dishes, rotation, appetite, oneLighting }: Trip) =>
+  FOODS.get(JSON.stringify({ menu, dishes, rotation, appetite, oneLighting }), () => ++counted),
+);
+/** Equal kits are one kit in use already. */
+const numberOf = numbering((_use: KitInUse) => ++counted);
 
 /** A kit in use and facts as a key; the kit's own pot goes without saying. */
 export function factsKey(use: KitInUse, facts: BurnFacts): string {
