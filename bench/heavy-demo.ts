@@ -26,8 +26,9 @@ export function halfAYear(): Trip {
 }
 
 function fullRack(): Rack {
+  // the demo's own keep their ids: read into an app that has them there are no more than so many
   const repeated = <T>(list: readonly T[], count: number, change: (x: T, i: number) => T): T[] =>
-    Array.from({ length: count }, (_, i) => change(list[i % list.length], i));
+    Array.from({ length: count }, (_, i) => (i < list.length ? list[i] : change(list[i % list.length], i)));
   return {
     ...DEMO_RACK,
     shelf: repeated(DEMO_RACK.shelf, CONTAINERS, (c, i) => ({ ...c, id: `${c.id}-${i}`, name: `${c.name} ${i}` })),

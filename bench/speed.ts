@@ -98,8 +98,7 @@ note({
   wanted: 'all equal, over 200 times faster',
   isMet: race.equal === race.cases && race.ratio > 200,
 });
-// each takes a third of a minute as long as it cannot be proven
-const large = largeTrips(1);
+const large = largeTrips(20);
 note({
   what: `load-outs of ${large.cases} large trips, 40 to 60 scattered stops`,
   reached: `${large.proven} proven; the others at most ${(100 * large.worstGap).toFixed(1)} % above what none can undercut, ${large.medianMs.toFixed(0)} ms each`,

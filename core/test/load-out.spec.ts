@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Highs } from 'highs';
 import { CANISTER_SIZES, dayWeights, loadCost, type CanStage } from '../src/carry';
-import { bestCans, restBound, type HeldCan } from '../src/load-out';
+import { bestCans, canBound, restBound, type HeldCan } from '../src/load-out';
 import { anyCans, grams, price, worth } from './any-stage';
 import { cansLp, loadHighs, solve } from './load-out-mip';
 import { problemOf, valueOf } from './value-of';
@@ -117,7 +117,54 @@ describe('the bound that cuts the search short', () => {
     );
   });
 
-  it('lets a trip of sixty stops say that its plan is a search’s best, never under the bound', () => {
+  it('is never above the rest of the best plan by the very cans either, and is the least itself where whole grams are burnt', () => {
+    fc.assert(
+      fc.property(anyCans, worth, fc.constantFrom(0, 0.3, 0.85), (whole, gramsPerPrice, more) => {
+        const stages = whole.map((s) => ({ ...s, burntG: s.burntG.map((g) => g + more), needG: Math.ceil(s.needG) + 3 * more }));
+        const plan = valueOf(bestCans(CANISTER_SIZES, stages, gramsPerPrice));
+        for (const parts of [1, 3]) {
+          const bound = canBound(CANISTER_SIZES, stages, gramsPerPrice, [], parts);
+          if (!bound) throw new Error('a few stops need no large tables');
+          if (!more) expect(bound.arriving(0, [])).toBeCloseTo(plan.cost, 2);
+          let spent = 0;
+          plan.steps.forEach((step, i) => {
+            const held = plan.steps[i - 1]?.after ?? [];
+            expect(spent + bound.arriving(i, held)).toBeLessThanOrEqual(plan.cost + 1e-6);
+            const kept = [...held];
+            for (const l of step.left)
+              kept.splice(
+                kept.findIndex((c) => c.size === l.size && c.fuelG === l.fuelG),
+                1,
+              );
+            const paid = step.bought.reduce((sum, n, k) => sum + n * (stages[i].prices[k] ?? 0), 0) * gramsPerPrice;
+            expect(spent + paid + bound.buying(i, kept, step.bought)).toBeLessThanOrEqual(plan.cost + 1e-6);
+            spent += loadCost(stages[i], step.fuelG, tareOf(step.cans)) + paid;
+          });
+        }
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  it('proves a trip of fifty scattered stops, where the bound by fuel alone leaves too much open', () => {
+    const stages = Array.from({ length: 50 }, (_, i): CanStage => {
+      const burntG = [20 + ((i * 37) % 60), 15 + ((i * 53) % 70)].slice(0, 1 + (i % 2));
+      const sold = (k: number): number | undefined => (i === 0 || (i * (k + 2)) % 5 > 2 ? 4 + ((i * 7 + k) % 12) : undefined);
+      return {
+        burntG,
+        weights: burntG.map((_, d) => [0.5, 1.5, 8.5, 20.5][(i * 3 + d) % 4]),
+        needG: 1.15 * burntG.reduce((a, b) => a + b, 0),
+        bin: (i * 11) % 7 < 3,
+        prices: [sold(0), sold(1), sold(2)],
+      };
+    });
+    const plan = valueOf(bestCans(CANISTER_SIZES, stages, 5));
+    expect(plan.exact).toBe(true);
+    const fuelAlone = restBound(CANISTER_SIZES, stages, 5, 6000).arriving(0, 0);
+    expect(plan.cost).toBeGreaterThan(1.05 * fuelAlone);
+  });
+
+  it('leaves every stop of a trip of sixty with what is asked for, and says no less than none can undercut', () => {
     const stages = Array.from({ length: 60 }, (_, i): CanStage => {
       const burntG = [20 + (i % 7), 25, 18 + (i % 5)];
       const sold = (k: number) => (i === 0 || (i + k) % 3 > 0 ? 9 : undefined);

@@ -77,6 +77,21 @@ describe('the study worker', () => {
     expect(TestBed.inject(WorkerTrouble).why()).toBe('Worker is not defined');
   });
 
+  it('lets go of what is not wanted any more, and answers the next in a worker started anew', async () => {
+    let runs = 0;
+    const { studies, links } = started(() =>
+      runs++ === 0 ? { keep: () => undefined, run: () => new Promise(() => undefined) } : new StudyHost({ tripsDrawn: 50 }),
+    );
+    const givenUp = new AbortController();
+    const old = studies.ask('nest', { rack: DEMO_RACK }, { kitId: 'a' }, givenUp.signal);
+    const next = studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
+    await until(() => links.length === 1, 'the first worker');
+    givenUp.abort();
+    await expect(old).rejects.toThrow();
+    expect((await next)?.meal.name).toBe(DEMO_TRIP.menu.supper.name);
+    expect(links).toHaveLength(2);
+  });
+
   it('ends in the middle of its work when the walker stops it, and drops what is not wanted any more', async () => {
     let runs = 0;
     const { studies, links } = started(() => ({ keep: () => undefined, run: () => (runs++, new Promise(() => undefined)) }));

@@ -4,12 +4,15 @@ import { createStudyWorker, studiesOnPage } from '../platform/create-study-worke
 import { KeptWorker } from '../platform/kept-worker';
 import type { WorkerLink } from '../platform/worker-link';
 import { WorkerTrouble } from '../platform/worker-trouble';
+import { REST_FACTOR } from './rest-factor';
 import type { StudyHost } from '../workers/study-host';
 import type { Revisions, Subject } from '../workers/subject';
 import type { AnswerOf, ArgsOf, StudyName, SubjectOf } from '../workers/studies';
 
 /** The walker has stopped it: the worker is ended in the middle of its work. */
 export const STOPPED = 'stopped';
+/** What is not wanted any more may go on for so long, ms: a worker started anew takes less than most of what is left, and forgets what it remembers. */
+const LET_GO_MS = 800;
 
 interface Job {
   name: StudyName;
@@ -28,7 +31,7 @@ export const STUDY_WORKER_START = new InjectionToken<() => WorkerLink<StudyHost>
 
 /**
  * A second worker, for what takes long beside the plan: comparing kits, drawing risks. One study is in it at a time, the others wait here,
- * where one that is not wanted any more costs nothing. A worker that breaks is started anew for the next study.
+ * where one that is not wanted any more costs nothing; in the worker it is let go of soon. A worker that breaks is started anew for the next study.
  */
 @Injectable({ providedIn: 'root' })
 export class StudyWorker {
@@ -39,6 +42,7 @@ export class StudyWorker {
     ended: () => (this.sent = {}),
     gaveUp: (why) => this.trouble.gaveUp(why),
   });
+  private readonly restFactor = inject(REST_FACTOR);
   private readonly waiting: Job[] = [];
   private readonly busySignal = signal(false);
   /** Something is being worked out. */
@@ -73,7 +77,11 @@ export class StudyWorker {
   }
 
   private async run({ name, subject, args, signal, resolve, reject }: Job): Promise<void> {
-    const end = (): void => (signal.reason === STOPPED ? this.worker.end() : undefined);
+    let late: ReturnType<typeof setTimeout> | undefined;
+    const end = (): void => {
+      if (signal.reason === STOPPED) this.worker.end();
+      else late = setTimeout(() => this.worker.end(), LET_GO_MS * this.restFactor);
+    };
     signal.addEventListener('abort', end, { once: true });
     try {
       resolve(await this.worker.call(async (host) => await host.run(name, this.keep(subject, host), args)));
@@ -81,6 +89,7 @@ export class StudyWorker {
       reject(e);
     } finally {
       signal.removeEventListener('abort', end);
+      clearTimeout(late);
     }
   }
 

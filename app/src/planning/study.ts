@@ -1,4 +1,5 @@
-import { computed, DestroyRef, effect, inject, InjectionToken, signal, untracked, type Signal } from '@angular/core';
+import { computed, DestroyRef, effect, inject, signal, untracked, type Signal } from '@angular/core';
+import { REST_FACTOR } from './rest-factor';
 import { STOPPED } from './study-worker';
 
 /** How far a study has come. */
@@ -30,9 +31,6 @@ export interface Study<Q, A> {
   /** Asks the same question once more: after a failure, or when it was stopped. */
   again(): void;
 }
-
-/** A factor on how long a question rests before it is asked: tests need no rest. */
-export const REST_FACTOR = new InjectionToken<number>('factor on rest', { providedIn: 'root', factory: () => 1 });
 
 /** When a question is asked. */
 export interface Pace {

@@ -1,3 +1,4 @@
+import { canBound, type CanBound } from './can-bound';
 import { restBound, type RestBound } from './rest-bound';
 import { done, refused, type Result } from '../errors';
 import {
@@ -70,8 +71,14 @@ const BEAM_CANDIDATES = 4;
 const BEAM_SHOPS = 3;
 /** States and purchases that the exact search looks at before it gives up on a long trip and keeps what the beam found. */
 export const MOST_LOOKS = 60_000;
+/** After so many a bound by the very cans is made, which is dearer and much closer. */
+const FIRST_LOOKS = 6000;
 /** The least plan is looked for below so many times what none can undercut, then below more: most lie close above it. */
 const CEILINGS = [1.03, 1.1, 1.3, 2];
+/** Finer cells where the first leave too much open. */
+const CELLS_A_GRAM = [1, 4];
+const WIDE_BEAM = 30;
+const CLOSE_CEILINGS = [1 + 1e-6, 1.0005, 1.002, 1.005, 1.01, 1.02, 1.05];
 
 /**
  * The load-outs of a trip on cans, exactly: dynamic programming over the stops with the cans held, each with its own fill, as the state.
@@ -84,6 +91,8 @@ const CEILINGS = [1.03, 1.1, 1.3, 2];
  *   above the bound until a plan lies below it, then, where none does, the plan that a narrow beam finds;
  * - a state is dropped when another one has at least its cans and its fuel and is so much cheaper that it could carry what is more of both
  *   to the end.
+ * Where the bound by fuel alone (RestBound) leaves too much to look at, as on dozens of scattered stops, the one by the very cans (CanBound)
+ * takes its place.
  *
  * `gramsPerPrice` is what a unit of money is worth to the walker, in units of the measure; `start` what is held on coming to the first stop;
  * `own` what of the walker's may be taken along on the way, each can where it is: every set of them is tried, and none costs anything but
@@ -115,10 +124,10 @@ export function bestCans(
     own,
     toCome,
   };
-  const boundCost = problem.rest.arriving(0, fuelIn(start));
-  const found = belowCeilings(problem, boundCost, mostLooks) ?? aboveCeilings(problem, mostLooks);
+  const found =
+    belowCeilings(problem, CEILINGS, Math.min(mostLooks, FIRST_LOOKS)) ?? closely(problem, mostLooks) ?? aboveCeilings(problem, mostLooks);
   if (!found.ok) return found;
-  const { exact } = found.value;
+  const { exact, boundCost } = found.value;
   const best = found.value.node;
   const steps: CanStep[] = [];
   for (let n: Node | undefined = best; n?.from; n = n.from) steps.unshift(n.step);
@@ -129,17 +138,38 @@ export function bestCans(
 interface Best {
   node: Node;
   exact: boolean;
+  boundCost: number;
 }
 
+/** What no plan can undercut. */
+const boundOf = ({ byCans, rest, start }: Problem): number => (byCans ? byCans.arriving(0, start) : rest.arriving(0, fuelIn(start)));
+
 /** The least plan, where one lies below a ceiling that is reached in so many looks. */
-function belowCeilings(p: Problem, boundCost: number, mostLooks: number): Result<Best, NoPlan> | undefined {
+function belowCeilings(p: Problem, ceilings: readonly number[], mostLooks: number): Result<Best, NoPlan> | undefined {
+  const boundCost = boundOf(p);
   if (mostLooks <= 0 || !Number.isFinite(boundCost)) return undefined;
-  for (const factor of CEILINGS) {
+  for (const factor of ceilings) {
     const found = search(p, { known: factor * boundCost, width: Number.POSITIVE_INFINITY, mostLooks });
-    if (found.ok) return done({ node: found.value, exact: true });
+    if (found.ok) return done({ node: found.value, exact: true, boundCost });
     if (found.problem.code === 'gaveUp') return undefined;
   }
   return undefined;
+}
+
+/** The least plan by the closer bound, or what a beam finds by it; undefined where it cannot be made, or nothing is found. */
+function closely(p: Problem, mostLooks: number): Result<Best, NoPlan> | undefined {
+  if (mostLooks <= 0 || p.own.length > 0 || partUsedIn(p.sizes, p.start) > 1) return undefined;
+  let close = p;
+  for (const parts of CELLS_A_GRAM) {
+    const byCans = canBound(p.sizes, p.stages, p.gramsPerPrice, p.start, parts);
+    if (!byCans) break;
+    close = { ...p, byCans };
+    const least = belowCeilings(close, CLOSE_CEILINGS, mostLooks);
+    if (least) return least;
+  }
+  if (!close.byCans) return undefined;
+  const beam = search({ ...close, ...beamReach(p.stages) }, { known: Number.POSITIVE_INFINITY, width: WIDE_BEAM });
+  return beam.ok ? done({ node: beam.value, exact: false, boundCost: boundOf(close) }) : undefined;
 }
 
 /** The least plan below what a narrow beam finds, or that one where there is too much to look at. */
@@ -151,7 +181,7 @@ function aboveCeilings(p: Problem, mostLooks: number): Result<Best, NoPlan> {
   const all: Found = mostLooks > 0 ? search(p, { known, width: Number.POSITIVE_INFINITY, mostLooks }) : GAVE_UP;
   const exact = all.ok || all.problem.code !== 'gaveUp';
   const found = exact ? all : beam;
-  if (found.ok) return done({ node: found.value, exact });
+  if (found.ok) return done({ node: found.value, exact, boundCost: boundOf(p) });
   return found.problem.code === 'gaveUp'
     ? refused({ code: 'short', stage: 0, needG: p.stages[0].needG, mostG: 0 })
     : refused(found.problem);
@@ -164,6 +194,7 @@ interface Problem {
   /** Sum of the weights from each stage to the end. */
   restWeight: readonly number[];
   rest: RestBound;
+  byCans?: CanBound | undefined;
   /** Fuel beyond what the rest of the trip asks for that may be bought at each stage, g. */
   spareG: readonly number[];
   /** The walker's own that may be taken along. */
@@ -190,7 +221,7 @@ const GAVE_UP: Found = refused({ code: 'gaveUp' });
 
 /** Stage by stage, the cheapest way to every state worth keeping, at most `width` of them; the last one's cheapest. */
 function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY }: Limits): Found {
-  const { sizes, stages, restWeight, rest, start } = p;
+  const { sizes, stages, restWeight, rest, byCans, start } = p;
   const none: CanStep = { bought: [], taken: [], left: [], cans: [], after: [], fuelG: 0 };
   const untaken = p.own.map((_, n) => n);
   let front: Node[] = [{ cans: start, fuelG: fuelIn(start), cost: 0, price: 0, step: none, from: undefined, untaken, ownLeftG: 0 }];
@@ -207,6 +238,7 @@ function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY
       const on = [...kept, ...taken, ...fresh(sizes, bought)];
       for (const { cans, after, state } of binAhead ? everyUse(sizes, on, burntG) : [usualUse(sizes, on, burntG)]) {
         if (++looks > mostLooks) return GAVE_UP;
+        if (byCans && cost + byCans.arriving(i + 1, after) > known + EPS) continue;
         const key = p.own.length ? `${state}|${untaken.join()}` : state;
         const ownLeftG = node.ownLeftG + ownFuelIn(after);
         const other = best.get(key);
@@ -217,7 +249,7 @@ function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY
     }
     if (!best.size) return refused({ code: 'short', stage: i, needG: stage.needG, mostG: mostAt(p, front, stage) });
     front = undominated([...best.values()], sizes, restWeight[i + 1]);
-    front = narrowed(front, width, (n) => n.cost + rest.arriving(i + 1, n.fuelG));
+    front = narrowed(front, width, (n) => n.cost + (byCans ? byCans.arriving(i + 1, n.cans) : rest.arriving(i + 1, n.fuelG)));
   }
   return done(front.reduce((a, b) => (isBetter(b, a) ? b : a)));
 }
@@ -228,13 +260,10 @@ interface Candidate {
   left: HeldCan[];
   taking: Taking;
   purchase: Purchase;
-  /** What the whole trip costs so at least. */
-  promise: number;
 }
 
 /** Ways of leaving stage `i` that may still beat the plan known; a beam of some width looks at the most promising only. */
 function candidates(p: Problem, i: number, front: readonly Node[], known: number, width: number): Candidate[] {
-  const burntG = burntOf(p.stages[i]);
   const most = width * BEAM_CANDIDATES;
   let found: Candidate[] = [];
   let worst = known; // of those that are kept: nothing dearer need be looked at
@@ -242,12 +271,11 @@ function candidates(p: Problem, i: number, front: readonly Node[], known: number
     for (const { kept, left } of leavings(node.cans, p.stages[i].bin))
       for (const taking of takings(p.own, node.untaken, i))
         for (const purchase of purchases(p, i, node.cost, taking.taken.length ? [...kept, ...taking.taken] : kept, worst)) {
-          const promise = purchase.cost + p.rest.arriving(i + 1, purchase.leavingG - burntG);
-          if (promise <= worst + EPS) found.push({ node, kept, left, taking, purchase, promise });
+          if (purchase.promise <= worst + EPS) found.push({ node, kept, left, taking, purchase });
         }
     if (found.length <= most) continue;
-    found = narrowed(found, most, (c) => c.promise);
-    worst = found[most - 1].promise;
+    found = narrowed(found, most, (c) => c.purchase.promise);
+    worst = found[most - 1].purchase.promise;
   }
   return found;
 }
@@ -310,22 +338,30 @@ interface Purchase {
   /** Of everything so far, this stage's carrying included. */
   cost: number;
   leavingG: number;
+  /** What the whole trip costs so at least. */
+  promise: number;
 }
 
 /** Purchases worth making: enough for the stage, of the stated form, and no dearer than the plan known. */
 function purchases(p: Problem, i: number, costSoFar: number, kept: readonly HeldCan[], known: number): Purchase[] {
-  const { sizes, gramsPerPrice, rest } = p;
+  const { sizes, gramsPerPrice, rest, byCans } = p;
   const stage = p.stages[i];
   const weight = weightOf(stage);
+  const burntG = burntOf(stage);
   const each = sizes.map((s, k) => weight * (s.netG + s.tareG) + (stage.prices[k] ?? 0) * (gramsPerPrice + TIE));
   const bought = sizes.map(() => 0);
   const found: Purchase[] = [];
+  const spentOn = (counts: readonly number[]): number => counts.reduce((sum, n, k) => sum + n * (stage.prices[k] ?? 0), 0);
   const take = (leavingG: number, cost: number): void => {
-    const spent = bought.reduce((sum, n, k) => sum + n * (stage.prices[k] ?? 0), 0);
-    found.push({ bought: [...bought], cost, spent, leavingG });
+    const spent = spentOn(bought);
+    const promise = byCans
+      ? costSoFar + spent * gramsPerPrice + byCans.buying(i, kept, bought)
+      : cost + rest.arriving(i + 1, leavingG - burntG);
+    found.push({ bought: [...bought], cost, spent, leavingG, promise });
   };
   const grow = (k: number, haveG: number, cost: number): void => {
     if (costSoFar + rest.buying(i, haveG) > known + EPS) return;
+    if (byCans && costSoFar + spentOn(bought) * gramsPerPrice + byCans.buying(i, kept, bought) > known + EPS) return;
     if (k === sizes.length) {
       if (haveG >= stage.needG - EPS) take(haveG, cost);
       return;

@@ -1,3 +1,4 @@
+export * from './can-bound';
 export * from './cans';
 export * from './crossings';
 export { fresh, type HeldCan, type OwnCan } from './held-cans';
