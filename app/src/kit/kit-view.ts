@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { Sides } from '../commands/sides';
 import { ComparePanel } from './compare-panel';
 import { DiaryPanel } from './diary-panel';
+import { FinderPanel } from './finder-panel';
 import { KitBuilder } from './kit-builder';
 import { KitsList } from './kits-list';
 import { LadderPanel } from './ladder-panel';
@@ -11,6 +12,7 @@ import { PiecesList } from './pieces-list';
 
 const SIDES = [
   { value: 'build', label: 'build it' },
+  { value: 'find', label: 'find one' },
   { value: 'compare', label: 'side by side' },
   { value: 'lighter', label: 'make it lighter' },
   { value: 'lose', label: 'lose one' },
@@ -21,7 +23,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Kit: weighed pieces become kits; kits are nested, compared, lightened and taken apart on this trip. */
 @Component({
   selector: 'app-kit-view',
-  imports: [ComparePanel, DiaryPanel, KitBuilder, KitsList, LadderPanel, LossesPanel, NestPanel, PiecesList, Sides],
+  imports: [ComparePanel, DiaryPanel, FinderPanel, KitBuilder, KitsList, LadderPanel, LossesPanel, NestPanel, PiecesList, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Kit</h1>
@@ -37,6 +39,9 @@ type Side = (typeof SIDES)[number]['value'];
             <app-kit-builder />
             <app-nest-panel />
           </div>
+        }
+        @case ('find') {
+          <app-finder-panel />
         }
         @case ('compare') {
           <app-compare-panel />

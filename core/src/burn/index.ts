@@ -17,3 +17,4 @@ export * from './pot';
 export * from './rest';
 export * from './treatment';
 export * from './wind';
+export * from './wind-levels';

@@ -24,7 +24,7 @@ export function windLevels({ flameWindMps, potWindMps, gusty }: WindInput): Wind
 }
 
 /** Time-weighted efficiency as a function of power, W. */
-export function meanEfficiency(input: BurnInput, levels: readonly WindLevel[]): (powerW: number) => number {
+export function meanEfficiency(input: Omit<BurnInput, 'source'>, levels: readonly WindLevel[]): (powerW: number) => number {
   const { couple, windDecayPerMps } = FLAMES[input.flame];
   const { baseM2 } = potAreas(input.pot);
   const decayPerMps = windDecayPerMps * (input.windFactor ?? 1);

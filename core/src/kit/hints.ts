@@ -1,7 +1,7 @@
 import { burnerById, hasValve, type Burner } from '../catalogue';
 import { fuelById, type Fuel } from '../fuel';
 import { everyMeal, isSimmered, isTinned, menuMeals, REHYDRATE_ML_PER_G, withMethod } from '../menu';
-import { does, type Meal, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
+import { does, isWorn, type Meal, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
 import { supplyAt } from '../trail';
 import { lightersOf } from './ignition';
 import { choosable, lightestOf } from './rack-edit';
@@ -77,7 +77,11 @@ export function hintsFor(rack: Rack, trip: Trip, kit: RackKit): Hint[] {
   const pot = pieceFor(pieces, 'pot');
   if (!burnerPiece && pot) add('noBurner', mendWith(role('burner')));
   if (burnerPiece && !pot) add('noPot', mendWith(role('pot')));
-  if (pot && !has('lid')) add('noLid', mendWith(lidFor(pot)));
+  if (pot && !has('lid'))
+    add(
+      'noLid',
+      mendWith((p) => p.role === 'lid' && coversPot(p, pot)),
+    );
   if (burnerPiece) hints.push(...ignitionHints(rack, burner, pieces, mendWith));
   if (meals.some(isTinned) && !has('opener')) add('noOpener', { about: meals.find(isTinned)?.name ?? '', ...mendWith(role('opener')) });
   const held = meals.find(isHeld);
@@ -108,7 +112,7 @@ export function hintsFor(rack: Rack, trip: Trip, kit: RackKit): Hint[] {
     );
   const hard = pot?.coated ? pieces.find((p) => does(p, 'spoon') && isMetal(p)) : undefined;
   if (hard) add('scratches', { about: hard.name, ...mendWith((p) => p.role === 'spoon' && !isMetal(p), hard.id) });
-  for (const p of pieces) if (p.life && p.life.used >= p.life.trips) add('wornOut', { about: p.name, mend: { kind: 'renew', piece: p } });
+  for (const p of pieces) if (isWorn(p)) add('wornOut', { about: p.name, mend: { kind: 'renew', piece: p } });
   return hints;
 }
 
@@ -132,13 +136,10 @@ function ignitionHints(
 const isMetal = (p: Piece): boolean => ['titanium', 'aluminium', 'stainless', 'steel'].includes(p.material);
 
 /** A lid no smaller than the pot and hardly larger; foil fits any. */
-const lidFor =
-  (pot: Piece) =>
-  (p: Piece): boolean => {
-    if (p.role !== 'lid') return false;
-    if (p.shape.kind !== 'cylinder' || pot.shape.kind !== 'vessel') return true;
-    return p.shape.diameterMm >= pot.shape.diameterMm && p.shape.diameterMm <= pot.shape.diameterMm + 12;
-  };
+export const coversPot = (lid: Piece, pot: Piece): boolean =>
+  lid.shape.kind !== 'cylinder' ||
+  pot.shape.kind !== 'vessel' ||
+  (lid.shape.diameterMm >= pot.shape.diameterMm && lid.shape.diameterMm <= pot.shape.diameterMm + 12);
 
 /** Stops that sell nothing for the burner leave one long carry: the stop in the middle of the longest one that passes a stop. */
 function longestUnsold(trip: Trip, fuel: Fuel): { from: string; at: { stopId: string; stopName: string } } | undefined {

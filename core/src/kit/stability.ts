@@ -26,6 +26,18 @@ export interface Standing {
   largest?: { name: string; fillMl: number; roomMl: number; fits: boolean };
 }
 
+/** Would a full pot on a burner on the smallest can tip without a foot under the can? */
+export const needsFoot = (burner: Piece, pot: Piece, smallestCanG: number = CANISTER_SIZES[0].netG): boolean => {
+  const model = burnerById(burner.burnerId ?? 'none');
+  if (!isGas(model) || model.family === 'remote' || pot.shape.kind !== 'vessel') return false;
+  return towerMm(pot.shape.heightMm, smallestCanG) > TALLEST_OVER_FOOT * CAN_FOOT_MM[smallestCanG];
+};
+const towerMm = (potHeightMm: number, canNetG: number): number => CAN_HEIGHT_MM[canNetG] + HEAD_ABOVE_CAN_MM + potHeightMm;
+
+/** Does the pot stand out so far over what carries it that it tips? */
+export const tipsOff = (support: Piece, pot: Piece): boolean =>
+  support.spanMm !== undefined && pot.shape.kind === 'vessel' && pot.shape.diameterMm > WIDEST_OVER_SUPPORT * support.spanMm;
+
 /** Stability from diameter, height and support span, and headspace for the largest dish of the menu. The smallest can is the tipsiest. */
 export function standing(trip: Trip, pieces: readonly Piece[], smallestCanG: number = CANISTER_SIZES[0].netG): Standing {
   const pot = pieceFor(pieces, 'pot');
@@ -40,13 +52,13 @@ export function standing(trip: Trip, pieces: readonly Piece[], smallestCanG: num
       potMm: diameterMm,
       spanMm: support.spanMm,
       overhangMm: Math.max(0, (diameterMm - support.spanMm) / 2),
-      tips: diameterMm > WIDEST_OVER_SUPPORT * support.spanMm,
+      tips: tipsOff(support, pot),
     };
   const model = burnerById(burner?.burnerId ?? 'none');
   if (burner && isGas(model) && model.family !== 'remote') {
     const foot = pieces.find((p) => does(p, 'canFoot') && p.spanMm)?.spanMm;
     const footMm = foot ?? CAN_FOOT_MM[smallestCanG];
-    const tall = CAN_HEIGHT_MM[smallestCanG] + HEAD_ABOVE_CAN_MM + heightMm;
+    const tall = towerMm(heightMm, smallestCanG);
     result.tower = { heightMm: tall, footMm, footed: foot !== undefined, tips: tall > TALLEST_OVER_FOOT * footMm, canNetG: smallestCanG };
   }
   const dishes = menuMeals(trip).filter(isHot);

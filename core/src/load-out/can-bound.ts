@@ -141,7 +141,7 @@ interface Table {
 }
 
 /** The least on leaving a stop, by what is held; the cans' own weight apart. */
-function left({ sizes, fills, sets, isWhole }: Table, stage: CanStage, next: { values: Float64Array; sets: FullSets }): Float64Array {
+function left({ fills, sets, isWhole }: Table, stage: CanStage, next: { values: Float64Array; sets: FullSets }): Float64Array {
   const burntG = burntOf(stage);
   const weight = weightOf(stage);
   const fixed = loadCost(stage, 0, 0);

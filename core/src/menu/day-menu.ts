@@ -56,6 +56,9 @@ export function isEatenOut(name: MealName, out: Day['eatsOut']): boolean {
 /** The air that a part of the day is cooked in: the morning's or the evening's. */
 export const airKeyOf = (name: MealName): 'breakfastAirC' | 'supperAirC' => (name === 'breakfast' ? 'breakfastAirC' : 'supperAirC');
 
+/** Is it heated straight after the supper where one lighting serves for all? */
+export const isAfterSupper = (name: MealName): boolean => name === 'drink' || name === 'washUp';
+
 /** What is eaten of one's own food on a day, part by part, as it is eaten. */
 export const mealsEaten = (trip: Menued, d: Pick<Day, 'dishes' | 'eatsOut'> & { day: number }): [MealName, Meal][] =>
   MEALS.filter((part) => !isEatenOut(part, d.eatsOut)).map((part) => [part, mealOn(trip, d.day, part, d.dishes)]);

@@ -89,7 +89,7 @@ export function potOver(
   };
 }
 /** The catalogue's powers by what burn tests have made of them; of a tablet its own. */
-function ownRange({ kit, burner }: KitInUse, tabletW?: number): ReturnType<typeof powerRange> {
+export function ownRange({ kit, burner }: KitInUse, tabletW?: number): ReturnType<typeof powerRange> {
   const { power } = ownBurner(kit)?.factors ?? UNCALIBRATED;
   const { ratedW, lowestW } = powerRange(burner, tabletW);
   return { ratedW: power * ratedW, lowestW: power * lowestW };

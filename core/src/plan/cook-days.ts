@@ -1,7 +1,7 @@
 import type { Burn } from '../burn';
 import { drawnDown, type Container } from '../carry';
 import { hasShutOff } from '../catalogue';
-import { airKeyOf, isEatenOut, isHot, mealOn, mealsEaten, streamWaterMl } from '../menu';
+import { airKeyOf, isAfterSupper, isEatenOut, isHot, mealOn, mealsEaten, streamWaterMl } from '../menu';
 import type { Meal, MealName, Trip } from '../model';
 import { tryBurn } from './burn-facts';
 import { rememberedDays } from './burn-memory';
@@ -47,12 +47,12 @@ function daysCooked(trip: Trip, use: KitInUse, conditions: readonly DayCondition
     let fuelG = 0;
     let lit: PlannedMeal | undefined;
     for (const [name, meal] of cookedOn(trip, use, day)) {
-      const after = trip.oneLighting && SAME_LIGHTING.includes(name) ? lit?.burn : undefined;
+      const after = trip.oneLighting && isAfterSupper(name) ? lit?.burn : undefined;
       const facts = mealFacts(use, meal, day, day[airKeyOf(name)], after);
       const burnt = use.fuel.kind === 'gas' ? cookOnCans(use, facts, rack) : cookMeal(use, facts, FRESH_CAN);
       const planned: PlannedMeal = { ...burnt, meal: name, day: day.day };
       meals[name] = planned;
-      if (SAME_LIGHTING.includes(name) || name === 'supper') lit = isCooked(planned) ? planned : undefined;
+      if (isAfterSupper(name) || name === 'supper') lit = isCooked(planned) ? planned : undefined;
       fuelG += planned.fuelG;
     }
     poured += fuelG;
@@ -98,9 +98,6 @@ function tryOnCan(use: KitInUse, facts: BurnFacts, rack: CanRack, number: number
   const lit = rack.can(rack.next(number));
   return { number, lit, burn: tryBurn(use, facts, lit.can) };
 }
-
-/** What is heated straight after the supper where one lighting serves for all. */
-const SAME_LIGHTING: readonly MealName[] = ['drink', 'washUp'];
 
 /** The dishes of a day that are hot and neither bought nor forbidden. */
 function cookedOn(trip: Trip, use: KitInUse, day: DayConditions): [MealName, Meal][] {

@@ -74,7 +74,7 @@ export function replanCarry(whole: Trip, carry: Pick<CarryPlan, 'fromStop' | 'to
  * Stretches between stops that can fill up; where nothing is carried every leg is one. A kit that takes over on the way comes by post, and
  * its fuel with it where the stop sells none.
  */
-function carrySpans({ trip, fromLeg, toLeg }: KitRun, { fuel }: KitInUse): Span[] {
+export function carrySpans({ trip, fromLeg, toLeg }: KitRun, { fuel }: Pick<KitInUse, 'fuel'>): Span[] {
   const carried = fuel.kind !== 'wood' && fuel.kind !== 'none';
   const spans: Span[] = [];
   for (let leg = fromLeg; leg < toLeg; leg++) {

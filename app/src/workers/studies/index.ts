@@ -3,6 +3,7 @@ import { balance } from './balance';
 import { card } from './card';
 import { cold } from './cold';
 import { dose } from './dose';
+import { find, findAgainst, findMixes, findRisks } from './find';
 import { flame } from './flame';
 import { habits } from './habits';
 import { blend } from './blend';
@@ -37,6 +38,10 @@ export const STUDIES = {
   claims,
   cold,
   dose,
+  find,
+  findAgainst,
+  findMixes,
+  findRisks,
   flame,
   habits,
   kitLines,

@@ -1,0 +1,233 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import type { FoundKit, LegMix } from '@tinder/core/finder';
+import { burnerById } from '@tinder/core/catalogue';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { RiskService } from '../planning/risk-service';
+import { RESTING, study } from '../planning/study';
+import { StudyWorker } from '../planning/study-worker';
+import { KitSection } from '../charts/kit-section';
+import { StudyNote } from '../ui/study-note';
+import { againstWords, failsWords, foundName, hotWords, mixWords, SCHOOL_WORDS, whyWords } from '../words/finder-words';
+import { reckonedOddsWords } from '../words/risk-words';
+import { Units } from '../words/units';
+import { FinderSearch } from './finder-search';
+
+/** The best of each school beside the best of all: what it costs against it and why, where it would win; and different kits on different legs. */
+@Component({
+  selector: 'app-finder-schools',
+  imports: [KitSection, NzButtonComponent, StudyNote],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h3 class="sign" id="schools-title">the best of each school</h3>
+    <app-study-note [study]="risks" />
+    <app-study-note [study]="against" />
+    <div class="scroll" tabindex="0" role="group" aria-labelledby="schools-title">
+      <table class="stacks" aria-labelledby="schools-title">
+        <thead>
+          <tr>
+            <td></td>
+            <th scope="col">school</th>
+            <th scope="col" class="number">average</th>
+            <th scope="col">against the best</th>
+            <th scope="col" class="number">lit a day</th>
+            <th scope="col" class="number">to buy</th>
+            <th scope="col" class="number">runs out</th>
+            <td></td>
+          </tr>
+        </thead>
+        <tbody>
+          @for (r of rows(); track r.found.number) {
+            <tr>
+              <td class="drawn"><app-kit-section [kit]="r.found.kit" [width]="64" /></td>
+              <th scope="row" data-label="">
+                {{ r.school }}<br /><span class="quiet">{{ r.name }}</span>
+              </th>
+              <td class="number" data-label="average">{{ r.average }}</td>
+              <td class="why" data-label="against the best">
+                {{ r.why }}
+                @if (r.says; as says) {
+                  <br />{{ says }}
+                }
+              </td>
+              <td class="number" data-label="lit a day">{{ r.minutes }}</td>
+              <td class="number" data-label="to buy">{{ r.price }}</td>
+              <td class="number" data-label="runs out">{{ r.runsOut }}</td>
+              <td>
+                @if (!r.found.fails) {
+                  <button
+                    nz-button
+                    class="word"
+                    type="button"
+                    [attr.aria-label]="'show ' + r.name"
+                    (click)="chosenChange.emit(r.found.number)"
+                  >
+                    show it
+                  </button>
+                }
+                @if ($index > 0) {
+                  <button
+                    nz-button
+                    class="word"
+                    type="button"
+                    [attr.aria-label]="'where ' + r.school + ' would win'"
+                    (click)="other.set(r.found.number)"
+                  >
+                    where it would win
+                  </button>
+                }
+              </td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+    <p class="quiet">
+      A lid is put on wherever one fits, valves are tried at 40, 70 and 100 %, pots and screens that do the same are represented by the
+      lightest for its price. Every burner follows its maker’s manual first; a flame in a tent, a fire under a ban and fuel on an aircraft
+      are no answers.
+    </p>
+    <h3 class="sign" id="mixes-title">another kit on some legs, by post</h3>
+    <app-study-note [study]="mixes" />
+    @if (mixRows(); as list) {
+      <ul aria-labelledby="mixes-title">
+        @for (m of list; track $index) {
+          <li>
+            <b>{{ m.average }}</b> {{ m.words }} <span class="quiet">{{ m.saves }}</span>
+          </li>
+        } @empty {
+          <li class="quiet">No change of kit on single legs is lighter than the best kit all the way.</li>
+        }
+      </ul>
+    } @else if (isSettled() && !mixes.problem()) {
+      <p class="quiet">trying kits leg by leg…</p>
+    }
+  `,
+  styleUrl: '../ui/table.less',
+  styles: `
+    .drawn {
+      width: 70px;
+    }
+    th[scope='row'],
+    .why {
+      white-space: normal;
+      vertical-align: top;
+    }
+    th[scope='row'] {
+      max-width: 30ch;
+    }
+    .why {
+      max-width: 44ch;
+    }
+    td {
+      vertical-align: top;
+    }
+    ul {
+      margin: 4px 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      padding: 2px 0;
+    }
+  `,
+})
+export class FinderSchools {
+  readonly schools = input.required<readonly FoundKit[]>();
+  readonly chosenChange = output<number>();
+
+  private readonly search = inject(FinderSearch);
+  private readonly worker = inject(StudyWorker);
+  private readonly risk = inject(RiskService);
+  private readonly units = inject(Units);
+  /** The one that is asked about. */
+  protected readonly other = signal<number | undefined>(undefined);
+
+  protected readonly isSettled = computed(() => this.search.state()?.isDone === true && this.search.study.fresh());
+  private readonly settled = computed(() => (this.isSettled() ? this.search.about() : undefined));
+  private readonly numbers = computed(() =>
+    this.schools()
+      .map((f) => f.number)
+      .join(),
+  );
+
+  protected readonly risks = study(
+    RESTING,
+    () => {
+      const about = this.settled();
+      return about && { ...about, numbers: this.numbers(), mishaps: this.risk.mishaps() };
+    },
+    async ({ rack, trip, wish, numbers, mishaps }, { signal }) => {
+      const list = numbers.split(',').map(Number);
+      const chances = await this.worker.ask('findRisks', { rack, trip }, { wish, numbers: list, mishaps }, signal);
+      return new Map(list.map((n, i) => [n, chances[i]]));
+    },
+  );
+  protected readonly against = study(
+    RESTING,
+    () => {
+      const about = this.settled();
+      const best = this.schools()[0]?.number;
+      const other = this.other();
+      return about && best !== undefined && other !== undefined && other !== best ? { ...about, best, other } : undefined;
+    },
+    ({ rack, trip, wish, best, other }, { signal }) => this.worker.ask('findAgainst', { rack, trip }, { wish, best, other }, signal),
+  );
+  protected readonly mixes = study(
+    RESTING,
+    () => {
+      const about = this.settled();
+      return about && about.trip.legs.length > 1 ? { ...about, numbers: this.numbers() } : undefined;
+    },
+    ({ rack, trip, wish, numbers }, { signal }) =>
+      this.worker.ask('findMixes', { rack, trip }, { wish, numbers: numbers.split(',').map(Number) }, signal),
+  );
+
+  protected readonly rows = computed(() => {
+    const [best] = this.schools();
+    const chances = this.risks.fresh() ? this.risks.last()?.answer : undefined;
+    const asked = this.against.fresh() ? this.against.last() : undefined;
+    return this.schools().map((found) => {
+      const against = asked?.of.other === found.number ? asked.answer : undefined;
+      const chance = chances?.get(found.number);
+      return {
+        found,
+        school: SCHOOL_WORDS[found.school],
+        name: foundName(found, this.search.wish().ways.stopAt88, this.units),
+        average: this.units.text(found.measured.averageG, 'mass'),
+        why: found.fails ? failsWords(found) : found === best ? hotWords(found.measured.hotADay) : this.whyOf(best, found),
+        says: against
+          ? againstWords(against.flips, against.told, [burnerName(best), burnerName(found)], this.units)
+          : this.other() === found.number && !this.against.problem()
+            ? 'looking…'
+            : '',
+        minutes: this.units.text(found.measured.minutesADay, 'minutes', 0),
+        price: found.price > 0 ? this.units.text(found.price, 'price') : 'nothing',
+        runsOut: found.fails || chance === undefined ? '' : reckonedOddsWords(chance),
+      };
+    });
+  });
+  protected readonly mixRows = computed(() => {
+    const last = this.mixes.fresh() ? this.mixes.last() : undefined;
+    if (!last) return undefined;
+    const alone = Math.min(
+      ...this.schools()
+        .filter((f) => !f.fails)
+        .map((f) => f.measured.averageG),
+    );
+    return last.answer.slice(0, MOST_MIXES).map((mix: Omit<LegMix, 'trip'>) => ({
+      average: this.units.text(mix.measured.averageG, 'mass'),
+      words: mixWords(mix, this.schools(), last.of.trip),
+      saves: `${this.units.text(alone - mix.measured.averageG, 'mass')} less than the best kit all the way`,
+    }));
+  });
+
+  private whyOf(best: FoundKit, found: FoundKit): string {
+    const why = whyWords(best, found, this.units);
+    const fewer = found.measured.hotADay < best.measured.hotADay - 0.005 ? `${hotWords(found.measured.hotADay)}; ` : '';
+    const by = this.units.signed(found.measured.averageG - best.measured.averageG, 'mass');
+    return `${fewer}${by}${why ? `: ${why}` : ''}`;
+  }
+}
+
+const MOST_MIXES = 3;
+const burnerName = ({ kit }: FoundKit): string => burnerById(kit.burnerId).name;

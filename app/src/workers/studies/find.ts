@@ -1,0 +1,89 @@
+import {
+  candidateAt,
+  chanceOfRunningOut,
+  flipsOf,
+  found,
+  kitSearch,
+  legMixes,
+  toldApart,
+  withoutTrip,
+  type Bar,
+  type Flip,
+  type Found,
+  type FoundKit,
+  type KitSearch,
+  type LegMix,
+  type Share,
+  type Told,
+  type Wish,
+} from '@tinder/core/finder';
+import type { Rack, Trip } from '@tinder/core/model';
+import type { Mishaps } from '@tinder/core/risk';
+import type { Subject } from '../subject';
+
+/** What a stretch of the search has come to. */
+export interface FindSlice {
+  found: FoundKit[];
+  total: number;
+  settled: number;
+  planned: number;
+  isDone: boolean;
+}
+/** So long is searched before the worker listens again, ms: other studies wait no longer, and a search that nobody wants any more ends. */
+const SLICE_MS = 120;
+
+type About = Pick<Subject, 'rack' | 'trip'>;
+
+/** Searches that are gone on with, by the trip they are about. */
+const searches = new WeakMap<Trip, Map<string, { rack: Rack; search: KitSearch }>>();
+
+/** Goes on with a search for a little while, or begins it; `learnt` is what others have found since. */
+export function find({ rack, trip }: About, asked: { wish: Wish; share: Share; begins: boolean; learnt: readonly Bar[] }): FindSlice {
+  const { wish, share, begins, learnt } = asked;
+  const key = JSON.stringify({ wish, share });
+  const known = searches.get(trip) ?? new Map<string, { rack: Rack; search: KitSearch }>();
+  searches.set(trip, known);
+  let now = known.get(key);
+  if (!now || now.rack !== rack || begins) {
+    now = { rack, search: kitSearch(rack, trip, wish, share) };
+    known.set(key, now);
+  }
+  const { search } = now;
+  search.learn(learnt);
+  const list: Found[] = [];
+  const until = performance.now() + SLICE_MS;
+  while (!search.isDone() && performance.now() < until) list.push(...search.step());
+  if (search.isDone()) known.delete(key);
+  return {
+    found: list.map(withoutTrip),
+    total: search.total,
+    settled: search.settled(),
+    planned: search.planned(),
+    isDone: search.isDone(),
+  };
+}
+
+const planned = ({ rack, trip }: About, wish: Wish, numbers: readonly number[]): Found[] =>
+  numbers.flatMap((n) => {
+    const candidate = candidateAt(rack, trip, wish, n);
+    return candidate ? [found(candidate, n)] : [];
+  });
+
+/** How another answer stands to the best: whether they are told apart, and what would make it the better one. */
+export function findAgainst(
+  about: About,
+  { wish, best, other }: { wish: Wish; best: number; other: number },
+): { told: Told | undefined; flips: Flip[] } {
+  const [a, b] = planned(about, wish, [best, other]);
+  return { told: a.fails || b.fails ? undefined : toldApart(a, b), flips: flipsOf(a, b) };
+}
+
+/** Chances that some answers run out, 0–1, in their order. */
+export const findRisks = (
+  about: About,
+  { wish, numbers, mishaps }: { wish: Wish; numbers: readonly number[]; mishaps: Mishaps },
+): number[] => planned(about, wish, numbers).map((f) => chanceOfRunningOut(f, mishaps));
+
+/** Different kits on different legs, out of some. */
+export const findMixes = (about: About, { wish, numbers }: { wish: Wish; numbers: readonly number[] }): Omit<LegMix, 'trip'>[] =>
+  legMixes(planned(about, wish, numbers)).map(({ trip: _trip, ...mix }) => mix);

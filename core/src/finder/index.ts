@@ -1,0 +1,7 @@
+export { candidateAt, type Candidate } from './candidates';
+export * from './doubt';
+export * from './flips';
+export * from './found';
+export * from './on-legs';
+export * from './risk';
+export * from './search';
