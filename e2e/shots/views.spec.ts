@@ -51,6 +51,16 @@ test('kit', async ({ page }) => {
   await page.screenshot(shot('kit'));
 });
 
+test('finding a kit', async ({ page }) => {
+  await page.goto('/kit');
+  await page.getByRole('tab', { name: 'find one', exact: true }).click();
+  await page.getByRole('button', { name: 'find', exact: true }).click();
+  const finder = page.locator('app-finder-panel');
+  await expect(finder.getByRole('listitem').last()).toContainText('less than the best', { timeout: 60_000 });
+  await expect(finder).toContainText('runs out on the way');
+  await page.screenshot(shot('kit-find'));
+});
+
 test('walk', async ({ page }) => {
   await page.goto('/walk');
   await expect(page.locator('.where')).toContainText('Tarn House');

@@ -1,15 +1,19 @@
 import { readFile } from 'node:fs/promises';
 import { expect, expectFits, open, test, turnTo, type, verdict } from './helpers';
 
-const SIDES = ['build it', 'side by side', 'make it lighter', 'lose one', 'diary'] as const;
+const SIDES = ['build it', 'find one', 'side by side', 'make it lighter', 'lose one', 'diary'] as const;
 /** What is new on each side, beside the frame and the list of kits that are looked at with the first. */
-const PANELS = [undefined, 'app-compare-panel', 'app-ladder-panel', 'app-losses-panel', 'app-diary-panel'] as const;
+const PANELS = [undefined, 'app-finder-panel', 'app-compare-panel', 'app-ladder-panel', 'app-losses-panel', 'app-diary-panel'] as const;
 
 test('every side of the kits answers without violations and fits', async ({ page }) => {
   await open(page, '/kit');
   await expect(page.getByRole('list', { name: 'packing order' })).toContainText('100 g can');
   for (const name of SIDES) {
     await turnTo(page, name);
+    if (name === 'find one') {
+      await page.getByRole('button', { name: 'find', exact: true }).click();
+      await expect(page.locator('app-finder-schools').getByRole('listitem').first()).toContainText('less than the best');
+    }
     if (name === 'side by side') await expect(page.getByRole('table')).toContainText('590 g');
     if (name === 'make it lighter') await expect(page.getByRole('table')).toContainText('foil lid');
     if (name === 'lose one') await expect(page.getByRole('table').first()).toContainText('small gas burner');
@@ -171,4 +175,34 @@ test('the switch for what is owned hides the catalogue on the rack and in Carry'
   expect(await burners.locator('option').allInnerTexts()).not.toContain('larger gas burner');
   await page.keyboard.press('Control+z');
   await expect(burners.locator('option', { hasText: 'larger gas burner' })).toHaveCount(1);
+});
+
+test('a kit is found out of everything, carried cooked as it was found, and the plan has its grams', async ({ page }) => {
+  await open(page, '/carry');
+  await page.getByRole('link', { name: 'find another' }).click();
+  const finder = page.locator('app-finder-panel');
+  await finder.getByRole('radio', { name: 'what I have', exact: true }).check();
+  await finder.getByRole('checkbox', { name: /heat to 88 °C/ }).check();
+  await finder.getByRole('button', { name: 'find', exact: true }).press('Enter');
+  const schools = finder.getByRole('table', { name: 'the best of each school' });
+  await expect(schools).toContainText('plain can burner');
+  await expect(schools).toContainText('no answer here: 10 wanted hot meals stay cold; its flame is forbidden on 5 days');
+  await expect(finder).toContainText('planned in full');
+  // along the front by keys, to its heavy end
+  const front = finder.getByRole('slider', { name: 'Along the front, from light on' });
+  await expect(finder.getByRole('progressbar')).toHaveCount(0);
+  await front.press('End');
+  await expect(front).toHaveAttribute('aria-valuenow', (await front.getAttribute('aria-valuemax')) ?? '');
+  await front.press('Home');
+  await schools.getByRole('button', { name: 'where can upside down would win' }).click();
+  await expect(schools).toContainText(/Would win with .*(Told apart|Not told apart)|No change tried/);
+  await expect(finder.getByRole('list', { name: 'another kit on some legs, by post' }).getByRole('listitem').first()).toContainText(
+    'less than the best',
+  );
+  const averageG = await finder.locator('dd.figure').innerText();
+  await finder.getByRole('button', { name: 'carry it, cooked so' }).click();
+  await page.getByRole('link', { name: 'Carry', exact: true }).click();
+  await expect(page.locator('app-weight-sums')).toContainText(averageG.replace(/\s/, ' '));
+  await page.getByRole('button', { name: /^undo carry/ }).click();
+  await expect(verdict(page)).toContainText('2 cans of 100');
 });

@@ -1,10 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { WINDSCREENS_ROUND } from '@tinder/core/burn';
 import { burnerById, BURNERS, FAMILY_FUEL, FAMILY_USE, FAMILY_WINDSCREENS, hasValve, isGas, POTS } from '@tinder/core/catalogue';
 import { FUELS, heatKJPerMl, type Fuel } from '@tinder/core/fuel';
 import { choosable } from '@tinder/core/kit';
 import { LIMITS, type Kit } from '@tinder/core/model';
 import { fitFactor, kitInUse } from '@tinder/core/plan';
+import { KitSide } from '../commands/kit-side';
 import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
@@ -20,10 +22,13 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
 /** The kit: burner, fuel, pot, lid, windscreen and flame, each with the weight the walker's own scale shows. */
 @Component({
   selector: 'app-kit-panel',
-  imports: [ScaleField, QuantityField, Choice, PickField],
+  imports: [ScaleField, QuantityField, Choice, PickField, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">the kit</h2>
+    <div class="head">
+      <h2 class="sign">the kit</h2>
+      <a routerLink="/kit" (click)="kitSide.side.set('find')">find another</a>
+    </div>
     @let k = kit();
     <div class="line weighed">
       <app-pick-field label="burner" [options]="burners()" [value]="k.burnerId" (valueChange)="change('burner', withBurner(k, $event))" />
@@ -206,6 +211,19 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
   `,
   styleUrl: '../ui/rows.less',
   styles: `
+    .head {
+      display: flex;
+      gap: 12px;
+      align-items: baseline;
+      border-bottom: 1px solid var(--hairline);
+    }
+    .head h2 {
+      flex: 1;
+      border: 0;
+    }
+    .head a {
+      font: 600 13px/1.4 var(--signs);
+    }
     .line.typed {
       grid-template-columns: minmax(0, 1fr) 68px;
       min-height: 28px;
@@ -224,6 +242,7 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
   `,
 })
 export class KitPanel {
+  protected readonly kitSide = inject(KitSide);
   protected readonly store = inject(WorkspaceStore);
   private readonly plans = inject(PlanService);
   private readonly units = inject(Units);

@@ -1,4 +1,4 @@
-import { frontOf, type Axis, type FoundKit } from '@tinder/core/finder';
+import { frontBy, type FoundKit } from '@tinder/core/found';
 import { nearest } from '@tinder/core/numeric';
 import { ticks } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
@@ -14,15 +14,25 @@ export interface FinderGeometry {
   points: FinderPoint[];
   /** The front in its order: a stretch for each number of hot meals. */
   front: FinderPoint[];
-  lines: string[];
+  /** One for each number of hot meals, with it written at the light end where there are several. */
+  lines: { path: string; hotADay: number; x: number; y: number }[];
   ticksG: { at: number; x: number }[];
   ticksY: { at: number; y: number }[];
   /** The point of the front that lies nearest to a pixel, along the weight. */
   nearest: (pixel: number) => FinderPoint | undefined;
 }
 
-/** Answers by carried weight to the right and an axis upwards; a line joins those that nothing with as many hot meals beats. */
-export function finderGeometry(found: readonly FoundKit[], axis: Axis, width: number, height: number, unitG: number): FinderGeometry {
+/** Top of an axis on which nothing is worth more. */
+const LEAST_TOP = 0.05;
+
+/** Answers by carried weight to the right and what `worthOf` says upwards; a line joins those that nothing with as many hot meals beats. */
+export function finderGeometry(
+  found: readonly FoundKit[],
+  worthOf: (of: FoundKit) => number,
+  width: number,
+  height: number,
+  unitG: number,
+): FinderGeometry {
   const answers = found.filter((f) => !f.fails);
   const grams = answers.map((f) => f.measured.averageG);
   const [least, most] = [Math.min(...grams), Math.max(...grams)];
@@ -31,10 +41,10 @@ export function finderGeometry(found: readonly FoundKit[], axis: Axis, width: nu
     .domain([Math.max(0, least - room) / unitG, (most + room) / unitG])
     .range([0, width]);
   const y = scaleLinear()
-    .domain([0, Math.max(1, ...answers.map((f) => f.measured[axis])) * 1.06])
+    .domain([0, Math.max(LEAST_TOP, ...answers.map(worthOf)) * 1.06])
     .range([height, 8]);
-  const pointOf = (f: FoundKit): FinderPoint => ({ found: f, x: x(f.measured.averageG / unitG), y: y(f.measured[axis]) });
-  const front = frontOf(answers, axis).map(pointOf);
+  const pointOf = (f: FoundKit): FinderPoint => ({ found: f, x: x(f.measured.averageG / unitG), y: y(worthOf(f)) });
+  const front = frontBy(answers, worthOf).map(pointOf);
   const byHot = new Map<string, FinderPoint[]>();
   for (const p of front) {
     const hot = p.found.measured.hotADay.toFixed(3);
@@ -49,7 +59,12 @@ export function finderGeometry(found: readonly FoundKit[], axis: Axis, width: nu
   return {
     points: answers.map(pointOf),
     front,
-    lines: [...byHot.values()].map((points) => path(points) ?? ''),
+    lines: [...byHot.values()].map((points) => ({
+      path: path(points) ?? '',
+      hotADay: points[0].found.measured.hotADay,
+      x: points[0].x,
+      y: points[0].y,
+    })),
     ticksG: ticks(from, to, 6).map((t) => ({ at: t * unitG, x: x(t) })),
     ticksY: ticks(0, top, 5).map((t) => ({ at: t, y: y(t) })),
     nearest: (pixel) => (front.length ? nearest(front, (p) => p.x, pixel) : undefined),

@@ -36,7 +36,7 @@ const BASES: Record<BurnerFamily, Base> = {
 /** Height of what stands round it, mm; and how far from the pot. */
 const SCREEN_MM = { high: 150, gap: 16 };
 /** Room drawn on each side of the axis and over the ground, mm. */
-const FRAME = { left: 100, right: 200, high: 300 };
+const FRAME = { left: 100, right: 200, high: 330 };
 
 /** A kit cut through its middle, to scale: what it stands on, what burns, pot, lid and windscreen; all kits to the same scale. */
 @Component({
@@ -44,7 +44,7 @@ const FRAME = { left: 100, right: 200, high: 300 };
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let s = shape();
-    <svg [attr.width]="width()" [attr.height]="width()" [attr.viewBox]="frame" aria-hidden="true">
+    <svg [attr.width]="width()" [attr.height]="1.12 * width()" [attr.viewBox]="frame" aria-hidden="true">
       <line class="ground" [attr.x1]="-F.left" [attr.x2]="F.right" y1="0" y2="0" />
       <path class="fuel" [attr.d]="s.fuel" />
       <path class="outline" [attr.d]="s.outline" />

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { AXES, bestOfSchools, carried, takeOnRack, type Axis, type FoundKit, type Wish } from '@tinder/core/finder';
+import { AXES, bestOfSchools, carried, takeOnRack, type FoundKit, type Wish } from '@tinder/core/found';
 import { LIMITS } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { finderGeometry } from '../charts/finder-geometry';
@@ -10,7 +10,8 @@ import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
-import { AXIS_WORDS, foundName, hotWords } from '../words/finder-words';
+import { AXIS_WORDS, foundName, hotWords, type FrontAxis } from '../words/finder-words';
+import { reckonedOddsWords } from '../words/risk-words';
 import { Units } from '../words/units';
 import { FinderSchools } from './finder-schools';
 import { FinderSearch } from './finder-search';
@@ -70,6 +71,10 @@ const FIRST_BUDGET = 60;
           <span>turn down to a simmer</span>
         </label>
         <label>
+          <input type="checkbox" [checked]="wish().mustLast" (change)="change({ mustLast: !wish().mustLast })" />
+          <span>last more than a few trips</span>
+        </label>
+        <label>
           <input type="checkbox" [checked]="wish().noOpenFlame" (change)="change({ noOpenFlame: !wish().noOpenFlame })" />
           <span>pass a ban on open flame</span>
         </label>
@@ -109,7 +114,7 @@ const FIRST_BUDGET = 60;
           <div>
             <div class="line">
               <span class="quiet">carried weight against</span>
-              <app-choice label="What weight is set against" [options]="axes" [value]="axis()" (valueChange)="axis.set($event)" />
+              <app-choice label="What weight is set against" [options]="axes()" [value]="axis()" (valueChange)="wantedAxis.set($event)" />
             </div>
             @let g = shape();
             <svg
@@ -135,8 +140,11 @@ const FIRST_BUDGET = 60;
                 <text class="quiet" [attr.x]="t.x" [attr.y]="H + 18" text-anchor="middle">{{ units.text(t.at, 'mass') }}</text>
               }
               <text class="quiet" [attr.x]="width()" [attr.y]="H + 36" text-anchor="end">carried for cooking, average of the mornings</text>
-              @for (d of g.lines; track $index) {
-                <path class="joins" [attr.d]="d" />
+              @for (l of g.lines; track $index) {
+                <path class="joins" [attr.d]="l.path" />
+                @if (g.lines.length > 1) {
+                  <text class="quiet" [attr.x]="l.x + 10" [attr.y]="l.y - 8">{{ hotWords(l.hotADay) }}</text>
+                }
               }
               @for (p of g.points; track p.found.number) {
                 <circle class="mark" [class.best]="isOnFront(p.found)" [attr.cx]="p.x" [attr.cy]="p.y" r="4" />
@@ -145,13 +153,29 @@ const FIRST_BUDGET = 60;
                 <circle class="now" [attr.cx]="p.x" [attr.cy]="p.y" r="8" />
               }
             </svg>
+            <ol class="strip" aria-label="the front, kit by kit">
+              @for (p of g.front; track p.found.number) {
+                <li>
+                  <button
+                    type="button"
+                    [class.on]="p.found === c"
+                    [attr.aria-pressed]="p.found === c"
+                    [attr.aria-label]="spoken(p.found)"
+                    (click)="choose(p.found.number)"
+                  >
+                    <app-kit-section [kit]="p.found.kit" [width]="52" />
+                    <span>{{ units.text(p.found.measured.averageG, 'mass') }}</span>
+                  </button>
+                </li>
+              }
+            </ol>
             <p class="quiet">
               {{ s.total }} kits, {{ s.planned }} of them planned in full; the others are beaten whatever their burns come to. Every point
               cooks each wanted meal on every leg. Drag along the line or use ← →.
             </p>
           </div>
           <section aria-labelledby="found-title">
-            <h3 id="found-title">{{ nameOf(c) }}</h3>
+            <h3 id="found-title">{{ nameOf(c) }}: {{ units.text(c.measured.dayG, 'mass') }} a day</h3>
             <div class="drawn">
               <app-kit-section [kit]="c.kit" [width]="150" />
               <dl>
@@ -171,6 +195,10 @@ const FIRST_BUDGET = 60;
                 <dd>{{ hotWords(c.measured.hotADay) }}</dd>
                 <dt>still to buy</dt>
                 <dd>{{ c.price > 0 ? units.text(c.price, 'price') : 'nothing' }}</dd>
+                @if (search.chances()?.get(c.number); as chance) {
+                  <dt>runs out on the way</dt>
+                  <dd>{{ odds(chance) }}</dd>
+                }
               </dl>
             </div>
             <p class="pieces">
@@ -179,8 +207,10 @@ const FIRST_BUDGET = 60;
                 >{{ $last ? '' : ', ' }}
               }
             </p>
-            <button nz-button class="word" type="button" (click)="take(c, false)">put it on the rack</button>
-            <button nz-button class="word" type="button" (click)="take(c, true)">carry it, cooked so</button>
+            <div class="line">
+              <button nz-button class="word" type="button" (click)="take(c, false)">put it on the rack</button>
+              <button nz-button class="word" type="button" (click)="take(c, true)">carry it, cooked so</button>
+            </div>
           </section>
         </div>
         <app-finder-schools [schools]="schools()" (chosenChange)="choose($event)" />
@@ -280,6 +310,29 @@ const FIRST_BUDGET = 60;
       font-size: 20px;
       line-height: 1.1;
     }
+    .strip {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 2px;
+      margin: 10px 0 6px;
+      padding: 0;
+      list-style: none;
+    }
+    .strip button {
+      display: grid;
+      justify-items: center;
+      padding: 2px 4px;
+      border: 0;
+      border-bottom: 2px solid transparent;
+      background: none;
+      color: var(--ink-quiet);
+      font: 500 12px/1.3 var(--text, inherit);
+      cursor: pointer;
+    }
+    .strip .on {
+      border-color: var(--ember);
+      color: var(--ink);
+    }
     .pieces {
       margin: 8px 0 4px;
       line-height: 1.35;
@@ -297,9 +350,14 @@ export class FinderPanel {
   protected readonly L = LIMITS;
   protected readonly from = FROM;
   protected readonly ways = WAYS;
-  protected readonly axes = AXES.map((value) => ({ value, label: AXIS_WORDS[value] }));
+  /** Chances take a little longer: they are offered once they are there. */
+  protected readonly axes = computed(() =>
+    [...AXES, ...(this.search.chances() ? (['runsOut'] as const) : [])].map((value) => ({ value, label: AXIS_WORDS[value] })),
+  );
   protected readonly hotWords = hotWords;
-  protected readonly axis = signal<Axis>('minutesADay');
+  protected readonly odds = reckonedOddsWords;
+  protected readonly wantedAxis = signal<FrontAxis>('minutesADay');
+  protected readonly axis = computed(() => (this.wantedAxis() === 'runsOut' && !this.search.chances() ? 'minutesADay' : this.wantedAxis()));
   protected readonly wish = this.search.wish;
   protected readonly state = this.search.state;
   protected readonly budget = computed(() => {
@@ -313,7 +371,7 @@ export class FinderPanel {
     return Math.max(160, (all > 900 ? (all - 40) * 0.63 : all) - GUTTER);
   });
   protected readonly shape = computed(() =>
-    finderGeometry(this.state()?.kits ?? [], this.axis(), this.width(), HEIGHT, this.units.unit('mass').factor),
+    finderGeometry(this.state()?.kits ?? [], (f) => this.worthOf(f), this.width(), HEIGHT, this.units.unit('mass').factor),
   );
   protected readonly schools = computed(() => bestOfSchools(this.state()?.kits ?? []));
   private readonly chosenNumber = signal<number | undefined>(undefined);
@@ -348,10 +406,15 @@ export class FinderPanel {
   }
   protected spoken(found: FoundKit): string {
     const { averageG } = found.measured;
-    return `${this.nameOf(found)}: ${this.units.text(averageG, 'mass')} carried, ${this.axisText(found.measured[this.axis()])} ${AXIS_WORDS[this.axis()]}`;
+    return `${this.nameOf(found)}: ${this.units.text(averageG, 'mass')} carried, ${this.axisText(this.worthOf(found))} ${AXIS_WORDS[this.axis()]}`;
   }
   protected axisText(value: number): string {
+    if (this.axis() === 'runsOut') return `${Math.round(100 * value)} %`;
     return this.axis() === 'price' ? this.units.text(value, 'price', 0) : this.units.text(value, 'minutes', 0);
+  }
+  protected worthOf(found: FoundKit): number {
+    const axis = this.axis();
+    return axis === 'runsOut' ? (this.search.chances()?.get(found.number) ?? 1) : found.measured[axis];
   }
   protected isOnFront(found: FoundKit): boolean {
     return this.shape().front.some((p) => p.found === found);

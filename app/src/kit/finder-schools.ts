@@ -1,13 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
-import type { FoundKit, LegMix } from '@tinder/core/finder';
+import type { LegMix } from '@tinder/core/finder';
+import { carriedMix, type FoundKit } from '@tinder/core/found';
+import { WorkspaceStore } from '../store/workspace-store';
 import { burnerById } from '@tinder/core/catalogue';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { RiskService } from '../planning/risk-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { KitSection } from '../charts/kit-section';
 import { StudyNote } from '../ui/study-note';
-import { againstWords, failsWords, foundName, hotWords, mixWords, SCHOOL_WORDS, whyWords } from '../words/finder-words';
+import { againstWords, failsWords, foundName, gramWords, hotWords, mixWords, SCHOOL_WORDS, whyWords } from '../words/finder-words';
 import { reckonedOddsWords } from '../words/risk-words';
 import { Units } from '../words/units';
 import { FinderSearch } from './finder-search';
@@ -19,7 +20,7 @@ import { FinderSearch } from './finder-search';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h3 class="sign" id="schools-title">the best of each school</h3>
-    <app-study-note [study]="risks" />
+    <app-study-note [study]="search.risks" />
     <app-study-note [study]="against" />
     <div class="scroll" tabindex="0" role="group" aria-labelledby="schools-title">
       <table class="stacks" aria-labelledby="schools-title">
@@ -93,12 +94,15 @@ import { FinderSearch } from './finder-search';
         @for (m of list; track $index) {
           <li>
             <b>{{ m.average }}</b> {{ m.words }} <span class="quiet">{{ m.saves }}</span>
+            <button nz-button class="word" type="button" [attr.aria-label]="'carry ' + m.words" (click)="carry(m.mix)">
+              carry them so
+            </button>
           </li>
         } @empty {
           <li class="quiet">No change of kit on single legs is lighter than the best kit all the way.</li>
         }
       </ul>
-    } @else if (isSettled() && !mixes.problem()) {
+    } @else if (search.settled() && !mixes.problem()) {
       <p class="quiet">trying kits leg by leg…</p>
     }
   `,
@@ -121,6 +125,14 @@ import { FinderSearch } from './finder-search';
     td {
       vertical-align: top;
     }
+    @media (max-width: 720px) {
+      td.why {
+        text-align: left;
+      }
+    }
+    td .word {
+      display: block;
+    }
     ul {
       margin: 4px 0;
       padding: 0;
@@ -135,37 +147,23 @@ export class FinderSchools {
   readonly schools = input.required<readonly FoundKit[]>();
   readonly chosenChange = output<number>();
 
-  private readonly search = inject(FinderSearch);
+  protected readonly search = inject(FinderSearch);
+  private readonly store = inject(WorkspaceStore);
   private readonly worker = inject(StudyWorker);
-  private readonly risk = inject(RiskService);
   private readonly units = inject(Units);
   /** The one that is asked about. */
   protected readonly other = signal<number | undefined>(undefined);
 
-  protected readonly isSettled = computed(() => this.search.state()?.isDone === true && this.search.study.fresh());
-  private readonly settled = computed(() => (this.isSettled() ? this.search.about() : undefined));
   private readonly numbers = computed(() =>
     this.schools()
       .map((f) => f.number)
       .join(),
   );
 
-  protected readonly risks = study(
-    RESTING,
-    () => {
-      const about = this.settled();
-      return about && { ...about, numbers: this.numbers(), mishaps: this.risk.mishaps() };
-    },
-    async ({ rack, trip, wish, numbers, mishaps }, { signal }) => {
-      const list = numbers.split(',').map(Number);
-      const chances = await this.worker.ask('findRisks', { rack, trip }, { wish, numbers: list, mishaps }, signal);
-      return new Map(list.map((n, i) => [n, chances[i]]));
-    },
-  );
   protected readonly against = study(
     RESTING,
     () => {
-      const about = this.settled();
+      const about = this.search.settled()?.of;
       const best = this.schools()[0]?.number;
       const other = this.other();
       return about && best !== undefined && other !== undefined && other !== best ? { ...about, best, other } : undefined;
@@ -175,7 +173,7 @@ export class FinderSchools {
   protected readonly mixes = study(
     RESTING,
     () => {
-      const about = this.settled();
+      const about = this.search.settled()?.of;
       return about && about.trip.legs.length > 1 ? { ...about, numbers: this.numbers() } : undefined;
     },
     ({ rack, trip, wish, numbers }, { signal }) =>
@@ -184,7 +182,7 @@ export class FinderSchools {
 
   protected readonly rows = computed(() => {
     const [best] = this.schools();
-    const chances = this.risks.fresh() ? this.risks.last()?.answer : undefined;
+    const chances = this.search.chances();
     const asked = this.against.fresh() ? this.against.last() : undefined;
     return this.schools().map((found) => {
       const against = asked?.of.other === found.number ? asked.answer : undefined;
@@ -196,7 +194,8 @@ export class FinderSchools {
         average: this.units.text(found.measured.averageG, 'mass'),
         why: found.fails ? failsWords(found) : found === best ? hotWords(found.measured.hotADay) : this.whyOf(best, found),
         says: against
-          ? againstWords(against.flips, against.told, [burnerName(best), burnerName(found)], this.units)
+          ? againstWords(against.flips, against.told, [burnerName(best), burnerName(found)], this.units) +
+            (found.fails ? '' : gramWords(best, found, this.units))
           : this.other() === found.number && !this.against.problem()
             ? 'looking…'
             : '',
@@ -215,16 +214,27 @@ export class FinderSchools {
         .map((f) => f.measured.averageG),
     );
     return last.answer.slice(0, MOST_MIXES).map((mix: Omit<LegMix, 'trip'>) => ({
+      mix,
       average: this.units.text(mix.measured.averageG, 'mass'),
       words: mixWords(mix, this.schools(), last.of.trip),
       saves: `${this.units.text(alone - mix.measured.averageG, 'mass')} less than the best kit all the way`,
     }));
   });
 
+  /** Every kit of the mix goes on the rack, and is carried where it was found to be best. */
+  protected carry(mix: Omit<LegMix, 'trip'>): void {
+    const { ways } = this.search.wish();
+    const nameOf = (f: FoundKit): string => foundName(f, ways.stopAt88, this.units);
+    this.store.editRackAndTrip('carry another kit on some legs', (rack, trip) =>
+      carriedMix({ rack, trip }, mix, this.schools(), ways, nameOf, () => crypto.randomUUID()),
+    );
+  }
+
   private whyOf(best: FoundKit, found: FoundKit): string {
     const why = whyWords(best, found, this.units);
     const fewer = found.measured.hotADay < best.measured.hotADay - 0.005 ? `${hotWords(found.measured.hotADay)}; ` : '';
-    const by = this.units.signed(found.measured.averageG - best.measured.averageG, 'mass');
+    const overG = found.measured.averageG - best.measured.averageG;
+    const by = Math.abs(overG) < 0.5 ? 'as light' : this.units.signed(overG, 'mass');
     return `${fewer}${by}${why ? `: ${why}` : ''}`;
   }
 }

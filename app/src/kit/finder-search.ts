@@ -1,7 +1,9 @@
 import { computed, EnvironmentInjector, inject, Injectable, runInInjectionContext, signal } from '@angular/core';
-import { FIRST_WISH, worthKeeping, type Bar, type FoundKit, type Wish } from '@tinder/core/finder';
+import type { Bar } from '@tinder/core/finder';
+import { FIRST_WISH, worthKeeping, type FoundKit, type Wish } from '@tinder/core/found';
 import type { Rack, Trip } from '@tinder/core/model';
-import { study, type Run } from '../planning/study';
+import { RiskService } from '../planning/risk-service';
+import { RESTING, study, type Run } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 
@@ -24,6 +26,7 @@ interface Question {
 @Injectable({ providedIn: 'root' })
 export class FinderSearch {
   private readonly store = inject(WorkspaceStore);
+  private readonly risk = inject(RiskService);
   private readonly injector = inject(EnvironmentInjector);
   private readonly first = inject(StudyWorker);
   private second: StudyWorker | undefined;
@@ -40,8 +43,25 @@ export class FinderSearch {
   );
   /** As far as the search has come; of an older question until the newer one has an answer. */
   readonly state = computed((): FinderState | undefined => this.soFar()?.state);
-  /** What the state is about. */
-  readonly about = computed((): Question | undefined => this.soFar()?.of);
+  /** What the search is about, once it has come to its end. */
+  readonly settled = computed(() => {
+    const done = this.soFar();
+    return done?.state.isDone && this.study.fresh() ? done : undefined;
+  });
+  /** Chances of running out of what was kept, by number; worked out once the search has come to its end. */
+  readonly risks = study(
+    RESTING,
+    () => {
+      const done = this.settled();
+      return done && { ...done.of, kits: done.state.kits, mishaps: this.risk.mishaps() };
+    },
+    async ({ rack, trip, wish, kits, mishaps }, { signal }) => {
+      const numbers = kits.filter((k) => !k.fails).map((k) => k.number);
+      const chances = await this.first.ask('findRisks', { rack, trip }, { wish, numbers, mishaps }, signal);
+      return new Map(numbers.map((n, i) => [n, chances[i]]));
+    },
+  );
+  readonly chances = computed(() => (this.risks.fresh() ? this.risks.last()?.answer : undefined));
 
   private async search(question: Question, run: Run): Promise<FinderState> {
     const { rack, trip, wish } = question;

@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { KIT_SIDES, KitSide } from '../commands/kit-side';
 import { Sides } from '../commands/sides';
 import { ComparePanel } from './compare-panel';
 import { DiaryPanel } from './diary-panel';
@@ -9,16 +10,6 @@ import { LadderPanel } from './ladder-panel';
 import { LossesPanel } from './losses-panel';
 import { NestPanel } from './nest-panel';
 import { PiecesList } from './pieces-list';
-
-const SIDES = [
-  { value: 'build', label: 'build it' },
-  { value: 'find', label: 'find one' },
-  { value: 'compare', label: 'side by side' },
-  { value: 'lighter', label: 'make it lighter' },
-  { value: 'lose', label: 'lose one' },
-  { value: 'diary', label: 'diary' },
-] as const;
-type Side = (typeof SIDES)[number]['value'];
 
 /** Kit: weighed pieces become kits; kits are nested, compared, lightened and taken apart on this trip. */
 @Component({
@@ -73,6 +64,6 @@ type Side = (typeof SIDES)[number]['value'];
   `,
 })
 export class KitView {
-  protected readonly sides = SIDES;
-  protected readonly side = signal<Side>('build');
+  protected readonly sides = KIT_SIDES;
+  protected readonly side = inject(KitSide).side;
 }

@@ -7,9 +7,12 @@ import { nestOf } from '@tinder/core/study';
 import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
+import { until } from '../testing/until';
 import { ComparePanel } from './compare-panel';
 import { cutaway } from '../charts/cutaway-geometry';
 import { DiaryPanel } from './diary-panel';
+import { FinderPanel } from './finder-panel';
+import { FinderSearch } from './finder-search';
 import { KitBuilder } from './kit-builder';
 import { KitStudy } from './kit-study';
 import { KitsList } from './kits-list';
@@ -344,4 +347,32 @@ describe('kits of every sort', () => {
 
 it('the rack goes out and comes in whole', () => {
   expect(importArchive(exportArchive([], { rack: rack() }))).toMatchObject({ value: { rack: DEMO_RACK } });
+});
+
+describe('finding a kit', () => {
+  it('comes to a front, says why a school is no answer, and puts one on the rack in one undoable step', async () => {
+    TestBed.inject(FinderSearch).wish.update((w) => ({ ...w, from: { kind: 'own' } }));
+    const panel = await planned(new Panel(FinderPanel));
+    expect(panel.text).not.toContain('the best of each school');
+    panel.press('find');
+    await panel.settle();
+    await until(() => TestBed.inject(FinderSearch).settled() !== undefined, 'the end of the search');
+    await panel.settle();
+    expect(panel.text).toContain('no answer here: 10 wanted hot meals stay cold; its flame is forbidden on 5 days');
+    const before = rack().kits.length;
+    panel.press('put it on the rack');
+    expect(rack().kits).toHaveLength(before + 1);
+    expect(rack().kits[before].name).toContain('small gas burner');
+    store().undo();
+    expect(rack().kits).toHaveLength(before);
+  });
+
+  it('says that nothing cooks every meal where the wish leaves nothing', async () => {
+    TestBed.inject(FinderSearch).wish.update((w) => ({ ...w, from: { kind: 'own' }, mustSimmer: true, mostMinutesADay: 1 }));
+    const panel = await planned(new Panel(FinderPanel));
+    panel.press('find');
+    await until(() => TestBed.inject(FinderSearch).settled() !== undefined, 'the end of the search');
+    await panel.settle();
+    expect(panel.text).toContain('No kit cooks every wanted meal here.');
+  });
 });

@@ -4,6 +4,7 @@ import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { besideRack } from '@tinder/core/kit';
 import { RibbonFold } from '../charts/ribbon-fold';
 import { Commands, type Command } from '../commands/commands';
+import { KitSide } from '../commands/kit-side';
 import { Autosave } from '../store/autosave';
 import { downloadBackup, downloadCalendar, downloadRack, downloadTrip, downloadWaypoints } from '../store/trip-files';
 import { withNewTrips, withTrip } from '../store/workspace';
@@ -31,6 +32,7 @@ export class AppCommands {
   private readonly autosave = inject(Autosave);
   private readonly router = inject(Router);
   private readonly fold = inject(RibbonFold);
+  private readonly kitSide = inject(KitSide);
 
   list(): Command[] {
     return [...this.sideBar(), ...this.files(), ...this.ways()];
@@ -77,6 +79,10 @@ export class AppCommands {
     const { fold } = this;
     return [
       more('ribbon', fold.unfolded() ? 'fold the ribbon on Carry and Menu' : 'unfold the ribbon on Carry and Menu', 'f', () => fold.turn()),
+      more('findKit', 'find a kit for this trip', 'x', () => {
+        this.kitSide.side.set('find');
+        void this.router.navigateByUrl('/kit');
+      }),
       ...this.views(),
     ];
   }

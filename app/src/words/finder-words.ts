@@ -1,4 +1,5 @@
-import type { Axis, Flip, FoundKit, LegMix, School, Told } from '@tinder/core/finder';
+import type { Flip, LegMix, Told } from '@tinder/core/finder';
+import type { Axis, FoundKit, School } from '@tinder/core/found';
 import { burnerById, hasValve } from '@tinder/core/catalogue';
 import { REST_TARGET_C } from '@tinder/core/menu';
 import type { Trip } from '@tinder/core/model';
@@ -17,7 +18,13 @@ export const SCHOOL_WORDS: Record<School, string> = {
   wood: 'gathered wood',
   cold: 'no flame',
 };
-export const AXIS_WORDS: Record<Axis, string> = { minutesADay: 'minutes lit a day', price: 'still to buy' };
+/** What weight is set against: what every kit is measured by, and the chance that it runs out. */
+export type FrontAxis = Axis | 'runsOut';
+export const AXIS_WORDS: Record<FrontAxis, string> = {
+  minutesADay: 'minutes lit a day',
+  price: 'still to buy',
+  runsOut: 'chance of running out',
+};
 
 /** "open-jet alcohol burner, 0.9 L titanium, wide, fitted cone, 88 °C". */
 export function foundName({ kit, school, way }: FoundKit, stopsAt88: boolean, units: Pick<Units, 'text'>): string {
@@ -61,7 +68,7 @@ export function failsWords({ fails }: Pick<FoundKit, 'fails'>): string {
 export const hotWords = (hotADay: number): string => (hotADay < 0.005 ? 'none hot' : `${hotADay.toFixed(1)} hot a day`);
 
 /** The nearest change that turns a verdict. */
-export function flipWords({ kind, by }: Flip, units: Pick<Units, 'text'>): string {
+export function flipWords({ kind, by }: Flip): string {
   switch (kind) {
     case 'cold':
       return `${Math.round(Math.abs(by))} K ${by > 0 ? 'colder' : 'warmer'}`;
@@ -74,10 +81,16 @@ export function flipWords({ kind, by }: Flip, units: Pick<Units, 'text'>): strin
   }
 }
 
+/** What a gram has to be worth for a dearer and lighter kit to be the better one; empty where the other is dearer too, or no heavier. */
+export function gramWords(best: FoundKit, other: FoundKit, units: Pick<Units, 'text'>): string {
+  const [overG, saved] = [other.measured.averageG - best.measured.averageG, best.price - other.price];
+  return overG >= 1 && saved > 0 ? ` Would win for whoever pays less than ${units.text(saved / overG, 'price')} for a gram.` : '';
+}
+
 /** Where another answer would win, and whether the two are told apart now. */
 export function againstWords(flips: readonly Flip[], told: Told | undefined, names: [string, string], units: Pick<Units, 'text'>): string {
   const where = flips.length
-    ? `Would win with ${flips.map((f) => flipWords(f, units)).join('; or ')}.`
+    ? `Would win with ${flips.map(flipWords).join('; or ')}.`
     : 'No change tried makes it win: not cold, wind, water or longer legs.';
   if (!told) return where;
   const apart = `${units.text(Math.abs(told.differenceG), 'mass')} ± ${units.text(told.sdG, 'mass')}`;

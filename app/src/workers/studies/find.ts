@@ -10,13 +10,12 @@ import {
   type Bar,
   type Flip,
   type Found,
-  type FoundKit,
   type KitSearch,
   type LegMix,
   type Share,
   type Told,
-  type Wish,
 } from '@tinder/core/finder';
+import { type FoundKit, type Wish } from '@tinder/core/found';
 import type { Rack, Trip } from '@tinder/core/model';
 import type { Mishaps } from '@tinder/core/risk';
 import type { Subject } from '../subject';
