@@ -14,7 +14,7 @@ import {
   stopCandidates,
   trailLine,
   writeGpxWaypoints,
-  type GpxPoint,
+  type TrackPoint,
 } from '../src/trail';
 import { valueOf } from './value-of';
 
@@ -66,9 +66,9 @@ it('Naismith: 3 miles are an hour, 2,000 ft another (W. W. Naismith 1892)', () =
 
 const gpx = (inner: string, version = '1.1') =>
   `<?xml version="1.0"?>\n<gpx version="${version}" creator="t" xmlns="http://www.topografix.com/GPX/1/1">\n${inner}\n</gpx>`;
-const point = (p: GpxPoint, tag = 'trkpt') =>
+const point = (p: TrackPoint, tag = 'trkpt') =>
   `<${tag} lat="${p.latitudeDeg}" lon="${p.longitudeDeg}">${p.altitudeM === undefined ? '' : `<ele>${p.altitudeM}</ele>`}</${tag}>`;
-const track = (points: readonly GpxPoint[], name = 'a track') =>
+const track = (points: readonly TrackPoint[], name = 'a track') =>
   `<trk><name>${name}</name><trkseg>${points.map((p) => point(p)).join('\n')}</trkseg></trk>`;
 
 describe('reading GPX', () => {

@@ -120,8 +120,8 @@ test('without its workers the app says so, and plans on the page', async ({ page
   await expectFits(page, '.notice');
   await page.getByRole('heading', { name: 'the walk' }).click();
   await page.keyboard.press('n');
-  await page.getByText('along a GPX track', { exact: true }).click();
-  await page.getByLabel('GPX file').setInputFiles({ name: 'a.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from('<gpx/>') });
+  await page.getByText('along a track', { exact: true }).click();
+  await page.getByLabel('track file').setInputFiles({ name: 'a.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from('<gpx/>') });
   await expect(page.getByRole('alert')).toContainText('a.gpx could not be read (the worker could not be started). Nothing has changed.');
 });
 

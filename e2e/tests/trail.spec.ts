@@ -148,12 +148,12 @@ test('a track becomes a trip with stops, camps and a profile; its waypoints go o
   await open(page, '/trail');
   await page.keyboard.press('n');
   const dialog = page.getByRole('dialog');
-  await dialog.getByText('along a GPX track').click();
-  await dialog.getByLabel('GPX file').setInputFiles(file('broken.gpx', gpx(50).replace('</trkseg>', '')));
+  await dialog.getByText('along a track').click();
+  await dialog.getByLabel('track file').setInputFiles(file('broken.gpx', gpx(50).replace('</trkseg>', '')));
   await expect(dialog.getByRole('alert')).toContainText(/broken\.gpx was not taken: it stops being XML at line \d+/);
-  await dialog.getByLabel('GPX file').setInputFiles(file('odd.gpx', gpx(50).replace('lat="45.200000"', 'lat="north"')));
+  await dialog.getByLabel('track file').setInputFiles(file('odd.gpx', gpx(50).replace('lat="45.200000"', 'lat="north"')));
   await expect(dialog.getByRole('alert')).toContainText('has lat="north", which is no place on earth');
-  await dialog.getByLabel('GPX file').setInputFiles(file('ridge.gpx', gpx(2000)));
+  await dialog.getByLabel('track file').setInputFiles(file('ridge.gpx', gpx(2000)));
   await expect(dialog).toContainText('2,000 points');
   await expect(dialog.getByRole('alert')).toBeHidden();
   await expect(dialog.getByLabel('Thistle Ford')).toBeChecked();
@@ -180,7 +180,7 @@ test('a hundred thousand points are read with progress while the page stays awak
   await open(page, '/trail');
   await page.keyboard.press('n');
   const dialog = page.getByRole('dialog');
-  await dialog.getByText('along a GPX track').click();
+  await dialog.getByText('along a track').click();
   await page.evaluate(() => {
     const seen = { longestMs: 0, shares: [] as string[] };
     Object.assign(globalThis, { seen });
@@ -194,7 +194,7 @@ test('a hundred thousand points are read with progress while the page stays awak
     };
     requestAnimationFrame(tick);
   });
-  await dialog.getByLabel('GPX file').setInputFiles(file('long.gpx', big));
+  await dialog.getByLabel('track file').setInputFiles(file('long.gpx', big));
   await expect(dialog).toContainText('100,000 points');
   const seen = await page.evaluate(() => (globalThis as unknown as { seen: { longestMs: number; shares: string[] } }).seen);
   expect(new Set(seen.shares).size).toBeGreaterThan(2);

@@ -6,8 +6,8 @@ import { dayCount } from '@tinder/core/trail';
 import { Commands } from '../commands/commands';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
-import { GpxTrip } from './gpx-trip';
-import { gpxProblemWords } from '../words/gpx-words';
+import { TrackTrip } from './track-trip';
+import { trackProblemWords } from '../words/track-words';
 import { StarterTrip } from './starter-trip';
 import { TripsDrawer } from './trips-drawer';
 
@@ -108,7 +108,7 @@ describe('a new trip along a track', () => {
     ) +
     '</trkseg></trk></gpx>';
   it('names the place where a file is broken, then takes the mended one', async () => {
-    const panel = new Panel(GpxTrip);
+    const panel = new Panel(TrackTrip);
     await panel.chooseFile('north.gpx', gpx('x'));
     expect(panel.text).toContain('north.gpx was not taken: the <trkpt> at line 1 has lat="x", which is no place on earth');
     await panel.chooseFile('north.gpx', gpx('45.03'));
@@ -133,7 +133,7 @@ describe('a new trip along a track', () => {
   });
 
   it('is given up while it is read, and nothing of it comes later; the file chosen last is the one that counts', async () => {
-    const panel = new Panel(GpxTrip);
+    const panel = new Panel(TrackTrip);
     const slow = panel.chooseFile('slow.gpx', gpx('45.03'));
     panel.fixture.detectChanges();
     panel.press('stop');
@@ -148,7 +148,7 @@ describe('a new trip along a track', () => {
   });
 
   it('says what to do when the track is too long for the pace', async () => {
-    const panel = new Panel(GpxTrip);
+    const panel = new Panel(TrackTrip);
     await panel.chooseFile('north.gpx', gpx('45.03'));
     panel.tick('Thistle Ford');
     panel.type('distance a day', '1');
@@ -166,6 +166,6 @@ describe('a new trip along a track', () => {
     [{ code: 'nothingInIt' }, /without a track/],
     [{ code: 'onlyWaypoints' }, /no track or route/],
   ] as const)('has a sentence for %j', (problem, words) => {
-    expect(gpxProblemWords(problem)).toMatch(words);
+    expect(trackProblemWords(problem)).toMatch(words);
   });
 });

@@ -3,14 +3,14 @@ import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawe
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Commands } from '../commands/commands';
 import { Choice } from '../ui/choice';
-import { GpxTrip } from './gpx-trip';
+import { TrackTrip } from './track-trip';
 import { StarterTrip } from './starter-trip';
 import { Dialog } from '../ui/dialog';
 
 /** Two ways to a new trip: a few answers, or a track. */
 @Component({
   selector: 'app-new-trip-drawer',
-  imports: [Dialog, Choice, GpxTrip, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, StarterTrip],
+  imports: [Dialog, Choice, TrackTrip, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, StarterTrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'newTrip'" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="commands.close()">
@@ -22,7 +22,7 @@ import { Dialog } from '../ui/dialog';
             @if (way() === 'answers') {
               <app-starter-trip (made)="commands.close()" />
             } @else {
-              <app-gpx-trip (made)="commands.close()" />
+              <app-track-trip (made)="commands.close()" />
             }
             <button nz-button class="word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
           </section>
@@ -41,7 +41,7 @@ export class NewTripDrawer {
   protected readonly commands = inject(Commands);
   protected readonly ways = [
     { value: 'answers', label: 'from a few answers' },
-    { value: 'track', label: 'along a GPX track' },
+    { value: 'track', label: 'along a track' },
   ] as const;
   protected readonly way = signal<'answers' | 'track'>('answers');
 }

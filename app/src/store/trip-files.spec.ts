@@ -3,7 +3,7 @@ import { DEMO_TRIP } from '@tinder/core/demo';
 import { readDishCsv } from '@tinder/core/tables';
 import { readGpx } from '@tinder/core/trail';
 import { comboOf } from '../commands/commands';
-import { gpxProblemWords } from '../words/gpx-words';
+import { trackProblemWords } from '../words/track-words';
 import { importProblemWords } from '../words/import-words';
 import { badRowWords } from '../words/table-words';
 import { tripFileName } from './trip-files';
@@ -39,7 +39,7 @@ describe('trip files', () => {
     });
     const track = readGpx(`<gpx><wpt lat="${long}" lon="7"/></gpx>`);
     const dishes = readDishCsv(`name,method\ntea,${long}`);
-    if (!track.ok) sentences.push(gpxProblemWords(track.problem));
+    if (!track.ok) sentences.push(trackProblemWords(track.problem));
     if (dishes.ok) sentences.push(...badRowWords(dishes.value).map((b) => b.words));
     expect(sentences.length).toBeGreaterThan(5);
     expect(sentences).not.toContain('taken');

@@ -38,10 +38,6 @@ export const downloadShelf = (shelf: readonly ShelfItem[]): void =>
 /** The burns of the bench. */
 export const downloadBench = (bench: Bench): void => downloadText('bench.json', exportArchive([], { bench }), 'application/json');
 
-/** Resupply and posting days, and what else there is to do. */
-export const downloadCalendar = (trip: Trip, now: Date, also: readonly CalendarEntry[] = []): void =>
-  downloadText(tripFileName(trip, 'ics'), writeIcs(trip, now.toISOString().replace(/[-:]|\.\d+/g, ''), also), 'text/calendar');
-
 export const downloadMarkdown = (trip: Trip, markdown: string): void => downloadText(tripFileName(trip, 'md'), markdown, 'text/markdown');
 
 /** The log of a walk. */
@@ -56,13 +52,17 @@ export const downloadPacked = (trip: Trip, packed: object): void =>
     'application/json',
   );
 
+export const downloadLoadOuts = (trip: Trip, csv: string): void =>
+  downloadText(tripFileName(trip, 'csv').replace('.csv', '-load-outs.csv'), csv, 'text/csv');
+
+export const downloadDishes = (trip: Trip, csv: string): void => downloadText(tripFileName(trip, 'csv'), csv, 'text/csv');
+
+/** Resupply and posting days, and what else there is to do. */
+export const downloadCalendar = (trip: Trip, now: Date, also: readonly CalendarEntry[] = []): void =>
+  downloadText(tripFileName(trip, 'ics'), writeIcs(trip, now.toISOString().replace(/[-:]|\.\d+/g, ''), also), 'text/calendar');
+
 /** Stops and camps; only for trips along a track. */
 export function downloadWaypoints(trip: Trip): void {
   const text = writeGpxWaypoints(trip);
   if (text) downloadText(tripFileName(trip, 'gpx'), text, 'application/gpx+xml');
 }
-
-export const downloadLoadOuts = (trip: Trip, csv: string): void =>
-  downloadText(tripFileName(trip, 'csv').replace('.csv', '-load-outs.csv'), csv, 'text/csv');
-
-export const downloadDishes = (trip: Trip, csv: string): void => downloadText(tripFileName(trip, 'csv'), csv, 'text/csv');

@@ -3,7 +3,7 @@ import { CLIMATE_KEYS, hold, LIMITS, nameFrom, type Day, type Leg, type Stop, ty
 import { bisect } from '../numeric';
 import { newStop } from './edit';
 import { fillClimate } from './fill-climate';
-import type { GpxWaypoint } from './gpx-read';
+import type { TrackWaypoint } from './track';
 import { effortOf, effortPerDay, type Pace } from './pace';
 import { along, heightProfile, lengthKm, nearest, positionAt, type TrailLine } from './trail-line';
 
@@ -14,13 +14,13 @@ const LAST_STRETCH = 0.1;
 
 /** A waypoint beside the trail, offered as a stop. */
 export interface StopCandidate {
-  waypoint: GpxWaypoint;
+  waypoint: TrackWaypoint;
   km: number;
   offKm: number;
 }
 
 /** Waypoints in the order they are passed, with how far off the trail they lie. */
-export function stopCandidates(line: TrailLine, waypoints: readonly GpxWaypoint[]): StopCandidate[] {
+export function stopCandidates(line: TrailLine, waypoints: readonly TrackWaypoint[]): StopCandidate[] {
   return waypoints.map((waypoint) => ({ waypoint, ...nearest(line, waypoint) })).sort((a, b) => a.km - b.km);
 }
 

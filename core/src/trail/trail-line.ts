@@ -1,11 +1,11 @@
 import type { Position } from '../model';
 import { ascentSoFarM } from './ascent';
 import { geodesicM } from './geodesic';
-import type { GpxPoint } from './gpx-read';
+import type { TrackPoint } from './track';
 
 /** A track as a trail: distance, height and ascent from its start at every point. */
 export interface TrailLine {
-  points: readonly GpxPoint[];
+  points: readonly TrackPoint[];
   km: number[];
   altitudeM: number[];
   ascentM: number[];
@@ -14,7 +14,7 @@ export interface TrailLine {
 }
 
 /** Measures a track along the ellipsoid. Points without a height take the last one known. */
-export function trailLine(points: readonly GpxPoint[]): TrailLine {
+export function trailLine(points: readonly TrackPoint[]): TrailLine {
   const km: number[] = [];
   const altitudeM: number[] = [];
   let height = points.find((p) => p.altitudeM !== undefined)?.altitudeM ?? 0;

@@ -11,27 +11,33 @@ import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../words/units';
-import { createGpxWorker } from '../platform/create-gpx-worker';
+import { createTrackWorker } from '../platform/create-track-worker';
 import { fromWorker } from '../platform/from-worker';
 import type { WorkerLink } from '../platform/worker-link';
-import type { GpxReader, LineSummary } from '../workers/gpx-reader';
-import { gpxProblemWords, tooManyDaysWords, voidHeightWords } from '../words/gpx-words';
+import type { TrackReader, LineSummary } from '../workers/track-reader';
+import { trackProblemWords, tooManyDaysWords, voidHeightWords } from '../words/track-words';
 import { unreadWords } from '../words/file-words';
 import { chosenFile } from '../platform/chosen-file';
 
 /** Waypoints further off the track than this are not offered as stops at first, km. */
 const NEAR_KM = 5;
 
-/** A trip along a GPX track: choose the file, the line, the stops and the pace. */
+/** A trip along a track out of GPX, KML or GeoJSON: choose the file, the line, the stops and the pace. */
 @Component({
-  selector: 'app-gpx-trip',
+  selector: 'app-track-trip',
   imports: [Choice, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p>
       <label class="file">
-        <span>{{ file() ?? 'choose a .gpx file' }}</span>
-        <input class="hidden-text" type="file" accept=".gpx,application/gpx+xml,.xml" aria-label="GPX file" (change)="choose($event)" />
+        <span>{{ file() ?? 'choose a .gpx, .kml or .geojson file' }}</span>
+        <input
+          class="hidden-text"
+          type="file"
+          accept=".gpx,.kml,.geojson,.json,.xml,application/gpx+xml,application/geo+json"
+          aria-label="track file"
+          (change)="choose($event)"
+        />
       </label>
     </p>
     @if (reading()) {
@@ -104,13 +110,13 @@ const NEAR_KM = 5;
   `,
   styleUrl: './new-trip.less',
 })
-export class GpxTrip {
+export class TrackTrip {
   protected readonly units = inject(Units);
   private readonly store = inject(WorkspaceStore);
   private readonly marker = inject(DayMarker);
   private readonly router = inject(Router);
   /** Holds the file that was opened last; ended when another is opened, and with the drawer. */
-  private link: WorkerLink<GpxReader> | undefined;
+  private link: WorkerLink<TrackReader> | undefined;
   private run = 0;
 
   constructor() {
@@ -153,7 +159,7 @@ export class GpxTrip {
       if (run === this.run) this.share.set(share);
     });
     try {
-      this.link = createGpxWorker();
+      this.link = createTrackWorker();
       const opened = await this.link.call(async (reader) => await reader.open(file, heard));
       if (run !== this.run) return;
       if (opened.ok) {
@@ -161,7 +167,7 @@ export class GpxTrip {
         this.lines.set(lines);
         this.voidHeights.set(voidHeights);
         this.pickLine(lines.reduce((best, l, i) => (l.km > lines[best].km ? i : best), 0));
-      } else this.problem.set(`${file.name} was not taken: ${gpxProblemWords(opened.problem)}`);
+      } else this.problem.set(`${file.name} was not taken: ${trackProblemWords(opened.problem)}`);
     } catch (e) {
       if (run === this.run) this.problem.set(unreadWords(file.name, e));
     } finally {

@@ -1,13 +1,13 @@
 import { done, refused, type Result } from '@tinder/core/errors';
 import type { Trip } from '@tinder/core/model';
 import {
-  LARGEST_GPX_BYTES,
+  LARGEST_TRACK_BYTES,
   layOutTrip,
   lengthKm,
-  readGpx,
+  readTrack,
   stopCandidates,
   trailLine,
-  type GpxProblem,
+  type TrackProblem,
   type TooManyDays,
   type Pace,
   type StopCandidate,
@@ -15,7 +15,7 @@ import {
 } from '@tinder/core/trail';
 
 /** What a file holds, without its points. */
-export interface OpenedGpx {
+export interface OpenedTracks {
   lines: LineSummary[];
   /** Heights that are none on earth, left out. */
   voidHeights: number;
@@ -31,25 +31,25 @@ export interface LineSummary {
   /** Waypoints of the file as it passes them. */
   candidates: StopCandidate[];
 }
-export type OpeningProblem = GpxProblem | { code: 'onlyWaypoints' };
+export type OpeningProblem = TrackProblem | { code: 'onlyWaypoints' };
 
 /** Holds an opened file in its worker, so that a hundred thousand points never cross to the page. */
-export class GpxReader {
+export class TrackReader {
   private lines: { line: TrailLine; candidates: StopCandidate[] }[] = [];
 
-  async open(file: Blob, progress: (share: number) => void): Promise<Result<OpenedGpx, OpeningProblem>> {
-    if (file.size > LARGEST_GPX_BYTES) return refused({ code: 'tooLarge', bytes: file.size, limitBytes: LARGEST_GPX_BYTES });
-    const read = readGpx(await file.text(), progress);
+  async open(file: Blob, progress: (share: number) => void): Promise<Result<OpenedTracks, OpeningProblem>> {
+    if (file.size > LARGEST_TRACK_BYTES) return refused({ code: 'tooLarge', bytes: file.size, limitBytes: LARGEST_TRACK_BYTES });
+    const read = readTrack(await file.text(), progress);
     if (!read.ok) return read;
-    const gpx = read.value;
-    if (!gpx.lines.length) return refused({ code: 'onlyWaypoints' });
-    this.lines = gpx.lines.map((l) => {
+    const tracks = read.value;
+    if (!tracks.lines.length) return refused({ code: 'onlyWaypoints' });
+    this.lines = tracks.lines.map((l) => {
       const line = trailLine(l.points);
-      return { line, candidates: stopCandidates(line, gpx.waypoints) };
+      return { line, candidates: stopCandidates(line, tracks.waypoints) };
     });
     return done({
-      voidHeights: gpx.voidHeights,
-      lines: gpx.lines.map(({ name, kind, points }, i) => ({
+      voidHeights: tracks.voidHeights,
+      lines: tracks.lines.map(({ name, kind, points }, i) => ({
         name,
         kind,
         points: points.length,

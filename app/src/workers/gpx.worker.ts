@@ -1,4 +1,0 @@
-import { exposeAlive } from './alive';
-import { GpxReader } from './gpx-reader';
-
-exposeAlive(new GpxReader());

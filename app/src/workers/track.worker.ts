@@ -1,0 +1,4 @@
+import { exposeAlive } from './alive';
+import { TrackReader } from './track-reader';
+
+exposeAlive(new TrackReader());
