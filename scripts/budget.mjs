@@ -20,7 +20,7 @@ const heavy = lazy.filter((c) => c.size > (isWorker(c) ? WORKER_KB : LAZY_KB));
 const largest = (list) => Math.max(...list.map((c) => c.size)).toFixed(0);
 
 console.log(
-  `initial ${initialKb.toFixed(0)} of ${INITIAL_KB} kB brotli; largest lazy chunk ${largest(lazy.filter((c) => !isWorker(c)))} of ${LAZY_KB} kB; largest worker ${largest(lazy.filter(isWorker))} of ${WORKER_KB} kB`,
+  `initial ${initialKb.toFixed(1)} of ${INITIAL_KB} kB brotli; largest lazy chunk ${largest(lazy.filter((c) => !isWorker(c)))} of ${LAZY_KB} kB; largest worker ${largest(lazy.filter(isWorker))} of ${WORKER_KB} kB`,
 );
 if (initialKb > INITIAL_KB || heavy.length) {
   console.error(`Over budget: ${initialKb > INITIAL_KB ? 'the initial load' : heavy.map((c) => c.name).join(', ')}.`);
