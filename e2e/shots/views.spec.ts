@@ -8,6 +8,7 @@ const shot = (name: string) => ({ path: `${OUT}/${name}.png`, animations: 'disab
 const said = (page: Page) => expect(verdict(page)).toContainText('runs out');
 
 test.beforeEach(async ({ page }) => {
+  await page.addInitScript(() => localStorage.setItem('has-started', 'true'));
   await page.goto('/carry');
   await expect(verdict(page)).toContainText('off your back');
   await page.getByRole('slider', { name: 'Day marker' }).press('ArrowRight');

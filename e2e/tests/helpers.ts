@@ -15,6 +15,8 @@ export const test = base.extend<{ page: Page }>({
       if (!ON_PURPOSE.some((words) => m.text().includes(words))) said.push(`${m.type()}: ${m.text()}`);
     });
     page.on('pageerror', (e) => said.push(`error: ${e.message}`));
+    // who tests has been here before; the start has tests of its own
+    await page.addInitScript(() => localStorage.setItem('has-started', 'true'));
     await use(page);
     expect(said, 'the console stays silent').toEqual([]);
   },

@@ -222,7 +222,8 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
       border: 0;
     }
     .head a {
-      font: 600 13px/1.4 var(--signs);
+      color: var(--ink);
+      font: 600 13px/1 var(--signs);
     }
     .line.typed {
       grid-template-columns: minmax(0, 1fr) 68px;

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { KIT_SIDES, KitSide } from '../commands/kit-side';
+import { KitSide, type KitSideName } from '../commands/kit-side';
 import { Sides } from '../commands/sides';
+import type { Option } from '../ui/choice';
 import { ComparePanel } from './compare-panel';
 import { DiaryPanel } from './diary-panel';
 import { FinderPanel } from './finder-panel';
@@ -10,6 +11,15 @@ import { LadderPanel } from './ladder-panel';
 import { LossesPanel } from './losses-panel';
 import { NestPanel } from './nest-panel';
 import { PiecesList } from './pieces-list';
+
+const SIDES: readonly Option<KitSideName>[] = [
+  { value: 'build', label: 'build it' },
+  { value: 'find', label: 'find one' },
+  { value: 'compare', label: 'side by side' },
+  { value: 'lighter', label: 'make it lighter' },
+  { value: 'lose', label: 'lose one' },
+  { value: 'diary', label: 'diary' },
+];
 
 /** Kit: weighed pieces become kits; kits are nested, compared, lightened and taken apart on this trip. */
 @Component({
@@ -64,6 +74,6 @@ import { PiecesList } from './pieces-list';
   `,
 })
 export class KitView {
-  protected readonly sides = KIT_SIDES;
+  protected readonly sides = SIDES;
   protected readonly side = inject(KitSide).side;
 }

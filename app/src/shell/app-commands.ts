@@ -5,6 +5,7 @@ import { besideRack } from '@tinder/core/kit';
 import { RibbonFold } from '../charts/ribbon-fold';
 import { Commands, type Command } from '../commands/commands';
 import { KitSide } from '../commands/kit-side';
+import { Start } from '../commands/start';
 import { Autosave } from '../store/autosave';
 import { downloadBackup, downloadCalendar, downloadRack, downloadTrip, downloadWaypoints } from '../store/trip-files';
 import { withNewTrips, withTrip } from '../store/workspace';
@@ -33,6 +34,7 @@ export class AppCommands {
   private readonly router = inject(Router);
   private readonly fold = inject(RibbonFold);
   private readonly kitSide = inject(KitSide);
+  private readonly start = inject(Start);
 
   list(): Command[] {
     return [...this.sideBar(), ...this.files(), ...this.ways()];
@@ -79,6 +81,7 @@ export class AppCommands {
     const { fold } = this;
     return [
       more('ribbon', fold.unfolded() ? 'fold the ribbon on Carry and Menu' : 'unfold the ribbon on Carry and Menu', 'f', () => fold.turn()),
+      more('start', 'how to start: three doors', 'a', () => this.start.show('doors')),
       more('findKit', 'find a kit for this trip', 'x', () => {
         this.kitSide.side.set('find');
         void this.router.navigateByUrl('/kit');

@@ -15,8 +15,10 @@ import { noWorkerWords } from '../words/study-words';
 import { WorkspaceStore } from '../store/workspace-store';
 import { CommandDrawer } from './command-drawer';
 import { Commands } from '../commands/commands';
+import { Start } from '../commands/start';
 import { AppCommands } from './app-commands';
 import { SettingsDrawer } from './settings-drawer';
+import { StartDoors } from './start-doors';
 import { VerdictLine } from './verdict-line';
 import { VIEWS } from './views';
 import { chosenFile } from '../platform/chosen-file';
@@ -32,6 +34,7 @@ import { chosenFile } from '../platform/chosen-file';
     RouterLinkActive,
     RouterOutlet,
     SettingsDrawer,
+    StartDoors,
     TripsDrawer,
     VerdictLine,
   ],
@@ -44,6 +47,7 @@ export class AppShell {
   protected readonly store = inject(WorkspaceStore);
   protected readonly autosave = inject(Autosave);
   protected readonly commands = inject(Commands);
+  protected readonly start = inject(Start);
   protected readonly ledger = inject(LedgerService);
   protected readonly importing = inject(Importing);
   protected readonly updates = inject(AppUpdates);

@@ -1,0 +1,32 @@
+/** A station of the look around: where it is, and what to see there. */
+export interface Station {
+  path: string;
+  says: string;
+}
+
+/** The look around the demo, in the order in which a walk is planned. */
+export const STATIONS: readonly Station[] = [
+  {
+    path: '/carry',
+    says: 'An invented walk of 23 days. The line at the foot is the answer: with what to leave each stop. Move anything here, the air, the pot, the flame, and it answers at once; press a dotted figure and it opens to where the grams go.',
+  },
+  {
+    path: '/trail',
+    says: 'Drag across days on the ribbon and make them colder or windier, snow or dry. Stops move too: what they sell decides what is carried out of them.',
+  },
+  {
+    path: '/menu',
+    says: 'Dishes, how each is cooked, and what every habit costs over the whole trip: the boil, the lid, the second drink.',
+  },
+  {
+    path: '/kit',
+    says: 'Weighed pieces become kits. “find one” looks through everything there is for this trip; on Bench and Shelf burns and cans are weighed, and the plan is reckoned with your own.',
+  },
+  {
+    path: '/walk',
+    says: 'On the way: what to do now, what is left, and the least annoying way to make it last. It works without a network.',
+  },
+];
+
+export const OWNED_SAYS =
+  'Paste a list of weights under the pieces here, or add pieces by name. Cans and bottles are weighed on Shelf, where it is reckoned what is left in each.';

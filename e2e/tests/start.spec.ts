@@ -1,0 +1,45 @@
+import { expect, test } from '@playwright/test';
+import { expectFits, verdict } from './helpers';
+
+const doors = 'Three ways to start';
+
+test('a first visit offers three doors, and never again once one was taken', async ({ page }) => {
+  await page.goto('/');
+  const start = page.getByRole('region', { name: doors });
+  await expect(start).toBeVisible();
+  await expect(verdict(page)).toContainText('Leave Nettle Hut');
+  await expectFits(page, 'app-start-doors');
+  await start.getByRole('button', { name: 'look around' }).press('Enter');
+  const station = page.getByRole('region', { name: 'Look around' });
+  for (const [n, view] of ['Carry', 'Trail', 'Menu', 'Kit', 'Walk'].entries()) {
+    await expect(station).toContainText(`${n + 1} of 5`);
+    await expect(page.getByRole('link', { name: view, exact: true })).toHaveAttribute('aria-current', 'page');
+    if (n < 4) await station.getByRole('button', { name: 'next' }).press('Enter');
+  }
+  await station.getByRole('button', { name: 'leave it' }).click();
+  await expect(station).toHaveCount(0);
+  await page.reload();
+  await expect(verdict(page)).toContainText('Leave Nettle Hut');
+  await expect(start).toHaveCount(0);
+  // from the palette they come back
+  await page.keyboard.press('a');
+  await expect(start).toBeVisible();
+});
+
+test('the next trip is one answer away, with its assumptions told', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'my next trip' }).click();
+  const drawer = page.getByRole('dialog');
+  await expect(drawer).toContainText('Assumed: 12\u00a0°C at supper and 6\u00a0°C at breakfast');
+  await drawer.getByRole('button', { name: 'make this trip' }).click();
+  await expect(verdict(page)).toContainText(/Leave Start with .*can/);
+  await expect(page.getByRole('region', { name: doors })).toHaveCount(0);
+});
+
+test('what is owned goes on the rack and on the shelf', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'what I have' }).click();
+  await expect(page.locator('app-pieces-list')).toBeVisible();
+  await page.getByRole('link', { name: 'to the shelf' }).click();
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+});
