@@ -80,13 +80,20 @@ export function runOutRisk(
     const outOn = carry.days.map(() => 0);
     // one for all trips: a million of them would be made otherwise
     const weather: Weather = { waterZ: 0, airZ: 0, wind: 'same' };
-    const days = carry.days.map(({ leg, burns }): DrawnDay => ({ leg, burns, needsG: new Float64Array(burns.length), drinksMore: false }));
+    const days = carry.days.map(({ leg, burns }): DrawnDay => ({
+      leg,
+      burns,
+      needsG: new Float64Array(burns.length),
+      isDosed: burns.some((b) => b.dose),
+      takenG: 0,
+      drinksMore: false,
+    }));
     for (let t = 0; t < trips; t++) {
       const factor = Math.max(0, 1 + sd * factorZ[t]);
       const add = (day: DrawnDay): void => {
         drawDay(day, weather, random, normal, mishaps);
         drawnG[t] += takenOnDayG(day, factor);
-        knownG[t] += takenOnDayG(day, 1);
+        knownG[t] += day.takenG;
       };
       for (let d = 0; d < days.length; d++) {
         if (d === 0 || days[d].leg !== days[d - 1].leg) drawWeather(weather, random, normal);
@@ -127,6 +134,9 @@ function drawWeather(weather: Weather, random: () => number, normal: () => numbe
 /** A day as it was drawn last: what its burns need, g, and whether one drinks more. */
 interface DrawnDay extends UncertainDay {
   needsG: Float64Array;
+  isDosed: boolean;
+  /** What leaves the stock where burner, pot and hand are as reckoned with, g; it moves with them in proportion unless something is dosed. */
+  takenG: number;
   drinksMore: boolean;
 }
 /** Draws a day anew, in place. */
@@ -143,10 +153,13 @@ function drawDay(
     day.needsG[i] = needOnG(b, waterZ, normal(), b.perAirK * Math.max(SPREADS.airK, b.airSdK) * airZ, today);
   }
   day.drinksMore = drinkMore > 0 && random() < drinkMore;
+  day.takenG = dayG(day, 1);
 }
 
 /** Fuel that a drawn day takes out of the stock where the burner, pot and hand are off by `factor`, g. */
-function takenOnDayG({ burns, needsG, drinksMore }: DrawnDay, factor: number): number {
+const takenOnDayG = (day: DrawnDay, factor: number): number => (day.isDosed ? dayG(day, factor) : day.takenG * factor);
+
+function dayG({ burns, needsG, drinksMore }: DrawnDay, factor: number): number {
   let total = 0;
   let dearest = 0;
   for (let i = 0; i < burns.length; i++) {
