@@ -36,6 +36,23 @@ test('the next trip is one answer away, with its assumptions told', async ({ pag
   await expect(page.getByRole('region', { name: doors })).toHaveCount(0);
 });
 
+test('the app can be installed: its manifest is there, and every icon has the size it says', async ({ page }) => {
+  await page.goto('/');
+  const href = await page.locator('link[rel=manifest]').getAttribute('href');
+  const manifest = (await (await page.request.get(`/${href}`)).json()) as {
+    name: string;
+    icons: { src: string; type: string; sizes: string }[];
+  };
+  expect(manifest.name).toBe('Restless Tinder');
+  for (const { src, type, sizes } of manifest.icons) {
+    const icon = await page.request.get(`/${src}`);
+    expect([icon.status(), icon.headers()['content-type']]).toEqual([200, expect.stringContaining(type)]);
+    // width and height stand at byte 16 of a PNG
+    const body = await icon.body();
+    if (type === 'image/png') expect(`${body.readUInt32BE(16)}x${body.readUInt32BE(20)}`).toBe(sizes);
+  }
+});
+
 test('what is owned goes on the rack and on the shelf', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'what I have' }).click();
