@@ -163,7 +163,11 @@ describe('a new trip along a track', () => {
     [{ code: 'notXml', line: 3, column: 7, detail: 'unclosed tag: trk.' }, /line 3, column 7 \(unclosed tag: trk\)/],
     [{ code: 'notGpx', root: 'kml' }, /first element is <kml>/],
     [{ code: 'badHeight', line: 9, element: 'trkpt', found: 'high' }, /line 9 is “high”/],
-    [{ code: 'nothingInIt' }, /without a track/],
+    [{ code: 'nothingInIt' }, /no track, route or waypoint/],
+    [{ code: 'badCoordinates', line: 3, found: '7,95' }, /“7,95” at line 3 is no place on earth/],
+    [{ code: 'badPosition', at: 'features[0]', found: '[7,95]' }, /features\[0\] is \[7,95\]/],
+    [{ code: 'notGeoJson', type: 'Topology' }, /“Topology” is nothing GeoJSON has/],
+    [{ code: 'notJson', detail: 'Unexpected end' }, /stops being it/],
     [{ code: 'onlyWaypoints' }, /no track or route/],
   ] as const)('has a sentence for %j', (problem, words) => {
     expect(trackProblemWords(problem)).toMatch(words);
