@@ -112,6 +112,7 @@ for (const [view, sides] of Object.entries(SIDES))
 
 test('words that do lie on each other are found', async ({ page }) => {
   await open(page, '/trail');
+  await expect(page.locator('app-stop-panel h2')).toBeVisible();
   await page.evaluate(() => {
     const heading = document.querySelector('app-stop-panel h2');
     const on = Object.assign(document.createElement('span'), { textContent: 'on top of it' });
