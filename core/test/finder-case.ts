@@ -1,5 +1,7 @@
 import { everyMeal } from '../src/menu';
 import { EMPTY_RACK } from '../src/kit';
+import { candidates } from '../src/finder/candidates';
+import { found, type Found } from '../src/finder';
 import { FIRST_WISH, type Wish } from '../src/found';
 import type { Day, Piece, Rack, Trip } from '../src/model';
 import { ofDays, everyDay } from './short-trip';
@@ -34,3 +36,6 @@ export function plainTrip(days: number, weather: Partial<Day> = {}, waterMl = 45
   const boiled = everyMeal(bare, (m) => (m.hot ? { ...m, waterMl, target: { kind: 'boil' }, simmerMin: 0, method: 'boilPour' } : m));
   return everyDay(boiled, { ...MILD, ...weather });
 }
+
+/** Every kit planned, none left out by a bound: what the search must come to. */
+export const everyKit = (rack: Rack, trip: Trip, wish: Wish): Found[] => [...candidates(rack, trip, wish)].map(found);

@@ -148,8 +148,3 @@ export function findKits(rack: Rack, trip: Trip, wish: Wish): Finding {
   while (!search.isDone()) list.push(...search.step());
   return { found: worthKeeping(list), total: search.total, planned: search.planned() };
 }
-
-/** Every kit planned, none left out by a bound: what the search must come to, for tests. */
-export function everyKit(rack: Rack, trip: Trip, wish: Wish): Found[] {
-  return [...candidates(rack, trip, wish)].map((c, i) => found(c, i)).filter((f) => !isTooSlow(f.measured, wish));
-}
