@@ -37,7 +37,7 @@ export class FinderSearch {
   private readonly soFar = signal<{ of: Question; state: FinderState } | undefined>(undefined);
 
   readonly study = study(
-    { restMs: 200, following: false },
+    RESTING,
     (): Question | undefined => (this.asked() ? { rack: this.store.rack(), trip: this.store.trip(), wish: this.wish() } : undefined),
     (question, run) => this.search(question, run),
   );
