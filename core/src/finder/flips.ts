@@ -1,7 +1,7 @@
-import { unscreenedWindMps } from '../burn';
 import { everyMeal } from '../menu';
-import { LIMITS, mapDays, type Day, type Trip } from '../model';
+import { hold, LIMITS, type Day, type Trip } from '../model';
 import { bisect } from '../numeric';
+import { colderBy, windBy } from '../study';
 import type { Candidate } from './candidates';
 import { onTrip } from './found';
 
@@ -67,24 +67,15 @@ function isLighter(trip: Trip, than: Trip): boolean {
 export function changed(trip: Trip, kind: FlipKind, by: number): Trip {
   switch (kind) {
     case 'cold':
-      return mapDays(trip, (d) => colder(d, by));
+      return colderBy(trip, by);
     case 'wind':
-      return mapDays(trip, (d) => ({ ...d, wind: { kind: 'flame', mps: within(LIMITS.flameMps, unscreenedWindMps(d.wind) * by) } }));
+      return windBy(trip, by);
     case 'water':
-      return everyMeal(trip, (m) => ({ ...m, waterMl: within(LIMITS.waterMl, m.waterMl * by) }));
+      return everyMeal(trip, (m) => ({ ...m, waterMl: hold(m.waterMl * by, LIMITS.waterMl) }));
     case 'days':
       return { ...trip, legs: trip.legs.map((l) => ({ ...l, days: stretched(l.days, by) })) };
   }
 }
-
-const within = ({ min, max }: { min: number; max: number }, x: number): number => Math.min(max, Math.max(min, x));
-
-const colder = (d: Day, byK: number): Day => ({
-  ...d,
-  supperAirC: within(LIMITS.airC, d.supperAirC - byK),
-  breakfastAirC: within(LIMITS.airC, d.breakfastAirC - byK),
-  waterC: within(LIMITS.waterC, d.waterC - byK),
-});
 
 /** So many times as many days of the same kind, at least one. */
 function stretched(days: readonly Day[], by: number): Day[] {

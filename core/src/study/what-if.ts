@@ -1,10 +1,10 @@
 import { unscreenedWindMps } from '../burn';
 import type { Container } from '../carry';
-import { editDays, hold, LIMITS, type Trip, type WhatIf } from '../model';
+import { hold, LIMITS, mapDays, type Trip, type WhatIf } from '../model';
 import { missedMeals, planTrip, weightSums } from '../plan';
 import type { Plan } from '../planned';
 import { chanceOfMoreThan, WIND_CLASS, type Mishaps } from '../risk';
-import { dayCount, editStop, stretchLeg } from '../trail';
+import { editStop, stretchLeg } from '../trail';
 import { carryRisk } from './carry-risk';
 import { cookingTimeS } from './cooking-time';
 
@@ -37,21 +37,26 @@ export interface WhatIfColumn {
 /** Trips tried for a column. */
 const TRIPS_TRIED = 4000;
 
+/** Every day so many kelvins colder; water follows the air by half, and does not freeze (assumption). */
+export const colderBy = (trip: Trip, byK: number): Trip =>
+  mapDays(trip, (d) => ({
+    ...d,
+    supperAirC: hold(d.supperAirC - byK, LIMITS.airC),
+    breakfastAirC: hold(d.breakfastAirC - byK, LIMITS.airC),
+    waterC: hold(d.waterC - byK / 2, LIMITS.waterC),
+  }));
+
+/** Every day so many times the wind. */
+export const windBy = (trip: Trip, factor: number): Trip =>
+  mapDays(trip, (d) => ({ ...d, wind: { kind: 'flame', mps: hold(unscreenedWindMps(d.wind) * factor, LIMITS.flameMps) } }));
+
 /** The trip as it would be if that came. */
 export function tripIf(trip: Trip, whatIf: WhatIf): Trip {
-  const all = (change: (d: Trip['legs'][number]['days'][number]) => Trip['legs'][number]['days'][number]): Trip =>
-    editDays(trip, 1, dayCount(trip), change);
   switch (whatIf.kind) {
     case 'colder':
-      return all((d) => ({
-        ...d,
-        supperAirC: hold(d.supperAirC - whatIf.byK, LIMITS.airC),
-        breakfastAirC: hold(d.breakfastAirC - whatIf.byK, LIMITS.airC),
-        // water follows the air by half, and does not freeze (assumption)
-        waterC: hold(d.waterC - whatIf.byK / 2, LIMITS.waterC),
-      }));
+      return colderBy(trip, whatIf.byK);
     case 'windier':
-      return all((d) => ({ ...d, wind: { kind: 'flame', mps: hold(unscreenedWindMps(d.wind) * WIND_CLASS.up, LIMITS.flameMps) } }));
+      return windBy(trip, WIND_CLASS.up);
     case 'slower':
       return trip.legs.reduce((t, _, i) => stretchLeg(t, i, t.legs[i].days.length + 1), trip);
     case 'closed': {
