@@ -1,11 +1,25 @@
 import fc from 'fast-check';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { flipsOf, found, findKits, kitSearch, legMixes, toldApart, candidateAt, type Found } from '../src/finder';
-import { AXES, bestOfSchools, carried, FIRST_WISH, frontOf, takeOnRack, worthKeeping, type School, type Wish } from '../src/found';
+import { changed, flipsOf, found, findKits, kitSearch, legMixes, toldApart, candidatesAt, type Found } from '../src/finder';
+import {
+  AXES,
+  bestOfSchools,
+  carried,
+  cookedAs,
+  FIRST_WISH,
+  frontOf,
+  takeOnRack,
+  worthKeeping,
+  type School,
+  type Wish,
+} from '../src/found';
 import { leastOf } from '../src/finder/least';
 import { build, hintsFor, tripWithKit } from '../src/kit';
+import { withMethod } from '../src/menu';
 import type { Rack, Trip } from '../src/model';
 import { missedMeals, planTrip, weightSums } from '../src/plan';
+import { WIND_CLASS } from '../src/risk';
+import { tripIf } from '../src/study';
 import { everyKit, own, OWN, plainTrip, rackOf } from './finder-case';
 import { everyDay, ofDays, SHORT_TRIP } from './short-trip';
 import { counter } from './rack-in-hand';
@@ -235,6 +249,18 @@ describe('beside the best', () => {
     expect(best(then, 'alcohol').measured.averageG).toBeLessThan(best(then, 'canister').measured.averageG);
   });
 
+  it('is colder and windier as what-if has it, water following the air by half', () => {
+    expect(changed(trip, 'cold', 6)).toEqual(tripIf(trip, { kind: 'colder', byK: 6 }));
+    expect(changed(trip, 'wind', WIND_CLASS.up)).toEqual(tripIf(trip, { kind: 'windier' }));
+  });
+
+  it('boils pasta for a cozy in the water that it drinks, not in what is poured away', () => {
+    const pasta = { ...trip.menu.supper, ...withMethod({ ...trip.menu.supper, dryG: 120 }, 'pastaPot') };
+    const cooked = cookedAs({ ...trip, menu: { ...trip.menu, supper: pasta } }, OWN.ways, { cozy: true, coldBreakfast: false });
+    // 2.3 mL a gram of dry food (docs/physics.md, Dishes)
+    expect([pasta.waterMl > 1000, cooked.menu.supper.method, cooked.menu.supper.waterMl]).toEqual([true, 'boilCozy', 2.3 * 120]);
+  });
+
   it('tells kits apart only beyond what the model knows of their fuel, by hand', () => {
     const told = toldApart(alcohol, canister);
     // 12 % of the fuel on hand each, independent of each other; nine in ten is 1.28 standard deviations
@@ -262,10 +288,9 @@ describe('beside the best', () => {
   });
 
   it('knows a candidate by its number again', () => {
-    for (const f of list) {
-      const again = candidateAt(rack, trip, OWN, f.number);
-      expect(again && found(again, f.number).measured).toEqual(f.measured);
-    }
-    expect(candidateAt(rack, everyDay(trip, {}), OWN, 1e6)).toBeUndefined();
+    const again = candidatesAt(rack, trip, OWN, numbers(list));
+    expect(again).toHaveLength(list.length);
+    list.forEach((f, i) => expect(found(again[i].candidate, f.number).measured).toEqual(f.measured));
+    expect(candidatesAt(rack, everyDay(trip, {}), OWN, [1e6])).toEqual([]);
   });
 });

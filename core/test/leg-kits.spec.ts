@@ -1,7 +1,7 @@
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { build, tripWithKit } from '../src/kit';
+import { build, legKitOf, tripWithKit } from '../src/kit';
 import { missedMeals, planTrip, weightSums } from '../src/plan';
-import { bestChanges, legKitChoices, legKitOf } from '../src/study';
+import { bestChanges, legKitChoices } from '../src/study';
 import { tripOnLeg, withKitOnLeg } from '../src/trail';
 import { valueOf } from './value-of';
 

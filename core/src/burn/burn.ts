@@ -146,7 +146,8 @@ export function burntInVain(input: BurnInput, durationS: number): Burn {
   };
 }
 
-function targetOf(target: Target, boilC: number): number {
+/** Temperature that a target comes to where water boils at `boilC`, °C; of a pan its own. */
+export function targetOf(target: Target, boilC: number): number {
   switch (target.kind) {
     case 'boil':
       return boilC;

@@ -1,10 +1,10 @@
 import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS, hasShutOff, hasValve, wallsInCan, type Burner } from '../catalogue';
 import { FUELS } from '../fuel';
-import { build, STARTING_SETTINGS, tipsOff, tripKitOf } from '../kit';
+import { build, emptyKit, needsStand, STARTING_SETTINGS, tipsOff, tripKitOf } from '../kit';
 import { isHot, isSimmered, menuMeals, methodProblems } from '../menu';
 import type { KitSettings, Piece, Rack, Trip } from '../model';
 import { withoutLegKits } from '../trail';
-import { besides, byBehaviour, extrasFor, needsStand, offered, priceToBuy } from './pieces';
+import { besides, byBehaviour, extrasFor, offered, priceOf } from './pieces';
 import { allCold, cookedAs, type School, SCHOOL_OF, type Way, type Wish } from '../found';
 
 /** A kit that could be carried: its pieces and settings, and the trip as it would be cooked with it. */
@@ -78,10 +78,9 @@ const modelOf = (burner: Piece): Burner => burnerById(burner.burnerId ?? 'none')
 /** What the walker's kits burn, and of each kind what most shops have. */
 function fuelsOf(rack: Rack, trip: Trip): string[] {
   const known = [trip.kit.fuelId, ...rack.kits.map((k) => k.settings.fuelId)];
-  const kinds = [...new Set(FUELS.map((f) => f.kind))];
-  const usual = kinds.flatMap((kind) => FUELS.find((f) => f.kind === kind && !known.includes(f.id)) ?? []);
-  const isKnown = (kind: string): boolean => FUELS.some((f) => f.kind === kind && known.includes(f.id));
-  return [...new Set([...known, ...usual.filter((f) => !isKnown(f.kind)).map((f) => f.id)])];
+  const kinds = FUELS.filter((f) => known.includes(f.id)).map((f) => f.kind);
+  const usual = FUELS.filter((f, i) => !kinds.includes(f.kind) && FUELS.findIndex((g) => g.kind === f.kind) === i);
+  return [...known, ...usual.map((f) => f.id)];
 }
 
 function goTogether(burner: Piece, pot: Piece, wish: Wish): boolean {
@@ -90,8 +89,8 @@ function goTogether(burner: Piece, pot: Piece, wish: Wish): boolean {
   if (wish.mustSimmer && !hasValve(model)) return false;
   if (wish.noOpenFlame && !hasShutOff(model)) return false;
   if (model.family === 'wood' && !wish.ways.gatherWood) return false;
-  // a burner locked to its pot takes only one with fins to lock into
   if (!needsStand(model) && tipsOff(burner, pot)) return false;
+  // a burner locked to its pot takes only one with fins to lock into
   if (model.family === 'locked' && pot.base !== 'finned') return false;
   return true;
 }
@@ -113,35 +112,26 @@ function* settings(
   const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[model.family] && fuelIds.includes(f.id));
   for (const way of waysOf(trip, wish)) {
     const cooked = cookedAs(trip, wish.ways, way);
+    const dishes = menuMeals(cooked).filter(isHot);
     for (const extras of extrasFor(rack, all, { burner, pot, windscreen }, way.cozy)) {
-      const pieces = [burner, pot, ...(windscreen ? [windscreen] : []), ...extras.pieces, ...rest];
-      const price = [...new Set(pieces)].reduce((sum, p) => sum + priceToBuy(p), 0);
+      const pieces = [...new Set([burner, pot, ...(windscreen ? [windscreen] : []), ...extras.pieces, ...rest])];
+      const price = priceOf(pieces);
       if (wish.from.kind === 'upTo' && price > wish.from.price) continue;
       for (const fuel of fuels)
         for (const flameSetting of flames) {
           const set: KitSettings = { ...STARTING_SETTINGS, fuelId: fuel.id, flameSetting };
-          const kit = tripKitOf({ kit: rackKitOf(pieces, set), pieces: [...new Set(pieces)] });
-          if (!kit.ok || menuMeals(cooked).some((m) => isHot(m) && methodProblems(kit.value, m).length)) continue;
-          yield {
-            school: SCHOOL_OF[model.family],
-            pieces: [...new Set(pieces)],
-            settings: set,
-            way,
-            price,
-            trip: { ...cooked, kit: kit.value },
-          };
+          const kit = tripKitOf(unnamed(pieces, set));
+          if (!kit.ok || dishes.some((m) => methodProblems(kit.value, m).length)) continue;
+          yield { school: SCHOOL_OF[model.family], pieces, settings: set, way, price, trip: { ...cooked, kit: kit.value } };
         }
     }
   }
 }
 
-const rackKitOf = (pieces: readonly Piece[], set: KitSettings): Parameters<typeof tripKitOf>[0]['kit'] => ({
-  id: 'found',
-  name: 'found',
-  pieceIds: pieces.map((p) => p.id),
-  outside: [],
-  settings: set,
-  keepBecause: '',
+/** Pieces as a kit that nobody has given a name yet. */
+const unnamed = (pieces: readonly Piece[], settings: KitSettings): Parameters<typeof tripKitOf>[0] => ({
+  kit: { ...emptyKit('found', 'found'), settings },
+  pieces: [...pieces],
 });
 
 function waysOf(trip: Trip, { ways }: Wish): Way[] {
@@ -155,20 +145,27 @@ function withoutFire({ trip, all, rest }: Some): Candidate {
   const jar = all.find((p) => p.role === 'cup' && p.shape.kind === 'vessel');
   const pieces = [...(jar ? [jar] : []), ...rest];
   const set: KitSettings = { ...STARTING_SETTINGS, fuelId: 'none' };
-  const kit = tripKitOf({ kit: rackKitOf(pieces, set), pieces });
+  const kit = tripKitOf(unnamed(pieces, set));
   return {
     school: 'cold',
     pieces,
     settings: set,
     way: { cozy: false, coldBreakfast: true },
-    price: pieces.reduce((sum, p) => sum + priceToBuy(p), 0),
+    price: priceOf(pieces),
     trip: { ...allCold(trip), kit: kit.ok ? kit.value : trip.kit },
   };
 }
 
-/** The candidate of that number; undefined where there is none. */
-export function candidateAt(rack: Rack, trip: Trip, wish: Wish, number: number): Candidate | undefined {
-  let at = 0;
-  for (const candidate of candidates(rack, trip, wish)) if (at++ === number) return candidate;
-  return undefined;
+/** The candidates of some numbers, in the order of these; one that there is not is left out. */
+export function candidatesAt(rack: Rack, trip: Trip, wish: Wish, numbers: readonly number[]): { number: number; candidate: Candidate }[] {
+  const wanted = new Map<number, Candidate>();
+  let number = 0;
+  for (const candidate of candidates(rack, trip, wish)) {
+    if (numbers.includes(number)) wanted.set(number, candidate);
+    number++;
+  }
+  return numbers.flatMap((n) => {
+    const candidate = wanted.get(n);
+    return candidate ? [{ number: n, candidate }] : [];
+  });
 }

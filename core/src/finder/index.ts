@@ -1,4 +1,4 @@
-export { candidateAt, type Candidate } from './candidates';
+export { candidatesAt, type Candidate } from './candidates';
 export * from './doubt';
 export * from './flips';
 export * from './found';

@@ -1,5 +1,5 @@
 import { boilingPointC } from '../air';
-import { heatPath, isDone, meanEfficiency, potHeatCapacityJPerK, windLevels } from '../burn';
+import { heatPath, isDone, meanEfficiency, potHeatCapacityJPerK, targetOf, windLevels } from '../burn';
 import { CANISTER_SIZES } from '../carry';
 import { isGas } from '../catalogue';
 import { airKeyOf, isAfterSupper } from '../menu';
@@ -89,9 +89,8 @@ function leastMeal(use: KitInUse, facts: BurnFacts): LeastBurn | undefined {
   }
   if (facts.target.kind === 'fry') return { fuelG: 0, durationS: 0 };
   const boilC = boilingPointC(facts.pressurePa);
-  const targetC = facts.target.kind === 'boil' ? boilC : Math.min(boilC, facts.target.targetC);
   const path = heatPath(facts.waterMl, potHeatCapacityJPerK(facts.pot), facts.start);
-  const heatJ = Math.max(0, path.thetaAt(targetC) * path.capacityJPerK);
+  const heatJ = Math.max(0, path.thetaAt(targetOf(facts.target, boilC)) * path.capacityJPerK);
   const eta = meanEfficiency(facts, windLevels(facts));
   const fullW = ownRange(use).ratedW * heldSetting(use.kit, use.burner);
   return { fuelG: heatJ / (eta(0) * use.lhvKJPerG * 1000), durationS: heatJ / (fullW * eta(fullW)) + facts.holdS };

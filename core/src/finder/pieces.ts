@@ -1,6 +1,6 @@
 import { burnerById, type Burner } from '../catalogue';
-import { coversPot, lightersOf, needsFoot, PIECES, tipsOff } from '../kit';
-import { does, isWorn, massOfG, type Piece, type Rack, type Role } from '../model';
+import { coversPot, hardwareOfG, lightersOf, needsFoot, needsStand, PIECES, priceToBuy, tipsOff } from '../kit';
+import { does, isWorn, type Piece, type Rack, type Role } from '../model';
 import { frugalOf, type Frugal } from './frugal';
 import type { Wish } from '../found';
 
@@ -27,12 +27,9 @@ export function offered(rack: Rack, wish: Wish): Piece[] {
 const HEARTH: readonly Role[] = ['burner', 'pot', 'windscreen'];
 const A_FEW_TRIPS = 5;
 
-export const priceToBuy = (p: Piece): number => (p.have === 'wish' ? (p.price ?? Number.POSITIVE_INFINITY) : 0);
-const offer = (...pieces: Piece[]): Offer => ({
-  pieces,
-  massG: pieces.reduce((sum, p) => sum + (p.role === 'container' ? 0 : massOfG(p)), 0),
-  price: pieces.reduce((sum, p) => sum + priceToBuy(p), 0),
-});
+/** What is offered has a price. */
+export const priceOf = (pieces: readonly Piece[]): number => priceToBuy(pieces) ?? Number.POSITIVE_INFINITY;
+const offer = (...pieces: Piece[]): Offer => ({ pieces, massG: hardwareOfG(pieces), price: priceOf(pieces) });
 
 /** Of pieces that burn, boil or stand just alike, those that are lightest for what they cost. */
 export function byBehaviour(pieces: readonly Piece[], behaviour: (p: Piece) => string): Piece[] {
@@ -74,9 +71,6 @@ const NOTHING: Offer = { pieces: [], massG: 0, price: 0 };
 const MOST_MEASURE_ML = 10;
 /** The load-out says how many bottles of this content are carried. */
 const BOTTLE_ML = 250;
-
-/** Burners that a pot cannot stand on by itself. */
-export const needsStand = ({ family }: Burner): boolean => family === 'openAlcohol' || family === 'simmerAlcohol' || family === 'gel';
 
 /** Two ways of lighting it, one of which works damp. */
 function lights(rack: Rack, all: readonly Piece[], model: Burner, burner: Piece): Offer[] {

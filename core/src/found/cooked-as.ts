@@ -1,5 +1,5 @@
-import { everyMeal, isHot, isPlainBoil, isSimmered, REST_TARGET_C, withMethod } from '../menu';
-import type { Meal, Trip } from '../model';
+import { cozied, everyMeal, stoppedShort } from '../menu';
+import type { Trip } from '../model';
 import type { AcceptedWays } from './wish';
 
 /** How the dishes are cooked with a kit, where it is not as planned. */
@@ -10,10 +10,8 @@ export interface Way {
 
 /** The trip cooked the way an answer was: what the walker accepts everywhere, then what this kit asks for. */
 export function cookedAs(trip: Trip, ways: AcceptedWays, { cozy, coldBreakfast }: Way): Trip {
-  const to88 = (m: Meal): Meal => (isPlainBoil(m) ? { ...m, target: { kind: 'stopAt', targetC: REST_TARGET_C } } : m);
-  const rested = (m: Meal): Meal => (isHot(m) && isSimmered(m) ? withMethod(m, 'boilCozy') : m);
-  let cooked = ways.stopAt88 ? everyMeal(trip, to88) : trip;
-  if (cozy) cooked = everyMeal(cooked, rested);
+  let cooked = ways.stopAt88 ? everyMeal(trip, stoppedShort) : trip;
+  if (cozy) cooked = everyMeal(cooked, cozied);
   return coldBreakfast ? { ...cooked, menu: { ...cooked.menu, breakfast: { ...cooked.menu.breakfast, hot: false } } } : cooked;
 }
 

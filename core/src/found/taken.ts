@@ -1,4 +1,4 @@
-import { freeKitName, tripKitOf, build } from '../kit';
+import { addToKit, build, emptyKit, freeKitName, legKitOf, tripWithKit } from '../kit';
 import type { Rack, RackKit, Trip } from '../model';
 import { withKitOnLeg, withoutLegKits } from '../trail';
 import { allCold, cookedAs } from './cooked-as';
@@ -12,17 +12,9 @@ export function takeOnRack(
   name: string,
   newId: () => string,
 ): { rack: Rack; kit: RackKit } {
-  const fresh = pieces.filter((p) => !rack.pieces.some((q) => q.id === p.id)).map((p) => ({ of: p.id, piece: { ...p, id: newId() } }));
-  const idOf = (id: string): string => fresh.find((f) => f.of === id)?.piece.id ?? id;
-  const kit: RackKit = {
-    id: newId(),
-    name: freeKitName(rack, name),
-    pieceIds: pieces.map((p) => idOf(p.id)),
-    outside: [],
-    settings,
-    keepBecause: '',
-  };
-  return { rack: { ...rack, pieces: [...rack.pieces, ...fresh.map((f) => f.piece)], kits: [...rack.kits, kit] }, kit };
+  const kit = { ...emptyKit(newId(), freeKitName(rack, name)), settings };
+  const taken = pieces.reduce<Rack>((r, p) => addToKit(r, kit.id, p, newId), { ...rack, kits: [...rack.kits, kit] });
+  return { rack: taken, kit: taken.kits[taken.kits.length - 1] };
 }
 
 /** Different kits on different legs: which one all the way, and where another is carried. */
@@ -49,9 +41,8 @@ export function carriedMix(
     const other = kits.find((k) => k.number === number);
     if (!other) return { rack, trip };
     const taken = takeOnRack(now.rack, other, nameOf(other), newId);
-    const built = tripKitOf(build(taken.rack, taken.kit));
-    if (!built.ok) return { rack, trip };
-    const onLeg = { rackKitId: taken.kit.id, kit: built.value };
+    const onLeg = legKitOf(taken.rack, taken.kit);
+    if (!onLeg) return { rack, trip };
     const legs = mix.legs.filter((l) => l.number === number);
     now = { rack: taken.rack, trip: legs.reduce((t, l) => withKitOnLeg(t, l.leg, onLeg), now.trip) };
   }
@@ -60,8 +51,7 @@ export function carriedMix(
 
 /** The trip with an answer carried all the way and cooked so; as it is where the kit could not be planned with. */
 export function carried(trip: Trip, rack: Rack, kit: RackKit, ways: AcceptedWays, answer: Pick<FoundKit, 'school' | 'way'>): Trip {
-  const planned = tripKitOf(build(rack, kit));
-  if (!planned.ok) return trip;
   const cooked = answer.school === 'cold' ? allCold(trip) : cookedAs(trip, ways, answer.way);
-  return { ...withoutLegKits(cooked), kit: planned.value, rackKitId: kit.id };
+  const planned = tripWithKit(withoutLegKits(cooked), build(rack, kit));
+  return planned.ok ? planned.value : trip;
 }

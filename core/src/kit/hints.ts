@@ -1,10 +1,11 @@
 import { burnerById, hasValve, type Burner } from '../catalogue';
 import { fuelById, type Fuel } from '../fuel';
-import { everyMeal, isSimmered, isTinned, menuMeals, REHYDRATE_ML_PER_G, withMethod } from '../menu';
+import { cozied, everyMeal, isSimmered, isTinned, menuMeals } from '../menu';
 import { does, isWorn, type Meal, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
 import { supplyAt } from '../trail';
 import { lightersOf } from './ignition';
 import { choosable, lightestOf } from './rack-edit';
+import { needsStand } from './stability';
 import { build, fuelKindOf, pieceFor, tripKitOf } from './trip-kit';
 
 /** What is missing in a kit for this trip: data, put into words at the edge. */
@@ -103,8 +104,7 @@ export function hintsFor(rack: Rack, trip: Trip, kit: RackKit): Hint[] {
       'noContainer',
       mendWith((p) => p.role === 'container' && p.holdsMl === 250),
     );
-  if ((fuelKind === 'alcohol' || burner.family === 'gel') && !has('support') && !pieces.some((p) => p.windscreen === 'cone'))
-    add('noSupport', mendWith(role('support')));
+  if (needsStand(burner) && !has('support') && !pieces.some((p) => p.windscreen === 'cone')) add('noSupport', mendWith(role('support')));
   if (pieces.length && !has('spoon'))
     add(
       'noSpoon',
@@ -167,11 +167,8 @@ export function applyMend(rack: Rack, trip: Trip, kitId: string, mend: Mend, new
   switch (mend.kind) {
     case 'add':
       return { rack: addToKit(rack, kitId, mend.piece, newId, mend.insteadOf), trip };
-    case 'cozyDishes': {
-      const cozied = (m: Meal): Meal =>
-        isHeld(m) ? { ...withMethod(m, 'boilCozy'), waterMl: m.method === 'pastaPot' ? REHYDRATE_ML_PER_G * m.dryG : m.waterMl } : m;
+    case 'cozyDishes':
       return { rack, trip: everyMeal(trip, cozied) };
-    }
     case 'postBox': {
       const stops = trip.stops.map((s) => (s.id === mend.stopId ? { ...s, box: { postBy: null, note: '' } } : s));
       return { rack, trip: { ...trip, stops } };

@@ -1,6 +1,6 @@
 import { potVolumeMl } from '../burn';
 import { CANISTER_SIZES } from '../carry';
-import { burnerById, isGas } from '../catalogue';
+import { burnerById, isGas, type Burner } from '../catalogue';
 import { headspaceOf, isHot, menuMeals, potFillMl } from '../menu';
 import { does, type Piece, type Trip } from '../model';
 import { pieceFor } from './trip-kit';
@@ -25,6 +25,9 @@ export interface Standing {
   /** The dish that fills the pot most, as mL and as what it may take. */
   largest?: { name: string; fillMl: number; roomMl: number; fits: boolean };
 }
+
+/** Burners that a pot cannot stand on by themselves. */
+export const needsStand = ({ family }: Burner): boolean => family === 'openAlcohol' || family === 'simmerAlcohol' || family === 'gel';
 
 /** Would a full pot on a burner on the smallest can tip without a foot under the can? */
 export const needsFoot = (burner: Piece, pot: Piece, smallestCanG: number = CANISTER_SIZES[0].netG): boolean => {

@@ -2,7 +2,19 @@ import type { PotMaterial } from '../burn';
 import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue';
 import { done, refused, type Result } from '../errors';
 import { FUELS, type Fuel } from '../fuel';
-import { same, does, massOfG, POT_MATERIALS, type Kit, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
+import {
+  same,
+  does,
+  massOfG,
+  POT_MATERIALS,
+  type Kit,
+  type Leg,
+  type Piece,
+  type Rack,
+  type RackKit,
+  type Role,
+  type Trip,
+} from '../model';
 
 /** A kit of the rack with its pieces at hand. */
 export interface BuiltKit {
@@ -26,6 +38,12 @@ const weighedWithFuel = (p: Piece): boolean => p.role === 'container';
 /** Weight of some pieces without fuel and its containers, each piece once, g. */
 export const hardwareOfG = (pieces: readonly Piece[]): number =>
   pieces.filter((p) => !weighedWithFuel(p)).reduce((sum, p) => sum + massOfG(p), 0);
+
+/** What has still to be paid for some pieces; undefined where a price is not known. What is owned or lent costs nothing. */
+export function priceToBuy(pieces: readonly Piece[]): number | undefined {
+  const toBuy = pieces.filter((p) => p.have === 'wish');
+  return toBuy.every((p) => p.price !== null) ? toBuy.reduce((sum, p) => sum + (p.price ?? 0), 0) : undefined;
+}
 
 /** What a piece burns: nothing where it is no burner. */
 export const fuelKindOf = (p: Piece | undefined): Fuel['kind'] => FAMILY_FUEL[burnerById(p?.burnerId ?? 'none').family];
@@ -98,6 +116,12 @@ function potOf(pot: Piece | undefined, massG: number, lidMassG: number): Kit['po
 export function tripWithKit(trip: Trip, built: BuiltKit): Result<Trip, NotPlannable> {
   const kit = tripKitOf(built);
   return kit.ok ? done({ ...trip, kit: kit.value, rackKitId: built.kit.id }) : kit;
+}
+
+/** A kit of the rack as it would be carried on a leg; undefined where it cannot be planned with. */
+export function legKitOf(rack: Rack, kit: RackKit): Leg['kit'] {
+  const built = tripKitOf(build(rack, kit));
+  return built.ok ? { rackKitId: kit.id, kit: built.value } : undefined;
 }
 
 /** Is the trip planned with its kit of the rack as that is now? False where it has none. */

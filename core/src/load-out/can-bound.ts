@@ -1,4 +1,4 @@
-import type { HeldCan } from './held-cans';
+import { tareIn, type HeldCan } from './held-cans';
 import { burntOf, EMPTY_G, loadCost, weightOf, type CanSize, type CanStage } from '../carry';
 
 /** What the rest of a trip costs at least with these very cans, empties among them. */
@@ -53,11 +53,10 @@ export function canBound(
     }
     return values[sets[i].idOf(full) * fills.number + fill];
   };
-  const tareOf = (cans: readonly HeldCan[]): number => cans.reduce((sum, c) => sum + sizes[c.size].tareG, 0);
   return {
-    arriving: (i, cans) => valueAt(i, arriving[i], cans, []) + (stages[i]?.bin === false ? tareOf(cans) * toBin[i] : 0),
+    arriving: (i, cans) => valueAt(i, arriving[i], cans, []) + (stages[i]?.bin === false ? tareIn(sizes, cans) * toBin[i] : 0),
     buying: (i, cans, more) =>
-      valueAt(i, buying[i], cans, more) + (tareOf(cans) + more.reduce((sum, n, k) => sum + n * sizes[k].tareG, 0)) * toBin[i],
+      valueAt(i, buying[i], cans, more) + (tareIn(sizes, cans) + more.reduce((sum, n, k) => sum + n * sizes[k].tareG, 0)) * toBin[i],
   };
 }
 

@@ -1,5 +1,6 @@
 import { editDays, mapDays, MEALS, type Day, type Meal, type MealName, type Trip } from '../model';
-import { keptDishOn } from './day-menu';
+import { isPlainBoil, keptDishOn } from './day-menu';
+import { isSimmered, REHYDRATE_ML_PER_G, REST_TARGET_C, withMethod } from './methods';
 
 /** Where a dish is set: into every day, into some days only, or into the turns that dishes take. */
 export type DishScope = { kind: 'usual' } | { kind: 'days'; from: number; to: number } | { kind: 'turn' };
@@ -49,6 +50,13 @@ export function everyMeal(trip: Trip, change: (m: Meal) => Meal): Trip {
   const menu = Object.fromEntries(MEALS.map((name) => [name, change(trip.menu[name])])) as Trip['menu'];
   return { ...trip, menu, dishes: trip.dishes.map((d) => ({ ...d, meal: change(d.meal) })) };
 }
+
+/** A dish brought to the boil for no reason stopped short of it; any other as it is. */
+export const stoppedShort = (m: Meal): Meal => (isPlainBoil(m) ? { ...m, target: { kind: 'stopAt', targetC: REST_TARGET_C } } : m);
+
+/** A dish that simmers boiled and left to rest in a cozy, without the water that is poured away; any other as it is. */
+export const cozied = (m: Meal): Meal =>
+  m.hot && isSimmered(m) ? { ...withMethod(m, 'boilCozy'), waterMl: m.method === 'pastaPot' ? REHYDRATE_ML_PER_G * m.dryG : m.waterMl } : m;
 
 /** Adds dishes to those kept; one of a name that is there takes its place. */
 export function addDishes(trip: Trip, meals: readonly Meal[], newId: () => string): Trip {

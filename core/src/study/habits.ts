@@ -1,5 +1,5 @@
 import { burnerById, FAMILY_WINDSCREENS, hasValve, isGas, wallsInCan, WINDSCREEN_MASS_G } from '../catalogue';
-import { DRINK_ML, everyMeal, isPlainBoil, isSimmered, REST_TARGET_C, withMethod } from '../menu';
+import { DRINK_ML, everyMeal, isPlainBoil, isSimmered, stoppedShort, withMethod } from '../menu';
 import { MEALS, type Meal, type MealName, type Trip } from '../model';
 import { planTrip } from '../plan';
 import { demandOfG, isCooked, type Plan } from '../planned';
@@ -121,8 +121,7 @@ function candidates(trip: Trip, now: Plan): { kind: HabitKind; edit: Edit }[] {
   const meals = hotDishesOf(trip);
   const list: { kind: HabitKind; edit: Edit }[] = [];
   const add = (kind: HabitKind, edit: Edit): void => void list.push({ kind, edit });
-  const target = { kind: 'stopAt', targetC: REST_TARGET_C } as const;
-  if (meals.some(isPlainBoil)) add({ code: 'stopAt88' }, (t) => everyMeal(t, (m) => (isPlainBoil(m) ? { ...m, target } : m)));
+  if (meals.some(isPlainBoil)) add({ code: 'stopAt88' }, (t) => everyMeal(t, stoppedShort));
   if (meals.some(isBelowBoil))
     add({ code: 'boilAll' }, (t) => everyMeal(t, (m) => (isBelowBoil(m) ? { ...m, target: { kind: 'boil' } } : m)));
   add({ code: 'lid', on: !kit.lidOn }, kitEdit({ lidOn: !kit.lidOn }));

@@ -8,6 +8,7 @@ import {
   build,
   hardwareOfG,
   packedMl,
+  priceToBuy,
   tripWithKit,
   type BuiltKit,
   type Measures,
@@ -78,7 +79,7 @@ export function measureKit(rack: Rack, trip: Trip, kit: RackKit): Result<KitOnTr
   const { built, trip: changed, plan, carriedG, mealsMissed } = planned.value;
   const use = kitInUse(changed.kit);
   const price = tripPrice(changed, plan, built.pieces, rack.spreadTrips);
-  const toBuy = built.pieces.filter((p) => p.have === 'wish');
+  const toBuy = priceToBuy(built.pieces);
   const wanted = hotMealsWanted(changed, plan);
   const packing = nestPieces(built.pieces);
   return done({
@@ -94,7 +95,7 @@ export function measureKit(rack: Rack, trip: Trip, kit: RackKit): Result<KitOnTr
       carriedG,
       fuelG: demandOfG(plan),
       minutes: cookingTimeS(plan) / 60,
-      ...(toBuy.every((p) => p.price !== null) ? { priceToBuy: toBuy.reduce((sum, p) => sum + (p.price ?? 0), 0) } : {}),
+      ...(toBuy === undefined ? {} : { priceToBuy: toBuy }),
       pricePerTrip: price.total,
       packedMl: packedMl(packing, bestNest(packing, kit.outside)),
       simmer: turnsDownPercent(use),

@@ -1,5 +1,5 @@
-import { build, tripKitOf } from '../kit';
-import type { Leg, Rack, RackKit, Trip } from '../model';
+import { legKitOf } from '../kit';
+import type { Leg, Rack, Trip } from '../model';
 import { missedMeals, planTrip, weightSums } from '../plan';
 import type { Plan } from '../planned';
 import { withKitOnLeg } from '../trail';
@@ -14,12 +14,6 @@ export interface LegKitChoice {
   averageG: number;
   /** Hot meals lost (negative: mended), against now. */
   mealsMissed: number;
-}
-
-/** A kit of the rack as it would be carried on a leg; undefined where it cannot be planned with. */
-export function legKitOf(rack: Rack, kit: RackKit): Leg['kit'] {
-  const built = tripKitOf(build(rack, kit));
-  return built.ok ? { rackKitId: kit.id, kit: built.value } : undefined;
 }
 
 /** Every kit of the rack, and the trip's own, on a leg in place of the one that is carried there; the trip is planned with each. */

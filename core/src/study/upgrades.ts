@@ -1,5 +1,5 @@
 import { done, type Result } from '../errors';
-import { choosable, fuelKindOf, hardwareOfG, hintsFor, type HintCode, type NotPlannable } from '../kit';
+import { choosable, fuelKindOf, hardwareOfG, hintsFor, priceToBuy, type HintCode, type NotPlannable } from '../kit';
 import { does, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
 import { planKit, type KitPlan } from './kit-measures';
 
@@ -98,9 +98,7 @@ function tryOne(
   if (then && (!then.ok || then.value.mealsMissed > now.mealsMissed)) return undefined;
   const savedG = then ? now.carriedG - then.value.carriedG : hardwareOfG(outs) - hardwareOfG(ins);
   if (savedG < WORTH_G) return undefined;
-  const toBuy = ins.filter((p) => p.have === 'wish');
-  const price = toBuy.every((p) => p.price !== null) ? toBuy.reduce((sum, p) => sum + (p.price ?? 0), 0) : undefined;
-  return { from, ...(to ? { to } : {}), ...(lid ? { with: lid } : {}), savedG, price, rack: next.rack };
+  return { from, ...(to ? { to } : {}), ...(lid ? { with: lid } : {}), savedG, price: priceToBuy(ins), rack: next.rack };
 }
 
 /** The lid that belongs to a pot: named after it, or foil. */

@@ -1,5 +1,5 @@
 import {
-  candidateAt,
+  candidatesAt,
   chanceOfRunningOut,
   flipsOf,
   found,
@@ -63,10 +63,7 @@ export function find({ rack, trip }: About, asked: { wish: Wish; share: Share; b
 }
 
 const planned = ({ rack, trip }: About, wish: Wish, numbers: readonly number[]): Found[] =>
-  numbers.flatMap((n) => {
-    const candidate = candidateAt(rack, trip, wish, n);
-    return candidate ? [found(candidate, n)] : [];
-  });
+  candidatesAt(rack, trip, wish, numbers).map(({ number, candidate }) => found(candidate, number));
 
 /** How another answer stands to the best: whether they are told apart, and what would make it the better one. */
 export function findAgainst(
