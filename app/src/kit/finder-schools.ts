@@ -2,13 +2,12 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output, si
 import type { LegMix } from '@tinder/core/finder';
 import { carriedMix, type FoundKit } from '@tinder/core/found';
 import { WorkspaceStore } from '../store/workspace-store';
-import { burnerById } from '@tinder/core/catalogue';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { KitSection } from '../charts/kit-section';
 import { StudyNote } from '../ui/study-note';
-import { againstWords, failsWords, foundName, gramWords, hotWords, mixWords, SCHOOL_WORDS, whyWords } from '../words/finder-words';
+import { againstWords, failsWords, gramWords, hotWords, litWords, mixWords, SCHOOL_WORDS, whyWords } from '../words/finder-words';
 import { reckonedOddsWords } from '../words/risk-words';
 import { Units } from '../words/units';
 import { FinderSearch } from './finder-search';
@@ -190,11 +189,11 @@ export class FinderSchools {
       return {
         found,
         school: SCHOOL_WORDS[found.school],
-        name: foundName(found, this.search.wish().ways.stopAt88, this.units),
+        name: this.search.nameOf(found),
         average: this.units.text(found.measured.averageG, 'mass'),
         why: found.fails ? failsWords(found) : found === best ? hotWords(found.measured.hotADay) : this.whyOf(best, found),
         says: against
-          ? againstWords(against.flips, against.told, [burnerName(best), burnerName(found)], this.units) +
+          ? againstWords(against.flips, against.told, [litWords(best), litWords(found)], this.units) +
             (found.fails ? '' : gramWords(best, found, this.units))
           : this.other() === found.number && !this.against.problem()
             ? 'looking…'
@@ -224,9 +223,15 @@ export class FinderSchools {
   /** Every kit of the mix goes on the rack, and is carried where it was found to be best. */
   protected carry(mix: Omit<LegMix, 'trip'>): void {
     const { ways } = this.search.wish();
-    const nameOf = (f: FoundKit): string => foundName(f, ways.stopAt88, this.units);
     this.store.editRackAndTrip('carry another kit on some legs', (rack, trip) =>
-      carriedMix({ rack, trip }, mix, this.schools(), ways, nameOf, () => crypto.randomUUID()),
+      carriedMix(
+        { rack, trip },
+        mix,
+        this.schools(),
+        ways,
+        (f) => this.search.nameOf(f),
+        () => crypto.randomUUID(),
+      ),
     );
   }
 
@@ -240,4 +245,3 @@ export class FinderSchools {
 }
 
 const MOST_MIXES = 3;
-const burnerName = ({ kit }: FoundKit): string => burnerById(kit.burnerId).name;

@@ -6,6 +6,8 @@ import { RiskService } from '../planning/risk-service';
 import { RESTING, study, type Run } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
+import { foundName } from '../words/finder-words';
+import { Units } from '../words/units';
 
 /** What a search has come to so far. */
 export interface FinderState {
@@ -27,6 +29,7 @@ interface Question {
 export class FinderSearch {
   private readonly store = inject(WorkspaceStore);
   private readonly risk = inject(RiskService);
+  private readonly units = inject(Units);
   private readonly injector = inject(EnvironmentInjector);
   private readonly first = inject(StudyWorker);
   private second: StudyWorker | undefined;
@@ -62,6 +65,11 @@ export class FinderSearch {
     },
   );
   readonly chances = computed(() => (this.risks.fresh() ? this.risks.last()?.answer : undefined));
+
+  /** What a kit is called, with the ways that were accepted for all. */
+  nameOf(found: FoundKit): string {
+    return foundName(found, this.wish().ways.stopAt88, this.units);
+  }
 
   private async search(question: Question, run: Run): Promise<FinderState> {
     const { rack, trip, wish } = question;

@@ -36,25 +36,19 @@ import { OWNED_SAYS, STATIONS } from '../words/start-words';
     }
   `,
   styles: `
-    :host {
-      display: block;
-      margin: 0 0 10px var(--gutter);
-      background: var(--ground-sunk);
-    }
-    @media (max-width: 720px) {
-      :host {
-        margin-left: 0;
-      }
-    }
-    :host([hidden]) {
-      display: none;
-    }
     section {
       display: flex;
       flex-wrap: wrap;
       gap: 4px 20px;
       align-items: center;
+      margin: 0 0 10px var(--gutter);
       padding: 8px 12px;
+      background: var(--ground-sunk);
+    }
+    @media (max-width: 720px) {
+      section {
+        margin-left: 0;
+      }
     }
     .doors button:not(.word) {
       flex: 1 1 200px;

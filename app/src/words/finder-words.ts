@@ -99,11 +99,15 @@ export function againstWords(flips: readonly Flip[], told: Told | undefined, nam
   return `${where} Not told apart by the model (${apart}): a test of the ${test} on the Bench would say most.`;
 }
 
+/** What is lit in it, in short. */
+export const litWords = ({ school, kit }: Pick<FoundKit, 'school' | 'kit'>): string =>
+  school === 'cold' ? 'no flame' : burnerById(kit.burnerId).name;
+
 /** "small gas burner all the way, open-jet alcohol burner out of Nettle Hut and Quill Landing". */
 export function mixWords(mix: Omit<LegMix, 'trip'>, kits: readonly FoundKit[], trip: Pick<Trip, 'stops'>): string {
   const nameOf = (number: number): string => {
     const found = kits.find((k) => k.number === number);
-    return found ? (found.school === 'cold' ? 'no flame' : burnerById(found.kit.burnerId).name) : '';
+    return found ? litWords(found) : '';
   };
   const numbers = [...new Set(mix.legs.map((l) => l.number))];
   const others = numbers.map((number) => {
