@@ -6,7 +6,6 @@ import { FUELS, heatKJPerMl, type Fuel } from '@tinder/core/fuel';
 import { choosable } from '@tinder/core/kit';
 import { LIMITS, type Kit } from '@tinder/core/model';
 import { fitFactor, kitInUse } from '@tinder/core/plan';
-import { KitSide } from '../commands/kit-side';
 import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
@@ -18,16 +17,17 @@ import { withBurner, withFuel, withPot, withWindscreen } from '@tinder/core/kit'
 import { fitWords } from '../words/fit-words';
 import { burnerOfKitWords } from '../words/own-burner-words';
 import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
+import { Hint } from '../ui/hint';
 
 /** The kit: burner, fuel, pot, lid, windscreen and flame, each with the weight the walker's own scale shows. */
 @Component({
   selector: 'app-kit-panel',
-  imports: [ScaleField, QuantityField, Choice, PickField, RouterLink],
+  imports: [Hint, ScaleField, QuantityField, Choice, PickField, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
       <h2 class="sign">the kit</h2>
-      <a routerLink="/kit" (click)="kitSide.side.set('find')">find another</a>
+      <a routerLink="/kit" [queryParams]="{ side: 'find' }">find another</a>
     </div>
     @let k = kit();
     <div class="line weighed">
@@ -148,8 +148,9 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
       </div>
     }
     <div class="line">
-      <span class="name">sleeve</span>
+      <span class="name" appHint="sleeve">sleeve</span>
       <app-choice
+        appHint="sleeve"
         label="Insulating sleeve while heating"
         [options]="sleeveOptions"
         [value]="k.sleeveOn ? 'on' : 'off'"
@@ -168,8 +169,9 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
     <details class="finer quiet">
       <summary>finer points of burner and pot</summary>
       <div class="line typed">
-        <span class="name">heats, against its kind</span>
+        <span class="name" appHint="heats, against its kind">heats, against its kind</span>
         <app-quantity-field
+          appHint="heats, against its kind"
           label="how well this burner heats, against its kind"
           quantity="percent"
           [value]="100 * k.headFactor"
@@ -243,7 +245,6 @@ import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
   `,
 })
 export class KitPanel {
-  protected readonly kitSide = inject(KitSide);
   protected readonly store = inject(WorkspaceStore);
   private readonly plans = inject(PlanService);
   private readonly units = inject(Units);

@@ -14,11 +14,15 @@ import {
   viewChildren,
 } from '@angular/core';
 import type { Option } from '../ui/choice';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { NavigationEnd, Router } from '@angular/router';
+import { filter, startWith } from 'rxjs';
 import { Commands, type Command } from './commands';
 
 /**
  * The sides of a view, one shown at a time: tabs whose panel the view gives, with `panelId` as its id. Arrow keys, Home and End go along them,
- * and two keys turn to the next and the one before from anywhere.
+ * and two keys turn to the next and the one before from anywhere. The address names the side that was turned to (`?side=find`), so that it can be
+ * linked to and comes back after a reload.
  * (NG-ZORRO's tabs give tab and panel the same id, so that neither can be named by the other.)
  */
 @Component({
@@ -35,7 +39,7 @@ import { Commands, type Command } from './commands';
           [attr.aria-selected]="o.value === value()"
           [attr.aria-controls]="o.value === value() ? panelId() : null"
           [tabIndex]="o.value === value() ? 0 : -1"
-          (click)="valueChange.emit(o.value)"
+          (click)="turnTo(o.value)"
           (keydown)="move($event)"
         >
           {{ o.label }}
@@ -86,6 +90,7 @@ export class Sides<T extends string> implements OnInit {
     .withWrap();
 
   private readonly commands = inject(Commands);
+  private readonly router = inject(Router);
   private readonly destroyed = inject(DestroyRef);
 
   constructor() {
@@ -94,6 +99,25 @@ export class Sides<T extends string> implements OnInit {
 
   ngOnInit(): void {
     this.destroyed.onDestroy(this.commands.add(() => [this.turn('side:next', ']', 1), this.turn('side:before', '[', -1)]));
+    this.router.events
+      .pipe(
+        filter((e) => e instanceof NavigationEnd),
+        startWith(undefined),
+        takeUntilDestroyed(this.destroyed),
+      )
+      .subscribe(() => this.takeAddress());
+  }
+
+  /** Shows the side that the address asks for, where it asks for one of these. */
+  private takeAddress(): void {
+    const asked: unknown = this.router.parseUrl(this.router.url).queryParams[SIDE];
+    const side = this.options().find((o) => o.value === asked);
+    if (side && side.value !== this.value()) this.valueChange.emit(side.value);
+  }
+
+  protected turnTo(side: T): void {
+    this.valueChange.emit(side);
+    void this.router.navigate([], { queryParams: { [SIDE]: side }, replaceUrl: true });
   }
 
   /** Turns to the next side or the one before, round and round. */
@@ -101,16 +125,19 @@ export class Sides<T extends string> implements OnInit {
     const options = this.options();
     const at = options.findIndex((o) => o.value === this.value());
     const to = options[(at + by + options.length) % options.length];
-    return { id, label: `turn to “${to.label}”`, keys, enabled: true, side: false, run: () => this.valueChange.emit(to.value) };
+    return { id, label: `turn to “${to.label}”`, keys, enabled: true, side: false, run: () => this.turnTo(to.value) };
   }
 
   protected move(event: KeyboardEvent): void {
     const before = this.keys.activeItemIndex;
     this.keys.onKeydown(event);
     const at = this.keys.activeItemIndex;
-    if (at !== null && at !== before) this.valueChange.emit(this.options()[at].value);
+    if (at !== null && at !== before) this.turnTo(this.options()[at].value);
   }
 }
+
+/** The query parameter that names a side. */
+const SIDE = 'side';
 
 interface Tab {
   focus: () => void;

@@ -1,7 +1,5 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { KitSide, type KitSideName } from '../commands/kit-side';
+import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { Sides } from '../commands/sides';
-import type { Option } from '../ui/choice';
 import { ComparePanel } from './compare-panel';
 import { DiaryPanel } from './diary-panel';
 import { FinderPanel } from './finder-panel';
@@ -12,14 +10,15 @@ import { LossesPanel } from './losses-panel';
 import { NestPanel } from './nest-panel';
 import { PiecesList } from './pieces-list';
 
-const SIDES: readonly Option<KitSideName>[] = [
+const SIDES = [
   { value: 'build', label: 'build it' },
   { value: 'find', label: 'find one' },
   { value: 'compare', label: 'side by side' },
   { value: 'lighter', label: 'make it lighter' },
   { value: 'lose', label: 'lose one' },
   { value: 'diary', label: 'diary' },
-];
+] as const;
+type Side = (typeof SIDES)[number]['value'];
 
 /** Kit: weighed pieces become kits; kits are nested, compared, lightened and taken apart on this trip. */
 @Component({
@@ -75,5 +74,5 @@ const SIDES: readonly Option<KitSideName>[] = [
 })
 export class KitView {
   protected readonly sides = SIDES;
-  protected readonly side = inject(KitSide).side;
+  protected readonly side = signal<Side>('build');
 }

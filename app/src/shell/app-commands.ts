@@ -4,10 +4,10 @@ import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { besideRack } from '@tinder/core/kit';
 import { RibbonFold } from '../charts/ribbon-fold';
 import { Commands, type Command } from '../commands/commands';
-import { KitSide } from '../commands/kit-side';
 import { Start } from '../commands/start';
+import { InstallOffer } from '../platform/install-offer';
 import { Autosave } from '../store/autosave';
-import { downloadBackup, downloadCalendar, downloadRack, downloadTrip, downloadWaypoints } from '../store/trip-files';
+import { downloadBackup, downloadCalendar, downloadRack, downloadToLookAt, downloadTrip, downloadWaypoints } from '../store/trip-files';
 import { withNewTrips, withTrip } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
 import { today } from '../ui/today';
@@ -33,8 +33,8 @@ export class AppCommands {
   private readonly autosave = inject(Autosave);
   private readonly router = inject(Router);
   private readonly fold = inject(RibbonFold);
-  private readonly kitSide = inject(KitSide);
   private readonly start = inject(Start);
+  private readonly install = inject(InstallOffer);
 
   list(): Command[] {
     return [...this.sideBar(), ...this.files(), ...this.ways()];
@@ -63,6 +63,7 @@ export class AppCommands {
     const trip = this.store.trip();
     return [
       more('backup', 'back up every trip', 'b', () => this.backUp()),
+      more('share', 'a file of this trip for somebody else to look at', 's', () => downloadToLookAt(trip)),
       more('rack', 'export the rack: pieces, kits, scores', 'r', () => downloadRack(this.store.rack())),
       more('demoRack', 'put the demo’s pieces and kits on the rack', 'k', () => this.loadDemoRack()),
       more('calendar', 'resupply and posting days as a calendar', 'c', () => downloadCalendar(trip, new Date())),
@@ -83,9 +84,9 @@ export class AppCommands {
       more('ribbon', fold.unfolded() ? 'fold the ribbon on Carry and Menu' : 'unfold the ribbon on Carry and Menu', 'f', () => fold.turn()),
       more('start', 'how to start: three doors', 'a', () => this.start.show('doors')),
       more('findKit', 'find a kit for this trip', 'x', () => {
-        this.kitSide.side.set('find');
-        void this.router.navigateByUrl('/kit');
+        void this.router.navigateByUrl('/kit?side=find');
       }),
+      more('install', 'install the app on this device', 'o', () => void this.install.install(), this.install.canInstall()),
       ...this.views(),
     ];
   }

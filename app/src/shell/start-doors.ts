@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Commands } from '../commands/commands';
-import { KitSide } from '../commands/kit-side';
 import { Start } from '../commands/start';
 import { OWNED_SAYS, STATIONS } from '../words/start-words';
 
@@ -78,7 +77,6 @@ export class StartDoors {
   protected readonly start = inject(Start);
   private readonly commands = inject(Commands);
   private readonly router = inject(Router);
-  private readonly kitSide = inject(KitSide);
   protected readonly stations = STATIONS;
   protected readonly ownedSays = OWNED_SAYS;
   protected readonly station = computed(() => {
@@ -98,7 +96,6 @@ export class StartDoors {
 
   protected owned(): void {
     this.start.show('owned');
-    this.kitSide.side.set('build');
-    void this.router.navigateByUrl('/kit');
+    void this.router.navigateByUrl('/kit?side=build');
   }
 }
