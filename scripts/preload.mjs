@@ -1,6 +1,6 @@
 // Names in the built page what its first scripts import, so that a phone asks for all of it at once and not layer by layer.
 import { createHash } from 'node:crypto';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { copyFileSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { APP, indexHtml, initialFiles } from './built-page.mjs';
 
@@ -10,6 +10,8 @@ const links = named.map((f) => `<link rel="modulepreload" href="${f}">`).join(''
 const written = html.replace('<script src="main-', `${links}<script src="main-`);
 if (written === html) throw new Error('the built page has no main script to put anything before');
 writeFileSync(path.join(APP, 'index.html'), written);
+// a host that only holds files answers with this one where it does not know an address
+copyFileSync(path.join(APP, 'index.html'), path.join(APP, '404.html'));
 
 // the service worker trusts a page only by its hash
 const list = path.join(APP, 'ngsw.json');

@@ -21,6 +21,6 @@ export const appConfig: ApplicationConfig = {
       withRouterConfig({ resolveNavigationPromiseOnError: true }), // told by the handler, which throws what it does not know
     ),
     provideStore(),
-    provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:10000' }),
+    provideServiceWorker('tinder-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:10000' }),
   ],
 };

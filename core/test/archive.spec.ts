@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { archiveJsonSchema, exportArchive, importArchive, logJsonSchema } from '../src/archive';
+import { archiveJsonSchema, exportArchive, exportToLookAt, importArchive, logJsonSchema } from '../src/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
 import { unwalked, type Trip } from '../src/model';
 import { planTrip } from '../src/plan';
@@ -81,6 +81,14 @@ describe('archive', () => {
     expect(importArchive(short)).toMatchObject({
       problem: { issues: [{ path: 'trips.0.trip.legs', words: '2 stops have 1 legs between them, not 2' }] },
     });
+  });
+
+  it('gives a trip to look at, without what was written down on the way', () => {
+    const walked: Trip = { ...DEMO_TRIP, walk: { daysLate: 0, log: [] } };
+    const { walk: _walk, ...shown } = walked;
+    expect(valueOf(importArchive(exportToLookAt(walked)))).toEqual({ trips: [{ trip: shown, archived: false }], toLookAt: true });
+    const two = JSON.stringify({ ...(JSON.parse(exportToLookAt(walked)) as object), trips: [] });
+    expect(importArchive(two)).toMatchObject({ ok: false, problem: { code: 'badValues' } });
   });
 
   it('names the line and column where a file stops being JSON', () => {

@@ -1,7 +1,11 @@
 import { expect, test, type Page } from '@playwright/test';
+import { writeFile } from 'node:fs/promises';
 import { standing, verdict } from '../tests/helpers';
+import { asWebp } from './as-webp';
 
 const OUT = '../docs/screenshots';
+/** Pictures by which the installed app shows itself in a store (app/public/manifest.webmanifest). */
+const SCREENS = '../app/public/screens';
 const shot = (name: string) => ({ path: `${OUT}/${name}.png`, animations: 'disabled' as const });
 
 /** Until the verdict has said all it has to say: the risk is drawn last. */
@@ -16,10 +20,10 @@ test.beforeEach(async ({ page }) => {
   await page.getByRole('slider', { name: 'Day marker' }).blur();
 });
 
-test('carry', async ({ page }) => {
+test('carry', async ({ page, browser }) => {
   await expect(page.getByRole('group', { name: 'carried weight of every kit' })).toContainText('cold soak');
   await said(page);
-  await page.screenshot(shot('carry'));
+  await writeFile(`${SCREENS}/carry.webp`, await asWebp(browser, await page.screenshot(shot('carry'))));
   await page.setViewportSize({ width: 390, height: 844 });
   await page.screenshot(shot('carry-phone'));
 });
@@ -70,11 +74,11 @@ test('walk', async ({ page }) => {
   await page.screenshot(shot('walk'));
 });
 
-test('walk on a phone', async ({ page }) => {
+test('walk on a phone', async ({ page, browser }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/walk');
   await expect(page.locator('app-today-panel ol')).toBeVisible();
-  await page.screenshot(shot('walk-phone'));
+  await writeFile(`${SCREENS}/walk-phone.webp`, await asWebp(browser, await page.screenshot(shot('walk-phone'))));
 });
 
 test('pack', async ({ page }) => {

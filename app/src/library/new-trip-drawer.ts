@@ -1,7 +1,8 @@
-import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, effect, inject, signal } from '@angular/core';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Commands } from '../commands/commands';
+import { HandedFile } from '../platform/handed-file';
 import { Choice } from '../ui/choice';
 import { TrackTrip } from './track-trip';
 import { StarterTrip } from './starter-trip';
@@ -44,4 +45,9 @@ export class NewTripDrawer {
     { value: 'track', label: 'along a track' },
   ] as const;
   protected readonly way = signal<'answers' | 'track'>('answers');
+
+  constructor() {
+    const handed = inject(HandedFile);
+    effect(() => handed.track() && this.way.set('track'));
+  }
 }

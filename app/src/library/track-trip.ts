@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, output, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import type { Result } from '@tinder/core/errors';
 import { nameFrom, type Trip } from '@tinder/core/model';
@@ -18,6 +18,7 @@ import type { TrackReader, LineSummary } from '../workers/track-reader';
 import { trackProblemWords, tooManyDaysWords, voidHeightWords } from '../words/track-words';
 import { unreadWords } from '../words/file-words';
 import { chosenFile } from '../platform/chosen-file';
+import { HandedFile } from '../platform/handed-file';
 
 /** Waypoints further off the track than this are not offered as stops at first, km. */
 const NEAR_KM = 5;
@@ -121,6 +122,11 @@ export class TrackTrip {
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.cancel());
+    const handed = inject(HandedFile);
+    effect(() => {
+      const file = handed.track() && handed.takeTrack();
+      if (file) void this.read(file);
+    });
   }
 
   readonly made = output();
@@ -145,9 +151,12 @@ export class TrackTrip {
   protected readonly chosen = signal<ReadonlySet<number>>(new Set());
   protected readonly pace = signal<Pace>({ kind: 'km', kmPerDay: 20 });
 
-  protected async choose(event: Event): Promise<void> {
+  protected choose(event: Event): void {
     const file = chosenFile(event);
-    if (!file) return;
+    if (file) void this.read(file);
+  }
+
+  private async read(file: File): Promise<void> {
     this.cancel();
     const run = this.run;
     this.file.set(file.name);

@@ -118,7 +118,7 @@ export class TripsDrawer {
   }
 
   protected open({ trip }: ShelvedTrip): void {
-    this.store.edit(`open ${trip.name}`, (w) => ({ ...w, openId: trip.id }));
+    this.store.openTrip(trip);
     this.commands.close();
   }
 

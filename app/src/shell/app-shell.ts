@@ -5,11 +5,13 @@ import { TripsDrawer } from '../library/trips-drawer';
 import { LedgerDrawer } from '../ledger/ledger-drawer';
 import { LedgerService } from '../ledger/ledger-service';
 import { AppUpdates } from '../platform/app-updates';
+import { HandedFile } from '../platform/handed-file';
+import { InstallOffer } from '../platform/install-offer';
 import { WorkerTrouble } from '../platform/worker-trouble';
 import { Autosave } from '../store/autosave';
 import { backupIsDue } from '../store/backup-age';
 import { Importing } from '../store/importing';
-import { tooManyWords } from '../words/room-words';
+import { refusalWords } from '../words/room-words';
 import { clashWords } from '../words/save-words';
 import { noWorkerWords } from '../words/study-words';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -22,6 +24,7 @@ import { StartDoors } from './start-doors';
 import { VerdictLine } from './verdict-line';
 import { VIEWS } from './views';
 import { chosenFile } from '../platform/chosen-file';
+import { guestWords } from '../words/import-words';
 
 /** The frame: words to walk by on the left, the view, the verdict at the foot. */
 @Component({
@@ -52,14 +55,16 @@ export class AppShell {
   protected readonly importing = inject(Importing);
   protected readonly updates = inject(AppUpdates);
   protected readonly trouble = inject(WorkerTrouble);
+  protected readonly install = inject(InstallOffer);
   private readonly fileInput = viewChild.required<ElementRef<HTMLInputElement>>('file');
 
   protected readonly views = VIEWS;
   protected readonly sideCommands = computed(() => this.commands.list().filter((c) => c.side));
   protected readonly backupDue = computed(() => backupIsDue(this.autosave.written(), this.autosave.lastBackup(), Date.now()));
   protected readonly clashWords = clashWords;
+  protected readonly guestWords = guestWords;
   protected readonly noWorkerWords = noWorkerWords;
-  protected readonly tooManyWords = tooManyWords;
+  protected readonly refusalWords = refusalWords;
   protected readonly saveWords = computed(() => {
     const words = { reading: 'reading…', saved: 'saved', saving: 'saving…', failed: 'not saved' };
     return words[this.autosave.state()];
@@ -68,7 +73,14 @@ export class AppShell {
   constructor() {
     const own = inject(AppCommands);
     this.commands.add(() => own.list());
-    void this.autosave.start();
+    const handed = inject(HandedFile);
+    // what comes in stands beside what was saved, so that is read first
+    void this.autosave.start().then(() =>
+      handed.listen(
+        (file) => void this.importing.read(file),
+        () => this.commands.open('newTrip'),
+      ),
+    );
     effect(() => {
       const { theme } = this.store.preferences();
       document.documentElement.dataset['theme'] = theme;

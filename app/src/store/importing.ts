@@ -1,6 +1,15 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { besideRack } from '@tinder/core/kit';
-import { besideBench, besideShelf, type Bench, type Preferences, type Rack, type ShelfItem, type ShelvedTrip } from '@tinder/core/model';
+import {
+  besideBench,
+  besideShelf,
+  type Bench,
+  type Preferences,
+  type Rack,
+  type ShelfItem,
+  type ShelvedTrip,
+  type Trip,
+} from '@tinder/core/model';
 import { readFile } from '../platform/read-file';
 import {
   addedWords,
@@ -49,8 +58,9 @@ export class Importing {
       const read = await readFile(async (reader) => await reader.archive(file));
       if (turn !== this.turn) return;
       if (!read.ok) return this.refusedSignal.set({ file: file.name, sentences: importProblemWords(read.problem) });
-      const { trips, rack, shelf, bench, preferences } = read.value;
-      if (preferences) this.backupSignal.set({ file: file.name, trips, rack, preferences });
+      const { trips, rack, shelf, bench, preferences, toLookAt } = read.value;
+      if (toLookAt) this.store.lookAt(trips[0].trip);
+      else if (preferences) this.backupSignal.set({ file: file.name, trips, rack, preferences });
       else this.add(file.name, trips, rack, shelf, bench);
     } catch (e) {
       if (turn === this.turn) this.refusedSignal.set({ file: file.name, sentences: [unreadWords(file.name, e)] });
@@ -72,6 +82,12 @@ export class Importing {
       this.takenSignal.set(
         `${file}: ${added.length ? addedWords(added.map((s) => s.trip.name)) : rack ? RACK_ADDED_WORDS : bench ? BENCH_ADDED_WORDS : SHELF_ADDED_WORDS}`,
       );
+  }
+
+  /** A trip that was looked at comes to stand beside the walker's own, and is opened. */
+  keepCopy(trip: Trip): void {
+    this.store.lookAt(undefined);
+    this.add(trip.name, [{ trip, archived: false }], undefined);
   }
 
   /** Everything here gives way to what the backup holds; one undo brings it back. */

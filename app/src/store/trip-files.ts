@@ -1,4 +1,4 @@
-import { backupFiles, exportArchive } from '@tinder/core/archive';
+import { backupFiles, exportArchive, exportToLookAt } from '@tinder/core/archive';
 import type { Bench, Rack, ShelfItem, Trip } from '@tinder/core/model';
 import { writeGpxWaypoints, writeIcs, type CalendarEntry } from '@tinder/core/trail';
 import { download } from '../platform/download';
@@ -17,6 +17,10 @@ const downloadText = (name: string, text: string, type: string): void => downloa
 
 export const downloadTrip = (trip: Trip): void =>
   downloadText(tripFileName(trip), exportArchive([{ trip, archived: false }]), 'application/json');
+
+/** The trip for somebody else to look at. */
+export const downloadToLookAt = (trip: Trip): void =>
+  downloadText(tripFileName(trip).replace('.json', '-to-look-at.json'), exportToLookAt(trip), 'application/json');
 
 /** Every trip, the rack and the preferences; a huge library in several files, each of which can be read back. */
 export function downloadBackup({ library, preferences, rack }: Workspace, isoDate: string): void {

@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { addDishes } from '@tinder/core/menu';
 import { MOST } from '@tinder/core/model';
-import { tooManyWords } from '../words/room-words';
+import { refusalWords } from '../words/room-words';
 import { Importing } from './importing';
 import { demoWorkspace } from './workspace';
 import { WorkspaceStore } from './workspace-store';
@@ -20,7 +20,7 @@ describe('an edit', () => {
     expect(store().editTrip('dishes from CSV', (t) => addDishes(t, meals, id))).toBe(false);
     expect([store().workspace(), store().undoLabel()]).toEqual([before, undefined]);
     const refused = store().refused();
-    expect(refused && tooManyWords(refused)).toMatch(
+    expect(refused && refusalWords(refused)).toMatch(
       /^A trip keeps at most 300 dishes; this would make 30\d\. Nothing has changed: take fewer/,
     );
     store().editTrip('name', (t) => ({ ...t, name: 'Another' }));
@@ -49,5 +49,37 @@ describe('an edit', () => {
     );
     expect(() => store().editPreferences('theme', { theme: 'dusk' as 'day' })).toThrow(/theme/);
     expect(store().workspace()).toEqual(demoWorkspace());
+  });
+});
+
+describe('somebody else’s trip', () => {
+  const store = () => TestBed.inject(WorkspaceStore);
+  const theirs = { ...DEMO_TRIP, name: 'Theirs' };
+
+  it('is shown in place of the open one, even under the same id; nothing is changed by it, and the edit says why', () => {
+    store().editTripWith('name', { name: 'Mine' });
+    const before = store().workspace();
+    store().lookAt(theirs);
+    expect([store().trip(), store().undoLabel()]).toEqual([theirs, undefined]);
+    expect(store().editTrip('reserve', (t) => ({ ...t, reservePercent: 40 }))).toBe(false);
+    expect([store().workspace(), refusalWords(store().refused() ?? 'guest')]).toEqual([before, expect.stringContaining('keep a copy')]);
+    store().lookAt(undefined);
+    expect([store().trip().name, store().undoLabel(), store().refused()]).toEqual(['Mine', 'name', undefined]);
+  });
+
+  it('leaves how things are shown to who looks', () => {
+    store().lookAt(theirs);
+    store().editPreferences('theme', { theme: 'headlamp' });
+    expect([store().preferences().theme, store().trip(), store().refused()]).toEqual(['headlamp', theirs, undefined]);
+  });
+
+  it('can be kept as a copy, or left by opening one’s own', () => {
+    store().lookAt(theirs);
+    TestBed.inject(Importing).keepCopy(theirs);
+    expect(store().guest()).toBeUndefined();
+    expect(store().trip()).toEqual({ ...theirs, id: store().trip().id, name: 'Theirs, imported' });
+    store().lookAt(theirs);
+    store().openTrip(DEMO_TRIP);
+    expect(store().trip()).toBe(DEMO_TRIP);
   });
 });

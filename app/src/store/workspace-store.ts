@@ -13,23 +13,30 @@ function withChange(s: ShelvedTrip, change: (t: Trip) => Trip): ShelvedTrip {
   return trip === s.trip ? s : { ...s, trip };
 }
 
+/** Why an edit was not taken: there would be too much of something, or the trip is somebody else's. */
+export type Refusal = TooMany | typeof GUEST;
+const GUEST = 'guest';
+
 /** The one place that holds what the walker has entered. Every edit is a labelled, undoable step. */
 @Injectable({ providedIn: 'root' })
 export class WorkspaceStore {
   private readonly history = signal<History<Workspace>>(newHistory(demoWorkspace()));
   private readonly loadedSignal = signal(false);
-  private readonly refusedSignal = signal<TooMany | undefined>(undefined);
+  private readonly refusedSignal = signal<Refusal | undefined>(undefined);
+  private readonly guestSignal = signal<Trip | undefined>(undefined);
 
   /** False until what was saved has been read; views wait for it. */
   readonly loaded = this.loadedSignal.asReadonly();
   /** Why the last edit was not taken; undefined where it was. */
   readonly refused = this.refusedSignal.asReadonly();
   readonly workspace: Signal<Workspace> = computed(() => this.history().present);
-  readonly trip: Signal<Trip> = computed(() => openTrip(this.workspace()));
+  /** Somebody else's trip that is looked at in place of the open one: it is not kept, and nothing is changed meanwhile but how things are shown. */
+  readonly guest = this.guestSignal.asReadonly();
+  readonly trip: Signal<Trip> = computed(() => this.guest() ?? openTrip(this.workspace()));
   readonly preferences: Signal<Preferences> = computed(() => this.workspace().preferences);
   readonly rack: Signal<Rack> = computed(() => this.workspace().rack);
-  readonly undoLabel = computed(() => this.history().past.at(-1)?.label);
-  readonly redoLabel = computed(() => this.history().future[0]?.label);
+  readonly undoLabel = computed(() => (this.guest() ? undefined : this.history().past.at(-1)?.label));
+  readonly redoLabel = computed(() => (this.guest() ? undefined : this.history().future[0]?.label));
   readonly workspace$: Observable<Workspace> = toObservable(this.workspace);
 
   /** Takes what was saved (or nothing, on a first visit) as the start; not an undoable step. */
@@ -38,11 +45,14 @@ export class WorkspaceStore {
     this.loadedSignal.set(true);
   }
 
-  /** Takes an edit; false where there would be too much of something: then nothing has changed, and `refused` says what. */
+  /** Takes an edit; false where it is refused: then nothing has changed, and `refused` says why. */
   edit(label: string, change: (w: Workspace) => Workspace, gesture?: string): boolean {
     const history = untracked(this.history);
     const edited = change(editBase(history, gesture));
-    const refused = noRoomFor(history.present, edited);
+    // opening a trip of one's own ends the look at another's; how things are shown may be changed meanwhile
+    if (edited.openId !== history.present.openId) this.guestSignal.set(undefined);
+    const isLooking = untracked(this.guest) !== undefined && edited.preferences === history.present.preferences;
+    const refused = isLooking ? GUEST : noRoomFor(history.present, edited);
     this.refusedSignal.set(refused);
     if (refused) return false;
     if (isDevMode()) requireReadable(history.present, edited, label);
@@ -52,6 +62,18 @@ export class WorkspaceStore {
 
   dismissRefusal(): void {
     this.refusedSignal.set(undefined);
+  }
+
+  /** Shows somebody else's trip, or one's own again. */
+  lookAt(trip: Trip | undefined): void {
+    this.guestSignal.set(trip);
+    this.dismissRefusal();
+  }
+
+  /** Opens a trip of the library. */
+  openTrip({ id, name }: Trip): void {
+    this.lookAt(undefined);
+    this.edit(`open ${name}`, (w) => ({ ...w, openId: id }));
   }
 
   editTrip(label: string, change: (t: Trip) => Trip, gesture?: string): boolean {
@@ -109,7 +131,7 @@ export class WorkspaceStore {
       if (now) return here ? withTrip(w, id, () => now) : { ...w, library: [...w.library, now] };
       return others.length ? { ...w, library: others } : w;
     };
-    if (id === this.trip().id && now) this.edit('change in another tab', (w) => withTrip(w, id, () => now));
+    if (id === openTrip(this.workspace()).id && now && !this.guest()) this.edit('change in another tab', (w) => withTrip(w, id, () => now));
     else this.history.update((h) => rebase(h, swap));
   }
 

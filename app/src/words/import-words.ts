@@ -51,6 +51,10 @@ export const BENCH_ADDED_WORDS = 'its burns lie on the bench beside those that w
 export const SHELF_ADDED_WORDS = 'its containers stand on the shelf beside those that were there. Undo takes them off again.';
 export const RESTORED_WORDS = 'everything is as it was backed up. Undo brings back what was here.';
 
+/** That a trip is only looked at. */
+export const guestWords = (name: string): string =>
+  `${name} is somebody else’s trip, to look at: it is not kept here, and nothing in it can be changed. Yours are as they were.`;
+
 /** When everything was last backed up, as an advice. */
 export function backupWords(days: number | undefined, remindAfterDays: number): string {
   if (days === undefined) return 'Nothing was ever backed up. Everything lives in this browser alone until you do.';

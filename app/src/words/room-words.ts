@@ -26,6 +26,12 @@ const KEEPS: Record<Counted, [who: string, what: string]> = {
   curvePoints: ['A curve', 'readings'],
 };
 
+/** Why an edit was not taken, and what to do: there is no room for so many, or the trip is only looked at. */
+export const refusalWords = (refusal: TooMany | 'guest'): string =>
+  refusal === 'guest'
+    ? 'This trip is somebody else’s, to look at. Nothing has changed: keep a copy above to change it.'
+    : tooManyWords(refusal);
+
 /** That there is no room for so many, and what to do. */
 export function tooManyWords({ what, found, most, of }: TooMany): string {
   const [who, things] = KEEPS[what];

@@ -19,6 +19,8 @@ export const archiveSchema = z
     shelf: z.array(shelfItemSchema).max(MOST.containers).optional(),
     /** Burn tests by themselves, to be added to those that are there. */
     bench: benchSchema.optional(),
+    /** One trip for somebody else to look at: it is opened without being taken in, and nothing in it can be changed. */
+    toLookAt: z.literal(true).optional(),
     /** Only in a backup of everything. */
     preferences: preferencesSchema.optional(),
   })
@@ -26,6 +28,7 @@ export const archiveSchema = z
     path: ['trips'],
     message: 'neither a trip nor a rack nor a shelf nor a bench is in it',
   })
+  .refine((a) => !a.toLookAt || a.trips.length === 1, { path: ['trips'], message: 'a file to look at holds one trip' })
   .refine((a) => new Set(a.trips.map((t) => t.trip.id)).size === a.trips.length, { path: ['trips'], message: 'two trips share one id' });
 export type Archive = z.infer<typeof archiveSchema>;
 

@@ -1,10 +1,15 @@
-import type { ShelvedTrip } from '../model';
+import type { ShelvedTrip, Trip } from '../model';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, LARGEST_ARCHIVE_BYTES, type Archive } from './archive';
 
 /** The text of a file holding trips, the rack, the shelf, the bench or several of them, with a final newline; with `preferences` it is a backup of everything. */
-export function exportArchive(trips: readonly ShelvedTrip[], more: Pick<Archive, 'rack' | 'shelf' | 'bench' | 'preferences'> = {}): string {
+export function exportArchive(trips: readonly ShelvedTrip[], more: Omit<Archive, 'format' | 'version' | 'trips'> = {}): string {
   const archive: Archive = { format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, trips: [...trips], ...more };
   return JSON.stringify(archive, null, 2) + '\n';
+}
+
+/** The text of a file with one trip for somebody else to look at; what was written down on the way stays at home. */
+export function exportToLookAt({ walk: _atHome, ...trip }: Trip): string {
+  return exportArchive([{ trip, archived: false }], { toLookAt: true });
 }
 
 /** No character of a text takes more than three bytes a code unit in UTF-8. */

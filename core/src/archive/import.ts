@@ -29,6 +29,8 @@ export interface Imported {
   bench?: Bench;
   /** In a backup of everything. */
   preferences?: Preferences;
+  /** The trip is somebody else's, to look at. */
+  toLookAt?: true;
   /** The version it was written in, where that is an older one. */
   migratedFrom?: number;
 }
@@ -74,11 +76,12 @@ const named = (x: unknown): string =>
         ? 'a list'
         : `${x === null ? 'null' : typeof x}`;
 
-const withoutUndefined = ({ trips, rack, shelf, bench, preferences }: Archive) => ({
+const withoutUndefined = ({ trips, rack, shelf, bench, toLookAt, preferences }: Archive) => ({
   trips,
   ...(rack ? { rack } : {}),
   ...(shelf ? { shelf } : {}),
   ...(bench ? { bench } : {}),
+  ...(toLookAt ? { toLookAt } : {}),
   ...(preferences ? { preferences } : {}),
 });
 
