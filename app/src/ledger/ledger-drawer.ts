@@ -3,6 +3,7 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Units } from '../words/units';
 import { derive } from '../words/derivation';
 import { LedgerService } from './ledger-service';
@@ -52,11 +53,13 @@ import { Dialog } from '../ui/dialog';
               <p>{{ line }}</p>
             }
             @if (d.inputs.length) {
-              <h3 class="sign">what went in</h3>
+              <h3 class="sign">what went in, and from where</h3>
               <dl>
                 @for (i of d.inputs; track i.name) {
                   <dt>{{ i.name }}</dt>
-                  <dd>{{ i.value }}</dd>
+                  <dd>
+                    {{ i.value }} <span class="quiet">{{ i.from }}</span>
+                  </dd>
                 }
               </dl>
             }
@@ -151,6 +154,7 @@ export class LedgerDrawer {
   protected readonly units = inject(Units);
   private readonly risk = inject(RiskService);
   private readonly plans = inject(PlanService);
+  private readonly store = inject(WorkspaceStore);
 
   protected readonly derivation = computed(() => {
     const ref = this.ledger.open();
@@ -164,6 +168,7 @@ export class LedgerDrawer {
         planned.plan,
         (v, q, d) => this.units.text(v, q, d),
         (c) => this.risk.of(c),
+        this.store.rack(),
       )
     );
   });

@@ -1,5 +1,7 @@
-import { DEMO_TRIP } from '@tinder/core/demo';
+import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
+import type { Calibration, Day, Trip } from '@tinder/core/model';
 import { planTrip } from '@tinder/core/plan';
+import { paintDays } from '@tinder/core/trail';
 import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
 import { withBurner } from '@tinder/core/kit';
 import { derive, ledgerParts } from './derivation';
@@ -15,7 +17,7 @@ describe('derivations', () => {
     [{ kind: 'loadout', stopId: DEMO_TRIP.stops[2].id }],
     [{ kind: 'start', stopId: DEMO_TRIP.stops[4].id }],
   ] as [FigureRef][])('%j: its parts sum to the figure', (ref) => {
-    const d = derive(ref, DEMO_TRIP, plan, format, () => undefined);
+    const d = derive(ref, DEMO_TRIP, plan, format, () => undefined, DEMO_RACK);
     expect(d).toBeDefined();
     const sum = d?.parts.reduce((s, p) => s + p.massG, 0) ?? 0;
     expect(Math.abs(sum - (d?.totalG ?? 0))).toBeLessThan(0.05);
@@ -30,14 +32,43 @@ describe('derivations', () => {
 
   it('gives what burns on after an alcohol meal a line of its own, and says what is poured', () => {
     const trip = { ...DEMO_TRIP, kit: withBurner(DEMO_TRIP.kit, 'alcohol-open') };
-    const d = derive({ kind: 'meal', day: 1, meal: 'supper' }, trip, planTrip(trip), format, () => undefined);
+    const d = derive({ kind: 'meal', day: 1, meal: 'supper' }, trip, planTrip(trip), format, () => undefined, DEMO_RACK);
     expect(d?.parts.map((p) => p.label)).toContain('burnt on after the pot was done');
     expect(d?.how.join(' ')).toMatch(/Poured: \d+ mL/);
   });
 
+  it('says of every input where it comes from: typed, simulated, catalogue, or the walker’s own', () => {
+    const from = (trip: Trip, ref: FigureRef) =>
+      Object.fromEntries(derive(ref, trip, planTrip(trip), format, () => undefined, DEMO_RACK)?.inputs.map((i) => [i.name, i.from]) ?? []);
+    const supper: FigureRef = { kind: 'meal', day: 1, meal: 'supper' };
+    expect(from(paintDays(DEMO_TRIP, 1, 1, { supperAirC: 3 }), supper)).toMatchObject({ air: 'typed', burner: 'catalogue' });
+    const asked = (d: Day): Day => ({ ...d, simulated: ['supperAirC', 'wind'] });
+    const simulated = { ...DEMO_TRIP, legs: DEMO_TRIP.legs.map((leg) => ({ ...leg, days: leg.days.map(asked) })) };
+    expect(from(simulated, supper)).toMatchObject({
+      air: 'simulated climate',
+      wind: 'simulated climate, less what the windscreen keeps off',
+    });
+    const { burnerId, pot } = DEMO_TRIP.kit;
+    const calibration: Calibration = {
+      of: { burnerId, potDiameterMm: pot.diameterMm, potBase: pot.base },
+      factors: { head: 1.1, flux: 1, wind: 1, power: 1 },
+      covariance: [0, 0, 0, 0].map(() => [0, 0, 0, 0]),
+      burns: 6,
+      simulated: false,
+    };
+    const last = DEMO_RACK.bench.tests
+      .map((t) => t.on)
+      .sort()
+      .at(-1);
+    expect(from({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, calibration } }, supper)).toMatchObject({
+      burner: `yours, from 6 burns, the last on ${last}`,
+    });
+    expect(from(DEMO_TRIP, { kind: 'loadout', stopId: DEMO_TRIP.stops[0].id })).toMatchObject({ '100 g can, new': 'the label' });
+  });
+
   it('has nothing to show for a day that is gone', () => {
-    expect(derive({ kind: 'meal', day: 99, meal: 'supper' }, DEMO_TRIP, plan, format, () => undefined)).toBeUndefined();
-    expect(derive({ kind: 'demand', stopId: DEMO_TRIP.stops[3].id }, DEMO_TRIP, plan, format, () => undefined)).toBeUndefined(); // Marl Cross is carried past
+    expect(derive({ kind: 'meal', day: 99, meal: 'supper' }, DEMO_TRIP, plan, format, () => undefined, DEMO_RACK)).toBeUndefined();
+    expect(derive({ kind: 'demand', stopId: DEMO_TRIP.stops[3].id }, DEMO_TRIP, plan, format, () => undefined, DEMO_RACK)).toBeUndefined(); // Marl Cross is carried past
   });
 
   it('takes a chance of running out apart: what is burnt, what is kept for the limit, what lies beyond, and every day', () => {
@@ -54,12 +85,12 @@ describe('derivations', () => {
       unknownBurnerG: 9,
       factorSd: 0.12,
     };
-    const d = derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, format, () => risk);
+    const d = derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, format, () => risk, DEMO_RACK);
     expect(d?.totalG).toBe(carry.fuelG);
     expect(d?.parts.reduce((sum, p) => sum + p.massG, 0)).toBeCloseTo(carry.fuelG, 6);
     expect(d?.parts.map((p) => p.massG)).toEqual([119, carry.fuelG - 131, 12]);
     expect(d?.how.join(' ')).toMatch(/1\.23 % burn more than the 200 g .*± 0\.11 %.*5: 1\.23 % have run out/);
     expect(d?.inputs.find((i) => i.name.startsWith('left on arrival'))?.value).toBe('72 g to 88 g');
-    expect(derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, format, () => undefined)).toBeUndefined();
+    expect(derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, format, () => undefined, DEMO_RACK)).toBeUndefined();
   });
 });

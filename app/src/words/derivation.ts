@@ -1,9 +1,9 @@
 import { FLAMES, heatToFuelG, PHASES, POT_BASE, SINKS, type Ledger, type Phase, type Sink } from '@tinder/core/burn';
 import { burnerById } from '@tinder/core/catalogue';
 import { fuelById } from '@tinder/core/fuel';
-import { MEALS, type Trip } from '@tinder/core/model';
+import { daysOf, MEALS, type Rack, type Trip } from '@tinder/core/model';
 import { type PlannedMeal, countedBurn, type CarryPlan, type Plan } from '@tinder/core/planned';
-import { riskLimit, TRIPS_TRIED } from '@tinder/core/risk';
+import { riskLimit, TRIPS_TRIED, UNCALIBRATED_SD } from '@tinder/core/risk';
 import type { RiskOfCarry } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
 import { formatDuration } from '@tinder/core/units';
@@ -13,6 +13,7 @@ import type { FigureRef } from './figure-ref';
 import type { Format } from './format';
 import { PART_WORDS } from './part-words';
 import { burnerKnownWords, spreadWords } from './risk-words';
+import { airFrom, burnerFrom, burnerMassFrom, contentFrom, dayValueFrom, potFrom, SOURCE } from './source-words';
 
 /** A figure taken apart: parts that sum to it, how it is computed, and what went in. */
 export interface Derivation {
@@ -21,7 +22,8 @@ export interface Derivation {
   parts: Part[];
   /** Sentences and formulas, in order. */
   how: string[];
-  inputs: { name: string; value: string }[];
+  /** What went in, and where it comes from. */
+  inputs: { name: string; value: string; from: string }[];
 }
 export interface Part {
   label: string;
@@ -46,6 +48,8 @@ const JOINT = 'lost at the joint';
 const SNUFFED = 'boiled off when snuffed';
 const PRIMING = 'burnt to prime';
 const HELD = 'held at heat: ';
+/** Out of the trips that were tried. */
+const DRAWN = 'drawn';
 const SPREAD = 'on other evenings: relights, and what burns on';
 
 /** Takes a figure apart; undefined when the plan no longer holds it (a day that was cut off, a meal now cold). */
@@ -55,11 +59,12 @@ export function derive(
   plan: Plan,
   format: Format,
   riskOf: (carry: CarryPlan) => RiskOfCarry | undefined,
+  rack: Pick<Rack, 'bench' | 'shelf'>,
 ): Derivation | undefined {
   switch (ref.kind) {
     case 'meal': {
       const meal = plan.days[ref.day - 1]?.meals[ref.meal];
-      return meal && mealDerivation(meal, tripOnLeg(trip, plan.days[ref.day - 1].leg), format);
+      return meal && mealDerivation(meal, tripOnLeg(trip, plan.days[ref.day - 1].leg), format, rack);
     }
     case 'risk': {
       const carry = plan.carries.find((c) => c.fromStopId === ref.stopId);
@@ -68,7 +73,7 @@ export function derive(
     }
     default: {
       const carry = plan.carries.find((c) => c.fromStopId === ref.stopId);
-      return carry && CARRY_DERIVATIONS[ref.kind](carry, tripOnLeg(trip, carry.fromStop), format);
+      return carry && CARRY_DERIVATIONS[ref.kind](carry, tripOnLeg(trip, carry.fromStop), format, rack);
     }
   }
 }
@@ -97,7 +102,7 @@ export function ledgerParts(ledgers: readonly Ledger[]): Part[] {
     .sort((a, b) => b.massG - a.massG);
 }
 
-function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation {
+function mealDerivation(m: PlannedMeal, trip: Trip, format: Format, rack: Pick<Rack, 'bench'>): Derivation {
   const { facts } = m;
   const burn = countedBurn(m);
   const overG = m.fuelG - burn.fuelG;
@@ -105,6 +110,7 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation 
   const fuel = fuelById(trip.kit.fuelId);
   const { couple, windDecayPerMps } = FLAMES[facts.flame];
   const { etaMax, fluxScaleWPerM2 } = POT_BASE[facts.pot.base];
+  const day = daysOf(trip)[m.day - 1];
   const watts = (w: number) => `${Math.round(w).toLocaleString('en-US')} W`;
   return {
     title: `${PART_WORDS[m.meal]} on day ${m.day}`,
@@ -118,29 +124,37 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format): Derivation 
       ...(m.edge ? [`As it stands it cannot be cooked. ${edgeWords(m.edge, { text: format })}`] : []),
     ],
     inputs: [
-      { name: 'water', value: `${format(facts.waterMl, 'volume')} from ${startWords(facts.start, format)}` },
+      { name: 'water', value: format(facts.waterMl, 'volume'), from: 'the dish' },
+      { name: 'from', value: startWords(facts.start, format), from: dayValueFrom(day, 'waterC') },
       {
         name: 'brought to',
         value: `${format(burn.targetC, 'temperature', 1)}${facts.target.kind === 'boil' ? `, the boil at this height` : `; it would boil at ${format(burn.boilC, 'temperature', 1)}`}`,
+        from: facts.target.kind === 'boil' ? SOURCE.workedOut : 'the dish',
       },
-      { name: 'air', value: format(facts.airC, 'temperature') },
-      { name: 'wind', value: `${format(facts.flameWindMps, 'speed')} at the flame, ${format(facts.potWindMps, 'speed')} at the pot` },
-      { name: 'air pressure', value: `${(facts.pressurePa / 100).toFixed(0)} hPa` },
+      { name: 'air', value: format(facts.airC, 'temperature'), from: airFrom(trip, m.day, m.meal) },
+      {
+        name: 'wind',
+        value: `${format(facts.flameWindMps, 'speed')} at the flame, ${format(facts.potWindMps, 'speed')} at the pot`,
+        from: `${dayValueFrom(day, 'wind')}, less what the windscreen keeps off`,
+      },
+      { name: 'air pressure', value: `${(facts.pressurePa / 100).toFixed(0)} hPa`, from: 'the height of the camp' },
       {
         name: 'pot',
         value: `Ø ${format(facts.pot.diameterMm, 'length')}, ${format(facts.pot.heightMm, 'length')} high, ${facts.pot.material}, lid ${facts.lidOn ? 'on' : 'off'}`,
+        from: potFrom(trip.kit),
       },
-      { name: 'burner', value: `${burner.name}, ${watts(burn.meanPowerW)} on average` },
-      { name: 'fuel', value: fuel.name },
+      { name: 'burner', value: `${burner.name}, ${watts(burn.meanPowerW)} on average`, from: burnerFrom(trip.kit, rack) },
+      { name: 'fuel', value: fuel.name, from: trip.kit.ownBlend ? 'what your own can turned out to hold' : SOURCE.catalogue },
       ...(burn.canEndC === undefined
         ? []
         : [
             {
               name: 'can',
               value: `${format(m.canStartC ?? facts.airC, 'temperature')} at the start, ${format(burn.canEndC, 'temperature', 1)} at the end`,
+              from: SOURCE.workedOut,
             },
           ]),
-      { name: 'time', value: formatDuration(burn.durationS) },
+      { name: 'time', value: formatDuration(burn.durationS), from: SOURCE.workedOut },
     ],
   };
 }
@@ -159,7 +173,7 @@ function doseSentences({ dose, fuelG }: PlannedMeal, format: Format): string[] {
   return [`Lit: ${dose.count} ${dose.count === 1 ? 'tablet' : 'tablets'}${kept}.`];
 }
 
-function demandDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivation {
+function demandDerivation(carry: CarryPlan, trip: Trip, format: Format, rack: Pick<Rack, 'bench'>): Derivation {
   const meals = carry.days.flatMap((d) => MEALS.flatMap((name) => d.meals[name] ?? []));
   return {
     title: `fuel to burn, ${carry.from} to ${carry.to}`,
@@ -177,13 +191,18 @@ function demandDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivat
         .join('; ')}.`,
     ],
     inputs: [
-      { name: 'days', value: `${carry.days.length}, with ${meals.length} hot meals` },
-      { name: 'reserve asked for', value: `${format(trip.reservePercent, 'percent')} = ${format(carry.reserveG, 'mass')}` },
+      { name: 'days', value: `${carry.days.length}, with ${meals.length} hot meals`, from: SOURCE.typed },
+      {
+        name: 'reserve asked for',
+        value: `${format(trip.reservePercent, 'percent')} = ${format(carry.reserveG, 'mass')}`,
+        from: SOURCE.typed,
+      },
+      { name: 'how well the burner heats', value: burnerById(trip.kit.burnerId).name, from: burnerFrom(trip.kit, rack) },
     ],
   };
 }
 
-function loadoutDerivation(carry: CarryPlan, _trip: Trip, format: Format): Derivation {
+function loadoutDerivation(carry: CarryPlan, trip: Trip, format: Format, rack: Pick<Rack, 'shelf'>): Derivation {
   return {
     title: 'fuel and containers on leaving',
     totalG: carry.fuelG + carry.tareG,
@@ -197,7 +216,13 @@ function loadoutDerivation(carry: CarryPlan, _trip: Trip, format: Format): Deriv
       'Chosen together with every other stop for the least carried weight by the measure asked for: what is bought, carried on and left. Alcohol: whole measures in the walker’s own bottles. Tablets: whole ones.',
       `Left over if all goes as expected: ${format(carry.fuelG - carry.demandG, 'mass')}.`,
     ],
-    inputs: [],
+    inputs: [
+      { name: 'reserve asked for', value: format(trip.reservePercent, 'percent'), from: SOURCE.typed },
+      ...carry.containers.map((c) => ({ name: containerWords(c, format), value: format(c.fuelG, 'mass'), from: contentFrom(c, rack) })),
+      ...carry.containers
+        .filter((c) => !c.own)
+        .map((c) => ({ name: `empty, ${containerWords(c, format)}`, value: format(c.tareG, 'mass'), from: SOURCE.catalogue })),
+    ],
   };
 }
 
@@ -221,15 +246,20 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
       `By day: ${carry.days.map((d, i) => `${d.day}: ${percent(risk.outByDay[i] ?? 0)}`).join('; ')} have run out by its end.`,
     ],
     inputs: [
-      { name: 'mean, standard deviation', value: `${format(risk.meanG, 'mass', 1)}, ${format(risk.sdG, 'mass', 1)}` },
-      { name: 'nine in ten burn', value: `${format(risk.quantilesG[5], 'mass')} to ${format(risk.quantilesG[95], 'mass')}` },
+      { name: 'mean, standard deviation', value: `${format(risk.meanG, 'mass', 1)}, ${format(risk.sdG, 'mass', 1)}`, from: DRAWN },
+      { name: 'nine in ten burn', value: `${format(risk.quantilesG[5], 'mass')} to ${format(risk.quantilesG[95], 'mass')}`, from: DRAWN },
       {
         name: 'left on arrival, nine in ten',
         value: `${format(carry.fuelG - risk.quantilesG[95], 'mass')} to ${format(carry.fuelG - risk.quantilesG[5], 'mass')}`,
+        from: DRAWN,
       },
-      { name: 'needed for the limit', value: format(risk.fuelForLimitG, 'mass') },
-      { name: 'of it for not knowing the burner', value: format(risk.unknownBurnerG, 'mass') },
-      { name: 'spreads', value: spreadWords(risk.factorSd) },
+      { name: 'needed for the limit', value: format(risk.fuelForLimitG, 'mass'), from: `${DRAWN}, for a limit that is typed` },
+      { name: 'of it for not knowing the burner', value: format(risk.unknownBurnerG, 'mass'), from: DRAWN },
+      {
+        name: 'spreads',
+        value: spreadWords(risk.factorSd),
+        from: risk.factorSd === UNCALIBRATED_SD ? SOURCE.assumed : 'your own burns, the rest assumed',
+      },
     ],
   };
 }
@@ -251,8 +281,11 @@ function startDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivati
     parts: parts.filter((p) => p.massG > 0).sort((a, b) => b.massG - a.massG),
     how: ['Everything carried to cook with: fuel, its containers, and the pieces of the kit. Food and water are not in it.'],
     inputs: [
-      { name: 'average over the mornings', value: format(carry.profile.averageG, 'mass') },
-      { name: 'gram-days', value: Math.round(carry.profile.gramDays).toLocaleString('en-US') },
+      { name: 'average over the mornings', value: format(carry.profile.averageG, 'mass'), from: SOURCE.workedOut },
+      { name: 'gram-days', value: Math.round(carry.profile.gramDays).toLocaleString('en-US'), from: SOURCE.workedOut },
+      { name: 'weight of pot and lid', value: format(kit.pot.massG + (kit.lidOn ? kit.pot.lidMassG : 0), 'mass'), from: potFrom(kit) },
+      { name: 'weight of the burner', value: format(kit.burnerMassG, 'mass'), from: burnerMassFrom(kit) },
+      { name: 'windscreen, lighter, spoon, bag', value: format(kit.windscreenMassG + kit.otherMassG, 'mass'), from: SOURCE.typed },
     ],
   };
 }
