@@ -19,11 +19,12 @@ import { shelfHintWords } from '../words/own-words';
 import { NextGram } from './next-gram';
 import { RiskPanel } from './risk-panel';
 import { StaleShelf } from './stale-shelf';
+import { Hint } from '../ui/hint';
 
 /** The answer, beside whatever moves it: what leaves the stop as shapes, its sums, what stands in the way, the risk, and where the next gram is. */
 @Component({
   selector: 'app-answer-column',
-  imports: [ChoicePanel, ContainerShape, Figure, NextGram, RiskPanel, RouterLink, StaleShelf],
+  imports: [Hint, ChoicePanel, ContainerShape, Figure, NextGram, RiskPanel, RouterLink, StaleShelf],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">out of {{ carry().from }}</h2>
@@ -42,19 +43,19 @@ import { StaleShelf } from './stale-shelf';
       }
     </ul>
     <dl>
-      <dt>to burn</dt>
+      <dt appHint="to burn">to burn</dt>
       <dd><app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', stopId: carry().fromStopId }" /></dd>
-      <dt>reserve asked</dt>
+      <dt appHint="reserve asked">reserve asked</dt>
       <dd>{{ units.text(carry().reserveG, 'mass') }}</dd>
-      <dt>fuel and containers</dt>
+      <dt appHint="fuel and containers">fuel and containers</dt>
       <dd>
         <app-figure [text]="units.text(carry().fuelG + carry().tareG, 'mass')" [ref]="{ kind: 'loadout', stopId: carry().fromStopId }" />
       </dd>
-      <dt>left on arrival</dt>
+      <dt appHint="left on arrival">left on arrival</dt>
       <dd>{{ units.text(carry().fuelG - carry().demandG, 'mass') }}</dd>
-      <dt>average load</dt>
+      <dt appHint="average load">average load</dt>
       <dd>{{ units.text(carry().profile.averageG, 'mass') }}</dd>
-      <dt>at the stove</dt>
+      <dt appHint="at the stove">at the stove</dt>
       <dd>{{ duration(cookingTimeS(carry())) }}</dd>
     </dl>
     @if (moves(); as words) {

@@ -2,13 +2,15 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { AdviceService } from '../planning/advice-service';
 import { changeWords, effectWords } from '../words/verdict-words';
 import { Units } from '../words/units';
+import { Hint } from '../ui/hint';
 
 /** Where the next gram is: every change that helps, the best first; those that cost comfort say so. */
 @Component({
   selector: 'app-next-gram',
+  imports: [Hint],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h3 class="sign">where the next gram is</h3>
+    <h3 class="sign" appHint="where the next gram is">where the next gram is</h3>
     @if (advice.problem()) {
       <p class="quiet">It could not be worked out. <button type="button" class="figure" (click)="advice.again()">try again</button></p>
     } @else if (changes(); as list) {

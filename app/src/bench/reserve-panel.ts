@@ -7,11 +7,12 @@ import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
+import { Hint } from '../ui/hint';
 
 /** What this trip burns, and what it must keep in reserve, on the catalogue's burner and on one's own. */
 @Component({
   selector: 'app-reserve-panel',
-  imports: [StudyNote],
+  imports: [Hint, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h3 class="sign">what it does to this trip</h3>
@@ -26,7 +27,7 @@ import { Units } from '../words/units';
           <tr>
             <th scope="col">carry</th>
             <th scope="col" class="number">burns</th>
-            <th scope="col" class="number">reserve</th>
+            <th scope="col" class="number" appHint="reserve">reserve</th>
           </tr>
         </thead>
         <tbody>

@@ -6,6 +6,7 @@ import { unscreenedWindMps } from '@tinder/core/burn';
 import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
+import { Hint } from '../ui/hint';
 
 const TARGETS = [
   { value: 'boil', label: 'to the boil' },
@@ -33,7 +34,7 @@ const ODDITIES = [
 /** What a burn is burnt in: water, weather, can, scale, and what counts as done. */
 @Component({
   selector: 'app-setup-fields',
-  imports: [Choice, PickField, QuantityField],
+  imports: [Hint, Choice, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let s = setup();
@@ -46,8 +47,9 @@ const ODDITIES = [
         [limits]="L.waterMl"
         (valueChange)="set({ waterMl: $event })"
       />
-      <span class="name">water from</span>
+      <span class="name" appHint="water from">water from</span>
       <app-quantity-field
+        appHint="water from"
         label="test water from"
         quantity="temperature"
         [value]="s.waterC"
@@ -80,8 +82,9 @@ const ODDITIES = [
         (valueChange)="set({ altitudeM: $event })"
       />
       @if (valve()) {
-        <span class="name">flame</span>
+        <span class="name" appHint="flame">flame</span>
         <app-quantity-field
+          appHint="flame"
           label="test flame"
           quantity="percent"
           [value]="100 * s.kit.flameSetting"
@@ -91,8 +94,9 @@ const ODDITIES = [
       }
       @if (can()) {
         <app-pick-field label="can" [options]="cans" [value]="canSize()" (valueChange)="canOf(+$event)" />
-        <span class="name">left in it</span>
+        <span class="name" appHint="left in it">left in it</span>
         <app-quantity-field
+          appHint="left in it"
           label="left in the can"
           quantity="mass"
           [value]="s.can.fuelLeftG"

@@ -6,11 +6,12 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { END_WORDS } from '../words/bench-words';
 import { Units } from '../words/units';
 import { BenchStudy } from './bench-study';
+import { Hint } from '../ui/hint';
 
 /** Every burn that was kept, the newest first. */
 @Component({
   selector: 'app-tests-table',
-  imports: [NzButtonComponent],
+  imports: [Hint, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">every burn</h2>
@@ -20,7 +21,7 @@ import { BenchStudy } from './bench-study';
           <th scope="col">on</th>
           <th scope="col">kit</th>
           <th scope="col" class="number">water</th>
-          <th scope="col" class="number">flame</th>
+          <th scope="col" class="number" appHint="flame">flame</th>
           <th scope="col" class="number">wind</th>
           <th scope="col" class="number">fuel</th>
           <th scope="col" class="number">time</th>

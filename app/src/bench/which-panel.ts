@@ -10,6 +10,7 @@ import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import { BenchStudy } from './bench-study';
 import { BurnRun } from './burn-run';
+import { Hint } from '../ui/hint';
 
 const IDEA_WORDS: Record<TestIdeaId, string> = {
   lowFlame: 'a low flame, calm',
@@ -24,7 +25,7 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
 /** Which test is worth doing this weekend: what each would let stay at home of this trip's reserve, and what it costs. */
 @Component({
   selector: 'app-which-panel',
-  imports: [NzButtonComponent, StudyNote],
+  imports: [Hint, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">worth testing this weekend</h2>
@@ -35,8 +36,8 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
         <thead>
           <tr>
             <th scope="col">burn</th>
-            <th scope="col" class="number">reserve less</th>
-            <th scope="col" class="number">known to</th>
+            <th scope="col" class="number" appHint="reserve less">reserve less</th>
+            <th scope="col" class="number" appHint="known to">known to</th>
             <th scope="col" class="number">costs</th>
             <td></td>
           </tr>

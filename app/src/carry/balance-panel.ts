@@ -13,13 +13,14 @@ import { Units } from '../words/units';
 import { balanceGeometry, type BalanceMark } from '../charts/balance-geometry';
 import { BalanceStudy } from './balance-study';
 import { balanceChanceWords, balanceMarkWords, balanceWords } from '../words/balance-words';
+import { Hint } from '../ui/hint';
 
 const HEIGHT = 270;
 
 /** Weight against risk: every reasonable load-out of every kit, the front that nothing beats, and the walker's own to move along it. */
 @Component({
   selector: 'app-balance-panel',
-  imports: [Drag, NzButtonComponent, StudyNote],
+  imports: [Hint, Drag, NzButtonComponent, StudyNote],
   providers: [BalanceStudy],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
@@ -88,10 +89,10 @@ const HEIGHT = 270;
         <thead>
           <tr>
             <th scope="col">kit</th>
-            <th scope="col" class="number">reserve</th>
+            <th scope="col" class="number" appHint="reserve">reserve</th>
             <th scope="col" class="number">average</th>
-            <th scope="col" class="number">runs out</th>
-            <th scope="col">tightest</th>
+            <th scope="col" class="number" appHint="runs out">runs out</th>
+            <th scope="col" appHint="tightest">tightest</th>
             <th scope="col" class="number">fuel costs</th>
             <td></td>
           </tr>

@@ -17,11 +17,12 @@ import { chanceWords } from '../words/risk-words';
 import { legKitMealWords, legKitWeightWords, leavesWithWords, supplyWords } from '../words/leg-words';
 import { leftBehindWords } from '../words/loadout-words';
 import { problemWords } from '../words/problem-words';
+import { Hint } from '../ui/hint';
 
 /** Every stop's load-out in one table, and another kit on some legs: what each would save or cost there. */
 @Component({
   selector: 'app-legs-panel',
-  imports: [ContainerShape, NzButtonComponent, StudyNote],
+  imports: [Hint, ContainerShape, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
@@ -38,9 +39,9 @@ import { problemWords } from '../words/problem-words';
             <th scope="col">how</th>
             <th scope="col">left there</th>
             <th scope="col" class="number">burns</th>
-            <th scope="col" class="number">start</th>
-            <th scope="col" class="number">runs out</th>
-            <th scope="col">in the way</th>
+            <th scope="col" class="number" appHint="start">start</th>
+            <th scope="col" class="number" appHint="runs out">runs out</th>
+            <th scope="col" appHint="in the way">in the way</th>
           </tr>
         </thead>
         <tbody>

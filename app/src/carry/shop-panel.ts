@@ -11,11 +11,12 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import { COMFORT_WORDS, comfortSpentWords, shopChanceWords, shopWords, slackWords, takingWords } from '../words/shop-words';
+import { Hint } from '../ui/hint';
 
 /** In the shop: what is there in order of preference, down to nothing; and what the fuel that is over could be spent on. */
 @Component({
   selector: 'app-shop-panel',
-  imports: [NzButtonComponent, StudyNote],
+  imports: [Hint, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (carry(); as c) {
@@ -30,7 +31,7 @@ import { COMFORT_WORDS, comfortSpentWords, shopChanceWords, shopWords, slackWord
                   <th scope="col">take</th>
                   <th scope="col" class="number">weighs</th>
                   <th scope="col" class="number">costs</th>
-                  <th scope="col" class="number">runs out</th>
+                  <th scope="col" class="number" appHint="runs out">runs out</th>
                   <th scope="col" class="number">hot meals</th>
                 </tr>
               </thead>

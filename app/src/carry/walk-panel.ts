@@ -7,11 +7,12 @@ import { Choice } from '../ui/choice';
 import { ScaleField } from '../ui/scale-field';
 import { Units } from '../words/units';
 import { WindEditor } from '../wind/wind-editor';
+import { Hint } from '../ui/hint';
 
 /** The walk: how long, how cold, how high, how windy. */
 @Component({
   selector: 'app-walk-panel',
-  imports: [Choice, ScaleField, WindEditor],
+  imports: [Hint, Choice, ScaleField, WindEditor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the walk, {{ spanWords() }}</h2>
@@ -77,8 +78,9 @@ import { WindEditor } from '../wind/wind-editor';
       (windChange)="paint('wind', { wind: $event.wind }, $event.gesture)"
     />
     <div class="line">
-      <span class="name">it blows</span>
+      <span class="name" appHint="it blows">it blows</span>
       <app-choice
+        appHint="it blows"
         label="Steady or gusty"
         [options]="gustOptions"
         [value]="first().gusty ? 'gusty' : 'steady'"

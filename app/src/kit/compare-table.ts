@@ -8,11 +8,12 @@ import { firstKitWords } from '../words/compare-words';
 import { CRITERION_WORDS } from '../words/kit-words';
 import { Comparison } from './comparison';
 import { KitStudy } from './kit-study';
+import { Hint } from '../ui/hint';
 
 /** The comparison row by row: how much a criterion counts, and every kit's measure or points as a bar. */
 @Component({
   selector: 'app-compare-table',
-  imports: [NzButtonComponent, QuantityField],
+  imports: [Hint, NzButtonComponent, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="scroll" tabindex="0" role="group" aria-labelledby="compare-title">
@@ -32,7 +33,7 @@ import { KitStudy } from './kit-study';
         <tbody>
           @for (r of comparison.rows(); track r.criterion) {
             <tr>
-              <th scope="row">{{ r.words }}</th>
+              <th scope="row" [appHint]="r.words">{{ r.words }}</th>
               <td class="weight" data-label="how much it counts">
                 <input
                   type="range"

@@ -11,11 +11,12 @@ import { againstWords, failsWords, gramWords, hotWords, litWords, mixWords, SCHO
 import { reckonedOddsWords } from '../words/risk-words';
 import { Units } from '../words/units';
 import { FinderSearch } from './finder-search';
+import { Hint } from '../ui/hint';
 
 /** The best of each school beside the best of all: what it costs against it and why, where it would win; and different kits on different legs. */
 @Component({
   selector: 'app-finder-schools',
-  imports: [KitSection, NzButtonComponent, StudyNote],
+  imports: [Hint, KitSection, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h3 class="sign" id="schools-title">the best of each school</h3>
@@ -31,7 +32,7 @@ import { FinderSearch } from './finder-search';
             <th scope="col">against the best</th>
             <th scope="col" class="number">lit a day</th>
             <th scope="col" class="number">to buy</th>
-            <th scope="col" class="number">runs out</th>
+            <th scope="col" class="number" appHint="runs out">runs out</th>
             <td></td>
           </tr>
         </thead>

@@ -9,11 +9,12 @@ import { StudyNote } from '../ui/study-note';
 import { NOT_PLANNABLE_WORDS } from '../words/kit-words';
 import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
+import { Hint } from '../ui/hint';
 
 /** What a lighter piece costs for each gram it saves on this trip: nothing spent first, then the cheapest gram. */
 @Component({
   selector: 'app-ladder-panel',
-  imports: [NzButtonComponent, StudyNote],
+  imports: [Hint, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="ladder-title">lighter, gram by gram: {{ study.kit()?.name }}</h2>
@@ -29,7 +30,7 @@ import { KitStudy } from './kit-study';
               <td></td>
               <th scope="col" class="number">saves, on average</th>
               <th scope="col" class="number">costs</th>
-              <th scope="col" class="number">a gram</th>
+              <th scope="col" class="number" appHint="a gram">a gram</th>
               <td></td>
             </tr>
           </thead>

@@ -12,6 +12,7 @@ import { misfitWords, sizeText } from '../words/kit-words';
 import { cutawayWords, roomWords } from '../words/nest-words';
 import { KitStudy } from './kit-study';
 import { NEST_DRAWING, NestDrawing } from './nest-drawing';
+import { Hint } from '../ui/hint';
 
 const STEP_MS = 900;
 const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into the gaps' };
@@ -19,7 +20,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
 /** The cutaway: the pot to scale with everything nested in it, packed step by step; and how the kit stands when it cooks. */
 @Component({
   selector: 'app-nest-panel',
-  imports: [NestDrawing, NzButtonComponent, StudyNote],
+  imports: [Hint, NestDrawing, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what goes into the pot</h2>
@@ -48,7 +49,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
           </li>
         }
       </ol>
-      <h3 class="sign">outside</h3>
+      <h3 class="sign" appHint="outside">outside</h3>
       <ul>
         @for (m of outside(); track m.id) {
           <li>

@@ -26,19 +26,26 @@ import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../words/units';
 import { methodProblemWords, METHOD_WORDS } from '../words/menu-words';
 import { PART_WORDS } from '../words/part-words';
+import { Hint } from '../ui/hint';
 
 type Scope = DishScope['kind'];
 
 /** The dishes of the brushed days by part of the day: chosen for every day, for these days, or to take turns. */
 @Component({
   selector: 'app-day-dishes',
-  imports: [Choice, Figure, NzButtonComponent, PickField, QuantityField],
+  imports: [Hint, Choice, Figure, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">{{ title() }}</h2>
     <div class="scope">
-      <span class="name">a dish goes</span>
-      <app-choice label="Where a chosen dish goes" [options]="scopes()" [value]="scope()" (valueChange)="scope.set($event)" />
+      <span class="name" appHint="a dish goes">a dish goes</span>
+      <app-choice
+        appHint="a dish goes"
+        label="Where a chosen dish goes"
+        [options]="scopes()"
+        [value]="scope()"
+        (valueChange)="scope.set($event)"
+      />
     </div>
     @for (r of rows(); track r.name) {
       <section [class.on]="r.name === part()" [attr.aria-label]="words[r.name]" (focusin)="part.set(r.name)">
@@ -85,8 +92,9 @@ type Scope = DishScope['kind'];
       </section>
     }
     <div class="line">
-      <span class="name">lighting</span>
+      <span class="name" appHint="lighting">lighting</span>
       <app-choice
+        appHint="lighting"
         label="Supper, drink and wash-up"
         [options]="lightings"
         [value]="store.trip().oneLighting ? 'one' : 'each'"
@@ -94,8 +102,9 @@ type Scope = DishScope['kind'];
       />
     </div>
     <div class="line typed">
-      <span class="name">appetite</span>
+      <span class="name" appHint="appetite">appetite</span>
       <app-quantity-field
+        appHint="appetite"
         label="appetite, 100 % is what packets call a portion"
         quantity="percent"
         [value]="100 * store.trip().appetite"

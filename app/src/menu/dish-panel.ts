@@ -18,11 +18,12 @@ import { Units } from '../words/units';
 import { cardWords, learntWords } from '../words/card-words';
 import { PART_WORDS } from '../words/part-words';
 import { takeName } from '../ui/take-name';
+import { Hint } from '../ui/hint';
 
 /** One dish on the marked day: its numbers to change, and its card as it is read at the stove. */
 @Component({
   selector: 'app-dish-panel',
-  imports: [Choice, NzButtonComponent, NzInputDirective, QuantityField, StudyNote],
+  imports: [Hint, Choice, NzButtonComponent, NzInputDirective, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-study-note [study]="cards" />
@@ -34,8 +35,9 @@ import { takeName } from '../ui/take-name';
       </div>
       <div class="numbers">
         @for (f of fields; track f.key) {
-          <span class="name">{{ f.name }}</span>
+          <span class="name" [appHint]="f.name">{{ f.name }}</span>
           <app-quantity-field
+            [appHint]="f.name"
             [label]="f.name + ' of the dish'"
             [quantity]="f.quantity"
             [value]="own(f.key)"

@@ -16,11 +16,12 @@ import { containerWords } from '../words/container-words';
 import { canDaysWords, shelfWorthWords, toFinishWords, wayWords } from '../words/own-words';
 import { Units } from '../words/units';
 import { ShelfStudy, type Shelved } from './shelf-study';
+import { Hint } from '../ui/hint';
 
 /** What of the shelf comes along on the open trip, where it is packed, what it is worth, and how it comes home. */
 @Component({
   selector: 'app-for-trip-panel',
-  imports: [ContainerShape, NzButtonComponent, PickField, StaleShelf, StudyNote],
+  imports: [Hint, ContainerShape, NzButtonComponent, PickField, StaleShelf, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what I have, for {{ store.trip().name }}</h2>
@@ -40,7 +41,7 @@ import { ShelfStudy, type Shelved } from './shelf-study';
     </p>
     <div class="two">
       <div>
-        <h3 class="sign">each of them</h3>
+        <h3 class="sign" appHint="each of them">each of them</h3>
         <table class="stacks">
           <thead>
             <tr>
@@ -80,7 +81,7 @@ import { ShelfStudy, type Shelved } from './shelf-study';
                 <th scope="col">way</th>
                 <th scope="col" class="number">carried, average</th>
                 <th scope="col" class="number">to buy</th>
-                <th scope="col" class="number">hot meals missed</th>
+                <th scope="col" class="number" appHint="hot meals missed">hot meals missed</th>
               </tr>
             </thead>
             <tbody>

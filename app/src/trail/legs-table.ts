@@ -11,11 +11,12 @@ import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../words/units';
 import { RESTRICTION_WORDS } from '../words/trail-words';
+import { Hint } from '../ui/hint';
 
 /** The legs as a table: the ribbon's twin for those who type, and what each carry takes along. */
 @Component({
   selector: 'app-legs-table',
-  imports: [Figure, NzInputDirective, PickField, QuantityField],
+  imports: [Hint, Figure, NzInputDirective, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="legs-title">stops and legs</h2>
@@ -26,7 +27,7 @@ import { RESTRICTION_WORDS } from '../words/trail-words';
             <th scope="col">from</th>
             <th scope="col">to</th>
             <th scope="col" class="number">days</th>
-            <th scope="col" class="number">walk</th>
+            <th scope="col" class="number" appHint="walk">walk</th>
             <th scope="col" class="number">up</th>
             <th scope="col" class="number">coldest</th>
             <th scope="col" class="wide">flame allowed?</th>

@@ -12,11 +12,12 @@ import { QuantityField } from '../ui/quantity-field';
 import { packageName, STOP_KIND_WORDS } from '../words/trail-words';
 import { ChosenStop } from './chosen-stop';
 import { takeName } from '../ui/take-name';
+import { Hint } from '../ui/hint';
 
 /** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
 @Component({
   selector: 'app-stop-panel',
-  imports: [Choice, DateField, NzButtonComponent, NzInputDirective, PickField, QuantityField],
+  imports: [Hint, Choice, DateField, NzButtonComponent, NzInputDirective, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the stop</h2>
@@ -44,15 +45,17 @@ import { takeName } from '../ui/take-name';
       />
     </div>
     <div class="line split">
-      <span class="name">empties</span>
+      <span class="name" appHint="empties">empties</span>
       <app-choice
+        appHint="empties"
         label="Bin for empties"
         [options]="binOptions"
         [value]="s.bin ? 'bin' : 'none'"
         (valueChange)="edit('bin', { bin: $event === 'bin' })"
       />
-      <span class="name">detour</span>
+      <span class="name" appHint="detour">detour</span>
       <app-quantity-field
+        appHint="detour"
         label="detour to the stop and back"
         quantity="distance"
         [decimals]="1"
@@ -62,7 +65,7 @@ import { takeName } from '../ui/take-name';
       />
     </div>
     <fieldset>
-      <legend class="name">sells</legend>
+      <legend class="name" appHint="sells">sells</legend>
       @for (id of packages; track id) {
         <label class="sale">
           <input type="checkbox" [checked]="!!sale(id)" (change)="toggle(id)" /> <span>{{ name(id) }}</span>
@@ -82,8 +85,14 @@ import { takeName } from '../ui/take-name';
       }
     </fieldset>
     <div class="line">
-      <span class="name">a box</span>
-      <app-choice label="Box posted ahead" [options]="boxOptions" [value]="s.box ? 'box' : 'none'" (valueChange)="box($event === 'box')" />
+      <span class="name" appHint="a box">a box</span>
+      <app-choice
+        appHint="a box"
+        label="Box posted ahead"
+        [options]="boxOptions"
+        [value]="s.box ? 'box' : 'none'"
+        (valueChange)="box($event === 'box')"
+      />
     </div>
     @if (s.box; as b) {
       <div class="line">

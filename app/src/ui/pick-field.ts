@@ -1,13 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import type { Option } from './choice';
+import { Hint } from './hint';
 
 /** A name and one of a list to pick, laid into the two first columns of the line around it. */
 @Component({
   selector: 'app-pick-field',
+  imports: [Hint],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <label class="name" [class.hidden-text]="quietly()" [attr.for]="id()">{{ label() }}</label>
-    <select [id]="id()" (change)="picked($event)">
+    <label class="name" [class.hidden-text]="quietly()" [appHint]="label()" [attr.for]="id()">{{ label() }}</label>
+    <select [id]="id()" [appHint]="label()" (change)="picked($event)">
       @for (o of options(); track o.value) {
         <option [value]="o.value" [selected]="o.value === value()">{{ o.label }}</option>
       }

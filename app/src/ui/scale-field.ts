@@ -1,18 +1,20 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import type { Quantity } from '@tinder/core/units';
 import { GestureEnd, newGesture } from './gesture';
+import { Hint } from './hint';
 import { QuantityField, type Limits } from './quantity-field';
 import { Units } from '../words/units';
 
 /** One line: a name, a scale to drag, and the same value to type. A drag is one undo step. */
 @Component({
   selector: 'app-scale-field',
-  imports: [QuantityField],
+  imports: [Hint, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <label class="name" [attr.for]="id()">{{ label() }}</label>
+    <label class="name" [appHint]="label()" [attr.for]="id()">{{ label() }}</label>
     <input
       type="range"
+      [appHint]="label()"
       [id]="id()"
       [class]="tone()"
       [style.--share]="share()"

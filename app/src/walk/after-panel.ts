@@ -9,11 +9,12 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { factorWords } from '../words/log-words';
 import { Units } from '../words/units';
 import { WalkStudy } from './walk-study';
+import { Hint } from '../ui/hint';
 
 /** Planned against burnt, stop by stop, and what becomes of it: burns for the bench, containers for the shelf, a record over trips. */
 @Component({
   selector: 'app-after-panel',
-  imports: [NzButtonComponent],
+  imports: [Hint, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">planned against burnt</h2>
@@ -25,7 +26,7 @@ import { WalkStudy } from './walk-study';
           <th scope="col" class="number">burnt</th>
           <th scope="col" class="number">left over</th>
           <th scope="col" class="number">cooked</th>
-          <th scope="col" class="number">not cooked</th>
+          <th scope="col" class="number" appHint="not cooked">not cooked</th>
         </tr>
       </thead>
       <tbody>

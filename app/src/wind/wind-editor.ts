@@ -14,16 +14,17 @@ import { SITE_WORDS, WIND_WORDS } from '../words/choice-words';
 import { Choice, type Option } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
+import { Hint } from '../ui/hint';
 
 /** Wind as the walker knows it: what a flame does, or a forecast (m/s or Beaufort's words) and the kind of site. */
 @Component({
   selector: 'app-wind-editor',
-  imports: [Choice, PickField, ScaleField],
+  imports: [Hint, Choice, PickField, ScaleField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="wind">
-      <span class="name">wind: a flame is</span>
-      <app-choice [label]="label()" [options]="options" [value]="choice()" (valueChange)="choose($event)" />
+      <span class="name" appHint="wind: a flame is">wind: a flame is</span>
+      <app-choice appHint="wind: a flame is" [label]="label()" [options]="options" [value]="choice()" (valueChange)="choose($event)" />
     </div>
     @if (forecast(); as f) {
       <app-scale-field

@@ -1,0 +1,118 @@
+import { DOCUMENT } from '@angular/common';
+import { Directive, ElementRef, inject, Injectable, input } from '@angular/core';
+
+/** How long a finger rests on a word until its hint is shown, ms: what browsers take for a long press (common practice). */
+const LONG_PRESS_MS = 500;
+/** How long the pointer may take on its way from a word to its hint, ms. */
+const GRACE_MS = 200;
+const ID = 'hint';
+
+/** The one bubble in which hints are said; what words mean is fetched with the first of them. */
+@Injectable({ providedIn: 'root' })
+class HintBubble {
+  private readonly document = inject(DOCUMENT);
+  private bubble: HTMLElement | undefined;
+  private described: Element | undefined;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private turn = 0;
+
+  /** Says what `word` means beside `at`; read aloud with `describes`. */
+  async show(word: string, at: Element, describes: Element): Promise<void> {
+    const turn = ++this.turn;
+    clearTimeout(this.timer);
+    const { meaningOf } = await import('../words/glossary');
+    const entry = meaningOf(word);
+    if (turn !== this.turn) return;
+    this.hide();
+    if (!entry) return;
+    const bubble = (this.bubble ??= this.make());
+    bubble.textContent = entry.field ? `${entry.says} Also: ${entry.field}.` : entry.says;
+    bubble.hidden = false;
+    const { left, bottom, top } = at.getBoundingClientRect();
+    const { offsetWidth, offsetHeight } = bubble;
+    bubble.style.left = `${Math.max(4, Math.min(left, innerWidth - offsetWidth - 4))}px`;
+    bubble.style.top = `${bottom + 4 + offsetHeight <= innerHeight ? bottom + 4 : Math.max(4, top - offsetHeight - 4)}px`;
+    this.described = describes;
+    describes.setAttribute('aria-describedby', ID);
+  }
+
+  /** Takes it away soon, unless the pointer goes to it. */
+  leave(): void {
+    this.turn++;
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => this.hide(), GRACE_MS);
+  }
+
+  hide(): void {
+    if (this.bubble) this.bubble.hidden = true;
+    this.described?.removeAttribute('aria-describedby');
+    this.described = undefined;
+  }
+
+  private make(): HTMLElement {
+    const bubble = this.document.createElement('div');
+    bubble.id = ID;
+    bubble.className = 'hint-bubble';
+    bubble.setAttribute('role', 'tooltip');
+    bubble.addEventListener('pointerenter', () => clearTimeout(this.timer));
+    bubble.addEventListener('pointerleave', () => this.leave());
+    this.document.addEventListener('keydown', (e) => e.key === 'Escape' && this.hide());
+    this.document.addEventListener('scroll', () => this.hide(), { capture: true, passive: true });
+    this.document.body.append(bubble);
+    return bubble;
+  }
+}
+
+/**
+ * A short word that says what it means: under the pointer, with the focus, under a finger that rests on it. On a word that stands alone
+ * (`dt`, `th`) it can be reached by Tab; a field speaks when the keyboard comes to it, its name under the pointer.
+ */
+@Directive({
+  selector: '[appHint]',
+  host: {
+    '[attr.tabindex]': 'isAlone ? 0 : null',
+    '[class.hinted]': 'isAlone',
+    '(pointerenter)': 'over($event)',
+    '(pointerleave)': 'off()',
+    '(pointerdown)': 'press($event)',
+    '(pointerup)': 'lift()',
+    '(pointercancel)': 'lift()',
+    '(focusin)': 'focused($event.target)',
+    '(focusout)': 'off()',
+    '(keydown)': 'bubble.hide()',
+  },
+})
+export class Hint {
+  readonly appHint = input.required<string>();
+  protected readonly bubble = inject(HintBubble);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+  protected readonly isAlone = /^(DT|TH|H2|H3)$/.test(this.host.tagName);
+  /** The word itself, not the field that it names. */
+  private readonly isWord = this.isAlone || /^(LABEL|LEGEND|SPAN)$/.test(this.host.tagName);
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  private show(describes: Element = this.host): void {
+    void this.bubble.show(this.appHint(), this.host, describes);
+  }
+
+  protected over(event: PointerEvent): void {
+    if (event.pointerType !== 'touch' && this.isWord) this.show();
+  }
+
+  protected focused(on: EventTarget | null): void {
+    if (on instanceof Element && on.matches(':focus-visible')) this.show(on);
+  }
+
+  protected press(event: PointerEvent): void {
+    if (event.pointerType === 'touch' && this.isWord) this.timer = setTimeout(() => this.show(), LONG_PRESS_MS);
+  }
+
+  protected lift(): void {
+    clearTimeout(this.timer);
+  }
+
+  protected off(): void {
+    this.lift();
+    this.bubble.leave();
+  }
+}
