@@ -225,8 +225,9 @@ describe('the habit ledger', () => {
       expect(cookingTimeS(then) - cookingTimeS(plan)).toBeCloseTo(h.timeS, 3);
       expect(tripSchema.safeParse(h.trip).success).toBe(true);
     }
-    // fewer hot meals are no saving: those come last, whatever they weigh
-    const rank = ledger.habits.map((h) => 10_000 * Math.max(0, -h.mealsMended) + h.fuelG);
+    // fewer hot meals are no saving: those come last, whatever they weigh; what is given up comes after what costs no comfort
+    const givesUp = (h: (typeof ledger.habits)[number]) => h.fuelG < 0 && h.givenUp > 0;
+    const rank = ledger.habits.map((h) => 1e6 * Math.max(0, -h.mealsMended) + 1e4 * (h.fuelG >= 0 ? 2 : givesUp(h) ? 1 : 0) + h.fuelG);
     expect(rank).toEqual([...rank].sort((a, b) => a - b));
     expect(ledger.habits.at(-1)?.mealsMended).toBeLessThan(0);
   });

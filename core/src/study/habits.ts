@@ -57,6 +57,12 @@ const GIVES_UP: readonly HabitKind['code'][] = ['breakfast', 'drink', 'washUp', 
 
 type Edit = (t: Trip) => Trip;
 
+/** What saves and costs no comfort, what saves by giving meals up, what costs fuel, and what leaves meals cold, which is no saving at all. */
+function rankOf({ fuelG, givenUp, mealsMended }: Habit): number {
+  if (mealsMended < 0) return 3;
+  return fuelG >= 0 ? 2 : givenUp > 0 ? 1 : 0;
+}
+
 /** Every habit alone and the best together over the trip as it stands. */
 export function habitLedger(trip: Trip, now: Plan): HabitLedger {
   const measure = (changed: Trip): Omit<Habit, 'kind'> => {
@@ -75,8 +81,7 @@ export function habitLedger(trip: Trip, now: Plan): HabitLedger {
   const habits = edits
     .map(({ kind, edit }): Habit => ({ kind, ...measure(edit(trip)) }))
     .filter((h) => Math.abs(h.fuelG) > NOISE_G || h.mealsMended !== 0)
-    // what leaves meals cold is no saving: it comes last, the most meals lost at the end
-    .sort((a, b) => Math.min(0, b.mealsMended) - Math.min(0, a.mealsMended) || a.fuelG - b.fuelG);
+    .sort((a, b) => rankOf(a) - rankOf(b) || Math.min(0, b.mealsMended) - Math.min(0, a.mealsMended) || a.fuelG - b.fuelG);
   const savers = edits.filter(({ kind }) => {
     const h = habits.find((x) => x.kind === kind);
     return h && h.fuelG < 0 && h.mealsMended >= 0 && !GIVES_UP.includes(kind.code);
