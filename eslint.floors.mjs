@@ -38,7 +38,7 @@ export const APP_FLOORS = [
   ['ledger', 'wind', 'closer', 'library'],
   ['answer'],
   // one folder a view: they share a floor, so none can import another
-  ['trail', 'kit', 'menu', 'carry', 'shelf', 'bench', 'pack', 'walk'],
+  ['trail', 'kit', 'menu', 'carry', 'shelf', 'bench', 'pack', 'walk', 'guide'],
   ['shell'],
 ];
 

@@ -43,7 +43,15 @@ export function install() {
 export const BUILD = ['npm', ['run', '--silent', 'build']];
 /** A mark of what is to be built; undefined where just that is built already. */
 export function toBuild() {
-  const sources = ['angular.json', 'package-lock.json', 'tsconfig.base.json', ...filesBelow('app'), ...filesBelow('core/src')];
+  const sources = [
+    'angular.json',
+    'package-lock.json',
+    'tsconfig.base.json',
+    ...filesBelow('app'),
+    ...filesBelow('core/src'),
+    ...filesBelow('docs/guide'),
+    ...filesBelow('scripts'),
+  ];
   const wanted = hashOf(sources);
   return read('built') === wanted && existsSync(path.join(root, 'dist/app/browser/index.html')) ? undefined : wanted;
 }

@@ -10,5 +10,6 @@ export const routes: Routes = [
   { path: 'pack', title: 'Pack · Restless Tinder', loadComponent: () => import('./pack/pack-view').then((m) => m.PackView) },
   { path: 'walk', title: 'Walk · Restless Tinder', loadComponent: () => import('./walk/walk-view').then((m) => m.WalkView) },
   { path: 'bench', title: 'Bench · Restless Tinder', loadComponent: () => import('./bench/bench-view').then((m) => m.BenchView) },
+  { path: 'guide', title: 'Guide · Restless Tinder', loadComponent: () => import('./guide/guide-view').then((m) => m.GuideView) },
   { path: '**', redirectTo: 'carry' },
 ];

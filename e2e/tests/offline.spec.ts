@@ -6,7 +6,7 @@ test.use({ serviceWorkers: 'allow' });
 
 /** In the page: is every file of the worker's list in its cache, and has it noted which version it serves? */
 async function keptForOffline(): Promise<boolean> {
-  const list = (await (await fetch('/ngsw.json')).json()) as { assetGroups: { urls: string[] }[] };
+  const list = (await (await fetch('/ngsw.json')).json()) as { assetGroups: { installMode: string; urls: string[] }[] };
   const names = await caches.keys();
   const urlsIn = async (part: string): Promise<string[]> => {
     const name = names.find((n) => n.includes(part));
@@ -14,7 +14,10 @@ async function keptForOffline(): Promise<boolean> {
   };
   const kept = await urlsIn('assets:app:cache');
   const noted = await urlsIn('db:control');
-  return list.assetGroups.every((g) => g.urls.every((u) => kept.includes(u))) && noted.some((u) => u.endsWith('/latest'));
+  return (
+    list.assetGroups.filter((g) => g.installMode === 'prefetch').every((g) => g.urls.every((u) => kept.includes(u))) &&
+    noted.some((u) => u.endsWith('/latest'))
+  );
 }
 
 test('opens and plans with the server gone', async ({ page }) => {

@@ -21,8 +21,8 @@ import { Commands, type Command } from './commands';
 
 /**
  * The sides of a view, one shown at a time: tabs whose panel the view gives, with `panelId` as its id. Arrow keys, Home and End go along them,
- * and two keys turn to the next and the one before from anywhere. The address names the side that was turned to (`?side=find`), so that it can be
- * linked to and comes back after a reload.
+ * and two keys turn to the next and the one before from anywhere. The address names the side that was turned to (`?side=find`; its label
+ * will do), so that it can be linked to and comes back after a reload.
  * (NG-ZORRO's tabs give tab and panel the same id, so that neither can be named by the other.)
  */
 @Component({
@@ -111,7 +111,7 @@ export class Sides<T extends string> implements OnInit {
   /** Shows the side that the address asks for, where it asks for one of these. */
   private takeAddress(): void {
     const asked: unknown = this.router.parseUrl(this.router.url).queryParams[SIDE];
-    const side = this.options().find((o) => o.value === asked);
+    const side = this.options().find((o) => o.value === asked || o.label === asked);
     if (side && side.value !== this.value()) this.valueChange.emit(side.value);
   }
 

@@ -3,8 +3,13 @@ import { inject, type Signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { map } from 'rxjs';
 
-/** Is there room for what otherwise stands on another side? Call in an injection context. */
-export function wideScreen(): Signal<boolean> {
-  const wide = inject(BreakpointObserver).observe('(min-width: 1700px) and (min-height: 900px)');
-  return toSignal(wide.pipe(map((s) => s.matches)), { initialValue: false });
+function screenIs(query: string): Signal<boolean> {
+  const now = inject(BreakpointObserver).observe(query);
+  return toSignal(now.pipe(map((s) => s.matches)), { initialValue: false });
 }
+
+/** Is there room for what otherwise stands on another side? Call in an injection context. */
+export const wideScreen = (): Signal<boolean> => screenIs('(min-width: 1700px) and (min-height: 900px)');
+
+/** Is it a phone, where the style sheets put things below one another? Call in an injection context. */
+export const narrowScreen = (): Signal<boolean> => screenIs('(max-width: 720px)');

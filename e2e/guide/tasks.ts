@@ -1,0 +1,142 @@
+import { expect, type Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+import { turnTo, type, verdict } from '../tests/helpers';
+
+const goTo = async (page: Page, view: string, side?: string): Promise<void> => {
+  await page.getByRole('link', { name: view, exact: true }).click();
+  if (side) await turnTo(page, side);
+};
+const choose = (page: Page, group: string | RegExp, label: string) =>
+  page.getByRole('radiogroup', { name: group }).getByText(label, { exact: true }).click();
+const settled = (page: Page) => expect(verdict(page)).toHaveAttribute('aria-busy', 'false');
+const noneWaits = (page: Page) => expect(page.locator('.stale, progress')).toHaveCount(0, { timeout: 60_000 });
+
+/** Marks days on the ribbon of Trail by hand. */
+async function brush(page: Page, from: number, to: number): Promise<void> {
+  const box = await page.locator('svg.ribbon').boundingBox();
+  if (!box) throw new Error('no ribbon');
+  const x = (day: number): number => box.x + (box.width * (day - 0.5)) / 23;
+  await page.mouse.move(x(from), box.y + 120);
+  await page.mouse.down();
+  await page.mouse.move(x(to), box.y + 120, { steps: 4 });
+  await page.mouse.up();
+}
+
+/** The steps of every task of docs/guide, by its id, from Carry of the demo; the tests follow them and the pictures are taken where they end. */
+export const TASKS: Record<string, (page: Page) => Promise<void>> = {
+  'a-trip-from-answers': async (page) => {
+    await page.keyboard.press('n');
+    await type(page, 'how many nights out', '4');
+    await expect(page.getByRole('dialog')).toContainText('Assumed');
+  },
+  'along-a-track': async (page) => {
+    await page.keyboard.press('n');
+    await choose(page, 'How to start', 'along a track');
+    const buffer = Buffer.from(await readFile('../docs/formats/examples/ridge.gpx', 'utf8'));
+    await page.getByLabel('track file').setInputFiles({ name: 'ridge.gpx', mimeType: 'application/gpx+xml', buffer });
+    await expect(page.getByRole('button', { name: 'make this trip' })).toBeVisible();
+  },
+  'weigh-the-kit': async (page) => {
+    await goTo(page, 'Kit', 'build it');
+    await page.getByRole('button', { name: 'paste my weights' }).click();
+    await page.getByLabel('pieces with their weights').fill('tiny pot 2.1 oz\nlong spoon 14 g\nstring 4 g');
+    await expect(page.locator('app-pieces-list')).toContainText('60 g');
+    await page.getByLabel('pieces with their weights').scrollIntoViewIfNeeded();
+  },
+  'find-a-kit': async (page) => {
+    await page.keyboard.press('x');
+    await page.getByRole('button', { name: 'find', exact: true }).click();
+    await expect(page.locator('app-finder-schools').getByRole('listitem').last()).toContainText('less than the best', { timeout: 60_000 });
+  },
+  'half-a-can': async (page) => {
+    await goTo(page, 'Shelf', 'the cupboard');
+    const said = page.getByRole('textbox', { name: /^put one on the shelf/ });
+    await said.fill('230 g can, weighs 293 g');
+    await said.press('Enter');
+    await expect(page.locator('app-container-card')).toContainText('left ±');
+  },
+  'no-scale': async (page) => {
+    await goTo(page, 'Shelf', 'the cupboard');
+    await page.getByRole('button', { name: /^garden tests/ }).click();
+    await page.getByRole('button', { name: 'look at it again' }).click();
+    const guide = page.locator('app-look-guide');
+    await guide.getByText('balance it on a pole').click();
+    await type(page, 'from the cord to the can', '500 mm');
+    await type(page, 'from the cord to the bottle', '262 mm');
+    await guide.getByRole('checkbox').uncheck();
+    await expect(guide).toContainText('Then:');
+  },
+  'a-cold-night': async (page) => {
+    await goTo(page, 'Trail', 'days and stop');
+    await brush(page, 18, 19);
+    await type(page, 'at breakfast, typed', '-14');
+    await settled(page);
+  },
+  'snow-for-water': async (page) => {
+    await choose(page, 'Where water comes from', 'snow');
+    await settled(page);
+  },
+  'a-windy-camp': async (page) => {
+    await goTo(page, 'Menu', 'what habits cost');
+    await expect(page.getByRole('button', { name: /no windscreen/ })).toBeVisible();
+    await noneWaits(page);
+  },
+  'a-ban': async (page) => {
+    await goTo(page, 'Trail', 'stops and legs');
+    await page.getByLabel('flame between Nettle Hut and Harrow Junction').selectOption('noFlame');
+    await settled(page);
+  },
+  'alcohol-on-one-leg': async (page) => {
+    await turnTo(page, 'leg by leg');
+    await expect(page.getByRole('button', { name: /^carry / }).first()).toBeVisible({ timeout: 30_000 });
+    await noneWaits(page);
+    await page.getByRole('heading', { name: 'a different kit on some legs' }).scrollIntoViewIfNeeded();
+  },
+  'thin-spirit': async (page) => {
+    await page.getByLabel('burner', { exact: true }).selectOption({ label: 'open-jet alcohol burner' });
+    await choose(page, 'Subject of the closer look', 'dose');
+    await expect(page.locator('app-dose-panel svg').first()).toBeVisible();
+    await noneWaits(page);
+    await page.locator('app-closer-look').scrollIntoViewIfNeeded();
+  },
+  'test-a-windscreen': async (page) => {
+    await goTo(page, 'Bench', 'A or B');
+    await expect(page.locator('app-answers-panel')).toContainText('g');
+    await noneWaits(page);
+  },
+  'a-burner-of-your-own': async (page) => {
+    await goTo(page, 'Bench', 'your burner');
+    await expect(page.locator('app-reserve-panel')).toContainText('Over all carries');
+    await noneWaits(page);
+  },
+  'what-a-habit-costs': async (page) => {
+    await goTo(page, 'Menu', 'what habits cost');
+    await page.getByRole('button', { name: 'The best together' }).scrollIntoViewIfNeeded();
+    await noneWaits(page);
+  },
+  'a-dish-of-your-own': async (page) => {
+    await goTo(page, 'Menu', 'the dishes');
+    await expect(page.locator('app-dish-panel')).toContainText('at the stove');
+    await noneWaits(page);
+  },
+  'a-tight-leg': async (page) => {
+    await turnTo(page, 'what if');
+    await expect(page.locator('app-what-if-panel')).toContainText('burnt in all');
+    await noneWaits(page);
+  },
+  'spend-what-is-over': async (page) => {
+    await turnTo(page, 'at the shop');
+    await expect(page.getByText(/are free on this carry/)).toBeVisible({ timeout: 30_000 });
+    await noneWaits(page);
+  },
+  'on-paper': async (page) => {
+    await goTo(page, 'Pack', 'stove card');
+    await expect(page.locator('app-card-panel')).toContainText('tripwires', { timeout: 30_000 });
+    await noneWaits(page);
+  },
+  tonight: async (page) => {
+    await goTo(page, 'Walk', 'today');
+    await expect(page.locator('app-today-panel ol')).toBeVisible();
+    await noneWaits(page);
+  },
+};
