@@ -39,14 +39,17 @@ test('the guide opens by its key, every page has its picture and no violation, a
 });
 
 test('every side of a view that the guide names is there, and its link leads to it', async ({ page }) => {
-  const named = new Map<string, string>(); // link text → a page it stands on
-  for (const file of readdirSync(GUIDE).filter((f) => f.endsWith('.md') && f !== 'README.md'))
-    for (const [, link] of readFileSync(`${GUIDE}/${file}`, 'utf8').matchAll(/\*\*([A-Z][a-z]+ › [^*]+)\*\*/g))
-      named.set(link.replace(/\s+/g, ' '), file.replace(/^\d+-|\.md$/g, ''));
+  const named = new Map<string, string>(); // link text → title of a page it stands on
+  for (const file of readdirSync(GUIDE).filter((f) => f.endsWith('.md') && f !== 'README.md')) {
+    const text = readFileSync(`${GUIDE}/${file}`, 'utf8');
+    for (const [, link] of text.matchAll(/\*\*([A-Z][a-z]+ › [^*]+)\*\*/g))
+      named.set(link.replace(/\s+/g, ' '), /^# (.+)$/m.exec(text)?.[1] ?? '');
+  }
   expect(named.size).toBeGreaterThan(20);
   await open(page, '/guide');
-  for (const [link, id] of named) {
-    await page.goto(`/guide?page=${id}`);
+  for (const [link, title] of named) {
+    await page.getByRole('button', { name: 'guide', exact: true }).click();
+    await page.getByRole('navigation', { name: 'Pages of the guide' }).getByRole('link', { name: title, exact: true }).click();
     await page.getByRole('article').getByRole('link', { name: link, exact: true }).first().click();
     const [view, side] = link.split(' › ');
     await expect(page.getByRole('link', { name: view, exact: true }), link).toHaveAttribute('aria-current', 'page');

@@ -187,7 +187,7 @@ export class CrossingsPanel {
 
   protected readonly kits = this.service.lines;
   protected readonly shape = computed(() =>
-    crossingsGeometry(this.kits() ?? [], this.by(), Math.max(120, this.width() - NAMES), HEIGHT, this.units.unit('mass').factor),
+    crossingsGeometry(this.kits() ?? [], this.by(), Math.max(90, this.width() - NAMES), HEIGHT, this.units.unit('mass').factor),
   );
   /** The other kits that the carried one crosses, with where. */
   private readonly pairs = computed(() => {

@@ -25,6 +25,7 @@ import { TrailAxis } from './trail-axis';
       padding: 0 10px;
       background: var(--ink);
       color: var(--ground);
+      forced-color-adjust: none;
       font: 600 13px/18px var(--signs);
       white-space: nowrap;
       clip-path: polygon(0 0, 100% 0, calc(100% - 5px) 100%, 5px 100%);

@@ -55,6 +55,7 @@ export class AppCommands {
       side('theme', headlamp ? 'daylight' : 'headlamp', 't', () =>
         store.editPreferences('theme', { theme: headlamp ? 'day' : 'headlamp' }),
       ),
+      side('guide', 'guide', 'g', () => void this.router.navigateByUrl('/guide')),
       side('commands', 'commands', '?', () => commands.open('commands')),
     ];
   }
@@ -83,7 +84,6 @@ export class AppCommands {
     return [
       more('ribbon', fold.unfolded() ? 'fold the ribbon on Carry and Menu' : 'unfold the ribbon on Carry and Menu', 'f', () => fold.turn()),
       more('start', 'how to start: three doors', 'a', () => this.start.show('doors')),
-      more('guide', 'the guide: how to, words, what it knows, both schools', 'g', () => void this.router.navigateByUrl('/guide')),
       more('findKit', 'find a kit for this trip', 'x', () => {
         void this.router.navigateByUrl('/kit?side=find');
       }),

@@ -34,7 +34,7 @@ describe('the guide', () => {
     const rows = [...page('both-schools.md').matchAll(/^\| (.+?) +\| ([−+]\d+ g) +\| (.+?) +\|$/gm)].map(([, what, grams, besides]) => [
       what,
       grams,
-      besides,
+      besides.trim(),
     ]);
     const told = habits.map((h) => {
       const meals = h.givenUp ? [`${h.givenUp} meals given up`] : h.mealsMended < 0 ? [`${-h.mealsMended} meals fail`] : [];
