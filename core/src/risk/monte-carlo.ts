@@ -88,19 +88,19 @@ export function runOutRisk(
       takenG: 0,
       drinksMore: false,
     }));
+    const add = (t: number, factor: number, day: DrawnDay): void => {
+      drawDay(day, weather, random, normal, mishaps);
+      drawnG[t] += takenOnDayG(day, factor);
+      knownG[t] += day.takenG;
+    };
     for (let t = 0; t < trips; t++) {
       const factor = Math.max(0, 1 + sd * factorZ[t]);
-      const add = (day: DrawnDay): void => {
-        drawDay(day, weather, random, normal, mishaps);
-        drawnG[t] += takenOnDayG(day, factor);
-        knownG[t] += day.takenG;
-      };
       for (let d = 0; d < days.length; d++) {
         if (d === 0 || days[d].leg !== days[d - 1].leg) drawWeather(weather, random, normal);
-        add(days[d]);
+        add(t, factor, days[d]);
         if (isOver(drawnG[t], carry.fuelG)) outOn[d]++;
       }
-      if (days.length && mishaps.slowDay > 0 && random() < mishaps.slowDay) add(days[days.length - 1]);
+      if (days.length && mishaps.slowDay > 0 && random() < mishaps.slowDay) add(t, factor, days[days.length - 1]);
     }
     return { ...summary(drawnG, carry.fuelG), factorSd: sd, knownG: knownG.sort(), outByDay: outOn.map((n) => n / trips) };
   });
