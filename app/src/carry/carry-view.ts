@@ -19,6 +19,8 @@ import { WalkPanel } from './walk-panel';
 import { WeightCounting } from './weight-counting';
 import { WeightSumsLine } from './weight-sums';
 import { WhatIfPanel } from './what-if-panel';
+import { inSteps } from '../ui/in-steps';
+import { screenIs } from '../ui/wide-screen';
 
 const SIDES = [
   { value: 'stop', label: 'out of the stop' },
@@ -29,6 +31,8 @@ const SIDES = [
   { value: 'whatIf', label: 'what if' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
+/** Ribbon, answer, chart, walk, kit, meals, the closer look. */
+const PARTS = 7;
 
 /** Carry: what leaves the stop, what it weighs along the way, and everything that moves it. */
 @Component({
@@ -56,7 +60,7 @@ type Side = (typeof SIDES)[number]['value'];
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Carry</h1>
-    @if (plans.planned(); as p) {
+    @if (step() >= (answersFirst() ? 2 : 1) && plans.planned(); as p) {
       <div [class.answers]="side() === 'stop'">
         <div class="axis">
           <app-ribbon [plan]="p.plan" [low]="true" />
@@ -66,31 +70,39 @@ type Side = (typeof SIDES)[number]['value'];
               <app-weight-counting (export)="save()" />
             }
           </div>
-          @if (weighs()) {
+          @if (weighs() && step() >= 3) {
             <app-weight-chart #chart [plan]="p.plan" [others]="others()" [height]="140" />
           }
           <app-day-rule />
         </div>
-        @if (weighs()) {
+        @if (weighs() && step() >= 3) {
           <app-weight-sums />
         }
         <div id="carry-side" class="side" role="tabpanel" [attr.aria-labelledby]="'carry-side-' + side()">
-          @switch (side()) {
+          @switch (step() >= (side() === 'stop' ? 2 : 3) ? side() : undefined) {
             @case ('stop') {
               @if (plans.carry(); as carry) {
                 <app-answer-column [carry]="carry" [plan]="p.plan" />
               }
               <div class="panels">
-                <app-walk-panel />
-                <app-kit-panel />
-                <div class="meals">
-                  <app-meals-panel [plan]="p.plan" />
-                  @if (plans.carry(); as carry) {
-                    <app-supper-minutes [carry]="carry" />
-                  }
-                </div>
+                @if (step() >= 4) {
+                  <app-walk-panel />
+                }
+                @if (step() >= 5) {
+                  <app-kit-panel />
+                }
+                @if (step() >= 6) {
+                  <div class="meals">
+                    <app-meals-panel [plan]="p.plan" />
+                    @if (plans.carry(); as carry) {
+                      <app-supper-minutes [carry]="carry" />
+                    }
+                  </div>
+                }
               </div>
-              <app-closer-look />
+              @if (step() === PARTS) {
+                <app-closer-look />
+              }
             }
             @case ('legs') {
               <app-legs-panel />
@@ -120,6 +132,11 @@ export class CarryView {
   private readonly chart = viewChild<WeightChart>('chart');
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('stop');
+  /** The verdict first, then the view part by part. */
+  protected readonly step = inSteps(PARTS, () => this.plans.planned() !== undefined);
+  protected readonly PARTS = PARTS;
+  /** Where the answer stands above all else (carry-view.less), so that nothing is drawn before it and pushed down. */
+  protected readonly answersFirst = screenIs('(max-width: 1180px)');
   /** Sides of which the carried weight is the subject. */
   protected readonly weighs = computed(() => this.side() === 'stop' || this.side() === 'legs');
   protected readonly others = computed(() => (this.kitLines.shown() ? (this.kitLines.lines()?.slice(1) ?? []) : []));

@@ -3,7 +3,8 @@ import { inject, type Signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { map } from 'rxjs';
 
-function screenIs(query: string): Signal<boolean> {
+/** Does the screen fit a media query? Call in an injection context. */
+export function screenIs(query: string): Signal<boolean> {
   const now = inject(BreakpointObserver).observe(query);
   return toSignal(now.pipe(map((s) => s.matches)), { initialValue: false });
 }
