@@ -1,6 +1,4 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
-import { FormsModule } from '@angular/forms';
-import { NzRadioModule } from 'ng-zorro-antd/radio';
 
 export interface Option<T extends string = string> {
   value: T;
@@ -9,24 +7,62 @@ export interface Option<T extends string = string> {
 
 let nextName = 0;
 
-/** A few words to choose one of, the chosen one underlined: radio buttons whose circle is left out. */
+/** A few words to choose one of, the chosen one underlined: native radio buttons whose circle is left out. */
 @Component({
   selector: 'app-choice',
-  imports: [FormsModule, NzRadioModule],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <nz-radio-group
-      role="radiogroup"
-      [attr.aria-label]="label()"
-      [nzName]="name"
-      [ngModel]="value()"
-      (ngModelChange)="valueChange.emit($event)"
-    >
+    <div #group role="radiogroup" [attr.aria-label]="label()">
       @for (o of options(); track o.value) {
-        <!-- eslint-disable-next-line @angular-eslint/template/label-has-associated-control -- the radio button is inside it -->
-        <label nz-radio [nzValue]="o.value">{{ o.label }}</label>
+        <label>
+          <input
+            type="radio"
+            [name]="name"
+            [value]="o.value"
+            [checked]="o.value === value()"
+            (change)="valueChange.emit(o.value); showTaken(group)"
+          />
+          <span>{{ o.label }}</span>
+        </label>
       }
-    </nz-radio-group>
+    </div>
+  `,
+  styles: `
+    div {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 10px;
+    }
+    label {
+      position: relative;
+      padding: var(--thumb-pad, 2px) 0;
+      color: var(--ink-quiet);
+      cursor: pointer;
+    }
+    input {
+      position: absolute;
+      opacity: 0;
+      width: 1px;
+    }
+    span {
+      border-bottom: 2px solid transparent;
+    }
+    label:has(:checked) {
+      color: var(--ink);
+      font-weight: 600;
+      span {
+        border-color: var(--ember);
+      }
+    }
+    label:has(:focus-visible) {
+      outline: 2px solid var(--ink);
+      outline-offset: 1px;
+    }
+    @media (forced-colors: active) {
+      label:not(:has(:checked)) span {
+        border-color: Canvas;
+      }
+    }
   `,
 })
 export class Choice<T extends string> {
@@ -35,4 +71,9 @@ export class Choice<T extends string> {
   readonly value = input.required<T | undefined>();
   readonly valueChange = output<T>();
   protected readonly name = `choice-${nextName++}`;
+
+  /** What the store did not take is not shown as chosen. */
+  protected showTaken(group: HTMLElement): void {
+    setTimeout(() => group.querySelectorAll('input').forEach((i) => (i.checked = i.value === this.value())));
+  }
 }

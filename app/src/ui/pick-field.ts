@@ -43,7 +43,13 @@ export class PickField<T extends string> {
   protected readonly id = computed(() => `pick-${this.label().replaceAll(' ', '-')}-${this.serial}`);
 
   protected picked(event: Event): void {
-    this.valueChange.emit((event.target as HTMLSelectElement).value as T);
+    const select = event.target as HTMLSelectElement;
+    this.valueChange.emit(select.value as T);
+    // what the store did not take is not shown as chosen
+    setTimeout(() => {
+      const value = this.value();
+      if (value !== undefined) select.value = value;
+    });
   }
 }
 

@@ -100,6 +100,8 @@ export class QuantityField {
     const other = read.unitTyped && read.unit.symbol !== unit.symbol;
     this.echo.set(other ? `${+fromCore(read.value, read.unit).toFixed(2)} ${read.unit.symbol}` : undefined);
     this.text.set(this.worded(read.value));
+    // what the store did not take is not shown
+    setTimeout(() => this.text.set(this.shown()));
   }
 
   private worded(value: number): string {

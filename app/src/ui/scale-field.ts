@@ -24,7 +24,7 @@ import { Units } from '../words/units';
       [value]="value()"
       [attr.aria-valuetext]="spoken()"
       (input)="dragged($event)"
-      (change)="dropped()"
+      (change)="dropped($event)"
     />
     <app-quantity-field
       [label]="label() + ', typed'"
@@ -82,8 +82,11 @@ export class ScaleField {
     this.valueChange.emit({ value: Number((event.target as HTMLInputElement).value), gesture: this.gesture });
   }
 
-  protected dropped(): void {
+  protected dropped(event: Event): void {
     this.gesture = undefined;
     this.gestures.endGesture();
+    // what the store did not take is not shown
+    const range = event.target as HTMLInputElement;
+    setTimeout(() => (range.value = String(this.value())));
   }
 }
