@@ -160,6 +160,7 @@ test('can be walked through with the keyboard alone', async ({ page }) => {
   await expect(page.locator('app-meals-panel')).toContainText('on day 22');
   await page.keyboard.press('Home');
 
+  await expect(page.getByRole('textbox', { name: 'days, typed' })).toHaveValue('5 days');
   await page.getByRole('slider', { name: 'days', exact: true }).focus();
   await page.keyboard.press('ArrowRight');
   await expect(verdict(page)).toContainText('6 days burn');

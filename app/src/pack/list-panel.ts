@@ -56,6 +56,7 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
       margin: 8px 0 0;
     }
     ul {
+      max-width: 860px;
       margin: 0;
       padding: 0;
       list-style: none;

@@ -1,5 +1,6 @@
 import { DOCUMENT } from '@angular/common';
-import { Directive, ElementRef, inject, Injectable, input } from '@angular/core';
+import { computed, Directive, ElementRef, inject, Injectable, input } from '@angular/core';
+import { narrowScreen } from './wide-screen';
 
 /** How long a finger rests on a word until its hint is shown, ms: what browsers take for a long press (common practice). */
 const LONG_PRESS_MS = 500;
@@ -15,6 +16,7 @@ class HintBubble {
   private described: Element | undefined;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private turn = 0;
+  readonly isNarrow = narrowScreen();
 
   /** Says what `word` means beside `at`; read aloud with `describes`. */
   async show(word: string, at: Element, describes: Element): Promise<void> {
@@ -70,7 +72,7 @@ class HintBubble {
 @Directive({
   selector: '[appHint]',
   host: {
-    '[attr.tabindex]': 'isAlone ? 0 : null',
+    '[attr.tabindex]': 'isReachable() ? 0 : null',
     '[class.hinted]': 'isAlone',
     '(pointerenter)': 'over($event)',
     '(pointerleave)': 'off()',
@@ -87,12 +89,14 @@ export class Hint {
   protected readonly bubble = inject(HintBubble);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   protected readonly isAlone = /^(DT|TH|H2|H3)$/.test(this.host.tagName);
+  /** On a phone the headings of a table are there for those who listen only: nobody could see the focus on them. */
+  protected readonly isReachable = computed(() => this.isAlone && !(this.host.tagName === 'TH' && this.bubble.isNarrow()));
   /** The word itself, not the field that it names. */
   private readonly isWord = this.isAlone || /^(LABEL|LEGEND|SPAN)$/.test(this.host.tagName);
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   private show(describes: Element = this.host): void {
-    void this.bubble.show(this.appHint(), this.host, describes);
+    this.bubble.show(this.appHint(), this.host, describes).catch(() => undefined); // the words did not come: the next look fetches them again
   }
 
   protected over(event: PointerEvent): void {

@@ -1,0 +1,39 @@
+import { expect, loadout, open, test } from './helpers';
+
+test('a short word says what it means: under the pointer and with the focus, until Escape', async ({ page }) => {
+  await open(page, '/carry');
+  const word = loadout(page).locator('dt', { hasText: 'left on arrival' });
+  const hint = page.getByRole('tooltip');
+  await word.hover();
+  await expect(hint).toContainText('What is over at the next stop');
+  await hint.hover(); // the pointer may go to it
+  await expect(hint).toBeVisible();
+  await page.mouse.move(600, 20);
+  await expect(hint).toBeHidden();
+  await page.getByRole('slider', { name: 'reserve', exact: true }).focus();
+  await page.keyboard.press('Shift+Tab');
+  await page.keyboard.press('Tab');
+  await expect(hint).toContainText('safety margin');
+  await expect(page.getByRole('slider', { name: 'reserve', exact: true })).toHaveAttribute('aria-describedby', 'hint');
+  await page.keyboard.press('Escape');
+  await expect(hint).toBeHidden();
+});
+
+test.describe('by thumb', () => {
+  test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
+
+  test('a finger that rests on a word is told, one that passes is not', async ({ page }) => {
+    await open(page, '/carry');
+    const word = loadout(page).locator('dt', { hasText: 'average load' });
+    await word.scrollIntoViewIfNeeded();
+    const hint = page.getByRole('tooltip');
+    await word.dispatchEvent('pointerdown', { pointerType: 'touch' });
+    await word.dispatchEvent('pointerup', { pointerType: 'touch' });
+    await word.dispatchEvent('pointerdown', { pointerType: 'touch' });
+    await expect(hint).toContainText('averaged over the mornings');
+    await word.dispatchEvent('pointerup', { pointerType: 'touch' });
+    await expect(hint).toBeVisible();
+    const box = await hint.boundingBox();
+    expect(box && box.x >= 0 && box.x + box.width <= 390).toBe(true);
+  });
+});
