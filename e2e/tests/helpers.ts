@@ -88,8 +88,8 @@ async function expectNoViolations(page: Page, within?: string, { only, but }: { 
 export async function expectFits(page: Page, within?: string): Promise<void> {
   for (const { name, width, height } of [...SIZES, WIDE]) {
     await page.setViewportSize({ width, height });
-    // colours are the same on a wide desk
-    await expectNoViolations(page, within, name === WIDE.name ? { but: CONTRAST } : {});
+    // colours are the same at every size, and take the longest to judge
+    await expectNoViolations(page, within, name === 'desk' ? {} : { but: CONTRAST });
     expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth), `fits the ${name}`).toBe(true);
   }
   await byHeadlamp(page, () => expectNoViolations(page, within, { only: CONTRAST }));

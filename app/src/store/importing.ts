@@ -92,6 +92,7 @@ export class Importing {
 
   /** Everything here gives way to what the backup holds; one undo brings it back. */
   restore({ file, trips, rack, preferences }: Backup): void {
+    this.store.lookAt(undefined);
     this.store.edit('restore', (w) => ({
       library: trips.length ? trips : w.library,
       openId: trips[0]?.trip.id ?? w.openId,
