@@ -23,7 +23,7 @@ import { Hint } from '../ui/hint';
       <p class="error">This kit cannot be planned with: {{ words }}.</p>
     } @else if (rows(); as list) {
       <div class="scroll" tabindex="0" role="group" aria-labelledby="ladder-title">
-        <table aria-labelledby="ladder-title">
+        <table class="stacks" aria-labelledby="ladder-title">
           <thead>
             <tr>
               <th scope="col">change</th>
@@ -39,9 +39,9 @@ import { Hint } from '../ui/hint';
               <tr>
                 <th scope="row">{{ r.change }}</th>
                 <td class="saving"><span aria-hidden="true" [style.width.%]="r.share"></span></td>
-                <td class="number">{{ r.saved }}</td>
-                <td class="number">{{ r.price }}</td>
-                <td class="number">{{ r.perGram }}</td>
+                <td class="number" data-label="saves, on average">{{ r.saved }}</td>
+                <td class="number" data-label="costs">{{ r.price }}</td>
+                <td class="number" data-label="a gram">{{ r.perGram }}</td>
                 <td>
                   <button
                     nz-button
@@ -85,6 +85,11 @@ import { Hint } from '../ui/hint';
       display: block;
       height: 6px;
       background: var(--ink-quiet);
+    }
+    @media (max-width: 720px) {
+      .saving {
+        justify-content: flex-start;
+      }
     }
   `,
 })

@@ -28,7 +28,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
   template: `
     <h2 class="sign" id="packets-title">food out of each stop</h2>
     <div class="scroll" tabindex="0" role="group" aria-labelledby="packets-title">
-      <table aria-labelledby="packets-title">
+      <table class="stacks" aria-labelledby="packets-title">
         <thead>
           <tr>
             <th scope="col">out of</th>
@@ -42,10 +42,10 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
           @for (r of carries(); track r.from) {
             <tr>
               <th scope="row">{{ r.from }}</th>
-              <td class="number">{{ units.text(r.foodG, 'mass') }}</td>
-              <td class="number">{{ units.text(r.fuelG, 'mass') }}</td>
-              <td class="number">{{ r.kcalADay }}</td>
-              <td class="packets">{{ r.packets }}</td>
+              <td class="number" data-label="food">{{ units.text(r.foodG, 'mass') }}</td>
+              <td class="number" data-label="fuel">{{ units.text(r.fuelG, 'mass') }}</td>
+              <td class="number" data-label="kcal a day">{{ r.kcalADay }}</td>
+              <td class="packets" data-label="to buy or post">{{ r.packets }}</td>
             </tr>
           }
         </tbody>

@@ -77,6 +77,12 @@ const PAGE_STYLE_ID = 'page-size';
       padding: 12mm;
       font-size: 10pt;
     }
+    /* white paper would blind who reads by headlamp */
+    @media screen {
+      :host-context([data-theme='headlamp']) .sheet {
+        filter: invert(0.95) sepia(1) brightness(0.7);
+      }
+    }
     @media print {
       .sheet {
         width: auto;
