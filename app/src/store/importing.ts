@@ -86,7 +86,6 @@ export class Importing {
 
   /** A trip that was looked at comes to stand beside the walker's own, and is opened. */
   keepCopy(trip: Trip): void {
-    this.store.lookAt(undefined);
     this.add(trip.name, [{ trip, archived: false }], undefined);
   }
 

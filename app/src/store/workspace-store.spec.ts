@@ -73,6 +73,15 @@ describe('somebody else’s trip', () => {
     expect([store().preferences().theme, store().trip(), store().refused()]).toEqual(['headlamp', theirs, undefined]);
   });
 
+  it('is still there where the library has no room for a copy', () => {
+    const importing = TestBed.inject(Importing);
+    const full = times(MOST.trips - 1, (i) => ({ trip: { ...DEMO_TRIP, id: `t${i}` }, archived: false }));
+    importing.add('many.json', full, undefined);
+    store().lookAt(theirs);
+    importing.keepCopy(theirs);
+    expect([store().guest(), store().refused()]).toMatchObject([theirs, { what: 'trips' }]);
+  });
+
   it('can be kept as a copy, or left by opening one’s own', () => {
     store().lookAt(theirs);
     TestBed.inject(Importing).keepCopy(theirs);

@@ -50,12 +50,13 @@ export class WorkspaceStore {
     const history = untracked(this.history);
     const edited = change(editBase(history, gesture));
     // opening a trip of one's own ends the look at another's; how things are shown may be changed meanwhile
-    if (edited.openId !== history.present.openId) this.guestSignal.set(undefined);
-    const isLooking = untracked(this.guest) !== undefined && edited.preferences === history.present.preferences;
+    const opens = edited.openId !== history.present.openId;
+    const isLooking = untracked(this.guest) !== undefined && !opens && edited.preferences === history.present.preferences;
     const refused = isLooking ? GUEST : noRoomFor(history.present, edited);
     this.refusedSignal.set(refused);
     if (refused) return false;
     if (isDevMode()) requireReadable(history.present, edited, label);
+    if (opens) this.guestSignal.set(undefined);
     this.history.set(record(history, edited, label, gesture));
     return true;
   }
