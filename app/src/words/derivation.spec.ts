@@ -41,7 +41,14 @@ describe('derivations', () => {
     const from = (trip: Trip, ref: FigureRef) =>
       Object.fromEntries(derive(ref, trip, planTrip(trip), format, () => undefined, DEMO_RACK)?.inputs.map((i) => [i.name, i.from]) ?? []);
     const supper: FigureRef = { kind: 'meal', day: 1, meal: 'supper' };
-    expect(from(paintDays(DEMO_TRIP, 1, 1, { supperAirC: 3 }), supper)).toMatchObject({ air: 'typed', burner: 'catalogue' });
+    expect(from(paintDays(DEMO_TRIP, 1, 1, { supperAirC: 3 }), supper)).toMatchObject({
+      air: 'typed',
+      burner: 'catalogue',
+      pot: 'catalogue',
+    });
+    const lighterLid = { ...DEMO_TRIP.kit.pot, lidMassG: DEMO_TRIP.kit.pot.lidMassG - 4 };
+    const start: FigureRef = { kind: 'start', stopId: DEMO_TRIP.stops[0].id };
+    expect(from({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, pot: lighterLid } }, start)).toMatchObject({ 'weight of pot and lid': 'typed' });
     const asked = (d: Day): Day => ({ ...d, simulated: ['supperAirC', 'wind'] });
     const simulated = { ...DEMO_TRIP, legs: DEMO_TRIP.legs.map((leg) => ({ ...leg, days: leg.days.map(asked) })) };
     expect(from(simulated, supper)).toMatchObject({
@@ -56,10 +63,10 @@ describe('derivations', () => {
       burns: 6,
       simulated: false,
     };
-    const last = DEMO_RACK.bench.tests
-      .map((t) => t.on)
-      .sort()
-      .at(-1);
+    // another kit was burnt later: its day is not this burner's
+    const days = (id: string) => DEMO_RACK.bench.tests.filter((t) => t.setup.kit.burnerId === id).map((t) => t.on);
+    const last = days(burnerId).sort().at(-1) ?? '';
+    expect(DEMO_RACK.bench.tests.some((t) => t.on > last)).toBe(true);
     expect(from({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, calibration } }, supper)).toMatchObject({
       burner: `yours, from 6 burns, the last on ${last}`,
     });

@@ -1,6 +1,6 @@
-import { BURNERS, POTS } from '@tinder/core/catalogue';
+import { asKitPot, BURNERS, POTS } from '@tinder/core/catalogue';
 import type { Container } from '@tinder/core/carry';
-import { daysOf, ownBurner, type Day, type Kit, type MealName, type Rack, type Trip } from '@tinder/core/model';
+import { burntWith, daysOf, ownBurner, same, type Day, type Kit, type MealName, type Rack, type Trip } from '@tinder/core/model';
 import { ownBurnerWords } from './own-burner-words';
 
 /** Where a value comes from that nothing stands behind but the walker, the catalogue, or arithmetic. */
@@ -19,11 +19,8 @@ export const dayValueFrom = (day: Day, key: Day['simulated'][number]): string =>
 export const airFrom = (trip: Trip, day: number, meal: MealName): string =>
   dayValueFrom(daysOf(trip)[day - 1], meal === 'breakfast' ? 'breakfastAirC' : 'supperAirC');
 
-/** The pot as the catalogue has it, or by the walker's own rule and scale. */
-export const potFrom = ({ pot }: Kit): string =>
-  POTS.some((p) => p.diameterMm === pot.diameterMm && p.heightMm === pot.heightMm && p.massG === pot.massG)
-    ? SOURCE.catalogue
-    : SOURCE.typed;
+/** The pot as the catalogue has it, or by the walker's own rule and scale: all that counts of it is looked at. */
+export const potFrom = ({ pot }: Kit): string => (POTS.some((p) => same(asKitPot(p), pot)) ? SOURCE.catalogue : SOURCE.typed);
 
 export const burnerMassFrom = ({ burnerId, burnerMassG }: Kit): string =>
   BURNERS.some((b) => b.id === burnerId && b.massG === burnerMassG) ? SOURCE.catalogue : SOURCE.typed;
@@ -33,6 +30,7 @@ export function burnerFrom(kit: Kit, { bench }: Pick<Rack, 'bench'>): string {
   const own = ownBurner(kit);
   if (!own) return kit.headFactor === 1 ? SOURCE.catalogue : SOURCE.typed;
   const last = bench.tests
+    .filter((t) => t.garden === null && t.end === 'reached' && !t.setAside && same(burntWith(t.setup.kit), own.of))
     .map((t) => t.on)
     .sort()
     .at(-1);
