@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { onceTaken } from './once-taken';
 
 export interface Option<T extends string = string> {
   value: T;
@@ -72,8 +73,7 @@ export class Choice<T extends string> {
   readonly valueChange = output<T>();
   protected readonly name = `choice-${nextName++}`;
 
-  /** What the store did not take is not shown as chosen. */
   protected showTaken(group: HTMLElement): void {
-    setTimeout(() => group.querySelectorAll('input').forEach((i) => (i.checked = i.value === this.value())));
+    onceTaken(() => group.querySelectorAll('input').forEach((i) => (i.checked = i.value === this.value())));
   }
 }

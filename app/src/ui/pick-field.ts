@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import type { Option } from './choice';
 import { Hint } from './hint';
+import { onceTaken } from './once-taken';
 
 /** A name and one of a list to pick, laid into the two first columns of the line around it. */
 @Component({
@@ -45,11 +46,7 @@ export class PickField<T extends string> {
   protected picked(event: Event): void {
     const select = event.target as HTMLSelectElement;
     this.valueChange.emit(select.value as T);
-    // what the store did not take is not shown as chosen
-    setTimeout(() => {
-      const value = this.value();
-      if (value !== undefined) select.value = value;
-    });
+    onceTaken(() => (select.value = this.value() ?? select.value));
   }
 }
 

@@ -3,6 +3,7 @@ import { fromCore, parseQuantity, toCore, type Quantity } from '@tinder/core/uni
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { quantityProblemWords } from '../words/quantity-words';
 import { Units } from '../words/units';
+import { onceTaken } from './once-taken';
 
 /** The least and the most that a field takes, in the core's unit. */
 export interface Limits {
@@ -100,8 +101,7 @@ export class QuantityField {
     const other = read.unitTyped && read.unit.symbol !== unit.symbol;
     this.echo.set(other ? `${+fromCore(read.value, read.unit).toFixed(2)} ${read.unit.symbol}` : undefined);
     this.text.set(this.worded(read.value));
-    // what the store did not take is not shown
-    setTimeout(() => this.text.set(this.shown()));
+    onceTaken(() => this.text.set(this.shown()));
   }
 
   private worded(value: number): string {

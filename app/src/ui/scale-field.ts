@@ -4,6 +4,7 @@ import { GestureEnd, newGesture } from './gesture';
 import { Hint } from './hint';
 import { QuantityField, type Limits } from './quantity-field';
 import { Units } from '../words/units';
+import { onceTaken } from './once-taken';
 
 /** One line: a name, a scale to drag, and the same value to type. A drag is one undo step. */
 @Component({
@@ -85,8 +86,7 @@ export class ScaleField {
   protected dropped(event: Event): void {
     this.gesture = undefined;
     this.gestures.endGesture();
-    // what the store did not take is not shown
     const range = event.target as HTMLInputElement;
-    setTimeout(() => (range.value = String(this.value())));
+    onceTaken(() => (range.value = String(this.value())));
   }
 }
