@@ -5,12 +5,12 @@ import { download } from '../platform/download';
 import type { Workspace } from './workspace';
 
 /** "vesper-divide.json": a file name a walker can find again. */
-export function tripFileName(trip: Trip, ending = 'json'): string {
+export function tripFileName(trip: Trip, ending = 'json', what = ''): string {
   const slug = trip.name
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
-  return `${slug || 'trip'}.${ending}`;
+  return `${slug || 'trip'}${what}.${ending}`;
 }
 
 const downloadText = (name: string, text: string, type: string): void => download(name, new Blob([text], { type }));
@@ -20,7 +20,7 @@ export const downloadTrip = (trip: Trip): void =>
 
 /** The trip for somebody else to look at. */
 export const downloadToLookAt = (trip: Trip): void =>
-  downloadText(tripFileName(trip).replace('.json', '-to-look-at.json'), exportToLookAt(trip), 'application/json');
+  downloadText(tripFileName(trip, 'json', '-to-look-at'), exportToLookAt(trip), 'application/json');
 
 /** Every trip, the rack and the preferences; a huge library in several files, each of which can be read back. */
 export function downloadBackup({ library, preferences, rack }: Workspace, isoDate: string): void {
@@ -45,19 +45,17 @@ export const downloadBench = (bench: Bench): void => downloadText('bench.json', 
 export const downloadMarkdown = (trip: Trip, markdown: string): void => downloadText(tripFileName(trip, 'md'), markdown, 'text/markdown');
 
 /** The log of a walk. */
-export const downloadLog = (trip: Trip, log: string): void =>
-  downloadText(tripFileName(trip).replace('.json', '-log.json'), log, 'application/json');
+export const downloadLog = (trip: Trip, log: string): void => downloadText(tripFileName(trip, 'json', '-log'), log, 'application/json');
 
 /** What is packed, bought, posted and watched, as data: lists, sheets, work at home and the brief, weights in grams. */
 export const downloadPacked = (trip: Trip, packed: object): void =>
   downloadText(
-    tripFileName(trip).replace('.json', '-packed.json'),
+    tripFileName(trip, 'json', '-packed'),
     JSON.stringify({ trip: trip.name, startDate: trip.startDate, ...packed }, null, 2) + '\n',
     'application/json',
   );
 
-export const downloadLoadOuts = (trip: Trip, csv: string): void =>
-  downloadText(tripFileName(trip, 'csv').replace('.csv', '-load-outs.csv'), csv, 'text/csv');
+export const downloadLoadOuts = (trip: Trip, csv: string): void => downloadText(tripFileName(trip, 'csv', '-load-outs'), csv, 'text/csv');
 
 export const downloadDishes = (trip: Trip, csv: string): void => downloadText(tripFileName(trip, 'csv'), csv, 'text/csv');
 
