@@ -24,7 +24,7 @@ import { Hint } from '../ui/hint';
 /** The answer, beside whatever moves it: what leaves the stop as shapes, its sums, what stands in the way, the risk, and where the next gram is. */
 @Component({
   selector: 'app-answer-column',
-  imports: [Hint, ChoicePanel, ContainerShape, Figure, NextGram, RiskPanel, RouterLink, StaleShelf],
+  imports: [ChoicePanel, ContainerShape, Figure, Hint, NextGram, RiskPanel, RouterLink, StaleShelf],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">out of {{ carry().from }}</h2>

@@ -34,7 +34,7 @@ const ODDITIES = [
 /** What a burn is burnt in: water, weather, can, scale, and what counts as done. */
 @Component({
   selector: 'app-setup-fields',
-  imports: [Hint, Choice, PickField, QuantityField],
+  imports: [Choice, Hint, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let s = setup();

@@ -20,7 +20,7 @@ const HEIGHT = 270;
 /** Weight against risk: every reasonable load-out of every kit, the front that nothing beats, and the walker's own to move along it. */
 @Component({
   selector: 'app-balance-panel',
-  imports: [Hint, Drag, NzButtonComponent, StudyNote],
+  imports: [Drag, Hint, NzButtonComponent, StudyNote],
   providers: [BalanceStudy],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `

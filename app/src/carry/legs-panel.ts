@@ -22,7 +22,7 @@ import { Hint } from '../ui/hint';
 /** Every stop's load-out in one table, and another kit on some legs: what each would save or cost there. */
 @Component({
   selector: 'app-legs-panel',
-  imports: [Hint, ContainerShape, NzButtonComponent, StudyNote],
+  imports: [ContainerShape, Hint, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">

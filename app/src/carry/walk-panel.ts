@@ -12,7 +12,7 @@ import { Hint } from '../ui/hint';
 /** The walk: how long, how cold, how high, how windy. */
 @Component({
   selector: 'app-walk-panel',
-  imports: [Hint, Choice, ScaleField, WindEditor],
+  imports: [Choice, Hint, ScaleField, WindEditor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the walk, {{ spanWords() }}</h2>

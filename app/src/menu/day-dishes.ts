@@ -33,7 +33,7 @@ type Scope = DishScope['kind'];
 /** The dishes of the brushed days by part of the day: chosen for every day, for these days, or to take turns. */
 @Component({
   selector: 'app-day-dishes',
-  imports: [Hint, Choice, Figure, NzButtonComponent, PickField, QuantityField],
+  imports: [Choice, Figure, Hint, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">{{ title() }}</h2>

@@ -23,7 +23,7 @@ import { Hint } from '../ui/hint';
 /** One dish on the marked day: its numbers to change, and its card as it is read at the stove. */
 @Component({
   selector: 'app-dish-panel',
-  imports: [Hint, Choice, NzButtonComponent, NzInputDirective, QuantityField, StudyNote],
+  imports: [Choice, Hint, NzButtonComponent, NzInputDirective, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-study-note [study]="cards" />

@@ -21,7 +21,7 @@ import { Hint } from '../ui/hint';
 /** What of the shelf comes along on the open trip, where it is packed, what it is worth, and how it comes home. */
 @Component({
   selector: 'app-for-trip-panel',
-  imports: [Hint, ContainerShape, NzButtonComponent, PickField, StaleShelf, StudyNote],
+  imports: [ContainerShape, Hint, NzButtonComponent, PickField, StaleShelf, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what I have, for {{ store.trip().name }}</h2>

@@ -16,7 +16,7 @@ import { Hint } from '../ui/hint';
 /** The legs as a table: the ribbon's twin for those who type, and what each carry takes along. */
 @Component({
   selector: 'app-legs-table',
-  imports: [Hint, Figure, NzInputDirective, PickField, QuantityField],
+  imports: [Figure, Hint, NzInputDirective, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="legs-title">stops and legs</h2>

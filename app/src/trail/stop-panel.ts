@@ -17,7 +17,7 @@ import { Hint } from '../ui/hint';
 /** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
 @Component({
   selector: 'app-stop-panel',
-  imports: [Hint, Choice, DateField, NzButtonComponent, NzInputDirective, PickField, QuantityField],
+  imports: [Choice, DateField, Hint, NzButtonComponent, NzInputDirective, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the stop</h2>

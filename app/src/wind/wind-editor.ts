@@ -19,7 +19,7 @@ import { Hint } from '../ui/hint';
 /** Wind as the walker knows it: what a flame does, or a forecast (m/s or Beaufort's words) and the kind of site. */
 @Component({
   selector: 'app-wind-editor',
-  imports: [Hint, Choice, PickField, ScaleField],
+  imports: [Choice, Hint, PickField, ScaleField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="wind">
