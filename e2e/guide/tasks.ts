@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { turnTo, type, verdict } from '../tests/helpers';
+import { turnTo, type } from '../tests/helpers';
+import { settled } from '../tests/looks';
 
 const goTo = async (page: Page, view: string, side?: string): Promise<void> => {
   await page.getByRole('link', { name: view, exact: true }).click();
@@ -8,11 +9,9 @@ const goTo = async (page: Page, view: string, side?: string): Promise<void> => {
 };
 const choose = (page: Page, group: string | RegExp, label: string) =>
   page.getByRole('radiogroup', { name: group }).getByText(label, { exact: true }).click();
-const settled = (page: Page) => expect(verdict(page)).toHaveAttribute('aria-busy', 'false');
-const noneWaits = (page: Page) => expect(page.locator('.stale, progress')).toHaveCount(0, { timeout: 60_000 });
 
 /** Marks days on the ribbon of Trail by hand. */
-async function brush(page: Page, from: number, to: number): Promise<void> {
+export async function brush(page: Page, from: number, to: number): Promise<void> {
   const box = await page.locator('svg.ribbon').boundingBox();
   if (!box) throw new Error('no ribbon');
   const x = (day: number): number => box.x + (box.width * (day - 0.5)) / 23;
@@ -79,7 +78,7 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
   'a-windy-camp': async (page) => {
     await goTo(page, 'Menu', 'what habits cost');
     await expect(page.getByRole('button', { name: /no windscreen/ })).toBeVisible();
-    await noneWaits(page);
+    await settled(page);
   },
   'a-ban': async (page) => {
     await goTo(page, 'Trail', 'stops and legs');
@@ -89,54 +88,54 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
   'alcohol-on-one-leg': async (page) => {
     await turnTo(page, 'leg by leg');
     await expect(page.getByRole('button', { name: /^carry / }).first()).toBeVisible({ timeout: 30_000 });
-    await noneWaits(page);
+    await settled(page);
     await page.getByRole('heading', { name: 'a different kit on some legs' }).scrollIntoViewIfNeeded();
   },
   'thin-spirit': async (page) => {
     await page.getByLabel('burner', { exact: true }).selectOption({ label: 'open-jet alcohol burner' });
     await choose(page, 'Subject of the closer look', 'dose');
     await expect(page.locator('app-dose-panel svg').first()).toBeVisible();
-    await noneWaits(page);
+    await settled(page);
     await page.locator('app-closer-look').scrollIntoViewIfNeeded();
   },
   'test-a-windscreen': async (page) => {
     await goTo(page, 'Bench', 'A or B');
     await expect(page.locator('app-answers-panel')).toContainText('g');
-    await noneWaits(page);
+    await settled(page);
   },
   'a-burner-of-your-own': async (page) => {
     await goTo(page, 'Bench', 'your burner');
     await expect(page.locator('app-reserve-panel')).toContainText('Over all carries');
-    await noneWaits(page);
+    await settled(page);
   },
   'what-a-habit-costs': async (page) => {
     await goTo(page, 'Menu', 'what habits cost');
     await page.getByRole('button', { name: 'The best together' }).scrollIntoViewIfNeeded();
-    await noneWaits(page);
+    await settled(page);
   },
   'a-dish-of-your-own': async (page) => {
     await goTo(page, 'Menu', 'the dishes');
     await expect(page.locator('app-dish-panel')).toContainText('at the stove');
-    await noneWaits(page);
+    await settled(page);
   },
   'a-tight-leg': async (page) => {
     await turnTo(page, 'what if');
     await expect(page.locator('app-what-if-panel')).toContainText('burnt in all');
-    await noneWaits(page);
+    await settled(page);
   },
   'spend-what-is-over': async (page) => {
     await turnTo(page, 'at the shop');
     await expect(page.getByText(/are free on this carry/)).toBeVisible({ timeout: 30_000 });
-    await noneWaits(page);
+    await settled(page);
   },
   'on-paper': async (page) => {
     await goTo(page, 'Pack', 'stove card');
     await expect(page.locator('app-card-panel')).toContainText('tripwires', { timeout: 30_000 });
-    await noneWaits(page);
+    await settled(page);
   },
   tonight: async (page) => {
     await goTo(page, 'Walk', 'today');
     await expect(page.locator('app-today-panel ol')).toBeVisible();
-    await noneWaits(page);
+    await settled(page);
   },
 };

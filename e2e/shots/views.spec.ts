@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { writeFile } from 'node:fs/promises';
+import { brush, TASKS } from '../guide/tasks';
 import { standing, verdict } from '../tests/helpers';
 import { asWebp } from './as-webp';
 
@@ -38,13 +39,7 @@ test('weight and risk', async ({ page }) => {
 test('trail', async ({ page }) => {
   await page.goto('/trail');
   await expect(page.locator('app-brush-panel')).toBeVisible();
-  const ribbon = await page.locator('svg.ribbon').boundingBox();
-  if (!ribbon) throw new Error('no ribbon');
-  const x = (day: number) => ribbon.x + (ribbon.width * day) / 23;
-  await page.mouse.move(x(17.5), ribbon.y + 120);
-  await page.mouse.down();
-  await page.mouse.move(x(19.5), ribbon.y + 120, { steps: 4 });
-  await page.mouse.up();
+  await brush(page, 18, 20);
   await said(page);
   await page.screenshot(shot('trail'));
 });
@@ -57,12 +52,8 @@ test('kit', async ({ page }) => {
 });
 
 test('finding a kit', async ({ page }) => {
-  await page.goto('/kit');
-  await page.getByRole('tab', { name: 'find one', exact: true }).click();
-  await page.getByRole('button', { name: 'find', exact: true }).click();
-  const finder = page.locator('app-finder-panel');
-  await expect(finder.getByRole('listitem').last()).toContainText('less than the best', { timeout: 60_000 });
-  await expect(finder).toContainText('runs out on the way');
+  await TASKS['find-a-kit'](page);
+  await expect(page.locator('app-finder-panel')).toContainText('runs out on the way');
   await page.screenshot(shot('kit-find'));
 });
 
@@ -89,28 +80,13 @@ test('pack', async ({ page }) => {
 });
 
 test('bench', async ({ page }) => {
-  await page.goto('/bench');
-  await page.getByRole('tab', { name: 'your burner' }).click();
-  await expect(page.locator('app-reserve-panel')).toContainText('Over all carries');
+  await TASKS['a-burner-of-your-own'](page);
   await said(page);
   await page.screenshot(shot('bench'));
 });
 
 test('shelf', async ({ page }) => {
-  await page.goto('/shelf');
-  await page.getByRole('button', { name: /^garden tests/ }).click();
-  await page.getByRole('button', { name: 'look at it again' }).click();
-  const guide = page.locator('app-look-guide');
-  await guide.getByText('balance it on a pole').click();
-  for (const [label, text] of [
-    ['from the cord to the can', '500 mm'],
-    ['from the cord to the bottle', '262 mm'],
-  ] as const) {
-    await guide.getByRole('textbox', { name: label }).fill(text);
-    await guide.getByRole('textbox', { name: label }).press('Enter');
-  }
-  await guide.getByRole('checkbox').uncheck();
-  await expect(guide).toContainText('Then:');
+  await TASKS['no-scale'](page);
   await said(page);
   await page.screenshot(shot('shelf'));
 });
