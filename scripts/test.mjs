@@ -93,15 +93,21 @@ async function browser() {
   if (status !== 0 && stats.unexpected === 0) broken = true;
 }
 
-/** The browser for the tests: CHROMIUM_PATH, an installed Chromium, or Debian's by apt when run as root. */
+/** The browser for the tests: CHROMIUM_PATH, an installed Chromium, or Debian's by apt when run as root. Without its windows it takes a quarter less of everything. */
 function chromiumPath() {
-  const places = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+  const places = [
+    process.env.CHROMIUM_PATH,
+    '/usr/bin/chromium-headless-shell',
+    '/usr/bin/chromium',
+    '/usr/bin/chromium-browser',
+    '/usr/bin/google-chrome',
+  ];
   return places.find((p) => p && existsSync(p));
 }
 
 /** Fetches Chromium where there is none; done when it has been tried. */
 async function fetchChromium() {
   if (chromiumPath() || !existsSync('/usr/bin/apt-get') || process.getuid?.() !== 0) return;
-  const apt = 'apt-get update -qq && apt-get install -y -qq chromium';
+  const apt = 'apt-get update -qq && apt-get install -y -qq chromium-headless-shell || apt-get install -y -qq chromium';
   await told('Chromium', 'sh', ['-c', apt], root, { DEBIAN_FRONTEND: 'noninteractive' });
 }
