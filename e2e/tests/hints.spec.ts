@@ -1,4 +1,4 @@
-import { expect, loadout, open, test } from './helpers';
+import { expect, loadout, open, test, turnTo } from './helpers';
 
 test('a short word says what it means: under the pointer and with the focus, until Escape', async ({ page }) => {
   await open(page, '/carry');
@@ -17,6 +17,12 @@ test('a short word says what it means: under the pointer and with the focus, unt
   await expect(page.getByRole('slider', { name: 'reserve', exact: true })).toHaveAttribute('aria-describedby', 'hint');
   await page.keyboard.press('Escape');
   await expect(hint).toBeHidden();
+  // the words of a list are one stop of Tab, and the arrows go along them
+  const words = loadout(page).locator('dl:has(dt.hinted)').first().locator('dt.hinted');
+  await words.first().focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(words.nth(1)).toBeFocused();
+  await expect(hint).toBeVisible();
 });
 
 test.describe('by thumb', () => {
@@ -35,5 +41,14 @@ test.describe('by thumb', () => {
     await expect(hint).toBeVisible();
     const box = await hint.boundingBox();
     expect(box && box.x >= 0 && box.x + box.width <= 390).toBe(true);
+  });
+
+  test('a cell that repeats the heading of its column says what that means', async ({ page }) => {
+    await open(page, '/carry');
+    await turnTo(page, 'leg by leg');
+    const cell = page.locator('td[data-label="leaves with"]').first();
+    await cell.scrollIntoViewIfNeeded();
+    await cell.dispatchEvent('pointerdown', { pointerType: 'touch' });
+    await expect(page.getByRole('tooltip')).toContainText('The containers that leave the stop');
   });
 });

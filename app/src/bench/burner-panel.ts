@@ -19,13 +19,14 @@ import { Units } from '../words/units';
 import { BenchStudy, burnerKey } from './bench-study';
 import { FeedChart } from './feed-chart';
 import { ReservePanel } from './reserve-panel';
+import { Hint } from '../ui/hint';
 
 const HEIGHT = 150;
 
 /** The burner as it is: its curve before and after the tests, what they made of it, and the plan that runs on it. */
 @Component({
   selector: 'app-burner-panel',
-  imports: [FeedChart, NzButtonComponent, PickField, ReservePanel, StudyNote],
+  imports: [FeedChart, Hint, NzButtonComponent, PickField, ReservePanel, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="hidden-text">your burner</h2>
@@ -106,7 +107,7 @@ const HEIGHT = 150;
             <p class="own">{{ ownWords(c) }}</p>
             <dl>
               @for (f of factors(); track f.name) {
-                <dt>{{ f.name }}</dt>
+                <dt [appHint]="f.name">{{ f.name }}</dt>
                 <dd>{{ f.found }}</dd>
               }
             </dl>
@@ -133,7 +134,7 @@ const HEIGHT = 150;
                 <summary>show the hidden truth, and how close you came</summary>
                 <dl>
                   @for (r of revealed(); track r.name) {
-                    <dt>{{ r.name }}</dt>
+                    <dt [appHint]="r.name">{{ r.name }}</dt>
                     <dd>{{ r.words }}</dd>
                   }
                 </dl>

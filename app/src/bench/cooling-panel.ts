@@ -9,6 +9,7 @@ import { DRESS_WORDS } from '../words/bench-words';
 import { Units } from '../words/units';
 import { BenchStudy } from './bench-study';
 import { CoolingIntake } from './cooling-intake';
+import { Hint } from '../ui/hint';
 
 /** Pots are compared from here on, °C. */
 const FROM_C = 90;
@@ -16,7 +17,7 @@ const FROM_C = 90;
 /** How fast a pot cools: the heat it loses with each dress, and how much later the food is still hot. */
 @Component({
   selector: 'app-cooling-panel',
-  imports: [AxisChart, CoolingIntake, NzButtonComponent],
+  imports: [AxisChart, CoolingIntake, Hint, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">how a pot cools</h2>
@@ -28,11 +29,11 @@ const FROM_C = 90;
       <thead>
         <tr>
           <th scope="col">pot</th>
-          <th scope="col">worn</th>
-          <th scope="col" class="number">loses, for each degree above the air</th>
+          <th scope="col" appHint="worn">worn</th>
+          <th scope="col" class="number" appHint="loses, for each degree above the air">loses, for each degree above the air</th>
           <th scope="col" class="number">at {{ from() }}</th>
           <th scope="col" class="number">hot ({{ hot() }}) for</th>
-          <th scope="col" class="number">against the first</th>
+          <th scope="col" class="number" appHint="against the first">against the first</th>
           <td></td>
         </tr>
       </thead>

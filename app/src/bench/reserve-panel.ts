@@ -26,7 +26,7 @@ import { Hint } from '../ui/hint';
         <thead>
           <tr>
             <th scope="col">carry</th>
-            <th scope="col" class="number">burns</th>
+            <th scope="col" class="number" appHint="burns, to the next stop">burns</th>
             <th scope="col" class="number" appHint="reserve">reserve</th>
           </tr>
         </thead>

@@ -24,8 +24,8 @@ import { Hint } from '../ui/hint';
           <th scope="col" class="number" appHint="flame">flame</th>
           <th scope="col" class="number">wind</th>
           <th scope="col" class="number">fuel</th>
-          <th scope="col" class="number">time</th>
-          <th scope="col">for</th>
+          <th scope="col" class="number" appHint="time, of a burn">time</th>
+          <th scope="col" appHint="for, of a burn">for</th>
           <td></td>
         </tr>
       </thead>

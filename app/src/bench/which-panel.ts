@@ -38,7 +38,7 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
             <th scope="col">burn</th>
             <th scope="col" class="number" appHint="reserve less">reserve less</th>
             <th scope="col" class="number" appHint="known to">known to</th>
-            <th scope="col" class="number">costs</th>
+            <th scope="col" class="number" appHint="costs, a burn">costs</th>
             <td></td>
           </tr>
         </thead>

@@ -90,10 +90,10 @@ const HEIGHT = 270;
           <tr>
             <th scope="col">kit</th>
             <th scope="col" class="number" appHint="reserve">reserve</th>
-            <th scope="col" class="number">average</th>
+            <th scope="col" class="number" appHint="carried, on average">average</th>
             <th scope="col" class="number" appHint="runs out">runs out</th>
             <th scope="col" appHint="tightest">tightest</th>
-            <th scope="col" class="number">fuel costs</th>
+            <th scope="col" class="number" appHint="fuel costs">fuel costs</th>
             <td></td>
           </tr>
         </thead>

@@ -35,10 +35,10 @@ import { Hint } from '../ui/hint';
           <tr>
             <th scope="col">from, to</th>
             <th scope="col" class="number">days</th>
-            <th scope="col">leaves with</th>
-            <th scope="col">how</th>
-            <th scope="col">left there</th>
-            <th scope="col" class="number">burns</th>
+            <th scope="col" appHint="leaves with">leaves with</th>
+            <th scope="col" appHint="how it comes">how</th>
+            <th scope="col" appHint="left there">left there</th>
+            <th scope="col" class="number" appHint="burns, to the next stop">burns</th>
             <th scope="col" class="number" appHint="start">start</th>
             <th scope="col" class="number" appHint="runs out">runs out</th>
             <th scope="col" appHint="in the way">in the way</th>

@@ -29,10 +29,10 @@ import { Hint } from '../ui/hint';
               <thead>
                 <tr>
                   <th scope="col">take</th>
-                  <th scope="col" class="number">weighs</th>
-                  <th scope="col" class="number">costs</th>
+                  <th scope="col" class="number" appHint="weighs, at the shop">weighs</th>
+                  <th scope="col" class="number" appHint="costs, at the shop">costs</th>
                   <th scope="col" class="number" appHint="runs out">runs out</th>
-                  <th scope="col" class="number">hot meals</th>
+                  <th scope="col" class="number" appHint="hot meals, as far as the next stop">hot meals</th>
                 </tr>
               </thead>
               <tbody>

@@ -13,6 +13,7 @@ import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import { fareWords, slowerWords, whatIfSetWords, whatIfWords } from '../words/what-if-words';
+import { Hint } from '../ui/hint';
 
 interface Cell {
   text: string;
@@ -23,7 +24,7 @@ interface Cell {
 /** What if it comes otherwise: columns beside the plan, each with what would leave the stops and how the plan as it is would fare. */
 @Component({
   selector: 'app-what-if-panel',
-  imports: [NzButtonComponent, PickField, QuantityField, StudyNote],
+  imports: [Hint, NzButtonComponent, PickField, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
@@ -42,7 +43,7 @@ interface Cell {
           <thead>
             <tr>
               <td></td>
-              <th scope="col">as planned</th>
+              <th scope="col" appHint="as planned">as planned</th>
               @for (w of columns(); track $index) {
                 <th scope="col" class="case">
                   <span class="what">{{ words(w) }}</span>

@@ -9,11 +9,12 @@ import { StudyNote } from '../ui/study-note';
 import { dilutionWords, doseAmountWords, doseSpreadWords, doseTableWords, overnightWords, shareWords } from '../words/dose-words';
 import { Units } from '../words/units';
 import { CloserService } from './closer-service';
+import { Hint } from '../ui/hint';
 
 /** Doses of alcohol or tablets over the day's spread, and the water that thins a strong spirit. */
 @Component({
   selector: 'app-dose-panel',
-  imports: [QuantityField, StudyNote],
+  imports: [Hint, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="two">
@@ -45,9 +46,9 @@ import { CloserService } from './closer-service';
             <thead>
               <tr>
                 <th scope="col">{{ t.unit === 'mL' ? 'pour' : 'light' }}</th>
-                <th scope="col">fuel</th>
-                <th scope="col">too little, lit again</th>
-                <th scope="col">burnt on average</th>
+                <th scope="col" appHint="fuel, of a dose">fuel</th>
+                <th scope="col" appHint="too little, lit again">too little, lit again</th>
+                <th scope="col" appHint="burnt on average">burnt on average</th>
               </tr>
             </thead>
             <tbody>

@@ -21,7 +21,7 @@ import { Hint } from '../ui/hint';
         <thead>
           <tr>
             <th scope="col">criterion</th>
-            <th scope="col">how much it counts</th>
+            <th scope="col" appHint="how much it counts">how much it counts</th>
             @for (c of comparison.columns(); track c.id) {
               <th scope="col" class="kit case">
                 <span class="rank">{{ c.rank }}</span> {{ c.name }}

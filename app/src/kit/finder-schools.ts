@@ -27,11 +27,11 @@ import { Hint } from '../ui/hint';
         <thead>
           <tr>
             <td></td>
-            <th scope="col">school</th>
-            <th scope="col" class="number">average</th>
-            <th scope="col">against the best</th>
-            <th scope="col" class="number">lit a day</th>
-            <th scope="col" class="number">to buy</th>
+            <th scope="col" appHint="school">school</th>
+            <th scope="col" class="number" appHint="carried, on average">average</th>
+            <th scope="col" appHint="against the best">against the best</th>
+            <th scope="col" class="number" appHint="lit a day">lit a day</th>
+            <th scope="col" class="number" appHint="still to buy">to buy</th>
             <th scope="col" class="number" appHint="runs out">runs out</th>
             <td></td>
           </tr>

@@ -8,11 +8,12 @@ import { reckonedOddsWords } from '../words/risk-words';
 import { Units } from '../words/units';
 import { FinderSearch } from './finder-search';
 import { KitStudy } from './kit-study';
+import { Hint } from '../ui/hint';
 
 /** One kit that was found: drawn, in figures, piece by piece, and to be taken. */
 @Component({
   selector: 'app-found-kit',
-  imports: [KitSection, NzButtonComponent],
+  imports: [Hint, KitSection, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let c = found();
@@ -21,24 +22,24 @@ import { KitStudy } from './kit-study';
       <div class="drawn">
         <app-kit-section [kit]="c.kit" [width]="150" />
         <dl>
-          <dt>carried, average</dt>
+          <dt appHint="carried, on average">carried, average</dt>
           <dd class="figure">{{ units.text(c.measured.averageG, 'mass') }}</dd>
-          <dt>burner, pot and the rest</dt>
+          <dt appHint="burner, pot and the rest">burner, pot and the rest</dt>
           <dd>{{ units.text(c.measured.hardwareG, 'mass') }}</dd>
-          <dt>containers</dt>
+          <dt appHint="containers, on average">containers</dt>
           <dd>{{ units.text(c.measured.containersG, 'mass') }}</dd>
-          <dt>fuel on hand</dt>
+          <dt appHint="fuel on hand">fuel on hand</dt>
           <dd>{{ units.text(c.measured.fuelG, 'mass') }}</dd>
-          <dt>burns a day</dt>
+          <dt appHint="burns a day">burns a day</dt>
           <dd>{{ units.text(c.measured.dayG, 'mass', 1) }}</dd>
-          <dt>lit a day</dt>
+          <dt appHint="lit a day">lit a day</dt>
           <dd>{{ units.text(c.measured.minutesADay, 'minutes', 0) }}</dd>
           <dt>meals</dt>
           <dd>{{ hotWords(c.measured.hotADay) }}</dd>
-          <dt>still to buy</dt>
+          <dt appHint="still to buy">still to buy</dt>
           <dd>{{ c.price > 0 ? units.text(c.price, 'price') : 'nothing' }}</dd>
           @if (search.chances()?.get(c.number); as chance) {
-            <dt>runs out on the way</dt>
+            <dt appHint="runs out">runs out on the way</dt>
             <dd>{{ odds(chance) }}</dd>
           }
         </dl>

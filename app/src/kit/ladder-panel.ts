@@ -28,8 +28,8 @@ import { Hint } from '../ui/hint';
             <tr>
               <th scope="col">change</th>
               <td></td>
-              <th scope="col" class="number">saves, on average</th>
-              <th scope="col" class="number">costs</th>
+              <th scope="col" class="number" appHint="saves, on average">saves, on average</th>
+              <th scope="col" class="number" appHint="costs, a change">costs</th>
               <th scope="col" class="number" appHint="a gram">a gram</th>
               <td></td>
             </tr>

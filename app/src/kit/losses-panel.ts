@@ -20,11 +20,12 @@ import {
   worstLossWords,
 } from '../words/kit-words';
 import { KitStudy } from './kit-study';
+import { Hint } from '../ui/hint';
 
 /** Each piece, bottle and ignition taken away in turn on the first evening; and what lights what, for the walker to mend. */
 @Component({
   selector: 'app-losses-panel',
-  imports: [NzButtonComponent, PickField, StudyNote],
+  imports: [Hint, NzButtonComponent, PickField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="losses-title">lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
@@ -38,10 +39,10 @@ import { KitStudy } from './kit-study';
           <thead>
             <tr>
               <th scope="col">without the</th>
-              <th scope="col" class="number">hot meals lost</th>
-              <th scope="col" class="number">food left to eat</th>
-              <th scope="col" class="number">water nothing makes safe or melts</th>
-              <th scope="col">the lightest mend</th>
+              <th scope="col" class="number" appHint="hot meals lost">hot meals lost</th>
+              <th scope="col" class="number" appHint="food left to eat">food left to eat</th>
+              <th scope="col" class="number" appHint="water nothing makes safe or melts">water nothing makes safe or melts</th>
+              <th scope="col" appHint="the lightest mend">the lightest mend</th>
             </tr>
           </thead>
           <tbody>

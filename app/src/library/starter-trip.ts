@@ -13,11 +13,12 @@ import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { assumedWords } from '../words/starter-words';
 import { Units } from '../words/units';
+import { Hint } from '../ui/hint';
 
 /** Four questions are enough for a weekend; a few more for a long walk. */
 @Component({
   selector: 'app-starter-trip',
-  imports: [Choice, NzButtonComponent, PickField, QuantityField],
+  imports: [Choice, Hint, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <dl>
@@ -48,11 +49,11 @@ import { Units } from '../words/units';
       <dd>
         <app-choice label="Hot meals a day" [options]="hotMeals" [value]="hot()" (valueChange)="set({ hotMeals: +$event })" />
       </dd>
-      <dt>how cold</dt>
+      <dt appHint="how cold">how cold</dt>
       <dd>
         <app-choice label="How cold" [options]="colds" [value]="a().cold" (valueChange)="set({ cold: $event })" />
       </dd>
-      <dt>how windy: a flame is</dt>
+      <dt appHint="wind: a flame is">how windy: a flame is</dt>
       <dd>
         <app-choice label="How windy" [options]="winds" [value]="a().wind" (valueChange)="set({ wind: $event })" />
       </dd>

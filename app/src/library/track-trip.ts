@@ -19,6 +19,7 @@ import { trackProblemWords, tooManyDaysWords, voidHeightWords } from '../words/t
 import { unreadWords } from '../words/file-words';
 import { chosenFile } from '../platform/chosen-file';
 import { HandedFile } from '../platform/handed-file';
+import { Hint } from '../ui/hint';
 
 /** Waypoints further off the track than this are not offered as stops at first, km. */
 const NEAR_KM = 5;
@@ -26,7 +27,7 @@ const NEAR_KM = 5;
 /** A trip along a track out of GPX, KML or GeoJSON: choose the file, the line, the stops and the pace. */
 @Component({
   selector: 'app-track-trip',
-  imports: [Choice, NzButtonComponent, PickField, QuantityField],
+  imports: [Choice, Hint, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p>
@@ -63,7 +64,7 @@ const NEAR_KM = 5;
       </p>
       @if (l.candidates.length) {
         <fieldset>
-          <legend class="name">stops, of the file’s waypoints</legend>
+          <legend class="name" appHint="stops, of the file’s waypoints">stops, of the file’s waypoints</legend>
           @for (c of l.candidates; track $index) {
             <label>
               <input type="checkbox" [checked]="chosen().has($index)" (change)="toggle($index)" />
@@ -78,7 +79,7 @@ const NEAR_KM = 5;
         <p class="quiet">The file has no waypoints: stops can be put in on the ribbon later.</p>
       }
       <dl>
-        <dt>a day goes</dt>
+        <dt appHint="a day goes">a day goes</dt>
         <dd>
           <app-choice label="How far a day goes" [options]="paces" [value]="pace().kind" (valueChange)="paceKind($event)" />
           @if (pace(); as p) {

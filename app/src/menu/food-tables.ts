@@ -17,13 +17,14 @@ import { dishTableWords } from '../words/table-words';
 import { Units } from '../words/units';
 import { METHOD_WORDS, thinDaysWords, wholeWords } from '../words/menu-words';
 import { chosenFile } from '../platform/chosen-file';
+import { Hint } from '../ui/hint';
 
 const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried', homeDried: 'dried at home', raw: 'raw', other: '' };
 
 /** What to buy or post for each carry, the dishes kept for the trip, and food compared per 1,000 kcal. */
 @Component({
   selector: 'app-food-tables',
-  imports: [NzButtonComponent, StudyNote, TableOffer],
+  imports: [Hint, NzButtonComponent, StudyNote, TableOffer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="packets-title">food out of each stop</h2>
@@ -32,10 +33,10 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
         <thead>
           <tr>
             <th scope="col">out of</th>
-            <th scope="col" class="number">food</th>
-            <th scope="col" class="number">fuel</th>
-            <th scope="col" class="number">kcal a day</th>
-            <th scope="col">to buy or post</th>
+            <th scope="col" class="number" appHint="food, out of a stop">food</th>
+            <th scope="col" class="number" appHint="fuel, out of a stop">fuel</th>
+            <th scope="col" class="number" appHint="kcal a day">kcal a day</th>
+            <th scope="col" appHint="to buy or post">to buy or post</th>
           </tr>
         </thead>
         <tbody>
@@ -89,11 +90,11 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
           <tr>
             <th scope="col">dish</th>
             <th scope="col">kind</th>
-            <th scope="col" class="number">carried</th>
-            <th scope="col" class="number">fuel</th>
-            <th scope="col" class="number">water</th>
+            <th scope="col" class="number" appHint="carried, of 1,000 kcal">carried</th>
+            <th scope="col" class="number" appHint="fuel, of 1,000 kcal">fuel</th>
+            <th scope="col" class="number" appHint="water, of 1,000 kcal">water</th>
             <th scope="col" class="number">price</th>
-            <th scope="col" class="number">at home</th>
+            <th scope="col" class="number" appHint="at home">at home</th>
           </tr>
         </thead>
         <tbody>

@@ -4,6 +4,7 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { GROUP_WORDS, IGNITION_WORDS_OF, listLine, sumLines } from '../words/pack-words';
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
+import { Hint } from '../ui/hint';
 
 /** In the order in which they are named. */
 const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
@@ -11,7 +12,7 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
 /** What goes where out of one stop, to be ticked off in the hand, and what it comes to by every way of counting. */
 @Component({
   selector: 'app-list-panel',
-  imports: [NzButtonComponent],
+  imports: [Hint, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.list(); as l) {
@@ -36,7 +37,7 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
       <dl>
         @for (s of sums(); track s.name) {
           <div>
-            <dt>{{ s.name }}</dt>
+            <dt [appHint]="s.name">{{ s.name }}</dt>
             <dd>{{ s.mass }}</dd>
           </div>
         }

@@ -46,9 +46,9 @@ import { Hint } from '../ui/hint';
           <thead>
             <tr>
               <th scope="col">container</th>
-              <th scope="col">in it</th>
-              <th scope="col">on this trip</th>
-              <th scope="col">as planned</th>
+              <th scope="col" appHint="left in it">in it</th>
+              <th scope="col" appHint="on this trip">on this trip</th>
+              <th scope="col" appHint="as planned, of a container">as planned</th>
             </tr>
           </thead>
           <tbody>
@@ -79,8 +79,8 @@ import { Hint } from '../ui/hint';
             <thead>
               <tr>
                 <th scope="col">way</th>
-                <th scope="col" class="number">carried, average</th>
-                <th scope="col" class="number">to buy</th>
+                <th scope="col" class="number" appHint="carried, on average">carried, average</th>
+                <th scope="col" class="number" appHint="to buy, on the way">to buy</th>
                 <th scope="col" class="number" appHint="hot meals missed">hot meals missed</th>
               </tr>
             </thead>

@@ -9,6 +9,7 @@ import { JOIN_CAUTIONS } from '../words/look-guide-words';
 import { coldestWords, fuelWords, leftWords, notJoinedWords } from '../words/shelf-words';
 import { Units } from '../words/units';
 import { ShelfStudy } from './shelf-study';
+import { Hint } from '../ui/hint';
 
 /** A valve costs about this, and a sender in the hand is about so warm (common practice): a start to be typed over. */
 const USUAL_VALVE_PRICE = 15;
@@ -17,7 +18,7 @@ const HAND_WARM_C = 20;
 /** Leftovers joined in one can, pass by pass, behind the cautions: what each pass moves, what stays, and whether a valve pays. */
 @Component({
   selector: 'app-join-panel',
-  imports: [NzButtonComponent, PickField, QuantityField],
+  imports: [Hint, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">join leftovers</h2>
@@ -55,9 +56,9 @@ const HAND_WARM_C = 20;
           <thead>
             <tr>
               <th scope="col">out of</th>
-              <th scope="col" class="number">moves at most</th>
-              <th scope="col" class="number">stays in it</th>
-              <th scope="col" class="number">then in the other</th>
+              <th scope="col" class="number" appHint="moves at most">moves at most</th>
+              <th scope="col" class="number" appHint="stays in it">stays in it</th>
+              <th scope="col" class="number" appHint="then in the other">then in the other</th>
             </tr>
           </thead>
           <tbody>

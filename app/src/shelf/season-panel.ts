@@ -9,11 +9,12 @@ import { today } from '../ui/today';
 import { containersInWords } from '../words/container-words';
 import { EMPTIES_WORDS } from '../words/look-guide-words';
 import { Units } from '../words/units';
+import { Hint } from '../ui/hint';
 
 /** Every trip with a day to come, one after another: what each takes from the shelf, what is bought where, and what a gram costs by size. */
 @Component({
   selector: 'app-season-panel',
-  imports: [StudyNote],
+  imports: [Hint, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what to buy for the trips to come</h2>
@@ -25,9 +26,9 @@ import { Units } from '../words/units';
           <tr>
             <th scope="col">trip</th>
             <th scope="col">from</th>
-            <th scope="col">takes from the shelf</th>
-            <th scope="col">buys</th>
-            <th scope="col" class="number">for</th>
+            <th scope="col" appHint="takes from the shelf">takes from the shelf</th>
+            <th scope="col" appHint="buys, for a season">buys</th>
+            <th scope="col" class="number" appHint="for, in money">for</th>
           </tr>
         </thead>
         <tbody>

@@ -7,11 +7,12 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { SOURCE_WORDS } from '../words/trail-words';
+import { Hint } from '../ui/hint';
 
 /** Every day of the marked leg as a row to type in. */
 @Component({
   selector: 'app-days-table',
-  imports: [PickField, QuantityField],
+  imports: [Hint, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="days-title">days from {{ span().from }} to {{ span().to }}</h2>
@@ -21,10 +22,10 @@ import { SOURCE_WORDS } from '../words/trail-words';
           <tr>
             <th scope="col">day</th>
             @for (c of columns; track c.key) {
-              <th scope="col" class="number">{{ c.name }}</th>
+              <th scope="col" class="number" [appHint]="c.hint">{{ c.name }}</th>
             }
-            <th scope="col" class="number">wind at a flame</th>
-            <th scope="col" class="wide">water</th>
+            <th scope="col" class="number" appHint="wind at a flame">wind at a flame</th>
+            <th scope="col" class="wide" appHint="water, of a day">water</th>
             <th scope="col"><span class="hidden-text">marks</span></th>
           </tr>
         </thead>
@@ -79,12 +80,12 @@ export class DaysTable {
   protected readonly L = LIMITS;
   protected readonly sources = optionsOf(SOURCE_WORDS);
   protected readonly columns = [
-    { key: 'km', name: 'walk', quantity: 'distance', decimals: 1, limits: LIMITS.km },
-    { key: 'ascentM', name: 'up', quantity: 'altitude', decimals: 0, limits: LIMITS.ascentM },
-    { key: 'altitudeM', name: 'camp height', quantity: 'altitude', decimals: 0, limits: LIMITS.altitudeM },
-    { key: 'supperAirC', name: 'supper air', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
-    { key: 'breakfastAirC', name: 'breakfast air', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
-    { key: 'waterC', name: 'water', quantity: 'temperature', decimals: 0, limits: LIMITS.waterC },
+    { key: 'km', name: 'walk', hint: 'walk', quantity: 'distance', decimals: 1, limits: LIMITS.km },
+    { key: 'ascentM', name: 'up', hint: 'up', quantity: 'altitude', decimals: 0, limits: LIMITS.ascentM },
+    { key: 'altitudeM', name: 'camp height', hint: 'camp height', quantity: 'altitude', decimals: 0, limits: LIMITS.altitudeM },
+    { key: 'supperAirC', name: 'supper air', hint: 'supper air', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
+    { key: 'breakfastAirC', name: 'breakfast air', hint: 'breakfast air', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
+    { key: 'waterC', name: 'water', hint: 'water from', quantity: 'temperature', decimals: 0, limits: LIMITS.waterC },
   ] as const;
 
   private readonly leg = computed(() => placeOfDay(this.store.trip(), this.marker.day()).leg);

@@ -28,12 +28,12 @@ import { Hint } from '../ui/hint';
             <th scope="col">to</th>
             <th scope="col" class="number">days</th>
             <th scope="col" class="number" appHint="walk">walk</th>
-            <th scope="col" class="number">up</th>
-            <th scope="col" class="number">coldest</th>
-            <th scope="col" class="wide">flame allowed?</th>
-            <th scope="col" class="wide">asked where and when</th>
-            <th scope="col" class="number">burns</th>
-            <th scope="col">out of the stop</th>
+            <th scope="col" class="number" appHint="up">up</th>
+            <th scope="col" class="number" appHint="coldest">coldest</th>
+            <th scope="col" class="wide" appHint="flame allowed?">flame allowed?</th>
+            <th scope="col" class="wide" appHint="asked where and when">asked where and when</th>
+            <th scope="col" class="number" appHint="burns, to the next stop">burns</th>
+            <th scope="col" appHint="out of the stop">out of the stop</th>
           </tr>
         </thead>
         <tbody>

@@ -1,5 +1,5 @@
 import { DOCUMENT } from '@angular/common';
-import { computed, Directive, ElementRef, inject, Injectable, input } from '@angular/core';
+import { afterNextRender, computed, Directive, ElementRef, inject, Injectable, input, signal } from '@angular/core';
 import { narrowScreen } from './wide-screen';
 
 /** How long a finger rests on a word until its hint is shown, ms: what browsers take for a long press (common practice). */
@@ -66,13 +66,14 @@ class HintBubble {
 }
 
 /**
- * A short word that says what it means: under the pointer, with the focus, under a finger that rests on it. On a word that stands alone
- * (`dt`, `th`) it can be reached by Tab; a field speaks when the keyboard comes to it, its name under the pointer.
+ * A short word that says what it means: under the pointer, with the focus, under a finger that rests on it. Words that stand alone (`dt`,
+ * `th`) are one stop of Tab for the whole list or row of headings, and the arrows go along them; a field speaks when the keyboard comes to it,
+ * its name under the pointer.
  */
 @Directive({
   selector: '[appHint]',
   host: {
-    '[attr.tabindex]': 'isReachable() ? 0 : null',
+    '[attr.tabindex]': 'stop()',
     '[class.hinted]': 'isAlone',
     '(pointerenter)': 'over($event)',
     '(pointerleave)': 'off()',
@@ -81,7 +82,7 @@ class HintBubble {
     '(pointercancel)': 'lift()',
     '(focusin)': 'focused($event.target)',
     '(focusout)': 'off()',
-    '(keydown)': 'bubble.hide()',
+    '(keydown)': 'key($event)',
   },
 })
 export class Hint {
@@ -89,14 +90,41 @@ export class Hint {
   protected readonly bubble = inject(HintBubble);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   protected readonly isAlone = /^(DT|TH|H2|H3)$/.test(this.host.tagName);
+  private readonly isFirst = signal(/^H/.test(this.host.tagName));
   /** On a phone the headings of a table are there for those who listen only: nobody could see the focus on them. */
-  protected readonly isReachable = computed(() => this.isAlone && !(this.host.tagName === 'TH' && this.bubble.isNarrow()));
+  protected readonly stop = computed(() => {
+    if (!this.isAlone || (this.host.tagName === 'TH' && this.bubble.isNarrow())) return null;
+    return this.isFirst() ? 0 : -1;
+  });
   /** The word itself, not the field that it names. */
   private readonly isWord = this.isAlone || /^(LABEL|LEGEND|SPAN)$/.test(this.host.tagName);
   private timer: ReturnType<typeof setTimeout> | undefined;
 
-  private show(describes: Element = this.host): void {
-    this.bubble.show(this.appHint(), this.host, describes).catch(() => undefined); // the words did not come: the next look fetches them again
+  constructor() {
+    if (!this.isAlone) return;
+    afterNextRender(() => {
+      this.isFirst.update((is) => is || this.fellows()[0] === this.host);
+      if (this.host.tagName === 'TH') this.listenForFingers();
+    });
+  }
+
+  /** The words that mean something in the same list or row. */
+  private fellows(): HTMLElement[] {
+    return [...(this.host.closest('tr, dl')?.querySelectorAll<HTMLElement>('.hinted') ?? [])];
+  }
+
+  /** On a phone cells repeat their heading, and it is they that a finger finds. */
+  private listenForFingers(): void {
+    const table = this.host.closest('table');
+    table?.addEventListener('pointerdown', (event) => {
+      const cell = event.target instanceof Element ? event.target.closest<HTMLElement>('td[data-label]') : null;
+      if (this.bubble.isNarrow() && cell?.dataset['label'] === this.host.textContent?.trim()) this.press(event, cell);
+    });
+    for (const end of ['pointerup', 'pointercancel']) table?.addEventListener(end, () => this.lift());
+  }
+
+  private show(describes: Element = this.host, at: Element = this.host): void {
+    this.bubble.show(this.appHint(), at, describes).catch(() => undefined); // the words did not come: the next look fetches them again
   }
 
   protected over(event: PointerEvent): void {
@@ -107,8 +135,17 @@ export class Hint {
     if (on instanceof Element && on.matches(':focus-visible')) this.show(on);
   }
 
-  protected press(event: PointerEvent): void {
-    if (event.pointerType === 'touch' && this.isWord) this.timer = setTimeout(() => this.show(), LONG_PRESS_MS);
+  protected key(event: KeyboardEvent): void {
+    this.bubble.hide();
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+    if (!this.isAlone || by === undefined) return;
+    event.preventDefault();
+    const fellows = this.fellows();
+    fellows[fellows.indexOf(this.host) + by]?.focus();
+  }
+
+  protected press(event: PointerEvent, at: Element = this.host): void {
+    if (event.pointerType === 'touch' && this.isWord) this.timer = setTimeout(() => this.show(at, at), LONG_PRESS_MS);
   }
 
   protected lift(): void {

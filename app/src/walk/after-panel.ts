@@ -22,9 +22,9 @@ import { Hint } from '../ui/hint';
       <thead>
         <tr>
           <th scope="col">from</th>
-          <th scope="col" class="number">planned</th>
-          <th scope="col" class="number">burnt</th>
-          <th scope="col" class="number">left over</th>
+          <th scope="col" class="number" appHint="planned, against burnt">planned</th>
+          <th scope="col" class="number" appHint="burnt, on the way">burnt</th>
+          <th scope="col" class="number" appHint="left over">left over</th>
           <th scope="col" class="number">cooked</th>
           <th scope="col" class="number" appHint="not cooked">not cooked</th>
         </tr>
@@ -59,10 +59,10 @@ import { Hint } from '../ui/hint';
           <tr>
             <th scope="col">trip</th>
             <th scope="col" class="number">hot meals</th>
-            <th scope="col" class="number">fuel each</th>
-            <th scope="col" class="number">water each</th>
-            <th scope="col" class="number">of the model</th>
-            <th scope="col" class="number">cooked in frost</th>
+            <th scope="col" class="number" appHint="fuel each">fuel each</th>
+            <th scope="col" class="number" appHint="water each">water each</th>
+            <th scope="col" class="number" appHint="of the model">of the model</th>
+            <th scope="col" class="number" appHint="cooked in frost">cooked in frost</th>
           </tr>
         </thead>
         <tbody>

@@ -4,14 +4,74 @@ import { GLOSSARY, meaningOf } from './glossary';
 import { CRITERION_WORDS } from './kit-words';
 
 const SRC = path.join(__dirname, '..');
-const hinted = readdirSync(SRC, { recursive: true, encoding: 'utf8' })
+/** Words that say all there is to say. */
+const PLAIN = new Set(
+  [
+    'Everything',
+    'Fuel',
+    'Morning',
+    'burn',
+    'burner',
+    'carry',
+    'change',
+    'container',
+    'cooked',
+    'criterion',
+    'day',
+    'days',
+    'dish',
+    'first meal out there',
+  ]
+    .concat([
+      'from',
+      'from, to',
+      'fuel',
+      'hot meals',
+      'hot meals a day',
+      'how many nights out',
+      'kind',
+      'kit',
+      'last one',
+      'meals',
+      'on',
+      'out of',
+      'package',
+    ])
+    .concat([
+      'planned',
+      'pot',
+      'price',
+      'rough height of the camps',
+      'season',
+      'stops on the way',
+      'take',
+      'to',
+      'trip',
+      'water',
+      'way',
+      'where',
+      'wind',
+      'with which kit',
+    ])
+    .concat(['below that: what to bear', 'without the']),
+);
+const templates = readdirSync(SRC, { recursive: true, encoding: 'utf8' })
   .filter((f) => f.endsWith('.ts') && !f.endsWith('.spec.ts'))
-  .flatMap((f) => [...readFileSync(path.join(SRC, f), 'utf8').matchAll(/ appHint="([^"]+)"/g)].map((m) => m[1]));
+  .map((f) => readFileSync(path.join(SRC, f), 'utf8'));
+const hinted = templates.flatMap((t) => [...t.matchAll(/ appHint="([^"]+)"/g)].map((m) => m[1]));
 
 describe('short words', () => {
   it('that promise a hint have one', () => {
     expect(hinted.length).toBeGreaterThan(30);
     expect([...hinted, ...Object.values(CRITERION_WORDS)].filter((w) => !meaningOf(w))).toEqual([]);
+  });
+
+  it('at the head of a column or beside a figure have a hint, but for those that say it all themselves', () => {
+    const heads = templates.flatMap((t) => [...t.matchAll(/<(th|dt)\b([^>]*)>([^<>{}]+)<\/\1>/g)]);
+    expect(heads.length).toBeGreaterThan(120);
+    expect(heads.filter(([, , attributes, word]) => !attributes.includes('ppHint') && !PLAIN.has(word.trim())).map((m) => m[0])).toEqual(
+      [],
+    );
   });
 
   it('are said once each, in sentences', () => {
