@@ -1,13 +1,9 @@
 import * as z from 'zod';
 import { benchSchema, MOST, preferencesSchema, rackSchema, shelfItemSchema, shelvedTripSchema } from '../model';
+import { ARCHIVE_FORMAT, ARCHIVE_VERSION } from './archive-format';
 import { tripV1Schema } from './trip-v1';
 
-/** The exported file, version 3: one trip, the rack, the shelf, the bench, or everything. */
-export const ARCHIVE_FORMAT = 'restless-tinder';
-export const ARCHIVE_VERSION = 3;
-/** Larger files are refused before they are parsed. */
-export const LARGEST_ARCHIVE_BYTES = 50_000_000;
-
+/** The exported file: one trip, the rack, the shelf, the bench, or everything. */
 export const archiveSchema = z
   .strictObject({
     format: z.literal(ARCHIVE_FORMAT),

@@ -1,5 +1,6 @@
 import type { ShelvedTrip, Trip } from '../model';
-import { ARCHIVE_FORMAT, ARCHIVE_VERSION, LARGEST_ARCHIVE_BYTES, type Archive } from './archive';
+import type { Archive } from './archive';
+import { ARCHIVE_FORMAT, ARCHIVE_VERSION, LARGEST_ARCHIVE_BYTES } from './archive-format';
 
 /** The text of a file holding trips, the rack, the shelf, the bench or several of them, with a final newline; with `preferences` it is a backup of everything. */
 export function exportArchive(trips: readonly ShelvedTrip[], more: Omit<Archive, 'format' | 'version' | 'trips'> = {}): string {

@@ -1,7 +1,8 @@
 import { visit } from 'jsonc-parser';
 import { done, refused, type Result } from '../errors';
 import { readAs, type BadValues, type Bench, type Preferences, type Rack, type ShelfItem, type ShelvedTrip } from '../model';
-import { ARCHIVE_FORMAT, ARCHIVE_VERSION, archiveSchema, archiveV1Schema, LARGEST_ARCHIVE_BYTES, type Archive } from './archive';
+import { archiveSchema, archiveV1Schema, type Archive } from './archive';
+import { ARCHIVE_FORMAT, ARCHIVE_VERSION, LARGEST_ARCHIVE_BYTES } from './archive-format';
 import { beyondBounds, type BeyondBounds } from './json-bounds';
 import { migrateTripV1 } from './migrate-v1';
 import { archiveFromV2 } from './migrate-v2';

@@ -1,4 +1,5 @@
 export * from './archive';
+export * from './archive-format';
 export * from './export';
 export * from './import';
 export * from './json-bounds';

@@ -1,5 +1,4 @@
 import * as z from 'zod';
-import { simulatedClimate, type SimulatedClimate } from './simulated-climate';
 
 /** What `/api/climate` is asked: one entry a day, in order. */
 export const climateQuerySchema = z.strictObject({
@@ -19,7 +18,3 @@ export const climateAnswerSchema = z.array(
     spreadC: z.number(),
   }),
 );
-
-/** The service itself, on the server and, when that cannot be reached, in the app. */
-export const answerClimate = (q: ClimateQuery): SimulatedClimate[] =>
-  q.days.map((d) => simulatedClimate(q.latitudeDeg, d.altitudeM, d.dayOfYear));

@@ -1,2 +1,3 @@
+export * from './answer-climate';
 export * from './climate-service';
 export * from './simulated-climate';

@@ -1,7 +1,7 @@
 import type { Wind } from '../burn';
 import type { PackageId } from '../carry';
 import { DISHES } from '../menu';
-import { ANNOYANCES, COMFORTS, cutSchema, menuSchema, USUAL_WHAT_IFS, type Day, type Leg, type Stop, type Trip } from '../model';
+import { ANNOYANCES, COLD_MEAL, COMFORTS, PLAIN_MEAL, USUAL_CUT, USUAL_WHAT_IFS, type Day, type Leg, type Stop, type Trip } from '../model';
 
 import { DEMO_WALK } from './vesper-walk';
 
@@ -136,8 +136,9 @@ export const DEMO_TRIP: Trip = {
     potHeightMm: 45,
     screenGapMm: 6,
   },
-  menu: menuSchema.parse({
+  menu: {
     breakfast: {
+      ...PLAIN_MEAL,
       name: 'oats and coffee',
       hot: true,
       waterMl: 450,
@@ -150,6 +151,7 @@ export const DEMO_TRIP: Trip = {
       price: 1.2,
     },
     lunch: {
+      ...PLAIN_MEAL,
       name: 'lunch and snacks of a long day',
       hot: false,
       method: 'noCook',
@@ -161,6 +163,7 @@ export const DEMO_TRIP: Trip = {
       price: 7.5,
     },
     supper: {
+      ...PLAIN_MEAL,
       name: 'dried dinner and tea',
       hot: true,
       waterMl: 600,
@@ -174,7 +177,9 @@ export const DEMO_TRIP: Trip = {
       doneMin: 3,
       packet: { waterMl: 330, restMin: 10 },
     },
-  }),
+    drink: { ...PLAIN_MEAL, ...COLD_MEAL, name: 'nothing' },
+    washUp: { ...PLAIN_MEAL, ...COLD_MEAL, name: 'nothing', target: { kind: 'stopAt', targetC: 50 } },
+  },
   dishes: ['home-dried chilli', 'raw pasta, little water', 'freeze-dried curry', 'cocoa'].map((name) => {
     const meal = DISHES.find((d) => d.name === name);
     if (!meal) throw new Error(`no dish "${name}"`);
@@ -188,7 +193,7 @@ export const DEMO_TRIP: Trip = {
   comforts: [...COMFORTS],
   own: [],
   packed: [],
-  cut: cutSchema.parse({}),
+  cut: USUAL_CUT,
   cupMarkMl: 150,
   annoyances: [...ANNOYANCES],
   detour: { day: 14, name: 'Fold Stores, 4 km down the valley' },

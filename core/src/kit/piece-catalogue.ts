@@ -1,14 +1,12 @@
 import type { WindscreenKind } from '../burn';
 import { BURNERS, POTS, WINDSCREEN_MASS_G } from '../catalogue';
-import { pieceSchema, type Ignition, type Piece, type Role, type Shape } from '../model';
+import { PLAIN_PIECE, type Ignition, type Piece, type Role, type Shape } from '../model';
 
 /** Generic pieces, unbranded. Masses, sizes and prices: common practice, what walkers find on their scales and in shops. */
 
 type Rest = Partial<Omit<Piece, 'id' | 'name' | 'role' | 'massG' | 'price'>>;
-/** What a piece is where nothing else is said of it: read once, since a page that starts has no time for a hundred readings (tests read them all). */
-const PLAIN = pieceSchema.parse({ id: 'plain', name: 'plain', role: 'spoon', massG: 1 });
 const piece = (role: Role, name: string, massG: number, price: number, shape: Shape, rest: Rest = {}): Piece => ({
-  ...PLAIN,
+  ...PLAIN_PIECE,
   id: `generic-${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`,
   name,
   role,

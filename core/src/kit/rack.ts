@@ -1,7 +1,7 @@
-import { nameFrom, rackSchema, type KitSettings, type Rack } from '../model';
+import { nameFrom, PLAIN_RACK, type KitSettings, type Rack } from '../model';
 
 /** A rack with nothing on it. */
-export const EMPTY_RACK: Rack = rackSchema.parse({ pieces: [], kits: [] });
+export const EMPTY_RACK: Rack = PLAIN_RACK;
 
 /** Habits that a new kit starts with: a flame turned down to what spares fuel, 5 mL measures (common practice). */
 export const STARTING_SETTINGS: KitSettings = {

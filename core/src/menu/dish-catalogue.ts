@@ -1,4 +1,4 @@
-import { mealSchema, type Meal, type Method } from '../model';
+import { PLAIN_MEAL, type Meal, type Method } from '../model';
 import { withMethod } from './methods';
 
 /** Generic dishes and drinks for one walker, unbranded; values common practice (packets and kitchen tables say about this). */
@@ -80,10 +80,8 @@ const WITH_FAT = new Map([
   ['raw pasta, little water', 10],
 ]);
 
-/** What a dish is where nothing else is said of it: read once, as the pieces are. */
-const PLAIN = mealSchema.parse({ name: 'plain', hot: true, waterMl: 500, target: { kind: 'boil' } });
 const dish = ([name, method, waterMl, dryG, packagingG, kcal, restMin, vessel, price, homeMin, doneMin]: Row): Meal => {
-  const plain: Meal = { ...PLAIN, name, waterMl, dryG, packagingG, kcal, price, homeMin, doneMin };
+  const plain: Meal = { ...PLAIN_MEAL, name, waterMl, dryG, packagingG, kcal, price, homeMin, doneMin };
   const cooked = withMethod(plain, method);
   const packet = packagingG >= 4 && cooked.hot ? { waterMl, restMin } : null;
   const fatG = WITH_FAT.get(name) ?? 0;
@@ -95,4 +93,4 @@ const dish = ([name, method, waterMl, dryG, packagingG, kcal, restMin, vessel, p
 export const DISHES: readonly Meal[] = ROWS.map(dish);
 
 /** A part of the day left out. */
-export const NOTHING: Meal = { ...PLAIN, name: 'nothing', hot: false, method: 'noCook', waterMl: 50, restMin: 0 };
+export const NOTHING: Meal = { ...PLAIN_MEAL, name: 'nothing', hot: false, method: 'noCook', waterMl: 50, restMin: 0 };

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { kitSchema } from './kit-schema';
+import { ARMS, DRESSES, TEST_ENDS } from './bench-choices';
 import { LIMITS, MOST } from './limits';
 import { isoDay, label, remark, within } from './schema-parts';
 import { windSchema } from './wind-schema';
@@ -51,12 +52,6 @@ export type TestSetup = z.infer<typeof testSetupSchema>;
 
 const id = z.string().min(1).max(64);
 const gardenSeed = z.int().min(0).max(0xffffffff).nullable().default(null);
-/** How a burn ended: at its target, or not. */
-export const TEST_ENDS = ['reached', 'stalled', 'wentOut', 'notLit'] as const;
-export type TestEnd = (typeof TEST_ENDS)[number];
-/** The two setups of a question. */
-export const ARMS = ['a', 'b'] as const;
-export type Arm = (typeof ARMS)[number];
 
 /** Fuel of a burn: two weighings, a dose of which some may be left, or what was written down elsewhere. */
 export const fuelReadSchema = z.discriminatedUnion('how', [
@@ -120,8 +115,6 @@ export const seriesSchema = z.strictObject({
 });
 export type TestSeries = z.infer<typeof seriesSchema>;
 
-/** What a pot wears while it cools. */
-export const DRESSES = ['open', 'lid', 'sleeve', 'cozy'] as const;
 export const coolingSchema = z.strictObject({
   id,
   on: isoDay,
@@ -164,17 +157,3 @@ export const benchSchema = z
     });
   });
 export type Bench = z.infer<typeof benchSchema>;
-
-/** What another bench holds beside what is here; what is here already, by its id, stays as it is. */
-export function besideBench(here: Bench, other: Bench): Bench {
-  const beside = <T extends { id: string }>(mine: readonly T[], theirs: readonly T[]): T[] => [
-    ...mine,
-    ...theirs.filter((t) => !mine.some((m) => m.id === t.id)),
-  ];
-  return {
-    tests: beside(here.tests, other.tests),
-    series: beside(here.series, other.series),
-    coolings: beside(here.coolings, other.coolings),
-    claims: beside(here.claims, other.claims),
-  };
-}

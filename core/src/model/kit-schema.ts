@@ -6,6 +6,7 @@ import { FUELS } from '../fuel';
 import { LIMITS, MOST } from './limits';
 import { MEALS, METHODS } from './meals';
 import { CALIBRATED } from './own-burner';
+import { COLD_MEAL } from './plain-values';
 import { keysOf, label, within } from './schema-parts';
 
 export const targetSchema = z.discriminatedUnion('kind', [
@@ -56,8 +57,6 @@ export const mealSchema = z.strictObject({
     .nullable()
     .default(null),
 });
-
-const COLD = { hot: false, method: 'noCook', waterMl: 200, target: { kind: 'stopAt', targetC: 80 } } as const;
 
 const share = z.number().min(0).max(1);
 export const blendSchema = z
@@ -153,10 +152,10 @@ export type Meal = z.infer<typeof mealSchema>;
 /** What every day holds where nothing else is set. */
 export const menuSchema = z.strictObject({
   breakfast: mealSchema,
-  lunch: mealSchema.prefault({ ...COLD, name: 'cold lunch' }),
+  lunch: mealSchema.prefault({ ...COLD_MEAL, name: 'cold lunch' }),
   supper: mealSchema,
-  drink: mealSchema.prefault({ ...COLD, name: 'nothing' }),
-  washUp: mealSchema.prefault({ ...COLD, name: 'nothing', target: { kind: 'stopAt', targetC: 50 } }),
+  drink: mealSchema.prefault({ ...COLD_MEAL, name: 'nothing' }),
+  washUp: mealSchema.prefault({ ...COLD_MEAL, name: 'nothing', target: { kind: 'stopAt', targetC: 50 } }),
 });
 
 /** A dish kept for this trip, to be set into the days. */

@@ -1,9 +1,10 @@
 import * as z from 'zod';
-import { WINDSCREENS, type PotMaterial } from '../burn';
+import { WINDSCREENS } from '../burn';
 import { BURNERS, type BurnerFamily } from '../catalogue';
 import { benchSchema } from './bench-schema';
 import { kitSettingsSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
+import { CRITERIA, IGNITES, IGNITIONS, MOST_COMPARED, PIECE_MATERIALS, QUIRK_STEPS, ROLES, USUAL_WEIGHTS, type Role } from './rack-choices';
 import { shelfItemSchema } from './shelf-schema';
 import { isoDay, keysOf, label, remark, within } from './schema-parts';
 
@@ -11,52 +12,6 @@ import { isoDay, keysOf, label, remark, within } from './schema-parts';
  * The rack: everything a walker weighs, builds kits of and scores, and the shelf of fuel above it. It belongs to the walker, not to one trip; a trip keeps the one kit
  * it is planned with.
  */
-
-/** Jobs that a piece can do, in the order they are met while cooking. */
-export const ROLES = [
-  'burner',
-  'adapter',
-  'pump',
-  'support',
-  'canFoot',
-  'windscreen',
-  'pot',
-  'lid',
-  'grip',
-  'pad',
-  'cozy',
-  'container',
-  'measure',
-  'snuffer',
-  'ignition',
-  'spoon',
-  'cup',
-  'scraper',
-  'scrap',
-  'opener',
-  'bag',
-  'repair',
-] as const;
-export type Role = (typeof ROLES)[number];
-
-export const PIECE_MATERIALS = [
-  'titanium',
-  'aluminium',
-  'stainless',
-  'steel',
-  'brass',
-  'plastic',
-  'silicone',
-  'foam',
-  'cloth',
-  'wood',
-  'other',
-] as const;
-export const IGNITIONS = ['lighter', 'piezo', 'match', 'stormMatch', 'spark', 'arc'] as const;
-export type Ignition = (typeof IGNITIONS)[number];
-/** Whether an ignition lights a burner: even damp, only when it is dry, or not at all. */
-export const IGNITES = ['damp', 'dry', 'no'] as const;
-export type Ignites = (typeof IGNITES)[number];
 
 const size = within(LIMITS.sizeMm);
 /** What a piece takes up, outside measures in mm; a vessel has room inside as well. */
@@ -72,8 +27,6 @@ export const shapeSchema = z.discriminatedUnion('kind', [
 export type Shape = z.infer<typeof shapeSchema>;
 
 const id = z.string().min(1).max(64);
-/** Steps of cooking at which a quirk of a piece is said. */
-export const QUIRK_STEPS = ['packing', 'lighting', 'cooking', 'cleaning'] as const;
 
 export const pieceSchema = z
   .strictObject({
@@ -143,41 +96,6 @@ export const rackKitSchema = z.strictObject({
 });
 export type RackKit = z.infer<typeof rackKitSchema>;
 
-export const CRITERIA = [
-  'hotMeals',
-  'carriedG',
-  'fuelG',
-  'minutes',
-  'priceToBuy',
-  'pricePerTrip',
-  'packedMl',
-  'simmer',
-  'wind',
-  'cold',
-  'toBeHad',
-  'fuss',
-  'safety',
-] as const;
-export type Criterion = (typeof CRITERIA)[number];
-
-/** Most kits that can be set side by side. */
-export const MOST_COMPARED = 6;
-/** Nobody's taste: what is carried counts most, what only some walkers mind starts low. The walker drags them. */
-const USUAL_WEIGHTS: Record<Criterion, number> = {
-  hotMeals: 60,
-  carriedG: 60,
-  fuelG: 10,
-  minutes: 20,
-  priceToBuy: 10,
-  pricePerTrip: 10,
-  packedMl: 10,
-  simmer: 10,
-  wind: 30,
-  cold: 30,
-  toBeHad: 40,
-  fuss: 20,
-  safety: 30,
-};
 const weight = within(LIMITS.weight);
 const points = within(LIMITS.points);
 export const scoreSchema = z.strictObject({
@@ -227,13 +145,3 @@ export const rackSchema = z
       ctx.addIssue({ code: 'custom', path: ['kits'], message: 'two kits share one id' });
   });
 export type Rack = z.infer<typeof rackSchema>;
-
-/** Metals that the burn model knows a pot to be made of. */
-export const POT_MATERIALS: readonly PotMaterial[] = ['titanium', 'aluminium', 'stainless'];
-
-/** What a piece weighs: by the walker's own scale where there is a value. */
-export const massOfG = (p: Pick<Piece, 'massG' | 'ownMassG'>): number => p.ownMassG ?? p.massG;
-/** Does it do this job, first or besides? */
-export const does = (p: Pick<Piece, 'role' | 'alsoRoles'>, role: Role): boolean => p.role === role || p.alsoRoles.includes(role);
-/** Has it seen as many trips as it is good for? */
-export const isWorn = ({ life }: Pick<Piece, 'life'>): boolean => life !== null && life.used >= life.trips;

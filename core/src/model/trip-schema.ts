@@ -3,8 +3,10 @@ import { CAN_PACKAGE_IDS, PACKAGE_IDS, WEIGHT_MEASURES } from '../carry';
 import { dishesByMealSchema, dishSchema, kitSchema, menuSchema, rotationSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
 import { isoDay, label, remark, within } from './schema-parts';
+import { CLIMATE_KEYS, COMFORTS, RESTRICTIONS, STOP_KINDS, TREATMENTS, USUAL_WHAT_IFS, WATER_SOURCES } from './trip-choices';
 import { ownContainerSchema } from './shelf-schema';
-import { ANNOYANCES, detourSchema, walkSchema } from './walk-schema';
+import { ANNOYANCES } from './walk-choices';
+import { detourSchema, walkSchema } from './walk-schema';
 import { windSchema } from './wind-schema';
 
 /**
@@ -13,17 +15,6 @@ import { windSchema } from './wind-schema';
  */
 
 export const positionSchema = z.strictObject({ latitudeDeg: within(LIMITS.latitudeDeg), longitudeDeg: within(LIMITS.longitudeDeg) });
-
-/** Values of a day that the simulated climate may fill in; a typed one wins and leaves this list. */
-export const CLIMATE_KEYS = ['supperAirC', 'breakfastAirC', 'waterC', 'wind'] as const;
-export type ClimateKey = (typeof CLIMATE_KEYS)[number];
-
-/** Where a camp's water comes from. `snowDry` is snow melted without starter water; `carried` makes a dry camp. */
-export const WATER_SOURCES = ['stream', 'tap', 'snow', 'snowDry', 'carried'] as const;
-/** How it is made safe to drink; the boils by the rule of CDC or EPA. */
-export const TREATMENTS = ['filter', 'chemical', 'none', 'boilCdc', 'boilEpa'] as const;
-export const RESTRICTIONS = ['none', 'noOpenFlame', 'noFlame', 'unknown'] as const;
-export const STOP_KINDS = ['town', 'shop', 'hut', 'crossing', 'fuelStation', 'postOffice', 'trailEnd'] as const;
 
 export const daySchema = z.strictObject({
   km: within(LIMITS.km),
@@ -83,10 +74,6 @@ export const legSchema = z.strictObject({
   restrictionNote: remark,
 });
 
-/** Small comforts that fuel which is over may go into, dearest wish first. */
-export const COMFORTS = ['drink', 'boil', 'wash'] as const;
-export type Comfort = (typeof COMFORTS)[number];
-
 /** What might come otherwise, kept beside the plan. */
 export const whatIfSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('colder'), byK: within(LIMITS.colderK) }),
@@ -95,8 +82,6 @@ export const whatIfSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('closed'), stopId: z.string().min(1).max(64) }),
 ]);
 export type WhatIf = z.infer<typeof whatIfSchema>;
-/** What is looked at until the walker asks for something else (docs/physics.md, Spreads: colder, windier, slower). */
-export const USUAL_WHAT_IFS: WhatIf[] = [{ kind: 'colder', byK: 8 }, { kind: 'windier' }, { kind: 'slower' }];
 
 /** Measures for what is cut; the pot is the trip's own (common practice where nothing else is said). */
 export const cutSchema = z.strictObject({
@@ -192,8 +177,6 @@ export const tripSchema = z
   });
 
 export type Trip = z.infer<typeof tripSchema>;
-/** A trip as it was before it was walked or packed: for another one that is made after it. */
-export const unwalked = ({ walk: _walk, ...trip }: Trip): Trip => ({ ...trip, packed: [], detour: null });
 export type Pin = NonNullable<Stop['pinned']>;
 export type Stop = z.infer<typeof stopSchema>;
 export type Sale = z.infer<typeof saleSchema>;

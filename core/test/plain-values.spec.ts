@@ -1,0 +1,42 @@
+import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
+import { PIECES } from '../src/kit';
+import { DISHES } from '../src/menu';
+import {
+  COLD_MEAL,
+  cutSchema,
+  mealSchema,
+  menuSchema,
+  pieceSchema,
+  PLAIN_MEAL,
+  PLAIN_PIECE,
+  PLAIN_RACK,
+  rackSchema,
+  tripSchema,
+  USUAL_CUT,
+} from '../src/model';
+
+describe('what stands where nothing else is said', () => {
+  const { name, hot, waterMl, target } = PLAIN_MEAL;
+
+  it('is what the schemas fill in', () => {
+    const { id, role, massG } = PLAIN_PIECE;
+    expect(pieceSchema.parse({ id, name: PLAIN_PIECE.name, role, massG })).toEqual(PLAIN_PIECE);
+    expect(mealSchema.parse({ name, hot, waterMl, target })).toEqual(PLAIN_MEAL);
+    expect(rackSchema.parse({ pieces: [], kits: [] })).toEqual(PLAIN_RACK);
+    expect(cutSchema.parse({})).toEqual(USUAL_CUT);
+  });
+
+  it('is a menu with two meals, and nothing cooked besides', () => {
+    const menu = menuSchema.parse({ breakfast: PLAIN_MEAL, supper: PLAIN_MEAL });
+    expect(menu.drink).toEqual({ ...PLAIN_MEAL, ...COLD_MEAL, name: 'nothing' });
+    expect(DEMO_TRIP.menu.drink).toEqual(menu.drink);
+    expect(DEMO_TRIP.menu.washUp).toEqual(menu.washUp);
+  });
+
+  it('makes a demo and catalogues that can be read back as they are', () => {
+    expect(tripSchema.parse(DEMO_TRIP)).toEqual(DEMO_TRIP);
+    expect(rackSchema.parse(DEMO_RACK)).toEqual(DEMO_RACK);
+    for (const p of PIECES) expect(pieceSchema.parse(p)).toEqual(p);
+    for (const d of DISHES) expect(mealSchema.parse(d)).toEqual(d);
+  });
+});
