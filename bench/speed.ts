@@ -141,7 +141,7 @@ const [{ model }] = cpus();
 const text = `# Performance
 
 Written by \`npm run bench\` (bench/speed.ts), on ${cpus().length} cores of “${model.trim()}”, Node ${process.versions.node}. Absolute times hang on the
-machine: what counts is how they stand to each other. The first visit is held to 180 kB (brotli) by the build itself.
+machine: what counts is how they stand to each other. The first visit is held to 140 kB (brotli) by the build itself.
 
 | what | reached | wanted | |
 | ---- | ------- | ------ | - |
