@@ -8,6 +8,7 @@ import { StudyNote } from '../ui/study-note';
 import { RiskService } from '../planning/risk-service';
 import { Units } from '../words/units';
 import { riskWords, spreadWords } from '../words/risk-words';
+import { wholeNumber } from '@tinder/core/units';
 
 /** Chances taken where a mishap is switched on (common practice: now and then). */
 const SOMETIMES: Mishaps = { slowDay: 0.3, stormDay: 0.15, drinkMore: 0.3 };
@@ -114,7 +115,7 @@ export class RiskPanel {
   private readonly units = inject(Units);
   readonly carry = input.required<CarryPlan>();
 
-  protected readonly trips = TRIPS_TRIED.toLocaleString('en-US');
+  protected readonly trips = wholeNumber(TRIPS_TRIED);
   protected readonly switches = SWITCHES;
   /** Sentences that are always seen: how likely, how far apart, and what would do. The others are for those who ask. */
   protected readonly glance = 3;

@@ -14,6 +14,7 @@ import { balanceGeometry, type BalanceMark } from '../charts/balance-geometry';
 import { BalanceStudy } from './balance-study';
 import { balanceChanceWords, balanceMarkWords, balanceWords } from '../words/balance-words';
 import { Hint } from '../ui/hint';
+import { wholeNumber } from '@tinder/core/units';
 
 const HEIGHT = 270;
 
@@ -173,7 +174,7 @@ export class BalancePanel {
   protected readonly H = HEIGHT;
   protected readonly rarest = RAREST_CHANCE;
   protected readonly Math = Math;
-  protected readonly trips = BALANCE_TRIPS.toLocaleString('en-US');
+  protected readonly trips = wholeNumber(BALANCE_TRIPS);
   protected readonly chance = balanceChanceWords;
   protected readonly mostReserve = Math.max(...RESERVES_TRIED);
   protected readonly width = computed(() => Math.max(160, this.hostWidth() - GUTTER));

@@ -12,6 +12,7 @@ import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import { COMFORT_WORDS, comfortSpentWords, shopChanceWords, shopWords, slackWords, takingWords } from '../words/shop-words';
 import { Hint } from '../ui/hint';
+import { wholeNumber } from '@tinder/core/units';
 
 /** In the shop: what is there in order of preference, down to nothing; and what the fuel that is over could be spent on. */
 @Component({
@@ -134,7 +135,7 @@ export class ShopPanel {
   protected readonly names = COMFORT_WORDS;
   protected readonly carry = this.plans.carry;
 
-  protected readonly trips = TRIPS_TRIED.toLocaleString('en-US');
+  protected readonly trips = wholeNumber(TRIPS_TRIED);
   protected readonly answers = study(
     RESTING,
     () => {

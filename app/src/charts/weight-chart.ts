@@ -8,6 +8,7 @@ import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../words/units';
 import { kitDash } from './kit-dashes';
 import { weightGeometry, type Layer } from './weight-geometry';
+import { plainNumber } from '@tinder/core/units';
 
 /** Carried weight day by day, stacked: pieces, empty containers, fuel. Its table twin is read by screen readers. */
 @Component({
@@ -185,7 +186,7 @@ export class WeightChart {
   /** Tick numbers; the topmost carries the unit. */
   protected tick(massG: number, last: boolean): string {
     const value = Math.round((massG / this.unitG()) * 100) / 100;
-    return `${value.toLocaleString('en-US')}${last ? ' ' + this.units.unit('mass').symbol : ''}`;
+    return `${plainNumber(value)}${last ? ' ' + this.units.unit('mass').symbol : ''}`;
   }
 
   protected label(layer: Layer): string {

@@ -21,6 +21,7 @@ import {
 } from '../words/kit-words';
 import { KitStudy } from './kit-study';
 import { Hint } from '../ui/hint';
+import { wholeNumber } from '@tinder/core/units';
 
 /** Each piece, bottle and ignition taken away in turn on the first evening; and what lights what, for the walker to mend. */
 @Component({
@@ -173,7 +174,7 @@ export class LossesPanel {
       bad: loss.hotMealsLost > 0,
       costs: loss.hotMealsLost > 0 || loss.untreatedMl > 0 || loss.kcalLeft < loss.kcalCarried - 0.5,
       meals: loss.hotMealsLost ? `${loss.hotMealsLost}` : 'none',
-      kcal: `${Math.round(loss.kcalLeft).toLocaleString('en-US')} of ${Math.round(loss.kcalCarried).toLocaleString('en-US')} kcal`,
+      kcal: `${wholeNumber(loss.kcalLeft)} of ${wholeNumber(loss.kcalCarried)} kcal`,
       water: loss.untreatedMl ? this.units.text(loss.untreatedMl, 'volume') : 'none',
       mend: loss.mend && loss.hotMealsLost ? lossMendWords(loss.mend, this.units) : '',
     })),

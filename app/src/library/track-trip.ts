@@ -20,6 +20,7 @@ import { unreadWords } from '../words/file-words';
 import { chosenFile } from '../platform/chosen-file';
 import { HandedFile } from '../platform/handed-file';
 import { Hint } from '../ui/hint';
+import { wholeNumber } from '@tinder/core/units';
 
 /** Waypoints further off the track than this are not offered as stops at first, km. */
 const NEAR_KM = 5;
@@ -57,7 +58,7 @@ const NEAR_KM = 5;
       </div>
       <p>
         {{ units.text(l.km, 'distance', 1) }}, {{ l.hasHeights ? units.text(l.ascentM, 'altitude') + ' up' : 'no heights in the file' }},
-        {{ l.points.toLocaleString('en-US') }} points.
+        {{ wholeNumber(l.points) }} points.
         @if (voidHeights(); as n) {
           {{ voidHeightWords(n) }}
         }
@@ -131,6 +132,7 @@ export class TrackTrip {
   }
 
   readonly made = output();
+  protected readonly wholeNumber = wholeNumber;
   protected readonly kmLimits = { min: 1, max: 100 };
   protected readonly hourLimits = { min: 1, max: 16 };
   protected readonly paces = [

@@ -15,9 +15,10 @@ import { readTable, type TableRead } from '../ui/read-table';
 import { TableOffer } from '../ui/table-offer';
 import { dishTableWords } from '../words/table-words';
 import { Units } from '../words/units';
-import { METHOD_WORDS, thinDaysWords, wholeWords } from '../words/menu-words';
+import { METHOD_WORDS, thinDaysWords } from '../words/menu-words';
 import { chosenFile } from '../platform/chosen-file';
 import { Hint } from '../ui/hint';
+import { wholeNumber } from '@tinder/core/units';
 
 const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried', homeDried: 'dried at home', raw: 'raw', other: '' };
 
@@ -177,7 +178,7 @@ export class FoodTables {
         from: c.from,
         foodG,
         fuelG: c.fuelG,
-        kcalADay: wholeWords(kcal / c.days.length),
+        kcalADay: wholeNumber(kcal / c.days.length),
         packets: packets.map((p) => `${p.count} × ${p.name}`).join(', '),
       };
     }),

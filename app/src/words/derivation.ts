@@ -6,7 +6,7 @@ import { type PlannedMeal, countedBurn, type CarryPlan, type Plan } from '@tinde
 import { riskLimit, TRIPS_TRIED, UNCALIBRATED_SD } from '@tinder/core/risk';
 import type { RiskOfCarry } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
-import { formatDuration } from '@tinder/core/units';
+import { formatDuration, wholeNumber } from '@tinder/core/units';
 import { containerWords } from './container-words';
 import { edgeWords } from './edge-words';
 import type { FigureRef } from './figure-ref';
@@ -111,7 +111,7 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format, rack: Pick<R
   const { couple, windDecayPerMps } = FLAMES[facts.flame];
   const { etaMax, fluxScaleWPerM2 } = POT_BASE[facts.pot.base];
   const day = daysOf(trip)[m.day - 1];
-  const watts = (w: number) => `${Math.round(w).toLocaleString('en-US')} W`;
+  const watts = (w: number) => `${wholeNumber(w)} W`;
   return {
     title: `${PART_WORDS[m.meal]} on day ${m.day}`,
     totalG: m.fuelG,
@@ -241,7 +241,7 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
     totalG: carry.fuelG,
     parts: parts.filter((p) => p.massG > 0.005).sort((a, b) => b.massG - a.massG),
     how: [
-      `Of ${TRIPS_TRIED.toLocaleString('en-US')} trips drawn ${percent(risk.runOut)} burn more than the ${format(carry.fuelG, 'mass')} that leave ${carry.from} (± ${percent(risk.standardError)} for the number drawn).`,
+      `Of ${wholeNumber(TRIPS_TRIED)} trips drawn ${percent(risk.runOut)} burn more than the ${format(carry.fuelG, 'mass')} that leave ${carry.from} (± ${percent(risk.standardError)} for the number drawn).`,
       `The burner, one standard deviation: ${burnerKnownWords(risk.factorSd)}; water, air and wind hold for a leg; a dose is poured before the evening is known. How a meal moves with them comes from the burn model.`,
       `By day: ${carry.days.map((d, i) => `${d.day}: ${percent(risk.outByDay[i] ?? 0)}`).join('; ')} have run out by its end.`,
     ],
@@ -282,7 +282,7 @@ function startDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivati
     how: ['Everything carried to cook with: fuel, its containers, and the pieces of the kit. Food and water are not in it.'],
     inputs: [
       { name: 'average over the mornings', value: format(carry.profile.averageG, 'mass'), from: SOURCE.workedOut },
-      { name: 'gram-days', value: Math.round(carry.profile.gramDays).toLocaleString('en-US'), from: SOURCE.workedOut },
+      { name: 'gram-days', value: wholeNumber(carry.profile.gramDays), from: SOURCE.workedOut },
       { name: 'weight of pot and lid', value: format(kit.pot.massG + (kit.lidOn ? kit.pot.lidMassG : 0), 'mass'), from: potFrom(kit) },
       { name: 'weight of the burner', value: format(kit.burnerMassG, 'mass'), from: burnerMassFrom(kit) },
       { name: 'windscreen, lighter, spoon, bag', value: format(kit.windscreenMassG + kit.otherMassG, 'mass'), from: SOURCE.typed },

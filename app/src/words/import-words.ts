@@ -2,6 +2,7 @@ import type { ImportProblem, LogProblem } from '@tinder/core/archive';
 import { quoted } from './quoted';
 import { megabytes } from './file-words';
 import { valueProblemWords } from './value-problem-words';
+import { wholeNumber } from '@tinder/core/units';
 
 /** Places of a file named before the rest is only counted. */
 const MOST_ISSUES = 6;
@@ -30,7 +31,7 @@ export function importProblemWords(problem: ImportProblem): string[] {
     case 'badValues': {
       const named = problem.issues.slice(0, MOST_ISSUES).map((i) => `${valueProblemWords(i)}.`);
       const more = problem.issues.length - named.length;
-      return more > 0 ? [...named, `And ${more.toLocaleString('en-US')} more.`] : named;
+      return more > 0 ? [...named, `And ${wholeNumber(more)} more.`] : named;
     }
   }
 }

@@ -2,7 +2,7 @@ import type { BurnerFamily } from '@tinder/core/catalogue';
 import type { Hint, HintCode, Mend, Misfit, NotPlannable, Standing } from '@tinder/core/kit';
 import type { Criterion, Ignites, Ignition, Piece, Role, Shape } from '@tinder/core/model';
 import { MOST_WIND_MPS, type Loss } from '@tinder/core/study';
-import type { Quantity } from '@tinder/core/units';
+import { wholeNumber, type Quantity } from '@tinder/core/units';
 import type { Units } from './units';
 
 type Format = Pick<Units, 'text'>;
@@ -99,7 +99,7 @@ export function measureText(c: Criterion, value: number, units: Format): string 
   return inUnits(c, value, units);
 }
 const inUnits = (c: Criterion, value: number, units: Format): string =>
-  c === 'minutes' ? `${Math.round(value).toLocaleString('en-US')} min` : units.text(value, CRITERION_QUANTITY[c]);
+  c === 'minutes' ? `${wholeNumber(value)} min` : units.text(value, CRITERION_QUANTITY[c]);
 
 /** A difference with its sign: "+38 g", "−12 %". */
 export function differenceText(c: Criterion, value: number, units: Format): string {

@@ -1,7 +1,7 @@
 import { WALKER_KCAL, type MethodProblem } from '@tinder/core/menu';
 import type { Method } from '@tinder/core/model';
 import type { Habit, HabitKind } from '@tinder/core/study';
-import { formatDuration } from '@tinder/core/units';
+import { formatDuration, wholeNumber } from '@tinder/core/units';
 import { WARMING_WORDS, WINDSCREEN_WORDS } from './choice-words';
 import type { Units } from './units';
 
@@ -124,12 +124,9 @@ export function schoolWords(kind: HabitKind): string | undefined {
   }
 }
 
-/** "1,440": a whole number with its separator. */
-export const wholeWords = (n: number): string => Math.round(n).toLocaleString('en-US');
-
 /** Where a day has far less in it than a walker burns; undefined where it does not. */
 export function thinDaysWords(kcalADay: number): string | undefined {
   const { from, to, farBelow } = WALKER_KCAL;
   if (kcalADay >= farBelow) return undefined;
-  return `A day has ${wholeWords(kcalADay)} kcal in it; a long-distance walker burns ${wholeWords(from)} to ${wholeWords(to)}. Snacks and lunches belong in the menu too: they are what weighs.`;
+  return `A day has ${wholeNumber(kcalADay)} kcal in it; a long-distance walker burns ${wholeNumber(from)} to ${wholeNumber(to)}. Snacks and lunches belong in the menu too: they are what weighs.`;
 }

@@ -2,11 +2,12 @@ import type { CarryPlan } from '@tinder/core/planned';
 import type { Units } from './units';
 import { SPREADS, UNCALIBRATED_SD } from '@tinder/core/risk';
 import type { RiskOfCarry } from '@tinder/core/study';
+import { wholeNumber, plainNumber } from '@tinder/core/units';
 
 /** "1 in 16", "1 in 340", "74 in 100"; "almost never (fewer than 1 in 3,000)" for what is rarer than can be told. */
 export function oddsWords(chance: number, rarest: number): string {
-  if (chance < rarest) return `almost never (fewer than 1 in ${figures(1 / rarest, 1).toLocaleString('en-US')})`;
-  return chance > 0.5 ? `${Math.round(100 * chance)} in 100` : `1 in ${figures(1 / chance, 2).toLocaleString('en-US')}`;
+  if (chance < rarest) return `almost never (fewer than 1 in ${wholeNumber(figures(1 / rarest, 1))})`;
+  return chance > 0.5 ? `${Math.round(100 * chance)} in 100` : `1 in ${plainNumber(figures(1 / chance, 2))}`;
 }
 
 /** A number to so many figures that mean something; rarities are rounded to the safe side. */

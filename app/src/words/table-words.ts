@@ -4,6 +4,7 @@ import type { PastedList } from '@tinder/core/kit';
 import type { TooLarge } from '../workers/file-reader';
 import { quoted } from './quoted';
 import { valueProblemWords } from './value-problem-words';
+import { wholeNumber } from '@tinder/core/units';
 
 /** What is wrong with a cell of a table, and what it can be. */
 export function cellProblemWords(p: CellProblem): string {
@@ -29,7 +30,7 @@ export function cellProblemWords(p: CellProblem): string {
 export const badRowWords = ({ bad }: Pick<CsvRows<unknown>, 'bad'>): { line: number; words: string }[] =>
   bad.map(({ line, cells }) => ({ line, words: cells.map(cellProblemWords).join('; ') }));
 
-const rows = (n: number, one: string, many: string): string => `${n.toLocaleString('en-US')} ${n === 1 ? one : many}`;
+const rows = (n: number, one: string, many: string): string => `${wholeNumber(n)} ${n === 1 ? one : many}`;
 
 /** What a table of dishes offers, or why it was not taken. */
 export function dishTableWords(file: string, read: { good: readonly unknown[]; bad: readonly unknown[] }): string {

@@ -2,6 +2,7 @@ import type { TooManyDays } from '@tinder/core/trail';
 import type { OpeningProblem } from '../workers/track-reader';
 import { cut } from './quoted';
 import { megabytes } from './file-words';
+import { wholeNumber } from '@tinder/core/units';
 
 /** Why a file of tracks was refused, where, and what to do. */
 export function trackProblemWords(p: OpeningProblem): string {
@@ -41,4 +42,4 @@ export const tooManyDaysWords = ({ from, to, days, limit }: TooManyDays): string
 
 /** Heights that were left out. */
 export const voidHeightWords = (n: number): string =>
-  `${n.toLocaleString('en-US')} ${n === 1 ? 'point has a height that is none' : 'points have heights that are none'} on earth; the height before stands for ${n === 1 ? 'it' : 'them'}.`;
+  `${wholeNumber(n)} ${n === 1 ? 'point has a height that is none' : 'points have heights that are none'} on earth; the height before stands for ${n === 1 ? 'it' : 'them'}.`;

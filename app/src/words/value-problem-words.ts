@@ -1,5 +1,6 @@
 import type { Measured, ValueProblem } from '@tinder/core/model';
 import { cut, quoted } from './quoted';
+import { plainNumber } from '@tinder/core/units';
 
 const KINDS: Record<string, string> = {
   number: 'a number',
@@ -13,8 +14,7 @@ const KINDS: Record<string, string> = {
   int: 'a whole number',
 };
 const kind = (name: string): string => KINDS[name] ?? name;
-const amount = (n: number, of: Measured): string =>
-  n.toLocaleString('en-US') + (of === 'text' ? ' characters' : of === 'list' ? ' entries' : '');
+const amount = (n: number, of: Measured): string => plainNumber(n) + (of === 'text' ? ' characters' : of === 'list' ? ' entries' : '');
 
 /** Values named of a list of what is allowed, before the rest is only counted. */
 const MOST_ALLOWED = 8;
