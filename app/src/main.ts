@@ -14,4 +14,5 @@ if (view instanceof Promise) view.catch(() => undefined);
 // a first visit shows the demo: its plan need not wait until it is known that nothing is saved
 if (!BEEN_HERE.read()) EARLY_PLANNER?.call((planner) => planner.plan(DEMO_TRIP)).catch(() => undefined);
 
-bootstrapApplication(AppShell, appConfig).catch((error: unknown) => console.error(error));
+// a task of its own: reading the scripts has been one already
+setTimeout(() => void bootstrapApplication(AppShell, appConfig).catch((error: unknown) => console.error(error)));

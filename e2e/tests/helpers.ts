@@ -45,6 +45,8 @@ const WIDE = { name: 'wide desk', width: 1920, height: 1080 } as const;
 export async function open(page: Page, path = '/'): Promise<void> {
   await page.goto(path);
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Leave Nettle Hut');
+  // the verdict of a first visit is there before anything can be changed
+  await expect(page.locator('.saved')).not.toHaveText('reading…');
 }
 
 export const verdict = (page: Page) => page.getByRole('region', { name: 'Verdict' });

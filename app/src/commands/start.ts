@@ -11,12 +11,12 @@ export class Start {
   readonly shown = this.shownSignal.asReadonly();
 
   show(what: StartShown): void {
-    if (what !== 'doors') HAS_STARTED.write(true);
+    if (what !== 'doors') HAS_STARTED.set();
     this.shownSignal.set(what);
   }
 
   leave(): void {
-    HAS_STARTED.write(true);
+    HAS_STARTED.set();
     this.shownSignal.set(undefined);
   }
 }

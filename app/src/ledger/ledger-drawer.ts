@@ -55,7 +55,7 @@ import { Dialog } from '../ui/dialog';
             @if (d.inputs.length) {
               <h3 class="sign">what went in, and from where</h3>
               <dl>
-                @for (i of d.inputs; track i.name) {
+                @for (i of d.inputs; track $index) {
                   <dt>{{ i.name }}</dt>
                   <dd>
                     {{ i.value }} <span class="quiet">{{ i.from }}</span>

@@ -32,6 +32,24 @@ describe('plan service', () => {
     expect(plans.carry()?.days).toHaveLength(5);
   });
 
+  it('has the demo for the verdict of a first visit before it is known that nothing is saved, and for nothing else', async () => {
+    localStorage.removeItem('been-here');
+    const plans = TestBed.inject(PlanService);
+    await until(() => plans.firstCarry() !== undefined, 'the first plan');
+    expect(plans.carry()).toBeUndefined();
+    TestBed.inject(WorkspaceStore).start(undefined);
+    expect(plans.carry()).toEqual(plans.firstCarry());
+    expect(plans.stale()).toBe(false); // it is not planned twice
+  });
+
+  it('waits for what is saved where there has been something', async () => {
+    localStorage.setItem('been-here', 'true');
+    const plans = TestBed.inject(PlanService);
+    await untilQuiet();
+    expect(plans.firstCarry()).toBeUndefined();
+    localStorage.removeItem('been-here');
+  });
+
   it('can be stopped: the plan before stays, marked as such, and what is asked for again is planned', async () => {
     const { store, plans } = await begin();
     store.editTrip('days', (t) => stretchLeg(t, 0, 9));

@@ -1,18 +1,17 @@
 import { Injectable, signal } from '@angular/core';
-import * as z from 'zod';
-import { KeptDraft } from './kept-draft';
+import { KeptFlag } from './kept-flag';
 
 /** Chromium's offer to install, which the page may hold back and make later; the DOM's own types do not know it. */
 interface InstallPrompt extends Event {
   prompt: () => Promise<unknown>;
 }
-const ANSWERED = new KeptDraft('install-answered', z.literal(true));
+const ANSWERED = new KeptFlag('install-answered');
 
 /** Installing the app: offered once, after that only from the palette. */
 @Injectable({ providedIn: 'root' })
 export class InstallOffer {
   private readonly promptSignal = signal<InstallPrompt | undefined>(undefined);
-  private readonly answeredSignal = signal(ANSWERED.read() === true);
+  private readonly answeredSignal = signal(ANSWERED.read());
 
   constructor() {
     addEventListener('beforeinstallprompt', (event) => {
@@ -39,7 +38,7 @@ export class InstallOffer {
   }
 
   dismiss(): void {
-    ANSWERED.write(true);
+    ANSWERED.set();
     this.answeredSignal.set(true);
   }
 }

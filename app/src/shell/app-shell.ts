@@ -26,7 +26,7 @@ import { VIEWS } from './views';
 import { chosenFile } from '../platform/chosen-file';
 import { guestWords } from '../words/import-words';
 
-/** The frame: words to walk by on the left, the view, the verdict at the foot. */
+/** The frame: words to walk by on the left, the view, the verdict at the foot. Nothing can be changed before it is known what is saved: it would be lost. */
 @Component({
   selector: 'app-root',
   imports: [
@@ -44,7 +44,7 @@ import { guestWords } from '../words/import-words';
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './app-shell.html',
   styleUrl: './app-shell.less',
-  host: { '(document:keydown)': 'commands.key($event)' },
+  host: { '(document:keydown)': 'store.loaded() && commands.key($event)' },
 })
 export class AppShell {
   protected readonly store = inject(WorkspaceStore);

@@ -158,3 +158,24 @@ describe('the frame', () => {
     expect(store().undoLabel()).toBe('stopping at 88 °C instead of the boil');
   });
 });
+
+describe('the frame before it is known what is saved', () => {
+  it('has no view and takes no key: what was changed would be lost', async () => {
+    TestBed.configureTestingModule({ providers: [provideRouter([{ path: '**', component: Empty }])] });
+    const fixture = TestBed.createComponent(AppShell);
+    fixture.detectChanges();
+    const element = fixture.nativeElement as HTMLElement;
+    const store = TestBed.inject(WorkspaceStore);
+    const headlamp = () => document.dispatchEvent(new KeyboardEvent('keydown', { key: 't' }));
+    const { theme } = store.preferences();
+    headlamp();
+    expect([element.querySelector('router-outlet'), store.preferences().theme]).toEqual([null, theme]);
+    await until(() => store.loaded(), 'what is saved');
+    fixture.detectChanges();
+    headlamp();
+    expect(element.querySelector('router-outlet')).not.toBeNull();
+    expect(store.preferences().theme).not.toBe(theme);
+    store.undo();
+    await untilQuiet();
+  });
+});

@@ -4,16 +4,14 @@ import { same, type ShelvedTrip } from '@tinder/core/model';
 import { auditTime, debounceTime, merge, Subject } from 'rxjs';
 import { filter } from 'rxjs/operators';
 import { BEEN_HERE } from '../platform/been-here';
-import { openInTime } from '../platform/database/open-in-time';
 import type { Conflict, KeptAside, WorkspaceDb } from '../platform/database/workspace-db';
 import { tabMemory } from '../platform/tab-memory';
 import { asideWords, saveFaultWords, type SaveFault } from '../words/save-words';
 import { followPreferences, followRack, followTrips } from './following';
-import { mergeRacks, mergeTrips } from './merge';
 import { mayPass, saveFaultOf } from './save-fault';
 import { Saved } from './saved';
-import { isNews, readTabNews, type TabNews } from './tab-news';
-import { Unwritten } from './unwritten';
+import type * as Saving from './saving';
+import { isNews, type TabNews } from './tab-news';
 import { withTrip, type Workspace } from './workspace';
 import { WorkspaceStore } from './workspace-store';
 
@@ -49,10 +47,11 @@ export class Autosave {
   private readonly gone = inject(DestroyRef);
   private readonly dirty = new Subject<void>();
   private readonly otherTabs = new BroadcastChannel('restless-tinder');
+  private saving: typeof Saving | undefined;
+  private unwritten: Saving.Unwritten | undefined;
   private db: WorkspaceDb | undefined;
   /** Undefined until what is saved has been read: before that nothing is ever written. */
   private saved: Saved | undefined;
-  private readonly unwritten = new Unwritten();
   private seen: Workspace | undefined;
   private openId = '';
   private retryMs = FIRST_RETRY_MS;
@@ -97,7 +96,7 @@ export class Autosave {
     addEventListener('pagehide', leaving);
     document.addEventListener('visibilitychange', () => document.hidden && leaving());
     this.otherTabs.addEventListener('message', ({ data }) => {
-      const news = readTabNews(data);
+      const news = this.saving?.readTabNews(data);
       if (news) this.queue(() => this.follow(news));
     });
   }
@@ -110,7 +109,7 @@ export class Autosave {
 
   /** Keeps what is not written yet where it outlives the death of the page in this very moment. */
   keepNow(): void {
-    if (this.saved) this.unwritten.keep(this.saved, this.store.workspace());
+    if (this.saved) this.unwritten?.keep(this.saved, this.store.workspace());
   }
 
   /** Notes that everything was backed up today. */
@@ -146,13 +145,16 @@ export class Autosave {
 
   private async read(): Promise<void> {
     try {
-      this.db = await this.open();
+      // the schemas come after the first verdict
+      this.saving = await import('./saving');
+      this.db = await this.open(this.saving);
       const loaded = await this.db.load();
       this.saved = new Saved(loaded, tabMemory.openTrip());
       this.lastBackupSignal.set(loaded.lastBackup);
       this.asideSignal.set(loaded.aside);
       if (loaded.trips.length) this.isWritten();
       this.store.start(this.saved.workspace);
+      this.unwritten = new this.saving.Unwritten();
       const taken = this.unwritten.takenInto(this.saved.workspace);
       if (taken !== this.saved.workspace) this.store.edit('what was not saved yet', () => taken);
       this.stateSignal.set('saved');
@@ -163,7 +165,7 @@ export class Autosave {
     }
   }
 
-  private async open(): Promise<WorkspaceDb> {
+  private async open({ openInTime }: Pick<typeof Saving, 'openInTime'>): Promise<WorkspaceDb> {
     const db = await openInTime({
       blocked: () => this.faultSignal.set({ fault: { code: 'blocked' }, retryS: undefined }),
       blocking: () => void this.handOver(),
@@ -209,11 +211,11 @@ export class Autosave {
   }
 
   private async write(): Promise<void> {
-    const { saved } = this;
+    const { saved, saving } = this;
     const workspace = this.store.workspace();
-    if (!saved) return;
+    if (!saved || !saving) return;
     if (!saved.differsFrom(workspace)) return this.fine(); // undone before it was written
-    const db = (this.db ??= await this.open());
+    const db = (this.db ??= await this.open(saving));
     const changes = saved.changes(workspace);
     const writes = changes.trips.map(({ shelved, expected }) => ({ ...shelved, expected }));
     const conflicts = await db.save(writes, changes.removed, changes.ids);
@@ -221,7 +223,7 @@ export class Autosave {
     saved.tookTrips(changes, conflicting);
     if (changes.preferences) await db.savePreferences(workspace.preferences);
     saved.preferences = workspace.preferences;
-    if (changes.rack) await this.writeRack(db, saved, workspace);
+    if (changes.rack) await this.writeRack(saving, db, saved, workspace);
     this.isWritten();
     this.tell({
       trips: changes.trips.flatMap(({ shelved: { trip }, expected }) =>
@@ -231,14 +233,14 @@ export class Autosave {
       rack: changes.rack,
       preferences: changes.preferences,
     });
-    for (const conflict of conflicts) this.merge(saved, conflict);
+    for (const conflict of conflicts) this.merge(saving, saved, conflict);
     if (saved.differsFrom(this.store.workspace())) this.dirty.next();
     else this.fine();
     void navigator.storage?.persist?.();
   }
 
   /** Where another tab was faster, both racks are merged; the next save writes what came of it. */
-  private async writeRack(db: WorkspaceDb, saved: Saved, { rack: mine }: Workspace): Promise<void> {
+  private async writeRack({ mergeRacks }: typeof Saving, db: WorkspaceDb, saved: Saved, { rack: mine }: Workspace): Promise<void> {
     const theirs = await db.saveRack(saved.rack, mine);
     const merged = theirs && mergeRacks(saved.rack, mine, theirs);
     saved.tookRack(theirs ?? mine);
@@ -246,7 +248,7 @@ export class Autosave {
   }
 
   /** Both tabs changed one trip: what each changed is kept; where that cannot be, mine stands and theirs can be taken. */
-  private merge(saved: Saved, { id, trip, archived, revision }: Conflict): void {
+  private merge({ mergeTrips }: typeof Saving, saved: Saved, { id, trip, archived, revision }: Conflict): void {
     const base = saved.known.get(id)?.shelved;
     const mine = this.store.workspace().library.find((s) => s.trip.id === id);
     const theirs = { trip, archived };
@@ -281,7 +283,7 @@ export class Autosave {
   private isWritten(): void {
     if (this.writtenSignal()) return;
     this.writtenSignal.set(true);
-    BEEN_HERE.write(true);
+    BEEN_HERE.set();
   }
 
   private tell(news: TabNews): void {
@@ -289,7 +291,7 @@ export class Autosave {
   }
 
   private fine(): void {
-    this.unwritten.done();
+    this.unwritten?.done();
     this.stateSignal.set('saved');
     this.retryMs = FIRST_RETRY_MS;
     clearTimeout(this.retryTimer);

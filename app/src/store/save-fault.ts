@@ -1,4 +1,4 @@
-import { Unsavable } from '../platform/database/workspace-db';
+import { Unsavable } from '../platform/database/unsavable';
 import type { SaveFault } from '../words/save-words';
 
 /** What an error of the browser's storage means for the walker. */

@@ -12,6 +12,7 @@ import {
 import { openDB, type IDBPDatabase, type IDBPTransaction } from 'idb';
 import type { ZodType } from 'zod';
 import { problemOf, readPreferences, readRack, readTrip, type Kept } from './reading';
+import { Unsavable } from './unsavable';
 import { DB_NAME, DB_VERSION, type Aside, type SettingKey, type StoredTrip, type TinderDb } from './schema';
 import { upgrade } from './upgrades';
 
@@ -48,17 +49,6 @@ export interface Write extends ShelvedTrip {
 /** A trip that another tab has saved in the meantime: nothing of it was overwritten. */
 export interface Conflict extends Kept {
   id: string;
-}
-
-/** Something that could not be read again is not written. */
-export class Unsavable extends Error {
-  constructor(
-    readonly what: string,
-    readonly problem: ValueProblem,
-  ) {
-    super(`${what} cannot be saved: ${problem.path}, ${problem.code}`);
-    this.name = 'Unsavable';
-  }
 }
 
 /** The saved library: a thin typed facade over IndexedDB. Whatever is written passes its schema, and what cannot be read is never written over. */
