@@ -44,7 +44,7 @@ import { guestWords } from '../words/import-words';
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './app-shell.html',
   styleUrl: './app-shell.less',
-  host: { '(document:keydown)': 'store.loaded() && commands.key($event)' },
+  host: { '(document:keydown)': 'key($event)' },
 })
 export class AppShell {
   protected readonly store = inject(WorkspaceStore);
@@ -57,6 +57,8 @@ export class AppShell {
   protected readonly trouble = inject(WorkerTrouble);
   protected readonly install = inject(InstallOffer);
   private readonly fileInput = viewChild.required<ElementRef<HTMLInputElement>>('file');
+
+  private readonly whatIsSaved = this.autosave.start();
 
   protected readonly views = VIEWS;
   protected readonly sideCommands = computed(() => this.commands.list().filter((c) => c.side));
@@ -75,7 +77,7 @@ export class AppShell {
     this.commands.add(() => own.list());
     const handed = inject(HandedFile);
     // what comes in stands beside what was saved, so that is read first
-    void this.autosave.start().then(() =>
+    void this.whatIsSaved.then(() =>
       handed.listen(
         (file) => void this.importing.read(file),
         () => this.commands.open('newTrip'),
@@ -89,6 +91,12 @@ export class AppShell {
     effect(() => {
       if (this.commands.importAsked() > 0) this.fileInput().nativeElement.click();
     });
+  }
+
+  /** A key that comes before it is known what is saved is taken when it is. */
+  protected key(event: KeyboardEvent): void {
+    if (this.store.loaded()) this.commands.key(event);
+    else void this.whatIsSaved.then(() => this.commands.key(event));
   }
 
   protected importFile(event: Event): void {
