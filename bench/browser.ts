@@ -10,14 +10,13 @@ const APP = path.resolve(import.meta.dirname, '../dist/app/browser');
 
 /** How long the plan worker of the page takes for one trip after the other, ms, the first of them left out. */
 export async function inPlanWorker(page: Page, trips: readonly Trip[]): Promise<number[]> {
-  const workers = readdirSync(APP).filter((f) => /^worker-.*\.js$/.test(f) && !/basic/.test(f));
-  // the one that only plans is the smallest of all
-  const file = workers.reduce((a, b) => (statSync(path.join(APP, b)).size < statSync(path.join(APP, a)).size ? b : a));
-  return page.evaluate<number[]>(`(${ASK_WORKER})(${JSON.stringify({ name: file, asked: trips })})`);
+  // the first that the page starts is the one that plans
+  const planner = page.workers().at(0) ?? (await page.waitForEvent('worker'));
+  return page.evaluate<number[]>(`(${ASK_WORKER})(${JSON.stringify({ url: planner.url(), asked: trips })})`);
 }
 /** In the page, as text, so that no build step rewrites it: asks the worker in comlink's own words. */
-const ASK_WORKER = `async ({ name, asked }) => {
-  const worker = new Worker('/' + name, { type: 'module' });
+const ASK_WORKER = `async ({ url, asked }) => {
+  const worker = new Worker(url, { type: 'module' });
   const answer = (id, trip) =>
     new Promise((resolve, reject) => {
       const t0 = performance.now();
