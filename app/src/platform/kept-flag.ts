@@ -1,4 +1,4 @@
-/** Something that has happened once in this browser, known at once and for good; where it may not be kept, for as long as nobody asks again. */
+/** Something that has happened once in this browser, known at once. Where storage is forbidden it is forgotten. */
 export class KeptFlag {
   constructor(private readonly name: string) {}
 

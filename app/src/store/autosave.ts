@@ -146,7 +146,9 @@ export class Autosave {
   private async read(): Promise<void> {
     try {
       // the schemas come after the first verdict
-      this.saving = await import('./saving');
+      this.saving = await import('./saving').catch(() => {
+        throw Object.assign(new Error('the part that saves did not come'), { name: 'MissingPart' });
+      });
       this.db = await this.open(this.saving);
       const loaded = await this.db.load();
       this.saved = new Saved(loaded, tabMemory.openTrip());

@@ -10,6 +10,8 @@ export function saveFaultOf(e: unknown): SaveFault {
       return { code: 'noRoom' };
     case 'VersionError':
       return { code: 'newerVersion' };
+    case 'MissingPart':
+      return { code: 'missingPart' };
     case 'SilentStorage':
       return { code: 'silentStorage' };
     case 'SecurityError':
