@@ -99,6 +99,7 @@ test('two tabs hold two trips side by side without harm, and both are backed up 
   await saved(other);
   for (const tab of [page, other]) {
     await tab.reload();
+    await saved(tab); // a key reaches nobody before the frame stands
     await tab.keyboard.press('l');
     await expect(tab.getByRole('dialog').getByRole('textbox')).toHaveCount(2);
     await tab.keyboard.press('Escape');
