@@ -84,6 +84,7 @@ test('the list weighs what the verdict says, ticks stay over a reload, and one u
   await page.reload();
   await expect(page.getByRole('checkbox', { name: 'long titanium spoon' })).toBeChecked();
   await page.getByRole('checkbox', { name: 'small lighter' }).check();
+  await expect(list.getByRole('heading', { name: /out of Nettle Hut/ })).toContainText('2 of ');
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('checkbox', { name: 'small lighter' })).not.toBeChecked();
   const [markdown] = await Promise.all([page.waitForEvent('download'), press(page, 'all of it as Markdown')]);
