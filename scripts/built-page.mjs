@@ -6,11 +6,9 @@ import { fileURLToPath } from 'node:url';
 export const APP = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../dist/app/browser');
 const read = (name) => readFileSync(path.join(APP, name), 'utf8');
 
-export const indexHtml = () => read('index.html');
-
 /** Scripts and styles of a first visit: what the page names, and what those scripts import, whether the page names it or not. */
 export function initialFiles() {
-  const initial = new Set([...indexHtml().matchAll(/(?:src|href)="([^"/]+\.(?:js|css))"/g)].map((m) => m[1]));
+  const initial = new Set([...read('index.html').matchAll(/(?:src|href)="([^"/]+\.(?:js|css))"/g)].map((m) => m[1]));
   for (const name of initial)
     if (name.endsWith('.js')) for (const [, file] of read(name).matchAll(/(?:from|import)\s*"\.\/([^"]+\.js)"/g)) initial.add(file);
   return [...initial];

@@ -2,13 +2,13 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { LIMITS } from '@tinder/core/model';
 import type { CarryPlan } from '@tinder/core/planned';
 import { NO_MISHAPS, type Mishaps, TRIPS_TRIED } from '@tinder/core/risk';
+import { wholeNumber } from '@tinder/core/units';
 import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { RiskService } from '../planning/risk-service';
 import { Units } from '../words/units';
 import { riskWords, spreadWords } from '../words/risk-words';
-import { wholeNumber } from '@tinder/core/units';
 
 /** Chances taken where a mishap is switched on (common practice: now and then). */
 const SOMETIMES: Mishaps = { slowDay: 0.3, stormDay: 0.15, drinkMore: 0.3 };

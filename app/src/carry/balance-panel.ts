@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, viewChild, type E
 import { done } from '@tinder/core/errors';
 import { build, tripWithKit } from '@tinder/core/kit';
 import { BALANCE_TRIPS, RAREST_CHANCE, RESERVES_TRIED } from '@tinder/core/study';
+import { wholeNumber } from '@tinder/core/units';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { RiskService } from '../planning/risk-service';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -14,7 +15,6 @@ import { balanceGeometry, type BalanceMark } from '../charts/balance-geometry';
 import { BalanceStudy } from './balance-study';
 import { balanceChanceWords, balanceMarkWords, balanceWords } from '../words/balance-words';
 import { Hint } from '../ui/hint';
-import { wholeNumber } from '@tinder/core/units';
 
 const HEIGHT = 270;
 

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { COMFORTS, type Comfort } from '@tinder/core/model';
 import type { ComfortSpent } from '@tinder/core/study';
 import { TRIPS_TRIED } from '@tinder/core/risk';
+import { wholeNumber } from '@tinder/core/units';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
@@ -12,7 +13,6 @@ import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import { COMFORT_WORDS, comfortSpentWords, shopChanceWords, shopWords, slackWords, takingWords } from '../words/shop-words';
 import { Hint } from '../ui/hint';
-import { wholeNumber } from '@tinder/core/units';
 
 /** In the shop: what is there in order of preference, down to nothing; and what the fuel that is over could be spent on. */
 @Component({

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, viewChild, type ElementRef } from '@angular/core';
 import type { Plan } from '@tinder/core/planned';
 import type { KitLine } from '@tinder/core/study';
+import { plainNumber } from '@tinder/core/units';
 import { DayMarker } from '../planning/day-marker';
 import { TrailAxis } from './trail-axis';
 import { Drag } from '../ui/drag';
@@ -8,7 +9,6 @@ import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../words/units';
 import { kitDash } from './kit-dashes';
 import { weightGeometry, type Layer } from './weight-geometry';
-import { plainNumber } from '@tinder/core/units';
 
 /** Carried weight day by day, stacked: pieces, empty containers, fuel. Its table twin is read by screen readers. */
 @Component({

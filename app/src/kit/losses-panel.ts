@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { burnerById, type BurnerFamily } from '@tinder/core/catalogue';
 import { ignitesOf, pieceFor } from '@tinder/core/kit';
 import { IGNITES, IGNITIONS, type Ignites, type Ignition } from '@tinder/core/model';
+import { wholeNumber } from '@tinder/core/units';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
@@ -21,7 +22,6 @@ import {
 } from '../words/kit-words';
 import { KitStudy } from './kit-study';
 import { Hint } from '../ui/hint';
-import { wholeNumber } from '@tinder/core/units';
 
 /** Each piece, bottle and ignition taken away in turn on the first evening; and what lights what, for the walker to mend. */
 @Component({

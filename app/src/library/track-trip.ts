@@ -3,6 +3,7 @@ import { Router } from '@angular/router';
 import type { Result } from '@tinder/core/errors';
 import { nameFrom, type Trip } from '@tinder/core/model';
 import type { Pace, TooManyDays } from '@tinder/core/trail';
+import { wholeNumber } from '@tinder/core/units';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { DayMarker } from '../planning/day-marker';
 import { withNewTrips } from '../store/workspace';
@@ -20,7 +21,6 @@ import { unreadWords } from '../words/file-words';
 import { chosenFile } from '../platform/chosen-file';
 import { HandedFile } from '../platform/handed-file';
 import { Hint } from '../ui/hint';
-import { wholeNumber } from '@tinder/core/units';
 
 /** Waypoints further off the track than this are not offered as stops at first, km. */
 const NEAR_KM = 5;

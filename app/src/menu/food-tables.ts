@@ -3,6 +3,7 @@ import { addDishes, foodOf, removeDish } from '@tinder/core/menu';
 import { writeDishCsv, type DishRows } from '@tinder/core/tables';
 import type { Plan } from '@tinder/core/planned';
 import type { PerKcal } from '@tinder/core/study';
+import { wholeNumber } from '@tinder/core/units';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { DayMarker } from '../planning/day-marker';
 import { PlanService } from '../planning/plan-service';
@@ -18,7 +19,6 @@ import { Units } from '../words/units';
 import { METHOD_WORDS, thinDaysWords } from '../words/menu-words';
 import { chosenFile } from '../platform/chosen-file';
 import { Hint } from '../ui/hint';
-import { wholeNumber } from '@tinder/core/units';
 
 const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried', homeDried: 'dried at home', raw: 'raw', other: '' };
 

@@ -82,9 +82,9 @@ export class DaysTable {
   protected readonly columns = [
     { key: 'km', name: 'walk', hint: 'walk', quantity: 'distance', decimals: 1, limits: LIMITS.km },
     { key: 'ascentM', name: 'up', hint: 'up', quantity: 'altitude', decimals: 0, limits: LIMITS.ascentM },
-    { key: 'altitudeM', name: 'camp height', hint: 'camp height', quantity: 'altitude', decimals: 0, limits: LIMITS.altitudeM },
-    { key: 'supperAirC', name: 'supper air', hint: 'supper air', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
-    { key: 'breakfastAirC', name: 'breakfast air', hint: 'breakfast air', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
+    { key: 'altitudeM', name: 'camp height', hint: 'altitude', quantity: 'altitude', decimals: 0, limits: LIMITS.altitudeM },
+    { key: 'supperAirC', name: 'supper air', hint: 'air at supper', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
+    { key: 'breakfastAirC', name: 'breakfast air', hint: 'at breakfast', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
     { key: 'waterC', name: 'water', hint: 'water from', quantity: 'temperature', decimals: 0, limits: LIMITS.waterC },
   ] as const;
 

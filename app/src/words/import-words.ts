@@ -1,8 +1,8 @@
 import type { ImportProblem, LogProblem } from '@tinder/core/archive';
+import { wholeNumber } from '@tinder/core/units';
 import { quoted } from './quoted';
 import { megabytes } from './file-words';
 import { valueProblemWords } from './value-problem-words';
-import { wholeNumber } from '@tinder/core/units';
 
 /** Places of a file named before the rest is only counted. */
 const MOST_ISSUES = 6;

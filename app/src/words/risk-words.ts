@@ -2,7 +2,7 @@ import type { CarryPlan } from '@tinder/core/planned';
 import type { Units } from './units';
 import { SPREADS, UNCALIBRATED_SD } from '@tinder/core/risk';
 import type { RiskOfCarry } from '@tinder/core/study';
-import { wholeNumber, plainNumber } from '@tinder/core/units';
+import { plainNumber, wholeNumber } from '@tinder/core/units';
 
 /** "1 in 16", "1 in 340", "74 in 100"; "almost never (fewer than 1 in 3,000)" for what is rarer than can be told. */
 export function oddsWords(chance: number, rarest: number): string {

@@ -1,6 +1,6 @@
 import type { Counted, TooMany } from '@tinder/core/model';
-import { cut } from './quoted';
 import { wholeNumber } from '@tinder/core/units';
+import { cut } from './quoted';
 
 const KEEPS: Record<Counted, [who: string, what: string]> = {
   trips: ['The library', 'trips'],
@@ -37,6 +37,5 @@ export const refusalWords = (refusal: TooMany | 'guest'): string =>
 export function tooManyWords({ what, found, most, of }: TooMany): string {
   const [who, things] = KEEPS[what];
   const here = of === undefined ? who : `${who} (${cut(of)})`;
-  const n = wholeNumber;
-  return `${here} keeps at most ${n(most)} ${things}; this would make ${n(found)}. Nothing has changed: take fewer, or take some out first.`;
+  return `${here} keeps at most ${wholeNumber(most)} ${things}; this would make ${wholeNumber(found)}. Nothing has changed: take fewer, or take some out first.`;
 }

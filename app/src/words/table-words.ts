@@ -1,10 +1,10 @@
 import { megabytes } from './file-words';
 import type { CellProblem, CsvProblem, CsvRows, RackTable, UnknownTable, ShelfTable } from '@tinder/core/tables';
 import type { PastedList } from '@tinder/core/kit';
+import { wholeNumber } from '@tinder/core/units';
 import type { TooLarge } from '../workers/file-reader';
 import { quoted } from './quoted';
 import { valueProblemWords } from './value-problem-words';
-import { wholeNumber } from '@tinder/core/units';
 
 /** What is wrong with a cell of a table, and what it can be. */
 export function cellProblemWords(p: CellProblem): string {

@@ -1,8 +1,8 @@
 import type { TooManyDays } from '@tinder/core/trail';
+import { wholeNumber } from '@tinder/core/units';
 import type { OpeningProblem } from '../workers/track-reader';
 import { cut } from './quoted';
 import { megabytes } from './file-words';
-import { wholeNumber } from '@tinder/core/units';
 
 /** Why a file of tracks was refused, where, and what to do. */
 export function trackProblemWords(p: OpeningProblem): string {

@@ -1,6 +1,6 @@
 import type { Measured, ValueProblem } from '@tinder/core/model';
-import { cut, quoted } from './quoted';
 import { plainNumber } from '@tinder/core/units';
+import { cut, quoted } from './quoted';
 
 const KINDS: Record<string, string> = {
   number: 'a number',
