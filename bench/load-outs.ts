@@ -1,4 +1,4 @@
-import { CANISTER_SIZES, type CanStage } from '@tinder/core/carry';
+import { burntAlong, CANISTER_SIZES, type CanStage } from '@tinder/core/carry';
 import { bestCans, type OwnCan } from '@tinder/core/load-out';
 import { seededRandom } from '@tinder/core/risk';
 import { cansLp, loadHighs, solve } from '../core/test/load-out-mip';
@@ -29,8 +29,10 @@ function trips(count: number, shelf: keyof typeof STOPS): Drawn[] {
       const burntG = Array.from({ length: whole(1, 3) }, () => whole(5, 90));
       const price = (): number | undefined => (i === 0 || random() < 0.5 ? whole(2, 20) : undefined);
       return {
-        burntG,
-        weights: burntG.map(() => pick([0.5, 1.5, 8.5, 20.5])),
+        ...burntAlong(
+          burntG,
+          burntG.map(() => pick([0.5, 1.5, 8.5, 20.5])),
+        ),
         needG: burntG.reduce((a, b) => a + b, 0) * (1 + pick([0, 0.15, 0.4])),
         bin: random() < 0.5,
         prices: [price(), price(), price()],

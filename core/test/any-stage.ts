@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { CanStage } from '../src/carry';
+import { burntAlong, type CanStage } from '../src/carry';
 
 /** Random stages of a trip, for the tests of load-outs. */
 
@@ -13,8 +13,10 @@ export const anyStage = fc
     bin: fc.boolean(),
   })
   .map(({ burntG, reserve, weights, bin }) => ({
-    burntG,
-    weights: burntG.map((_, i) => weights[i] + 0.5),
+    ...burntAlong(
+      burntG,
+      burntG.map((_, i) => weights[i] + 0.5),
+    ),
     needG: burntG.reduce((a, b) => a + b, 0) * (1 + reserve),
     bin,
   }));

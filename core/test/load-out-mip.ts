@@ -1,5 +1,5 @@
 import highsLoader, { type Highs } from 'highs';
-import { burntOf, loadCost, weightOf, type CanSize, type CanStage } from '../src/carry';
+import { loadCost, type CanSize, type CanStage } from '../src/carry';
 import { type OwnCan, type PouredStage } from '../src/load-out';
 
 /** The load-out problems written out for a MIP solver (HiGHS), a way of solving them that shares nothing with ours. */
@@ -44,7 +44,7 @@ export function cansLp(sizes: readonly CanSize[], stages: readonly CanStage[], g
       const [f, h, u] = [`f${i}_${can}`, `h${i}_${can}`, `u${i}_${can}`];
       const [full, part, was] = [`w${i}_${can}`, `p${i}_${can}`, `v${i}_${can}`];
       binaries.push(h, full, part);
-      objective.push(term(weightOf(stages[i]), f), term(weightOf(stages[i]) * tareG, h));
+      objective.push(term(stages[i].weight, f), term(stages[i].weight * tareG, h));
       const before = `${i - 1}_${can}`;
       if (i === s) {
         rows.push(row([term(1, h), term(-1, `b${can}`)], '= 0'), row([term(1, f), term(-fuelG, h)], '= 0'));
@@ -104,8 +104,8 @@ export function cansLp(sizes: readonly CanSize[], stages: readonly CanStage[], g
     at.forEach((s, j) => addCan(ways[j], s, sizes[size], fuelG));
   });
   stages.forEach((stage, i) => {
-    constant += loadCost(stage, 0, 0); // what burns off, whatever is carried
-    rows.push(row(burnt[i], `= ${burntOf(stage)}`), row(onHand[i], `>= ${stage.needG}`));
+    constant += -stage.burntOff; // what burns off, whatever is carried
+    rows.push(row(burnt[i], `= ${stage.burntG}`), row(onHand[i], `>= ${stage.needG}`));
     if (!own.length) {
       rows.push(row(inUse[i], '<= 1'));
       return;
@@ -137,16 +137,16 @@ export function pouredLp(
   const bounds: string[] = [];
   let constant = 0;
   stages.forEach((stage, i) => {
-    constant += loadCost(stage, 0, 0);
+    constant += -stage.burntOff;
     objective.push(
-      term(weightOf(stage), `f${i}`),
-      term(weightOf(stage) * bottles.tareG, `n${i}`),
+      term(stage.weight, `f${i}`),
+      term(stage.weight * bottles.tareG, `n${i}`),
       term((pricePerUnit[i] ?? 0) * gramsPerPrice, `u${i}`),
     );
     integers.push(`u${i}`, `n${i}`);
     bounds.push(`  0 <= u${i} <= ${pricePerUnit[i] === undefined ? 0 : 2000}`);
     const before = i > 0 ? [term(-1, `f${i - 1}`)] : [];
-    rows.push(row([term(1, `f${i}`), ...before, term(-unitG, `u${i}`)], `= ${i > 0 ? -burntOf(stages[i - 1]) : 0}`));
+    rows.push(row([term(1, `f${i}`), ...before, term(-unitG, `u${i}`)], `= ${i > 0 ? -stages[i - 1].burntG : 0}`));
     rows.push(row([term(1, `f${i}`)], `>= ${stage.needG}`));
     rows.push(row([term(1, `f${i}`), term(-bottles.stepMl * bottles.densityGPerMl, `n${i}`)], '<= 0'));
   });

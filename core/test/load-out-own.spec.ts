@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Highs } from 'highs';
-import { CANISTER_SIZES, type CanStage } from '../src/carry';
+import { burntAlong, CANISTER_SIZES, type CanStage } from '../src/carry';
 import { bestCans, type OwnCan } from '../src/load-out';
 import { anyCans, grams, worth } from './any-stage';
 import { cansLp, loadHighs, solve } from './load-out-mip';
@@ -64,7 +64,7 @@ describe('load-outs with cans of one’s own', () => {
 
   it('leave an old can at home where a new one is lighter, and take it where it must come, by hand', () => {
     // 60 g for a morning: 70 g left in a can of 150 g (220 g) against a new small one (195 g); 70 g in one of 95 g (165 g) against both
-    const day: CanStage = { burntG: [60], weights: [1], needG: 60, bin: true, prices: [6, 9, 14] };
+    const day: CanStage = { ...burntAlong([60], [1]), needG: 60, bin: true, prices: [6, 9, 14] };
     const own = (size: number, must = false): OwnCan[] => [{ size, fuelG: 70, stages: [0], must }];
     const taken = (cans: OwnCan[]): unknown => {
       const plan = valueOf(bestCans(CANISTER_SIZES, [day], 0, [], undefined, cans));

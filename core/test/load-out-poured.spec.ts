@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import type { Highs } from 'highs';
+import { burntAlong } from '../src/carry';
 import { bestPoured, type PouredStage } from '../src/load-out';
 import { anyStage, price, worth } from './any-stage';
 import { loadHighs, pouredLp, solve, type Bottles } from './load-out-mip';
@@ -36,8 +37,7 @@ describe('load-outs by the measure', () => {
 
   it('buy just enough where it is sold, more where the next stop sells none, and say where there is none', () => {
     const stage = (needG: number, sold: boolean): PouredStage => ({
-      burntG: [needG],
-      weights: [1],
+      ...burntAlong([needG], [1]),
       needG,
       bin: true,
       price: sold ? (n) => n : undefined,
@@ -48,7 +48,7 @@ describe('load-outs by the measure', () => {
   });
 
   it('buys where it is cheap once a price weighs enough', () => {
-    const stage = (each: number): PouredStage => ({ burntG: [40], weights: [1], needG: 40, bin: true, price: (n) => each * n });
+    const stage = (each: number): PouredStage => ({ ...burntAlong([40], [1]), needG: 40, bin: true, price: (n) => each * n });
     const light = valueOf(bestPoured(4, bottleTare, [stage(1), stage(10)], 0));
     const thrifty = valueOf(bestPoured(4, bottleTare, [stage(1), stage(10)], 100));
     expect(light.steps.map((s) => s.boughtUnits)).toEqual([10, 10]);
@@ -58,14 +58,14 @@ describe('load-outs by the measure', () => {
 
 describe('fuel by the measure that is there already', () => {
   it('pours on top of what is in the bottle', () => {
-    const stage: PouredStage = { burntG: [100], weights: [1], needG: 100, bin: true, price: (n) => n };
+    const stage: PouredStage = { ...burntAlong([100], [1]), needG: 100, bin: true, price: (n) => n };
     const plan = valueOf(bestPoured(4, bottleTare, [stage], 0, 30));
     expect(plan.steps[0]).toEqual({ boughtUnits: 18, ownUnits: 0, fuelG: 102, tareG: 20 });
   });
 
   it('takes what is the walker’s own before it buys, and never more than there is of it', () => {
     // 25 units of 4 g: 10 of one’s own are free, 15 are bought; where nothing is sold 10 are too few
-    const stage: PouredStage = { burntG: [100], weights: [1], needG: 100, bin: true, price: (n) => n, ownUnits: 10 };
+    const stage: PouredStage = { ...burntAlong([100], [1]), needG: 100, bin: true, price: (n) => n, ownUnits: 10 };
     const plan = valueOf(bestPoured(4, bottleTare, [stage], 0));
     expect([plan.steps[0], plan.price]).toEqual([{ boughtUnits: 15, ownUnits: 10, fuelG: 100, tareG: 20 }, 15]);
     const pinned = valueOf(bestPoured(4, bottleTare, [{ ...stage, pinned: 20 }], 0));

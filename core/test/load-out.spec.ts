@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Highs } from 'highs';
-import { CANISTER_SIZES, dayWeights, loadCost, type CanStage } from '../src/carry';
+import { burntAlong, CANISTER_SIZES, dayWeights, loadCost, type CanStage } from '../src/carry';
 import { bestCans, canBound, restBound, type HeldCan } from '../src/load-out';
 import { anyCans, grams, price, worth } from './any-stage';
 import { cansLp, loadHighs, solve } from './load-out-mip';
@@ -30,7 +30,7 @@ describe('load-outs on cans', () => {
   });
 
   it('say at which stop there is not enough, and how much there could be', () => {
-    const shop = (prices: (number | undefined)[], needG: number): CanStage => ({ burntG: [needG], weights: [1], needG, bin: true, prices });
+    const shop = (prices: (number | undefined)[], needG: number): CanStage => ({ ...burntAlong([needG], [1]), needG, bin: true, prices });
     const nothing = [undefined, undefined, undefined];
     const none = bestCans(CANISTER_SIZES, [shop(nothing, 50)]);
     expect(problemOf(none)).toEqual({ code: 'short', stage: 0, needG: 50, mostG: 0 });
@@ -40,7 +40,7 @@ describe('load-outs on cans', () => {
 
   it('carry a part-used can on where that is lighter, by hand', () => {
     // 60 g and 60 g: two small cans weigh 195 + (195) …, one 230 g can carried through 380; counted by mornings
-    const day = (prices: (number | undefined)[]): CanStage => ({ burntG: [60], weights: [1], needG: 60, bin: true, prices });
+    const day = (prices: (number | undefined)[]): CanStage => ({ ...burntAlong([60], [1]), needG: 60, bin: true, prices });
     const plan = valueOf(bestCans(CANISTER_SIZES, [day([6, 9, 14]), day([6, 9, 14])]));
     // 100 + 95 the first morning; then the part-used one (40 g left in 95 g) is left for a fresh one: 195 again
     expect(plan.steps.map((s) => [s.bought, s.left, s.cans])).toEqual([
@@ -60,8 +60,8 @@ describe('load-outs on cans', () => {
   it('buy a can more where it is what is kept while a heavier one is left half full', () => {
     // found by the race in the bench: 100 g and 230 g, the large one left with 91 g in it, beat three small ones by their price
     const stages: CanStage[] = [
-      { burntG: [74, 65], weights: [0.5, 1.5], needG: 139, bin: true, prices: [5, 12, 11] },
-      { burntG: [22, 39], weights: [1.5, 20.5], needG: 70.15, bin: true, prices: [undefined, 10, undefined] },
+      { ...burntAlong([74, 65], [0.5, 1.5]), needG: 139, bin: true, prices: [5, 12, 11] },
+      { ...burntAlong([22, 39], [1.5, 20.5]), needG: 70.15, bin: true, prices: [undefined, 10, undefined] },
     ];
     const plan = valueOf(bestCans(CANISTER_SIZES, stages, 5));
     expect(plan.steps[0].bought).toEqual([1, 1, 0]);
@@ -109,7 +109,7 @@ describe('the bound that cuts the search short', () => {
           expect(spent + bound.arriving(i, fuelG)).toBeLessThanOrEqual(plan.cost + 1e-6);
           const paid = step.bought.reduce((sum, n, k) => sum + n * (stages[i].prices[k] ?? 0), 0);
           spent += loadCost(stages[i], step.fuelG, tareOf(step.cans)) + paid * gramsPerPrice;
-          fuelG = step.fuelG - stages[i].burntG.reduce((a, b) => a + b, 0);
+          fuelG = step.fuelG - stages[i].burntG;
         });
         expect(plan.exact).toBe(true);
         expect(plan.boundCost).toBe(plan.cost);
@@ -120,7 +120,7 @@ describe('the bound that cuts the search short', () => {
   it('is never above the rest of the best plan by the very cans either, and is the least itself where whole grams are burnt', () => {
     fc.assert(
       fc.property(anyCans, worth, fc.constantFrom(0, 0.3, 0.85), (whole, gramsPerPrice, more) => {
-        const stages = whole.map((s) => ({ ...s, burntG: s.burntG.map((g) => g + more), needG: Math.ceil(s.needG) + 3 * more }));
+        const stages = whole.map((s) => ({ ...s, burntG: s.burntG + more, needG: Math.ceil(s.needG) + 3 * more }));
         const plan = valueOf(bestCans(CANISTER_SIZES, stages, gramsPerPrice));
         const bound = canBound(CANISTER_SIZES, stages, gramsPerPrice, [], more ? 3 : 1);
         if (!bound) throw new Error('a few stops need no large tables');
@@ -149,8 +149,10 @@ describe('the bound that cuts the search short', () => {
       const burntG = [20 + ((i * 37) % 60), 15 + ((i * 53) % 70)].slice(0, 1 + (i % 2));
       const sold = (k: number): number | undefined => (i === 0 || (i * (k + 2)) % 5 > 2 ? 4 + ((i * 7 + k) % 12) : undefined);
       return {
-        burntG,
-        weights: burntG.map((_, d) => [0.5, 1.5, 8.5, 20.5][(i * 3 + d) % 4]),
+        ...burntAlong(
+          burntG,
+          burntG.map((_, d) => [0.5, 1.5, 8.5, 20.5][(i * 3 + d) % 4]),
+        ),
         needG: 1.15 * burntG.reduce((a, b) => a + b, 0),
         bin: (i * 11) % 7 < 3,
         prices: [sold(0), sold(1), sold(2)],
@@ -167,8 +169,7 @@ describe('the bound that cuts the search short', () => {
       const burntG = [20 + (i % 7), 25, 18 + (i % 5)];
       const sold = (k: number) => (i === 0 || (i + k) % 3 > 0 ? 9 : undefined);
       return {
-        burntG,
-        weights: [1, 1, 1],
+        ...burntAlong(burntG, [1, 1, 1]),
         needG: 1.15 * burntG.reduce((a, b) => a + b, 0),
         bin: i % 2 === 0,
         prices: [sold(0), sold(1), sold(2)],
@@ -182,7 +183,7 @@ describe('the bound that cuts the search short', () => {
 });
 
 describe('coming to the first stop with something in hand', () => {
-  const shop = (needG: number, bin = true): CanStage => ({ burntG: [needG], weights: [1], needG, bin, prices: [6, 9, 14] });
+  const shop = (needG: number, bin = true): CanStage => ({ ...burntAlong([needG], [1]), needG, bin, prices: [6, 9, 14] });
   const inHand: HeldCan[] = [{ size: 1, fuelG: 120 }];
   const none = [0, 0, 0];
 
@@ -209,8 +210,8 @@ describe('coming to the first stop with something in hand', () => {
   it('never claims back what a can bought later has saved it: the can in use keeps its fill', () => {
     // 230 g, 100 g gone; a small one bought and left again with 40 g in it leaves 130 g in the large one, not 170
     const stages: CanStage[] = [
-      { burntG: [60], weights: [1], needG: 140, bin: true, prices: [6, undefined, undefined] },
-      { burntG: [120], weights: [50], needG: 120, bin: true, prices: [undefined, undefined, undefined] },
+      { ...burntAlong([60], [1]), needG: 140, bin: true, prices: [6, undefined, undefined] },
+      { ...burntAlong([120], [50]), needG: 120, bin: true, prices: [undefined, undefined, undefined] },
     ];
     const plan = valueOf(bestCans(CANISTER_SIZES, stages, 0, [{ size: 1, fuelG: 130 }]));
     plan.steps.slice(1).forEach((s, i) => {
@@ -233,7 +234,7 @@ describe('what is counted', () => {
   });
 
   it('falls with what burns', () => {
-    expect(loadCost({ burntG: [30, 20], weights: [1, 2], needG: 0, bin: false }, 100, 50)).toBe(150 + 2 * 120);
+    expect(loadCost({ ...burntAlong([30, 20], [1, 2]), needG: 0, bin: false }, 100, 50)).toBe(150 + 2 * 120);
   });
 });
 
@@ -275,7 +276,7 @@ describe('load-outs against every plan there is', () => {
       const before = known.get(key);
       if (before !== undefined) return before;
       const stage = stages[i];
-      const burnt = stage.burntG.reduce((x, y) => x + y, 0);
+      const burnt = stage.burntG;
       let best = Number.POSITIVE_INFINITY;
       for (let set = 0; set < (stage.bin ? 1 << cans.length : 1); set++)
         for (let small = 0; small <= (stage.prices[0] === undefined ? 0 : MOST); small++)
@@ -306,8 +307,10 @@ describe('load-outs against every plan there is', () => {
         prices: fc.tuple(price, price),
       })
       .map(({ burntG, weight, bin, prices }): CanStage => ({
-        burntG,
-        weights: burntG.map(() => weight),
+        ...burntAlong(
+          burntG,
+          burntG.map(() => weight),
+        ),
         needG: burntG.reduce((x, y) => x + y, 0) * 1.1,
         bin,
         prices,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { CANISTER_SIZES, fuelOfG, type CanStage, type Container } from '../src/carry';
+import { burntAlong, CANISTER_SIZES, fuelOfG, type CanStage, type Container } from '../src/carry';
 import { bestCans, type OwnCan } from '../src/load-out';
 import { DEMO_TRIP } from '../src/demo';
 import { fuelById, type GasFuel } from '../src/fuel';
@@ -143,7 +143,7 @@ describe('cans of one’s own on a trip', () => {
 describe('of two plans that weigh the same', () => {
   it('the one that uses up one’s own first is taken', () => {
     // 60 g, then the bin and a shop: whichever of the two is begun stays behind with what is left in it
-    const day: CanStage = { burntG: [60], weights: [1], needG: 80, bin: true, prices: [6, 9, 14] };
+    const day: CanStage = { ...burntAlong([60], [1]), needG: 80, bin: true, prices: [6, 9, 14] };
     const own: OwnCan[] = [{ size: 0, fuelG: 40, stages: [0], must: true }];
     const plan = bestCans(CANISTER_SIZES, [day, { ...day, needG: 60 }], 0, [], undefined, own);
     const [first] = valueOf(plan).steps;

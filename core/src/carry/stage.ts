@@ -26,10 +26,12 @@ export function dayWeights(measure: WeightMeasure, days: readonly DayWalk[]): nu
 
 /** One carry as the optimiser sees it: what is burnt, what must be on hand at the start, and what its stop offers. */
 export interface Stage {
-  /** Fuel burnt each day, g. */
-  burntG: readonly number[];
-  /** What a gram carried that morning counts, one a day. */
-  weights: readonly number[];
+  /** Fuel burnt on the way, g. */
+  burntG: number;
+  /** What a gram counts that is carried all the way. */
+  weight: number;
+  /** What the fuel counts that is burnt on the way and not carried to its end. */
+  burntOff: number;
   /** Fuel on hand when leaving must be at least this, g: demand and reserve. */
   needG: number;
   /** Containers can be left at its stop. */
@@ -57,16 +59,18 @@ export interface NoPlan {
   mostG: number;
 }
 
-export const burntOf = (s: Stage): number => s.burntG.reduce((sum, g) => sum + g, 0);
-export const weightOf = (s: Stage): number => s.weights.reduce((sum, w) => sum + w, 0);
+/** A carry by its days: fuel burnt on each, g, and what a gram carried that morning counts. */
+export function burntAlong(burntG: readonly number[], weights: readonly number[]): Pick<Stage, 'burntG' | 'weight' | 'burntOff'> {
+  let goneG = 0;
+  let burntOff = 0;
+  let weight = 0;
+  weights.forEach((w, i) => {
+    burntOff += w * goneG;
+    weight += w;
+    goneG += burntG[i];
+  });
+  return { burntG: goneG, weight, burntOff };
+}
 
 /** What it counts to leave with that much fuel in containers of that tare: every morning's load times its weight. */
-export function loadCost(stage: Stage, fuelG: number, tareG: number): number {
-  let left = fuelG;
-  let cost = 0;
-  stage.weights.forEach((w, i) => {
-    cost += w * (left + tareG);
-    left -= stage.burntG[i];
-  });
-  return cost;
-}
+export const loadCost = ({ weight, burntOff }: Stage, fuelG: number, tareG: number): number => weight * (fuelG + tareG) - burntOff;

@@ -5,6 +5,7 @@ import { isGas } from '../catalogue';
 import { airKeyOf, isAfterSupper } from '../menu';
 import type { Meal, MealName, Trip } from '../model';
 import {
+  burnFacts,
   carrySpans,
   dayConditions,
   FRESH_CAN,
@@ -12,7 +13,6 @@ import {
   heldSetting,
   isBanned,
   kitInUse,
-  mealFacts,
   ownRange,
   straightAfter,
   tryBurn,
@@ -78,7 +78,7 @@ function leastDay(use: KitInUse, trip: Trip, day: DayConditions): LeastDay {
 
 /** Straight after another burn nothing is primed, and the pot is at most as hot as water boils. */
 function factsOf(use: KitInUse, trip: Trip, day: DayConditions, name: MealName, meal: Meal): BurnFacts {
-  const facts = mealFacts(use, meal, day, day[airKeyOf(name)]);
+  const facts = burnFacts(use, meal, day, day[airKeyOf(name)]);
   return trip.oneLighting && isAfterSupper(name) ? straightAfter(facts, boilingPointC(facts.pressurePa)) : facts;
 }
 

@@ -1,5 +1,5 @@
 import { tareIn, type HeldCan } from './held-cans';
-import { burntOf, EMPTY_G, loadCost, weightOf, type CanSize, type CanStage } from '../carry';
+import { EMPTY_G, type CanSize, type CanStage } from '../carry';
 
 /** What the rest of a trip costs at least with these very cans, empties among them. */
 export interface CanBound {
@@ -34,7 +34,7 @@ export function canBound(
   if (most.reduce((sum, m) => sum + m.reduce((a, n) => a * (n + 1), 1), 0) * fills.number > MOST_VALUES) return undefined;
   const sets = [...most, sizes.map(() => 0)].map((m) => fullSets(sizes, m));
   const toBin = weightToBin(stages);
-  const isWhole = [...stages.map(burntOf), ...start.map((c) => c.fuelG)].every(isWholeG);
+  const isWhole = [...stages.map((s) => s.burntG), ...start.map((c) => c.fuelG)].every(isWholeG);
   const arriving: Float64Array[] = [];
   const buying: Float64Array[] = [];
   arriving[stages.length] = new Float64Array(sets[stages.length].counts.length * fills.number);
@@ -62,7 +62,7 @@ export function canBound(
 
 /** From each stage, what a gram counts that is carried to the next bin. */
 function weightToBin(stages: readonly CanStage[]): number[] {
-  const sums = stages.map(weightOf);
+  const sums = stages.map((s) => s.weight);
   for (let i = stages.length - 2; i >= 0; i--) if (!stages[i + 1].bin) sums[i] += sums[i + 1];
   return sums;
 }
@@ -105,8 +105,8 @@ function mostWorthHaving(
       const price = pinned ? undefined : prices[k];
       if (j > i && price !== undefined && weight * (netG + tareG) >= price * gramsPerPrice) break;
       askedG = Math.max(askedG, burntG + needG);
-      burntG += burntOf(stages[j]);
-      weight += weightOf(stages[j]);
+      burntG += stages[j].burntG;
+      weight += stages[j].weight;
     }
     const most = Math.ceil(askedG / netG) + 1;
     const isSold = stages.some((s) => s.prices[k] !== undefined || s.pinned?.[k]);
@@ -141,9 +141,8 @@ interface Table {
 
 /** The least on leaving a stop, by what is held; the cans' own weight apart. */
 function left({ fills, sets, isWhole }: Table, stage: CanStage, next: { values: Float64Array; sets: FullSets }): Float64Array {
-  const burntG = burntOf(stage);
-  const weight = weightOf(stage);
-  const fixed = loadCost(stage, 0, 0);
+  const { burntG, weight } = stage;
+  const fixed = -stage.burntOff;
   const values = new Float64Array(sets.counts.length * fills.number).fill(Number.POSITIVE_INFINITY);
   const emptied = sets.counts.map((counts, id) => ({ counts, netG: sets.netG[id] })).filter((e) => e.netG <= burntG + EMPTY_G);
   sets.counts.forEach((counts, id) => {

@@ -3,9 +3,9 @@ import { restBound, type RestBound } from './rest-bound';
 import { done, refused, type Result } from '../errors';
 import {
   everyUse,
-  fillsBySize,
   fresh,
   fuelIn,
+  holdsAtLeast,
   leavings,
   partUsedIn,
   takings,
@@ -15,7 +15,8 @@ import {
   type OwnCan,
   type Taking,
 } from './held-cans';
-import { burntOf, loadCost, weightOf, type CanSize, type CanStage, type NoPlan } from '../carry';
+import { sumsToEnd } from '../numeric';
+import { loadCost, type CanSize, type CanStage, type NoPlan } from '../carry';
 
 /** How one stop is left. */
 export interface CanStep {
@@ -65,6 +66,7 @@ const TIE = 1e-6;
 const EPS = 1e-9;
 /** Width of the beam that finds a good plan first. */
 const BEAM_WIDTH = 6;
+const BEAM_CEILING = 1.3;
 /** Ways of leaving a stop that the beam looks at, times its width. */
 const BEAM_CANDIDATES = 4;
 /** The beam buys for no longer than through the next few stops with a shop. */
@@ -74,7 +76,7 @@ export const MOST_LOOKS = 60_000;
 /** After so many a bound by the very cans is made, which is dearer and much closer. */
 const FIRST_LOOKS = 6000;
 /** The least plan is looked for below so many times what none can undercut, then below more: most lie close above it. */
-const CEILINGS = [1.03, 1.1, 1.3, 2];
+const CEILINGS = [1.03, 1.1, 1.2, 1.3, 2];
 /** Finer cells where the first leave too much open. */
 const CELLS_A_GRAM = [1, 4];
 const WIDE_BEAM = 30;
@@ -117,7 +119,7 @@ export function bestCans(
     sizes,
     stages,
     gramsPerPrice,
-    restWeight: suffix(stages, weightOf),
+    restWeight: sumsToEnd(stages.map((s) => s.weight)),
     rest: restBound(sizes, stages, gramsPerPrice, mostG, own.length > 0 || partUsedIn(sizes, start) > 1, own),
     spareG,
     start,
@@ -176,7 +178,7 @@ function closely(p: Problem, mostLooks: number): Result<Best, NoPlan> | undefine
 function aboveCeilings(p: Problem, mostLooks: number): Result<Best, NoPlan> {
   // a beam alone has been given its own already
   const beamed = mostLooks > 0 ? { ...p, ...beamReach(p.stages) } : p;
-  const beam = search(beamed, { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
+  const beam = narrowBeam(beamed);
   const known = beam.ok ? beam.value.cost : Number.POSITIVE_INFINITY;
   const all: Found = mostLooks > 0 ? search(p, { known, width: Number.POSITIVE_INFINITY, mostLooks }) : GAVE_UP;
   const exact = all.ok || all.problem.code !== 'gaveUp';
@@ -185,6 +187,12 @@ function aboveCeilings(p: Problem, mostLooks: number): Result<Best, NoPlan> {
   return found.problem.code === 'gaveUp'
     ? refused({ code: 'short', stage: 0, needG: p.stages[0].needG, mostG: 0 })
     : refused(found.problem);
+}
+
+/** What a narrow beam finds: looked for not far above the bound first, which leaves out what it would drop later. */
+function narrowBeam(p: Problem): Found {
+  const near = search(p, { known: BEAM_CEILING * boundOf(p), width: BEAM_WIDTH });
+  return near.ok ? near : search(p, { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
 }
 
 interface Problem {
@@ -228,7 +236,7 @@ function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY
   let looks = 0;
   for (let i = 0; i < stages.length; i++) {
     const stage = stages[i];
-    const burntG = burntOf(stage);
+    const burntG = stage.burntG;
     // which can is emptied matters only where one can still be left
     const binAhead = stages.slice(i + 1).some((s) => s.bin);
     const best = new Map<string, Node>();
@@ -292,13 +300,6 @@ function mostAt({ sizes }: Problem, front: readonly Node[], stage: CanStage): nu
   return Math.max(0, ...front.map((n) => n.fuelG + boughtG));
 }
 
-/** Sums from each stage to the end; one entry more than stages. */
-function suffix<T>(stages: readonly T[], of: (s: T) => number): number[] {
-  const sums = Array.from({ length: stages.length + 1 }, () => 0);
-  for (let i = stages.length - 1; i >= 0; i--) sums[i] = sums[i + 1] + of(stages[i]);
-  return sums;
-}
-
 /** Fuel that on leaving each stage would last, with every reserve, to the end or through the next `shops` stages that sell any, g. */
 function requirements(stages: readonly CanStage[], shops = Number.POSITIVE_INFINITY): number[] {
   return stages.map((_, i) => {
@@ -307,7 +308,7 @@ function requirements(stages: readonly CanStage[], shops = Number.POSITIVE_INFIN
     let passed = 0;
     for (let j = i; j < stages.length && passed <= shops; j++) {
       most = Math.max(most, burnt + stages[j].needG);
-      burnt += burntOf(stages[j]);
+      burnt += stages[j].burntG;
       if (stages[j + 1]?.prices.some((x) => x !== undefined)) passed++;
     }
     return most;
@@ -346,8 +347,8 @@ interface Purchase {
 function purchases(p: Problem, i: number, costSoFar: number, kept: readonly HeldCan[], known: number): Purchase[] {
   const { sizes, gramsPerPrice, rest, byCans } = p;
   const stage = p.stages[i];
-  const weight = weightOf(stage);
-  const burntG = burntOf(stage);
+  const weight = stage.weight;
+  const burntG = stage.burntG;
   const each = sizes.map((s, k) => weight * (s.netG + s.tareG) + (stage.prices[k] ?? 0) * (gramsPerPrice + TIE));
   const bought = sizes.map(() => 0);
   const found: Purchase[] = [];
@@ -395,19 +396,16 @@ function purchases(p: Problem, i: number, costSoFar: number, kept: readonly Held
  */
 function undominated(nodes: Node[], sizes: readonly CanSize[], weightLeft: number): Node[] {
   nodes.sort((a, b) => a.cost - b.cost);
-  const kept: { node: Node; fills: number[][]; massG: number }[] = [];
+  const kept: { node: Node; massG: number }[] = [];
   for (const node of nodes) {
     const massG = node.fuelG + tareIn(sizes, node.cans);
-    const fills = fillsBySize(sizes, node.cans);
-    let isBeaten = false;
-    for (let i = 0; i < kept.length && !isBeaten; i++) {
-      const k = kept[i];
-      isBeaten =
+    const isBeaten = kept.some(
+      (k) =>
         k.node.cost + (k.massG - massG) * weightLeft <= node.cost + EPS &&
-        fills.every((list, size) => list.every((g, j) => (k.fills[size][j] ?? -1) >= g - EPS)) &&
-        node.untaken.every((n) => k.node.untaken.includes(n));
-    }
-    if (!isBeaten) kept.push({ node, fills, massG });
+        holdsAtLeast(k.node.cans, node.cans) &&
+        node.untaken.every((n) => k.node.untaken.includes(n)),
+    );
+    if (!isBeaten) kept.push({ node, massG });
   }
   return kept.map((k) => k.node);
 }

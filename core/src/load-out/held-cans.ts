@@ -54,14 +54,16 @@ export function stateOf(cans: readonly HeldCan[]): string {
 /** More milligrams than any can holds: sets one size apart from the next in a state. */
 const SIZE_CODE = 1e8;
 
-/** What is in the cans of each size, the fullest first. */
-export const fillsBySize = (sizes: readonly CanSize[], cans: readonly HeldCan[]): number[][] =>
-  sizes.map((_, size) =>
-    cans
-      .filter((c) => c.size === size)
-      .map((c) => c.fuelG)
-      .sort((a, b) => b - a),
-  );
+/** Is there for every one of `others` a can of its size among these that is as full, each of them for one? */
+export const holdsAtLeast = (cans: readonly HeldCan[], others: readonly HeldCan[]): boolean =>
+  others.every((c) => asFull(cans, c) >= asFull(others, c));
+/** How many are of that can's size and as full; counted by hand, as the search asks very often. */
+function asFull(cans: readonly HeldCan[], { size, fuelG }: HeldCan): number {
+  let n = 0;
+  for (const c of cans) if (c.size === size && c.fuelG >= fuelG - SAME_FILL_G) n++;
+  return n;
+}
+const SAME_FILL_G = 1e-9;
 
 /** A choice among the walker's own cans: what is taken along at a stage, and which (by number) can still be taken later. */
 export interface Taking {

@@ -1,5 +1,5 @@
 import { done, refused, type Result } from '../errors';
-import { burntOf, loadCost, type NoPlan, type Stage } from '../carry';
+import { loadCost, type NoPlan, type Stage } from '../carry';
 
 /** A stop where fuel is bought by the unit: a measure of alcohol, a tablet. */
 export interface PouredStage extends Stage {
@@ -52,7 +52,7 @@ export function bestPoured(
   gramsPerPrice = 0,
   startG = 0,
 ): Result<PouredPlan, NoPlan> {
-  const burntBefore = stages.map((_, i) => stages.slice(0, i).reduce((sum, s) => sum + burntOf(s), 0));
+  const burntBefore = stages.map((_, i) => stages.slice(0, i).reduce((sum, s) => sum + s.burntG, 0));
   const needed = stages.map((s, i) => Math.max(0, Math.ceil((burntBefore[i] + s.needG - startG) / unitG - EPS)));
   const pins = stages.reduce((sum, s) => sum + (s.pinned ?? 0), 0);
   const worthwhile = stages.map((_, i) => {

@@ -1,6 +1,6 @@
-import { remembering } from '../numeric';
+import { remembering, sumsToEnd } from '../numeric';
 import type { OwnCan } from './held-cans';
-import { burntOf, loadCost, weightOf, type CanSize, type CanStage } from '../carry';
+import type { CanSize, CanStage } from '../carry';
 
 /** What the rest of a trip costs at least, by stage and whole grams of fuel. */
 export interface RestBound {
@@ -39,17 +39,24 @@ export function restBound(
   for (let i = stages.length - 1; i >= 0; i--) {
     const stage = stages[i];
     const next = tables[i + 1];
-    const ownG = own.flatMap((c) => (c.stages.includes(i) ? [c.fuelG] : []));
+    const ownG = own.flatMap((c) => (c.stages.includes(i) ? [Math.floor(c.fuelG)] : []));
     const since = Math.floor(sinceBin[i]);
-    tables[i] = TABLES.get(`${next.number || setup}|${since}|${ownG.join()}|${JSON.stringify(stage)}`, () => {
-      const leaving = left(stage, next.arriving, tare.subarray(since));
+    const inCells: CellStage = { weight: stage.weight, burnt: Math.ceil(stage.burntG), need: Math.floor(stage.needG) };
+    const key = [next.number || setup, since, ownG, inCells.weight, inCells.burnt, inCells.need, stage.bin, stage.prices, stage.pinned];
+    tables[i] = TABLES.get(JSON.stringify(key), () => {
+      const leaving = left(inCells, next.arriving, tare.subarray(since));
       const buying = takenAlong(bought(leaving, stage, sizes, gramsPerPrice), ownG);
       const arriving = stage.bin ? lightened(buying, netsG, severalInUse ? undefined : canSet) : buying;
       return { number: ++tablesMade, arriving, buying };
     });
   }
+  // what is burnt on the way need not be carried to the end of it, by the very grams
+  const fixed = sumsToEnd(stages.map((s) => -s.burntOff));
   const at = (table: Float64Array, fuelG: number): number => table[Math.min(cells, Math.max(0, Math.floor(fuelG)))];
-  return { arriving: (i, fuelG) => at(tables[i].arriving, fuelG), buying: (i, fuelG) => at(tables[i].buying, fuelG) };
+  return {
+    arriving: (i, fuelG) => fixed[i] + at(tables[i].arriving, fuelG),
+    buying: (i, fuelG) => fixed[i] + at(tables[i].buying, fuelG),
+  };
 }
 
 /** The least by cells of fuel at one stage; its number stands for it and all that follows. */
@@ -64,18 +71,22 @@ let tablesMade = 0;
 const SIZES = remembering<{ tares: Float64Array; canSet: Uint8Array }>(20);
 const CELLS_STEP = 256;
 
+/** A carry by whole grams: an edit that moves it by a part of one leaves the tables as they were. */
+interface CellStage {
+  weight: number;
+  burnt: number;
+  /** Fuel in fewer cells is too little. */
+  need: number;
+}
+
 /** The least by fuel on leaving a stop, where `after` is the least on coming to the next and `tare` what holds the fuel weighs. */
-function left(stage: CanStage, after: Float64Array, tare: Float64Array): Float64Array {
-  const weight = weightOf(stage);
-  const fixed = loadCost(stage, 0, 0);
-  const burntCells = Math.ceil(burntOf(stage));
-  const { needG } = stage;
+function left({ weight, burnt, need }: CellStage, after: Float64Array, tare: Float64Array): Float64Array {
   const last = after.length - 1;
   const least = new Float64Array(after.length);
   for (let x = 0; x <= last; x++) {
-    const to = x > burntCells ? x - burntCells : 0;
+    const to = x > burnt ? x - burnt : 0;
     const rest = to < last && after[to + 1] < after[to] ? after[to + 1] : after[to];
-    least[x] = x + 1 <= needG ? Number.POSITIVE_INFINITY : weight * (x + tare[x]) + fixed + rest;
+    least[x] = x + 1 <= need ? Number.POSITIVE_INFINITY : weight * (x + tare[x]) + rest;
   }
   return least;
 }
@@ -105,7 +116,7 @@ function takenAlong(buying: Float64Array, ownG: readonly number[]): Float64Array
   const least = buying.slice();
   for (let x = least.length - 2; x >= 0; x--)
     for (const g of ownG) {
-      const to = x + Math.floor(g);
+      const to = x + g;
       // what a cell holds and what a can adds end in one of two cells
       if (to > x && to + 1 < least.length) least[x] = Math.min(least[x], least[to], least[to + 1]);
     }
@@ -130,7 +141,7 @@ function burntSinceBin(stages: readonly CanStage[]): number[] {
   return stages.map((s) => {
     if (s.bin) sinceG = 0;
     const here = sinceG;
-    sinceG += burntOf(s);
+    sinceG += s.burntG;
     return here;
   });
 }

@@ -2,6 +2,7 @@ export * from './bisect';
 export * from './dormand-prince';
 export * from './gaussian';
 export * from './hashed';
+export * from './interned';
 export * from './nearest';
 export * from './remembering';
 export * from './statistics';

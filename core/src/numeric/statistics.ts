@@ -12,3 +12,10 @@ export function varianceOf(list: ArrayLike<number>): number {
   for (let i = 0; i < list.length; i++) squares += (list[i] - mean) ** 2;
   return squares / Math.max(1, list.length - 1);
 }
+
+/** Sums from each place to the end; one entry more than values, the last one 0. */
+export function sumsToEnd(values: readonly number[]): number[] {
+  const sums = values.map(() => 0).concat(0);
+  for (let i = values.length - 1; i >= 0; i--) sums[i] = sums[i + 1] + values[i];
+  return sums;
+}

@@ -1,10 +1,10 @@
 import type { Burn } from '../burn';
 import type { Can } from '../canister';
-import type { Container } from '../carry';
 import type { Trip } from '../model';
-import { remembering } from '../numeric';
+import { interned, remembering } from '../numeric';
 import type { BurnFacts, DayConditions } from '../planned';
-import type { CookedDays } from './cook-days';
+import type { CansNow } from './can-rack';
+import type { CookedDay, ToCook } from './cook-days';
 import type { KitInUse } from './kit-in-use';
 
 /** Burns kept: those of a plan of half a year many times over, some 10 MB. */
@@ -16,43 +16,50 @@ const BURNS = remembering<Burn>(MOST_BURNS);
  * for the same burns again. Equal facts, an equal can and the same kit in use give the same burn, so it changes no number.
  */
 export const rememberedBurn = (use: KitInUse, facts: BurnFacts, can: Can, burn: () => Burn): Burn =>
-  BURNS.get(`${factsKey(use, facts)}${canKey(can)}`, burn);
+  BURNS.get(`${factsKey(use, facts)}|${canKey(can)}`, burn);
 
-/** Carries kept, cooked with their containers: a long trip twice over. */
-const MOST_CARRIES = 400;
-const CARRIES = remembering<CookedDays>(MOST_CARRIES);
+/** Days kept with what is cooked on them: half a year, edited a few times. */
+const MOST_DAYS = 1000;
+/** Cooked from some cans: three rounds of each. */
+const COOKED = remembering<CookedDay>(3 * MOST_DAYS);
 
-/** Days cooked from some containers, worked out once: an edit of a day leaves the other carries as they were. */
-export const rememberedDays = (
+/** A day cooked from cans as they are, worked out once: an edit leaves the days before it as they were, and the other carries. */
+export const rememberedDay = (
   trip: Trip,
   use: KitInUse,
-  conditions: readonly DayConditions[],
-  containers: readonly Container[],
-  cook: () => CookedDays,
-): CookedDays => CARRIES.get(`${numberOf(use)},${foodNumber(trip)}${JSON.stringify(conditions)}${JSON.stringify(containers)}`, cook);
+  [day, next]: readonly [DayConditions, DayConditions | undefined],
+  cans: CansNow,
+  cook: () => CookedDay,
+): CookedDay => COOKED.get(`${foodKey(trip, use)},${dayNumber(day)},${next ? dayNumber(next) : ''},${cansNumber(cans)}`, cook);
 
-/** Values that stand for objects in keys: worked out once for every object. */
-function numbering<T extends object>(numberFor: (of: T) => number): (of: T) => number {
-  const known = new WeakMap<T, number>();
-  return (of) => {
-    const number = known.get(of) ?? numberFor(of);
-    known.set(of, number);
-    return number;
-  };
-}
-let counted = 0;
-const FOODS = remembering<number>(100);
-/** Equal food is one number: all of a trip that tells what is cooked on a day. */
-const foodNumber = numbering(({ menu, dishes, rotation, appetite, oneLighting }: Trip) =>
-  FOODS.get(JSON.stringify({ menu, dishes, rotation, appetite, oneLighting }), () => ++counted),
+const MEALS = remembering<readonly ToCook[]>(MOST_DAYS);
+
+/** What is cooked on a day and from what, worked out once. */
+export const rememberedMeals = (trip: Trip, use: KitInUse, day: DayConditions, meals: () => readonly ToCook[]): readonly ToCook[] =>
+  MEALS.get(`${foodKey(trip, use)},${dayNumber(day)}`, meals);
+
+const AFTER = remembering<BurnFacts>(MOST_DAYS);
+
+/** What a potful put on while the burner burns is cooked from, worked out once for a pot of that temperature, °C. */
+export const rememberedAfter = (facts: BurnFacts, potC: number, after: () => BurnFacts): BurnFacts =>
+  AFTER.get(`${factsNumber(facts)},${potC}`, after);
+
+const dayNumber = interned<DayConditions>(2 * MOST_DAYS);
+const factsNumber = interned<BurnFacts>(MOST_BURNS);
+const useNumber = interned<KitInUse>(200, ({ kit }) => JSON.stringify(kit));
+/** Parts of a trip's food. */
+const partNumber = interned<object>(200);
+/** All of a trip and its kit that tells what is cooked on a day. */
+const foodKey = ({ menu, dishes, rotation, appetite, oneLighting }: Trip, use: KitInUse): string =>
+  `${useNumber(use)},${partNumber(menu)},${partNumber(dishes)},${partNumber(rotation)},${appetite},${oneLighting}`;
+
+/** A kit in use and facts as a key. */
+export const factsKey = (use: KitInUse, facts: BurnFacts): string => `${useNumber(use)},${factsNumber(facts)}`;
+
+const cansNumber = interned<CansNow>(
+  3 * MOST_DAYS,
+  ({ cans, carried }) => `${carried}:${cans.map(({ can, at }) => `${at},${canKey(can)}`).join(';')}`,
 );
-/** Equal kits are one kit in use already. */
-const numberOf = numbering((_use: KitInUse) => ++counted);
-
-/** A kit in use and facts as a key; the kit's own pot goes without saying. */
-export function factsKey(use: KitInUse, facts: BurnFacts): string {
-  return numberOf(use) + JSON.stringify(facts.pot === use.kit.pot ? { ...facts, pot: 0 } : facts);
-}
 
 const canKey = ({ netG, tareG, fuelLeftG, liquid }: Can): string =>
   liquid ? `${netG},${tareG},${fuelLeftG},${JSON.stringify(liquid)}` : `${netG},${tareG},${fuelLeftG}`;

@@ -15,7 +15,21 @@ export interface RackedCan {
   can: Can;
   at: number;
 }
-/** The canisters of a carry, drawn down meal by meal. Cans go by their number in the order of use. */
+/** The canisters of a carry as they are at some time, in the order of use; spares that stand in are at places past those `carried`. */
+export interface CansNow {
+  cans: readonly RackedCan[];
+  carried: number;
+}
+export const cansIn = (containers: readonly Container[]): CansNow => ({
+  cans: containers.flatMap((c, at) => (c.kind === 'canister' && c.fuelG > EMPTY_G ? [{ can: canIn(c), at }] : [])),
+  carried: containers.length,
+});
+
+/** Some containers with what is left in their canisters, in their order. */
+export const containersWith = (containers: readonly Container[], { cans }: CansNow): Container[] =>
+  containers.map((c, at) => ({ ...c, fuelG: cans.find((x) => x.at === at)?.can.fuelLeftG ?? c.fuelG }));
+
+/** Canisters drawn down meal by meal. They go by their number in the order of use. */
 export interface CanRack {
   /** Numbers of the cans that have fuel; never none. */
   candidates: () => number[];
@@ -24,15 +38,14 @@ export interface CanRack {
   next: (number: number) => number;
   /** Takes fuel out of a can, and what it does not hold out of those that follow. */
   draw: (number: number, fuelG: number) => void;
-  /** The containers as they are now, in their order. */
-  left: () => Container[];
+  now: () => CansNow;
 }
 
-/** A rack of what leaves a stop. Past the last can middle-sized spares stand in, so that a first guess may be too small. */
-export function canRack(containers: readonly Container[]): CanRack {
-  const cans: RackedCan[] = containers.flatMap((c, at) => (c.kind === 'canister' && c.fuelG > EMPTY_G ? [{ can: canIn(c), at }] : []));
-  let spares = 0;
-  const spare = (): number => cans.push({ can: FRESH_CAN, at: containers.length + spares++ }) - 1;
+/** A rack of cans as they are. Past the last one middle-sized spares stand in, so that a first guess may be too small. */
+export function canRack({ cans: before, carried }: CansNow): CanRack {
+  const cans = [...before];
+  let spareAt = Math.max(carried, ...cans.map((c) => c.at + 1));
+  const spare = (): number => cans.push({ can: FRESH_CAN, at: spareAt++ }) - 1;
   const candidates = (): number[] => {
     const some = cans.flatMap(({ can }, i) => (can.fuelLeftG > EMPTY_G ? [i] : []));
     return some.length ? some : [spare()];
@@ -44,6 +57,5 @@ export function canRack(containers: readonly Container[]): CanRack {
     cans[number] = { can: { ...can, fuelLeftG: can.fuelLeftG - takenG }, at };
     if (fuelG - takenG > EMPTY_G) draw(next(number), fuelG - takenG);
   };
-  const left = (): Container[] => containers.map((c, at) => ({ ...c, fuelG: cans.find((x) => x.at === at)?.can.fuelLeftG ?? c.fuelG }));
-  return { candidates, can: (number) => cans[number], next, draw, left };
+  return { candidates, can: (number) => cans[number], next, draw, now: () => ({ cans, carried }) };
 }

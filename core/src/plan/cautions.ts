@@ -3,9 +3,8 @@ import { potVolumeMl } from '../burn';
 import { HOTTEST_CAN_C } from '../canister';
 import { isGas, wallsInCan } from '../catalogue';
 import { HEADSPACE } from '../menu';
-import { MEALS, type Trip } from '../model';
-
-import { kitInUse } from './kit-in-use';
+import { MEALS } from '../model';
+import type { KitInUse } from './kit-in-use';
 
 /** Pot supports reach about this far across, mm (common practice). */
 const SUPPORT_SPAN_MM = { gas: 90, other: 95 };
@@ -14,9 +13,8 @@ const STEADY_RATIO = 1.25;
 /** Past this flame the heat up the side melts sleeves and handles (assumption). */
 const SLEEVE_FLAME = 0.6;
 
-/** Cautions of a trip as it stands, the gravest first. */
-export function cautions(trip: Trip, days: readonly PlanDay[]): Caution[] {
-  const { burner, fuel, kit } = kitInUse(trip.kit);
+/** Cautions of days cooked on a kit, the gravest first. */
+export function cautions({ burner, fuel, kit }: KitInUse, days: readonly PlanDay[]): Caution[] {
   const list: Caution[] = [];
   const meals = days.flatMap((d) => MEALS.flatMap((m) => d.meals[m] ?? []));
   if (!meals.length) return list;

@@ -3,9 +3,9 @@ import { drawnDown, type Container } from '../carry';
 import { hasShutOff } from '../catalogue';
 import { airKeyOf, isAfterSupper, isEatenOut, isHot, mealOn, mealsEaten, streamWaterMl } from '../menu';
 import type { Meal, MealName, Trip } from '../model';
-import { tryBurn } from './burn-facts';
-import { rememberedDays } from './burn-memory';
-import { canRack, type CanRack, type RackedCan } from './can-rack';
+import { burnFacts, straightAfter, tryBurn } from './burn-facts';
+import { rememberedAfter, rememberedDay, rememberedMeals } from './burn-memory';
+import { canRack, cansIn, containersWith, type CanRack, type CansNow, type RackedCan } from './can-rack';
 import {
   doneMeals,
   isCooked,
@@ -19,7 +19,7 @@ import {
 
 import { FRESH_CAN } from './evenings';
 import type { KitInUse } from './kit-in-use';
-import { cookMeal, mealFacts } from './meal-burn';
+import { cookMeal } from './meal-burn';
 
 /** Is this kit's flame forbidden there? Burners with a shut-off valve usually pass where open flames do not. */
 export function isBanned({ burner }: KitInUse, restriction: DayConditions['restriction']): boolean {
@@ -36,29 +36,44 @@ export interface CookedDays {
  * Burns every hot meal in order out of the containers that are carried. A can that is too weak for a meal is passed over for the next one
  * that cooks it, and used again when it can. Meals under a ban or eaten out are not cooked.
  */
-export const cookDays = (trip: Trip, use: KitInUse, conditions: readonly DayConditions[], containers: readonly Container[]): CookedDays =>
-  rememberedDays(trip, use, conditions, containers, () => daysCooked(trip, use, conditions, containers));
-
-function daysCooked(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], containers: readonly Container[]): CookedDays {
-  const rack = canRack(containers);
+export function cookDays(trip: Trip, use: KitInUse, conditions: readonly DayConditions[], containers: readonly Container[]): CookedDays {
+  const isOnCans = use.fuel.kind === 'gas';
+  let cans = isOnCans ? cansIn(containers) : NO_CANS;
   let poured = 0;
   const days = conditions.map((day, i) => {
-    const meals: PlanDay['meals'] = {};
-    let fuelG = 0;
-    let lit: PlannedMeal | undefined;
-    for (const [name, meal] of cookedOn(trip, use, day)) {
-      const after = trip.oneLighting && isAfterSupper(name) ? lit?.burn : undefined;
-      const facts = mealFacts(use, meal, day, day[airKeyOf(name)], after);
-      const burnt = use.fuel.kind === 'gas' ? cookOnCans(use, facts, rack) : cookMeal(use, facts, FRESH_CAN);
-      const planned: PlannedMeal = { ...burnt, meal: name, day: day.day };
-      meals[name] = planned;
-      if (isAfterSupper(name) || name === 'supper') lit = isCooked(planned) ? planned : undefined;
-      fuelG += planned.fuelG;
-    }
-    poured += fuelG;
-    return { ...day, meals, fuelG, carriedWaterMl: day.dry ? dryCampWaterMl(trip, day, conditions[i + 1]) : 0 };
+    const next = day.dry ? conditions[i + 1] : undefined;
+    const cooked = rememberedDay(trip, use, [day, next], cans, () => cookDay(trip, use, day, next, cans));
+    ({ cans } = cooked);
+    poured += cooked.day.fuelG;
+    return cooked.day;
   });
-  return { days, left: use.fuel.kind === 'gas' ? rack.left() : drawnDown(containers, poured) };
+  return { days, left: isOnCans ? containersWith(containers, cans) : drawnDown(containers, poured) };
+}
+const NO_CANS = cansIn([]);
+
+/** A day cooked, and the cans as it leaves them. */
+export interface CookedDay {
+  day: PlanDay;
+  cans: CansNow;
+}
+
+/** A day cooked from cans as they are; `next` is the day after a dry camp. */
+function cookDay(trip: Trip, use: KitInUse, day: DayConditions, next: DayConditions | undefined, before: CansNow): CookedDay {
+  const rack = canRack(before);
+  const meals: PlanDay['meals'] = {};
+  let fuelG = 0;
+  let lit: PlannedMeal | undefined;
+  for (const { name, facts: cold } of toCookOn(trip, use, day)) {
+    const after = trip.oneLighting && isAfterSupper(name) ? lit?.burn : undefined;
+    const facts = after ? rememberedAfter(cold, after.targetC, () => straightAfter(cold, after.targetC)) : cold;
+    const burnt = use.fuel.kind === 'gas' ? cookOnCans(use, facts, rack) : cookMeal(use, facts, FRESH_CAN);
+    const planned: PlannedMeal = { ...burnt, meal: name, day: day.day };
+    meals[name] = planned;
+    if (isAfterSupper(name) || name === 'supper') lit = isCooked(planned) ? planned : undefined;
+    fuelG += planned.fuelG;
+  }
+  const carriedWaterMl = day.dry ? dryCampWaterMl(trip, day, next) : 0;
+  return { day: { ...day, meals, fuelG, carriedWaterMl }, cans: rack.now() };
 }
 
 type OnCan = Required<Pick<PlannedMeal, 'canFraction' | 'canAt'>>;
@@ -98,6 +113,16 @@ function tryOnCan(use: KitInUse, facts: BurnFacts, rack: CanRack, number: number
   const lit = rack.can(rack.next(number));
   return { number, lit, burn: tryBurn(use, facts, lit.can) };
 }
+
+/** A dish of a day, and what it is cooked from on a cold burner. */
+export interface ToCook {
+  name: MealName;
+  facts: BurnFacts;
+}
+const toCookOn = (trip: Trip, use: KitInUse, day: DayConditions): readonly ToCook[] =>
+  rememberedMeals(trip, use, day, () =>
+    cookedOn(trip, use, day).map(([name, meal]) => ({ name, facts: burnFacts(use, meal, day, day[airKeyOf(name)]) })),
+  );
 
 /** The dishes of a day that are hot and neither bought nor forbidden. */
 function cookedOn(trip: Trip, use: KitInUse, day: DayConditions): [MealName, Meal][] {

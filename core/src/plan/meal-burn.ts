@@ -1,22 +1,12 @@
-import type { BurnFacts, DayConditions, MealBurn } from '../planned';
+import type { BurnFacts, MealBurn } from '../planned';
 import { usedOfDoseG, withSurplus, type Burn, type Dose } from '../burn';
 import { canStartC, type Can } from '../canister';
 import { isGas } from '../catalogue';
-import type { Meal } from '../model';
 import { doseRuleOf, doseTable, needSpread, type DoseTable } from './best-dose';
-import { burnFacts, straightAfter, tryBurn } from './burn-facts';
+import { tryBurn } from './burn-facts';
 
 import type { KitInUse } from './kit-in-use';
 import { reckonedBurn } from './reckoned';
-
-/**
- * What a meal of a day is cooked from. `after` is a burn that has just ended: the pot is still warm from it, and nothing is primed or
- * joined again.
- */
-export function mealFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: number, after?: Burn): BurnFacts {
-  const cold = burnFacts(use, meal, day, airC);
-  return after ? straightAfter(cold, after.targetC) : cold;
-}
 
 /** A meal cooked and reckoned on a kit; `can` is the canister in use, ignored by other families. `tried` is its burn where that is known. */
 export function cookMeal(use: KitInUse, facts: BurnFacts, can: Can, tried: Burn = tryBurn(use, facts, can)): MealBurn {

@@ -154,7 +154,7 @@ function assemble(
     hardwareG,
     profile: carryProfile(hardwareG, tareG, fuelG, burntG, days[0].day),
     problems: findProblems(trip, use, fromStop, toStop, days),
-    cautions: cautions(trip, days),
+    cautions: cautions(use, days),
   };
 }
 

@@ -1,4 +1,4 @@
-import type { Edge, PlanDay, PlannedMeal, Problem } from '../planned';
+import { isCooked, type Edge, type PlanDay, type PlannedMeal, type Problem } from '../planned';
 import { hasValve } from '../catalogue';
 import { MEALS, type Trip } from '../model';
 import { isBanned, wantedOn } from './cook-days';
@@ -12,6 +12,7 @@ export function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop
   if (passed.length) problems.push({ code: 'passesStops', names: passed });
   for (const name of MEALS) {
     const planned = days.flatMap((d) => d.meals[name] ?? []);
+    if (planned.every(isPlain)) continue;
     const ending = <K extends string>(kind: K) => planned.filter((m) => m.burn.outcome.kind === kind);
     const daysOf = (list: readonly PlannedMeal[]): number[] => list.map((m) => m.day);
     const stalls = ending('stalls');
@@ -44,7 +45,7 @@ export function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop
     const refilled = planned.filter((m) => m.wantsRefill);
     if (refilled.length && 'capacityMl' in use.burner)
       problems.push({ code: 'refill', meal: name, onDays: daysOf(refilled), holdsMl: use.burner.capacityMl });
-    const capped = planned.filter((m) => m.facts.target.kind === 'stopAt' && m.burn.boilC < m.facts.target.targetC);
+    const capped = planned.filter(boilsFirst);
     const target = capped[0]?.facts.target;
     if (target?.kind === 'stopAt')
       problems.push({
@@ -60,13 +61,19 @@ export function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop
   return problems;
 }
 
+/** Water boils before it is as hot as is asked for. */
+const boilsFirst = ({ facts: { target }, burn }: PlannedMeal): boolean => target.kind === 'stopAt' && burn.boilC < target.targetC;
+
+/** Nothing to be said of it: most meals are so, and an edit asks about all of them. */
+const isPlain = (m: PlannedMeal): boolean => isCooked(m) && !m.wantsRefill && !boilsFirst(m);
+
 /** What would let all of some failing meals be cooked. */
 const edgeOf = (meals: readonly PlannedMeal[]): Edge => hardestEdge(meals.flatMap((m) => m.edge ?? [])) ?? { code: 'none' };
 
 /** Days on which a ban leaves hot meals cold, and days whose rules nobody has looked up. */
 function restrictionProblems(trip: Trip, use: KitInUse, days: readonly PlanDay[]): Problem[] {
   if (use.burner.family === 'none') return [];
-  const cooking = days.filter((d) => wantedOn(trip, d).length > 0);
+  const cooking = days.filter((d) => d.restriction !== 'none' && wantedOn(trip, d).length > 0);
   const list: Problem[] = [];
   for (const restriction of ['noFlame', 'noOpenFlame'] as const) {
     const onDays = cooking.filter((d) => d.restriction === restriction && isBanned(use, restriction)).map((d) => d.day);

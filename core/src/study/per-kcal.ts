@@ -1,6 +1,6 @@
 import { carriedFoodG, DISHES, isHot, isSimmered, methodProblems, streamWaterMl } from '../menu';
 import type { Meal, Trip } from '../model';
-import { cookMeal, dayConditions, FRESH_CAN, kitInUse, mealFacts } from '../plan';
+import { burnFacts, cookMeal, dayConditions, FRESH_CAN, kitInUse } from '../plan';
 import { isCooked } from '../planned';
 
 /** What 1,000 kcal of a dish come to. */
@@ -30,7 +30,7 @@ export function perThousandKcal(trip: Trip, day: number): PerKcal[] {
       const times = 1000 / meal.kcal;
       const burnt =
         isHot(meal) && !methodProblems(trip.kit, meal).length
-          ? cookMeal(use, mealFacts(use, meal, conditions, conditions.supperAirC), FRESH_CAN)
+          ? cookMeal(use, burnFacts(use, meal, conditions, conditions.supperAirC), FRESH_CAN)
           : undefined;
       return {
         name: meal.name,

@@ -1,6 +1,6 @@
 import { airKeyOf, mealOn } from '../menu';
 import { hold, LIMITS, type Meal, type Trip } from '../model';
-import { cookMeal, FRESH_CAN, kitInUse, mealFacts } from '../plan';
+import { burnFacts, cookMeal, FRESH_CAN, kitInUse } from '../plan';
 import { isCooked, type PlanDay, type PlannedMeal } from '../planned';
 import { tripOnLeg } from '../trail';
 import type { MealAhead, Stretch } from './ahead';
@@ -26,7 +26,7 @@ export function otherAmounts(trip: Trip, { carry }: Pick<Stretch, 'carry'>, day:
   const dish = mealOn(trip, day.day, ahead.meal, day.dishes);
   if (ahead.fails || use.burner.family === 'none' || dish.waterMl === 0) return [];
   const cooked = (waterMl: number): ReturnType<typeof cookMeal> =>
-    cookMeal(use, mealFacts(use, { ...dish, waterMl }, day, day[airKeyOf(ahead.meal)]), FRESH_CAN);
+    cookMeal(use, burnFacts(use, { ...dish, waterMl }, day, day[airKeyOf(ahead.meal)]), FRESH_CAN);
   const planned = cooked(dish.waterMl);
   if (!isCooked(planned)) return [];
   return STEPS_ML.flatMap((step) => {

@@ -1,6 +1,6 @@
 import { DRINK_ML, withMethod } from '../menu';
 import type { Trip } from '../model';
-import { cookMeal, FRESH_CAN, kitInUse, mealFacts } from '../plan';
+import { burnFacts, cookMeal, FRESH_CAN, kitInUse } from '../plan';
 import type { PlanDay } from '../planned';
 import { tripOnLeg } from '../trail';
 import { shareOf, type Stretch } from './ahead';
@@ -17,7 +17,7 @@ export function drinkMore(trip: Trip, { carry }: Pick<Stretch, 'carry'>, day: Pl
   const use = kitInUse(here.kit);
   if (use.burner.family === 'none') return undefined;
   const drink = { ...withMethod(here.menu.drink, 'hotDrink'), hot: true, waterMl: DRINK_ML };
-  const burnt = cookMeal(use, mealFacts(use, drink, day, day.supperAirC), FRESH_CAN);
+  const burnt = cookMeal(use, burnFacts(use, drink, day, day.supperAirC), FRESH_CAN);
   return { modelG: burnt.fuelG, share: shareOf(use, burnt) };
 }
 

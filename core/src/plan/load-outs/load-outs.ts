@@ -1,4 +1,4 @@
-import { dayWeights, weightOf, type NoPlan, type Stage } from '../../carry';
+import { burntAlong, dayWeights, type NoPlan, type Stage } from '../../carry';
 import { done } from '../../errors';
 import type { Trip } from '../../model';
 import type { KitInUse } from '../kit-in-use';
@@ -29,7 +29,7 @@ export function loadOutsOf(trip: Trip, use: KitInUse, all: readonly CarryNeed[],
   const everyStage = stagesOf(trip, all);
   const needs = all.slice(from, to);
   const stages = everyStage.slice(from, to);
-  const wholeWay = everyStage.reduce((sum, s) => sum + weightOf(s), 0);
+  const wholeWay = everyStage.reduce((sum, s) => sum + s.weight, 0);
   // money is worth grams carried the whole way: in the measure's own unit, that many times its weight
   const gramsPerPrice = trip.loadOut.gramsPerPrice * wholeWay;
   const choosing: Choosing = {
@@ -67,8 +67,7 @@ export const withReserve = ({ reservePercent }: Pick<Trip, 'reservePercent'>): n
 function stagesOf(trip: Trip, needs: readonly CarryNeed[]): Stage[] {
   const factor = withReserve(trip);
   return needs.map(({ days, burntG, demandG, stop }) => ({
-    burntG,
-    weights: dayWeights(trip.loadOut.measure, days),
+    ...burntAlong(burntG, dayWeights(trip.loadOut.measure, days)),
     needG: factor * demandG,
     bin: stop.bin,
   }));

@@ -1,5 +1,4 @@
 import {
-  burntOf,
   cheapestVolume,
   drawnDown,
   fuelOfG,
@@ -52,7 +51,7 @@ export function choosePoured(fuel: Poured, choosing: Choosing): Choice {
     const containers = holding(fuel, s.fuelG, afterLeakG(i));
     return {
       containers,
-      after: drawnDown(containers, burntOf(stages[i])),
+      after: drawnDown(containers, stages[i].burntG),
       bought: holding(fuel, s.boughtUnits * unitG),
       taken: outOfThese(fuel, ownAt[i], s.ownUnits * unitG),
       left: [],
