@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { blendPressure, GASES, pureVapourPressurePa } from '../src/canister';
-import { integrate, nearest, remembering, tabulated } from '../src/numeric';
+import { integrate, interned, nearest, remembering, sumsToEnd, tabulated } from '../src/numeric';
 
 describe('integrate', () => {
   /** y' = (ceiling − y)/τ from 0: it rises to the target at t = −τ·ln(1 − target/ceiling). */
@@ -88,11 +88,41 @@ describe('remembering', () => {
     memory.get('999', () => ++made);
     expect(made).toBe(1001);
   });
+});
 
-  it('remembers that there is nothing', () => {
-    const memory = remembering<number | undefined>(3);
-    let made = 0;
-    for (let i = 0; i < 5; i++) expect(memory.get('none', () => (made++, undefined))).toBeUndefined();
-    expect(made).toBe(1);
+describe('numbers that stand for values', () => {
+  it('are one for equal values and two for others, whichever object they come in', () => {
+    const anyValue = fc.record({ a: fc.nat(3), b: fc.array(fc.boolean(), { maxLength: 2 }) });
+    fc.assert(
+      fc.property(fc.array(anyValue, { minLength: 2, maxLength: 30 }), (values) => {
+        const numberOf = interned<object>(1000);
+        const numbers = values.map(numberOf);
+        values.forEach((v, i) => expect(numberOf(structuredClone(v))).toBe(numbers[i]));
+        values.forEach((v, i) =>
+          values.forEach((w, j) => expect(numbers[i] === numbers[j]).toBe(JSON.stringify(v) === JSON.stringify(w))),
+        );
+      }),
+    );
+  });
+
+  it('are never given twice, not even to what has been forgotten', () => {
+    const numberOf = interned<{ n: number }>(5);
+    const first = Array.from({ length: 100 }, (_, n) => numberOf({ n }));
+    const again = Array.from({ length: 100 }, (_, n) => numberOf({ n }));
+    expect(new Set(first).size).toBe(100);
+    again.forEach((number, n) => expect(first.indexOf(number) === -1 || first[n] === number).toBe(true));
+  });
+
+  it('look at what tells values apart, and at nothing else', () => {
+    const numberOf = interned(10, ({ kit }: { kit: string; seen: number }) => kit);
+    expect(numberOf({ kit: 'a', seen: 1 })).toBe(numberOf({ kit: 'a', seen: 2 }));
+    expect(numberOf({ kit: 'b', seen: 1 })).not.toBe(numberOf({ kit: 'a', seen: 1 }));
+  });
+});
+
+describe('sums to the end', () => {
+  it('are what is left of the whole, and nothing past the last', () => {
+    expect(sumsToEnd([3, 1, 2])).toEqual([6, 3, 2, 0]);
+    expect(sumsToEnd([])).toEqual([0]);
   });
 });

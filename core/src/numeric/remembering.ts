@@ -1,5 +1,5 @@
 /** A bounded memory of what was worked out before, by a key. */
-export interface Memory<V> {
+export interface Memory<V extends NonNullable<unknown>> {
   /** What stands under the key; made, and kept, where nothing does. */
   get: (key: string, make: () => V) => V;
 }
@@ -8,7 +8,7 @@ export interface Memory<V> {
  * Remembers up to twice `most` values: once that many new ones have come, those not asked for since the last time are forgotten. What is
  * given back is shared by all who ask, and must not be changed.
  */
-export function remembering<V>(most: number): Memory<V> {
+export function remembering<V extends NonNullable<unknown>>(most: number): Memory<V> {
   let young = new Map<string, V>();
   let old = new Map<string, V>();
   const keep = (key: string, value: V): V => {
@@ -17,10 +17,6 @@ export function remembering<V>(most: number): Memory<V> {
     return value;
   };
   return {
-    get(key, make) {
-      const here = young.get(key);
-      if (here !== undefined || young.has(key)) return here as V;
-      return keep(key, old.has(key) ? (old.get(key) as V) : make());
-    },
+    get: (key, make) => young.get(key) ?? keep(key, old.get(key) ?? make()),
   };
 }

@@ -47,7 +47,8 @@ export function canRack({ cans: before, carried }: CansNow): CanRack {
   let spareAt = Math.max(carried, ...cans.map((c) => c.at + 1));
   const spare = (): number => cans.push({ can: FRESH_CAN, at: spareAt++ }) - 1;
   const candidates = (): number[] => {
-    const some = cans.flatMap(({ can }, i) => (can.fuelLeftG > EMPTY_G ? [i] : []));
+    const some: number[] = [];
+    for (let i = 0; i < cans.length; i++) if (cans[i].can.fuelLeftG > EMPTY_G) some.push(i);
     return some.length ? some : [spare()];
   };
   const next = (number: number): number => candidates().find((i) => i !== number) ?? spare();

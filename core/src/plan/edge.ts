@@ -71,11 +71,11 @@ function warmLeeOf(use: KitInUse, facts: BurnFacts): WarmLee | undefined {
   if (!source) return undefined;
   return WARM_LEES.get(factsKey(use, facts), () => {
     const lee = leeOf((factor) => simulateBurn({ ...onEvening(facts, 0, factor), source }));
-    return lee && { ...lee, weakest: lee.factor === 1 ? weakestFlame(use, facts, lee.burn) : lee.burn };
-  });
+    return { lee: lee && { ...lee, weakest: lee.factor === 1 ? weakestFlame(use, facts, lee.burn) : lee.burn } };
+  }).lee;
 }
 /** The same meal is tried on many cans while a plan is settled: what does not depend on the can is worked out once. */
-const WARM_LEES = remembering<WarmLee | undefined>(1000);
+const WARM_LEES = remembering<{ lee: WarmLee | undefined }>(1000);
 
 /** The nearest lee in which a burn is finished; undefined where not even calm helps. */
 function leeOf(burnIn: (factor: number) => Burn): Lee | undefined {
