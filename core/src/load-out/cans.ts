@@ -236,7 +236,7 @@ function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY
   let looks = 0;
   for (let i = 0; i < stages.length; i++) {
     const stage = stages[i];
-    const burntG = stage.burntG;
+    const { burntG } = stage;
     // which can is emptied matters only where one can still be left
     const binAhead = stages.slice(i + 1).some((s) => s.bin);
     const best = new Map<string, Node>();
@@ -347,44 +347,47 @@ interface Purchase {
 function purchases(p: Problem, i: number, costSoFar: number, kept: readonly HeldCan[], known: number): Purchase[] {
   const { sizes, gramsPerPrice, rest, byCans } = p;
   const stage = p.stages[i];
-  const weight = stage.weight;
-  const burntG = stage.burntG;
-  const each = sizes.map((s, k) => weight * (s.netG + s.tareG) + (stage.prices[k] ?? 0) * (gramsPerPrice + TIE));
+  const { weight, burntG } = stage;
   const bought = sizes.map(() => 0);
   const found: Purchase[] = [];
-  const spentOn = (counts: readonly number[]): number => counts.reduce((sum, n, k) => sum + n * (stage.prices[k] ?? 0), 0);
-  const take = (leavingG: number, cost: number): void => {
-    const spent = spentOn(bought);
+  const take = (leavingG: number, tareG: number, spent: number): void => {
+    const cost = costSoFar + loadCost(stage, leavingG, tareG) + spent * (gramsPerPrice + TIE);
     const promise = byCans
       ? costSoFar + spent * gramsPerPrice + byCans.buying(i, kept, bought)
       : cost + rest.arriving(i + 1, leavingG - burntG);
     found.push({ bought: [...bought], cost, spent, leavingG, promise });
   };
-  const grow = (k: number, haveG: number, cost: number): void => {
-    if (costSoFar + rest.buying(i, haveG) > known + EPS) return;
-    if (byCans && costSoFar + spentOn(bought) * gramsPerPrice + byCans.buying(i, kept, bought) > known + EPS) return;
+  const grow = (k: number, haveG: number, tareG: number, spent: number): void => {
+    const paid = costSoFar + spent * gramsPerPrice;
+    // cans that weigh more than the lightest for as much fuel do so with whatever is bought besides
+    const tooHeavyG = Math.max(0, tareG - rest.tareG(i, haveG));
+    if (paid + rest.buying(i, haveG) + weight * tooHeavyG > known + EPS) return;
+    if (byCans && paid + byCans.buying(i, kept, bought) > known + EPS) return;
     if (k === sizes.length) {
-      if (haveG >= stage.needG - EPS) take(haveG, cost);
+      if (haveG >= stage.needG - EPS) take(haveG, tareG, spent);
       return;
     }
-    grow(k + 1, haveG, cost);
-    if (stage.prices[k] === undefined) return;
-    for (let n = 1; haveG + (n - 1) * sizes[k].netG < p.toCome[i] + p.spareG[i] - EPS; n++) {
+    grow(k + 1, haveG, tareG, spent);
+    const price = stage.prices[k];
+    if (price === undefined) return;
+    const { netG, tareG: canG } = sizes[k];
+    for (let n = 1; haveG + (n - 1) * netG < p.toCome[i] + p.spareG[i] - EPS; n++) {
       bought[k] = n;
-      grow(k + 1, haveG + n * sizes[k].netG, cost + n * each[k]);
+      grow(k + 1, haveG + n * netG, tareG + n * canG, spent + n * price);
     }
     bought[k] = 0;
   };
   const keptG = fuelIn(kept);
-  const base = costSoFar + loadCost(stage, keptG, tareIn(sizes, kept));
-  if (!stage.pinned) grow(0, keptG, base);
+  const keptTareG = tareIn(sizes, kept);
+  if (!stage.pinned) grow(0, keptG, keptTareG, 0);
   else {
     stage.pinned.forEach((n, k) => (bought[k] = n));
     const leavingG = keptG + netOf(sizes, bought);
     if (leavingG >= stage.needG - EPS)
       take(
         leavingG,
-        bought.reduce((sum, n, k) => sum + n * each[k], base),
+        bought.reduce((sum, n, k) => sum + n * sizes[k].tareG, keptTareG),
+        bought.reduce((sum, n, k) => sum + n * (stage.prices[k] ?? 0), 0),
       );
   }
   return found;

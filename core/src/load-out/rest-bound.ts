@@ -8,6 +8,8 @@ export interface RestBound {
   arriving: (i: number, fuelG: number) => number;
   /** Standing at stage i with `fuelG` and more to be bought, perhaps. */
   buying: (i: number, fuelG: number) => number;
+  /** What containers weigh at least on leaving stage i with `fuelG`, empties with them that could not be left yet, g; no less than is reckoned with there. */
+  tareG: (i: number, fuelG: number) => number;
 }
 
 /**
@@ -56,6 +58,7 @@ export function restBound(
   return {
     arriving: (i, fuelG) => fixed[i] + at(tables[i].arriving, fuelG),
     buying: (i, fuelG) => fixed[i] + at(tables[i].buying, fuelG),
+    tareG: (i, fuelG) => tare[Math.min(tare.length - 1, Math.ceil(fuelG) + Math.ceil(sinceBin[i]))],
   };
 }
 
