@@ -10,12 +10,10 @@ import { KeptWorker } from '../platform/kept-worker';
 import type { WorkerLink } from '../platform/worker-link';
 import { WorkerTrouble } from '../platform/worker-trouble';
 import { WorkspaceStore } from '../store/workspace-store';
+import { planOf, type NamedPlan } from '../workers/plan-news';
 import type { Planner } from '../workers/planner';
 import { DayMarker } from './day-marker';
 import { FOLLOWING, study, type Run } from './study';
-
-/** A plan that takes longer than this says how far it has come. */
-const NOTICED_MS = 300;
 
 /** A plan with the trip it was made for. */
 export interface Planned {
@@ -43,6 +41,8 @@ export class PlanService {
     onPage: plannerOnPage,
     gaveUp: (why) => this.trouble.gaveUp(why),
   });
+  /** The last plan, by the name that the worker knows it by. */
+  private had: NamedPlan | undefined;
   private readonly slowSignal = signal<PlanProgress | undefined>(undefined);
 
   /** Nothing seems to be saved: the demo is planned before that is known for sure. */
@@ -94,13 +94,15 @@ export class PlanService {
   private async work(trip: Trip, { signal }: Run): Promise<Planned> {
     const end = (): void => this.worker.end();
     signal.addEventListener('abort', end, { once: true });
-    const noticed = performance.now() + NOTICED_MS;
     const report = (p: PlanProgress): void => {
       // the first plan has none before it to be told apart from
-      if (performance.now() > noticed && this.plans.last() && !signal.aborted) this.slowSignal.set(p);
+      if (this.plans.last() && !signal.aborted) this.slowSignal.set(p);
     };
+    const { had } = this;
     try {
-      return { trip, plan: await this.worker.call(async (planner) => await planner.plan(trip, fromWorker(report))) };
+      const news = await this.worker.call(async (planner) => await planner.plan(trip, had?.id, fromWorker(report)));
+      this.had = planOf(news, had?.plan);
+      return { trip, plan: this.had.plan };
     } finally {
       signal.removeEventListener('abort', end);
       this.slowSignal.set(undefined);
