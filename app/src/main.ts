@@ -1,6 +1,6 @@
 import { EARLY_PLANNER } from './early';
 // the worker goes first
-import { bootstrapApplication } from '@angular/platform-browser';
+import { createApplication } from '@angular/platform-browser';
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { appConfig } from './app.config';
 import { routes } from './app.routes';
@@ -14,5 +14,9 @@ if (view instanceof Promise) view.catch(() => undefined);
 // a first visit shows the demo: its plan need not wait until it is known that nothing is saved
 if (!BEEN_HERE.read()) EARLY_PLANNER?.call((planner) => planner.plan(DEMO_TRIP)).catch(() => undefined);
 
-// a task of its own: reading the scripts has been one already
-setTimeout(() => void bootstrapApplication(AppShell, appConfig).catch((error: unknown) => console.error(error)));
+// tasks of their own, so that a slow phone is held by none of them for long: reading the scripts has been one already
+const inATask = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+inATask()
+  .then(() => createApplication(appConfig))
+  .then((app) => inATask().then(() => app.bootstrap(AppShell)))
+  .catch((error: unknown) => console.error(error));

@@ -60,26 +60,28 @@ const PARTS = 7;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Carry</h1>
-    @if (step() >= (answersFirst() ? 2 : 1) && plans.planned(); as p) {
+    @if (step() >= 1 && plans.planned(); as p) {
       <div [class.answers]="side() === 'stop'">
-        <div class="axis">
-          <app-ribbon [plan]="p.plan" [low]="true" />
-          <div class="heading">
-            <app-sides label="What to look at" panelId="carry-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
-            @if (weighs()) {
-              <app-weight-counting (export)="save()" />
+        @if (step() >= axisStep()) {
+          <div class="axis">
+            <app-ribbon [plan]="p.plan" [low]="true" />
+            <div class="heading">
+              <app-sides label="What to look at" panelId="carry-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+              @if (weighs()) {
+                <app-weight-counting (export)="save()" />
+              }
+            </div>
+            @if (weighs() && step() >= 3) {
+              <app-weight-chart #chart [plan]="p.plan" [others]="others()" [height]="140" />
             }
+            <app-day-rule />
           </div>
-          @if (weighs() && step() >= 3) {
-            <app-weight-chart #chart [plan]="p.plan" [others]="others()" [height]="140" />
-          }
-          <app-day-rule />
-        </div>
+        }
         @if (weighs() && step() >= 3) {
           <app-weight-sums />
         }
         <div id="carry-side" class="side" role="tabpanel" [attr.aria-labelledby]="'carry-side-' + side()">
-          @switch (step() >= (side() === 'stop' ? 2 : 3) ? side() : undefined) {
+          @switch (step() >= (side() === 'stop' ? answerStep() : 3) ? side() : undefined) {
             @case ('stop') {
               @if (plans.carry(); as carry) {
                 <app-answer-column [carry]="carry" [plan]="p.plan" />
@@ -136,7 +138,9 @@ export class CarryView {
   protected readonly step = inSteps(PARTS, () => this.plans.planned() !== undefined);
   protected readonly PARTS = PARTS;
   /** Where the answer stands above all else (carry-view.less), so that nothing is drawn before it and pushed down. */
-  protected readonly answersFirst = screenIs('(max-width: 1180px)');
+  private readonly answersFirst = screenIs('(max-width: 1180px)');
+  protected readonly answerStep = computed(() => (this.answersFirst() ? 1 : 2));
+  protected readonly axisStep = computed(() => 3 - this.answerStep());
   /** Sides of which the carried weight is the subject. */
   protected readonly weighs = computed(() => this.side() === 'stop' || this.side() === 'legs');
   protected readonly others = computed(() => (this.kitLines.shown() ? (this.kitLines.lines()?.slice(1) ?? []) : []));
