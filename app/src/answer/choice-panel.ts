@@ -14,6 +14,7 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
+import { Tick } from '../ui/tick';
 import { leakWords, MEASURE_WORDS, pinUnitWords, pinWords } from '../words/load-choice-words';
 import { Units } from '../words/units';
 import { pinMendWords } from '../words/pin-mend-words';
@@ -21,7 +22,7 @@ import { pinMendWords } from '../words/pin-mend-words';
 /** How the load-outs are chosen: which weight counts, what money is worth, and what the walker has decided for this stop. */
 @Component({
   selector: 'app-choice-panel',
-  imports: [NzButtonComponent, PickField, QuantityField, StudyNote],
+  imports: [NzButtonComponent, PickField, QuantityField, StudyNote, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details>
@@ -90,7 +91,7 @@ import { pinMendWords } from '../words/pin-mend-words';
       }
       @if (fuelKind() === 'alcohol') {
         <label class="leak">
-          <input type="checkbox" [checked]="store.trip().loadOut.leakProof" (change)="leakProof(!store.trip().loadOut.leakProof)" />
+          <input type="checkbox" [appTick]="store.trip().loadOut.leakProof" (turned)="leakProof(!store.trip().loadOut.leakProof)" />
           any one bottle may leak and the rest still lasts
         </label>
       }

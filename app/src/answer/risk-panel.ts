@@ -6,6 +6,7 @@ import { wholeNumber } from '@tinder/core/units';
 import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
+import { Tick } from '../ui/tick';
 import { RiskService } from '../planning/risk-service';
 import { Units } from '../words/units';
 import { riskWords, spreadWords } from '../words/risk-words';
@@ -21,7 +22,7 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
 /** The risk of running out before the next stop that fills up, and what else might happen. */
 @Component({
   selector: 'app-risk-panel',
-  imports: [QuantityField, StudyNote],
+  imports: [QuantityField, StudyNote, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (lines(); as said) {
@@ -53,7 +54,7 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
         }
         @for (s of switches; track s.key) {
           <label
-            ><input type="checkbox" [checked]="risk.mishaps()[s.key] > 0" (change)="toggle(s.key)" /> <span>{{ s.words }}</span></label
+            ><input type="checkbox" [appTick]="risk.mishaps()[s.key] > 0" (turned)="toggle(s.key)" /> <span>{{ s.words }}</span></label
           >
         }
         <p class="quiet">{{ trips }} trips drawn with the same seed: {{ spreads() }}.</p>

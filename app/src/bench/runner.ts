@@ -4,6 +4,7 @@ import { LIMITS, type TestEnd } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { QuantityField } from '../ui/quantity-field';
+import { Tick } from '../ui/tick';
 import { END_WORDS } from '../words/bench-words';
 import { Units } from '../words/units';
 import { BenchStudy } from './bench-study';
@@ -20,7 +21,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
 /** One burn, step by step, for one hand: large figures, one large button at the foot. */
 @Component({
   selector: 'app-runner',
-  imports: [NzButtonComponent, QuantityField],
+  imports: [NzButtonComponent, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (run.draft(); as d) {
@@ -113,11 +114,11 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
             />
           </div>
           <label class="odd"
-            ><input type="checkbox" [checked]="d.sputtered" (change)="run.change({ sputtered: !d.sputtered })" />
+            ><input type="checkbox" [appTick]="d.sputtered" (turned)="run.change({ sputtered: !d.sputtered })" />
             <span>it sputtered</span></label
           >
           <label class="odd"
-            ><input type="checkbox" [checked]="d.boiledOver" (change)="run.change({ boiledOver: !d.boiledOver })" />
+            ><input type="checkbox" [appTick]="d.boiledOver" (turned)="run.change({ boiledOver: !d.boiledOver })" />
             <span>it boiled over</span></label
           >
           <button nz-button class="strong-act big" type="button" (click)="keep()">keep this burn</button>

@@ -7,6 +7,7 @@ import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Hint } from '../ui/hint';
+import { Tick } from '../ui/tick';
 
 const TARGETS = [
   { value: 'boil', label: 'to the boil' },
@@ -34,7 +35,7 @@ const ODDITIES = [
 /** What a burn is burnt in: water, weather, can, scale, and what counts as done. */
 @Component({
   selector: 'app-setup-fields',
-  imports: [Choice, Hint, PickField, QuantityField],
+  imports: [Choice, Hint, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let s = setup();
@@ -140,7 +141,7 @@ const ODDITIES = [
       <summary>anything unusual?</summary>
       @for (o of oddities; track o.key) {
         <label class="odd"
-          ><input type="checkbox" [checked]="s[o.key]" (change)="turn(o.key)" /> <span>{{ o.label }}</span></label
+          ><input type="checkbox" [appTick]="s[o.key]" (turned)="turn(o.key)" /> <span>{{ o.label }}</span></label
         >
       }
       <div class="fields">

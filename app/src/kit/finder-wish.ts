@@ -4,6 +4,7 @@ import { LIMITS } from '@tinder/core/model';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Choice } from '../ui/choice';
 import { QuantityField } from '../ui/quantity-field';
+import { Tick } from '../ui/tick';
 import { FinderSearch } from './finder-search';
 import { KitStudy } from './kit-study';
 
@@ -25,7 +26,7 @@ const FIRST_BUDGET = 60;
 /** What a kit is looked for among, what the walker is ready to do, and what it must do. */
 @Component({
   selector: 'app-finder-wish',
-  imports: [Choice, NzButtonComponent, QuantityField],
+  imports: [Choice, NzButtonComponent, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="wish" role="group" aria-label="What is looked for">
@@ -47,31 +48,31 @@ const FIRST_BUDGET = 60;
         <span class="quiet">I would</span>
         @for (w of ways; track w.key) {
           <label
-            ><input type="checkbox" [checked]="wish().ways[w.key]" (change)="turn(w.key)" /> <span>{{ w.label }}</span></label
+            ><input type="checkbox" [appTick]="wish().ways[w.key]" (turned)="turn(w.key)" /> <span>{{ w.label }}</span></label
           >
         }
       </div>
       <div class="line">
         <span class="quiet">it must</span>
         <label>
-          <input type="checkbox" [checked]="wish().mustSimmer" (change)="change({ mustSimmer: !wish().mustSimmer })" />
+          <input type="checkbox" [appTick]="wish().mustSimmer" (turned)="change({ mustSimmer: !wish().mustSimmer })" />
           <span>turn down to a simmer</span>
         </label>
         <label>
-          <input type="checkbox" [checked]="wish().mustLast" (change)="change({ mustLast: !wish().mustLast })" />
+          <input type="checkbox" [appTick]="wish().mustLast" (turned)="change({ mustLast: !wish().mustLast })" />
           <span>last more than a few trips</span>
         </label>
         <label>
-          <input type="checkbox" [checked]="wish().noOpenFlame" (change)="change({ noOpenFlame: !wish().noOpenFlame })" />
+          <input type="checkbox" [appTick]="wish().noOpenFlame" (turned)="change({ noOpenFlame: !wish().noOpenFlame })" />
           <span>pass a ban on open flame</span>
         </label>
         @for (k of keeps(); track k.id) {
           <label
-            ><input type="checkbox" [checked]="k.on" (change)="keep(k.id)" /> <span>keep my {{ k.name }}</span></label
+            ><input type="checkbox" [appTick]="k.on" (turned)="keep(k.id)" /> <span>keep my {{ k.name }}</span></label
           >
         }
         <label>
-          <input type="checkbox" [checked]="wish().mostMinutesADay !== undefined" (change)="limitTime()" /> <span>burn no longer than</span>
+          <input type="checkbox" [appTick]="wish().mostMinutesADay !== undefined" (turned)="limitTime()" /> <span>burn no longer than</span>
         </label>
         @if (wish().mostMinutesADay; as most) {
           <app-quantity-field

@@ -6,11 +6,12 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { burnerOfKitWords } from '../words/own-burner-words';
 import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
+import { Tick } from '../ui/tick';
 
 /** Every kit of the rack: open one, vary it, set it side by side with others. */
 @Component({
   selector: 'app-kits-list',
-  imports: [NzButtonComponent],
+  imports: [NzButtonComponent, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">kits, without fuel and its containers</h2>
@@ -22,7 +23,7 @@ import { KitStudy } from './kit-study';
           </button>
           <span class="grams">{{ units.text(r.massG, 'mass') }}</span>
           <label [title]="r.full ? 'six can stand side by side' : ''">
-            <input type="checkbox" [checked]="r.compared" [disabled]="r.full && !r.compared" (change)="compare(r.kit.id, r.compared)" />
+            <input type="checkbox" [appTick]="r.compared" [disabled]="r.full && !r.compared" (turned)="compare(r.kit.id, r.compared)" />
             <span class="hidden-text">{{ r.kit.name }} </span><span>side by side</span>
           </label>
           @if (r.own; as words) {

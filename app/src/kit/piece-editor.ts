@@ -19,6 +19,7 @@ import { WINDSCREEN_WORDS } from '../words/choice-words';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { takeName } from '../ui/take-name';
+import { Tick } from '../ui/tick';
 import { HAVE_WORDS, IGNITION_WORDS, ROLE_WORDS, SHAPE_WORDS } from '../words/kit-words';
 import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
@@ -28,7 +29,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
 /** Everything about one piece: its weight by label and by scale, its measures, its jobs, price, life and quirks. */
 @Component({
   selector: 'app-piece-editor',
-  imports: [NzButtonComponent, NzInputDirective, PickField, QuantityField],
+  imports: [NzButtonComponent, NzInputDirective, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let p = piece();
@@ -201,7 +202,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
       <p class="jobs">
         @for (r of otherRoles(); track r.value) {
           <label
-            ><input type="checkbox" [checked]="r.on" (change)="alsoDoes(r.value, !r.on)" /> <span>{{ r.label }}</span></label
+            ><input type="checkbox" [appTick]="r.on" (turned)="alsoDoes(r.value, !r.on)" /> <span>{{ r.label }}</span></label
           >
         }
       </p>

@@ -8,6 +8,7 @@ import { downloadRack, downloadTable } from '../store/trip-files';
 import { PickField } from '../ui/pick-field';
 import { TableIntake } from '../ui/table-intake';
 import { TableOffer } from '../ui/table-offer';
+import { Tick } from '../ui/tick';
 import { PASTE_PROBLEM_WORDS, rackTableWords } from '../words/table-words';
 import { Units } from '../words/units';
 import { HAVE_WORDS, ROLE_WORDS } from '../words/kit-words';
@@ -16,7 +17,7 @@ import { KitStudy } from './kit-study';
 /** Everything there is to build of: owned, lent, wished for and the catalogue; and the ways in and out by list and by file. */
 @Component({
   selector: 'app-pieces-list',
-  imports: [NzButtonComponent, NzInputDirective, PickField, TableOffer],
+  imports: [NzButtonComponent, NzInputDirective, PickField, TableOffer, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="titled">
@@ -59,7 +60,7 @@ import { KitStudy } from './kit-study';
       </div>
     }
     <label class="switch">
-      <input type="checkbox" [checked]="study.rack().onlyOwned" (change)="switchOwned()" />
+      <input type="checkbox" [appTick]="study.rack().onlyOwned" (turned)="switchOwned()" />
       <span>only what I own or was lent, everywhere</span>
     </label>
     <div class="line find">

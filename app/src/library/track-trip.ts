@@ -21,6 +21,7 @@ import { unreadWords } from '../words/file-words';
 import { chosenFile } from '../platform/chosen-file';
 import { HandedFile } from '../platform/handed-file';
 import { Hint } from '../ui/hint';
+import { Tick } from '../ui/tick';
 
 /** Waypoints further off the track than this are not offered as stops at first, km. */
 const NEAR_KM = 5;
@@ -28,7 +29,7 @@ const NEAR_KM = 5;
 /** A trip along a track out of GPX, KML or GeoJSON: choose the file, the line, the stops and the pace. */
 @Component({
   selector: 'app-track-trip',
-  imports: [Choice, Hint, NzButtonComponent, PickField, QuantityField],
+  imports: [Choice, Hint, NzButtonComponent, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p>
@@ -68,7 +69,7 @@ const NEAR_KM = 5;
           <legend class="name" appHint="stops, of the file’s waypoints">stops, of the file’s waypoints</legend>
           @for (c of l.candidates; track $index) {
             <label>
-              <input type="checkbox" [checked]="chosen().has($index)" (change)="toggle($index)" />
+              <input type="checkbox" [appTick]="chosen().has($index)" (turned)="toggle($index)" />
               <span>{{ c.waypoint.name }}</span>
               <span class="quiet"
                 >at {{ units.text(c.km, 'distance') }}{{ c.offKm > 0.05 ? ', ' + units.text(c.offKm, 'distance', 1) + ' off' : '' }}</span

@@ -5,6 +5,7 @@ import { GROUP_WORDS, IGNITION_WORDS_OF, listLine, sumLines } from '../words/pac
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
 import { Hint } from '../ui/hint';
+import { Tick } from '../ui/tick';
 
 /** In the order in which they are named. */
 const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
@@ -12,7 +13,7 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
 /** What goes where out of one stop, to be ticked off in the hand, and what it comes to by every way of counting. */
 @Component({
   selector: 'app-list-panel',
-  imports: [Hint, NzButtonComponent],
+  imports: [Hint, NzButtonComponent, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.list(); as l) {
@@ -25,7 +26,7 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
           @for (i of g.items; track i.id) {
             <li [class.done]="i.ticked">
               <label>
-                <input type="checkbox" [checked]="i.ticked" (change)="study.tick(i.id)" />
+                <input type="checkbox" [appTick]="i.ticked" (turned)="study.tick(i.id)" />
                 <span>{{ i.words }}</span>
               </label>
               <span class="quiet">{{ i.place }}</span>

@@ -5,6 +5,7 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Choice } from '../ui/choice';
 import { DateField } from '../ui/date-field';
 import { QuantityField } from '../ui/quantity-field';
+import { Tick } from '../ui/tick';
 import { today } from '../ui/today';
 import { LOOK_GUIDES, type GuidedHow } from '../words/look-guide-words';
 import { leftWords, LOOK_NAMES, lookProblemWords } from '../words/shelf-words';
@@ -18,7 +19,7 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
 /** One look at a container, guided: how it is done, drawn with the figures as they are typed, and what it would say before it is written down. */
 @Component({
   selector: 'app-look-guide',
-  imports: [Choice, DateField, LookDrawing, NzButtonComponent, QuantityField],
+  imports: [Choice, DateField, LookDrawing, NzButtonComponent, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let d = draft();
@@ -49,7 +50,7 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
         <app-date-field fieldId="look-on" [value]="d.on" (valueChange)="change({ on: $event })" />
         @if (asksUse(d.how)) {
           <label class="used">
-            <input type="checkbox" [checked]="d.used" (change)="change({ used: !d.used })" />
+            <input type="checkbox" [appTick]="d.used" (turned)="change({ used: !d.used })" />
             <span>it was used since the last look, without being logged</span>
           </label>
         }

@@ -13,11 +13,12 @@ import { packageName, STOP_KIND_WORDS } from '../words/trail-words';
 import { ChosenStop } from './chosen-stop';
 import { takeName } from '../ui/take-name';
 import { Hint } from '../ui/hint';
+import { Tick } from '../ui/tick';
 
 /** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
 @Component({
   selector: 'app-stop-panel',
-  imports: [Choice, DateField, Hint, NzButtonComponent, NzInputDirective, PickField, QuantityField],
+  imports: [Choice, DateField, Hint, NzButtonComponent, NzInputDirective, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the stop</h2>
@@ -68,7 +69,7 @@ import { Hint } from '../ui/hint';
       <legend class="name" appHint="sells">sells</legend>
       @for (id of packages; track id) {
         <label class="sale">
-          <input type="checkbox" [checked]="!!sale(id)" (change)="toggle(id)" /> <span>{{ name(id) }}</span>
+          <input type="checkbox" [appTick]="!!sale(id)" (turned)="toggle(id)" /> <span>{{ name(id) }}</span>
         </label>
         @if (sale(id); as x) {
           <app-quantity-field
