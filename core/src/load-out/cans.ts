@@ -98,7 +98,8 @@ const CLOSE_CEILINGS = [1 + 1e-6, 1.0005, 1.002, 1.005, 1.01, 1.02, 1.05];
  *
  * `gramsPerPrice` is what a unit of money is worth to the walker, in units of the measure; `start` what is held on coming to the first stop;
  * `own` what of the walker's may be taken along on the way, each can where it is: every set of them is tried, and none costs anything but
- * its weight. After `mostLooks` the narrow beam's plan is kept, which is not proven to be the least.
+ * its weight. After `mostLooks` the narrow beam's plan is kept, which is not proven to be the least. Where a plan is known already, one that
+ * costs no more is looked for first.
  */
 export function bestCans(
   sizes: readonly CanSize[],
@@ -107,6 +108,7 @@ export function bestCans(
   start: readonly HeldCan[] = [],
   mostLooks = MOST_LOOKS,
   own: readonly OwnCan[] = [],
+  known?: Pick<CanPlan, 'cost' | 'price'>,
 ): Result<CanPlan, NoPlan> {
   const { toCome, spareG } = mostLooks > 0 ? { toCome: requirements(stages), spareG: spares(sizes, stages) } : beamReach(stages);
   const mostG =
@@ -126,15 +128,17 @@ export function bestCans(
     own,
     toCome,
   };
+  const boundCost = boundOf(problem);
+  const ceilings = CEILINGS.map((factor) => factor * boundCost);
+  if (known) ceilings.unshift(known.cost + TIE * known.price);
   const found =
-    belowCeilings(problem, CEILINGS, Math.min(mostLooks, FIRST_LOOKS)) ?? closely(problem, mostLooks) ?? aboveCeilings(problem, mostLooks);
+    belowCeilings(problem, ceilings, Math.min(mostLooks, FIRST_LOOKS)) ?? closely(problem, mostLooks) ?? aboveCeilings(problem, mostLooks);
   if (!found.ok) return found;
-  const { exact, boundCost } = found.value;
-  const best = found.value.node;
+  const { exact, node: best } = found.value;
   const steps: CanStep[] = [];
   for (let n: Node | undefined = best; n?.from; n = n.from) steps.unshift(n.step);
   const cost = best.cost - TIE * best.price;
-  return done({ steps, cost, price: best.price, exact, boundCost: exact ? cost : boundCost });
+  return done({ steps, cost, price: best.price, exact, boundCost: exact ? cost : found.value.boundCost });
 }
 
 interface Best {
@@ -146,12 +150,12 @@ interface Best {
 /** What no plan can undercut. */
 const boundOf = ({ byCans, rest, start }: Problem): number => (byCans ? byCans.arriving(0, start) : rest.arriving(0, fuelIn(start)));
 
-/** The least plan, where one lies below a ceiling that is reached in so many looks. */
+/** The least plan, where one costs no more than a ceiling that is reached in so many looks. */
 function belowCeilings(p: Problem, ceilings: readonly number[], mostLooks: number): Result<Best, NoPlan> | undefined {
   const boundCost = boundOf(p);
   if (mostLooks <= 0 || !Number.isFinite(boundCost)) return undefined;
-  for (const factor of ceilings) {
-    const found = search(p, { known: factor * boundCost, width: Number.POSITIVE_INFINITY, mostLooks });
+  for (const known of ceilings) {
+    const found = search(p, { known, width: Number.POSITIVE_INFINITY, mostLooks });
     if (found.ok) return done({ node: found.value, exact: true, boundCost });
     if (found.problem.code === 'gaveUp') return undefined;
   }
@@ -166,7 +170,12 @@ function closely(p: Problem, mostLooks: number): Result<Best, NoPlan> | undefine
     const byCans = canBound(p.sizes, p.stages, p.gramsPerPrice, p.start, parts);
     if (!byCans) break;
     close = { ...p, byCans };
-    const least = belowCeilings(close, CLOSE_CEILINGS, mostLooks);
+    const closeBound = boundOf(close);
+    const least = belowCeilings(
+      close,
+      CLOSE_CEILINGS.map((factor) => factor * closeBound),
+      mostLooks,
+    );
     if (least) return least;
   }
   if (!close.byCans) return undefined;

@@ -49,9 +49,11 @@ const factsNumber = interned<BurnFacts>(MOST_BURNS);
 const useNumber = interned<KitInUse>(200, ({ kit }) => JSON.stringify(kit));
 /** Parts of a trip's food. */
 const partNumber = interned<object>(200);
-/** All of a trip and its kit that tells what is cooked on a day. */
-const foodKey = ({ menu, dishes, rotation, appetite, oneLighting }: Trip, use: KitInUse): string =>
-  `${useNumber(use)},${partNumber(menu)},${partNumber(dishes)},${partNumber(rotation)},${appetite},${oneLighting}`;
+/** All of a trip that tells what is cooked on a day. */
+const foodNumber = interned<Trip>(200, ({ menu, dishes, rotation, appetite, oneLighting }) =>
+  [...[menu, dishes, rotation].map(partNumber), appetite, oneLighting].join(),
+);
+const foodKey = (trip: Trip, use: KitInUse): string => `${useNumber(use)},${foodNumber(trip)}`;
 
 /** A kit in use and facts as a key. */
 export const factsKey = (use: KitInUse, facts: BurnFacts): string => `${useNumber(use)},${factsNumber(facts)}`;

@@ -42,7 +42,7 @@ export function cookDays(trip: Trip, use: KitInUse, conditions: readonly DayCond
   let poured = 0;
   const days = conditions.map((day, i) => {
     const next = day.dry ? conditions[i + 1] : undefined;
-    const cooked = rememberedDay(trip, use, [day, next], cans, () => cookDay(trip, use, day, next, cans));
+    const cooked = cookedDay(trip, use, day, next, cans);
     ({ cans } = cooked);
     poured += cooked.day.fuelG;
     return cooked.day;
@@ -51,6 +51,10 @@ export function cookDays(trip: Trip, use: KitInUse, conditions: readonly DayCond
 }
 const NO_CANS = cansIn([]);
 
+/** Fuel that a day burns by itself, out of cans as they are, g. */
+export const burntOnDayG = (trip: Trip, use: KitInUse, day: DayConditions, cans: CansNow): number =>
+  cookedDay(trip, use, day, undefined, cans).day.fuelG;
+
 /** A day cooked, and the cans as it leaves them. */
 export interface CookedDay {
   day: PlanDay;
@@ -58,6 +62,9 @@ export interface CookedDay {
 }
 
 /** A day cooked from cans as they are; `next` is the day after a dry camp. */
+const cookedDay = (trip: Trip, use: KitInUse, day: DayConditions, next: DayConditions | undefined, cans: CansNow): CookedDay =>
+  rememberedDay(trip, use, [day, next], cans, () => cookDay(trip, use, day, next, cans));
+
 function cookDay(trip: Trip, use: KitInUse, day: DayConditions, next: DayConditions | undefined, before: CansNow): CookedDay {
   const rack = canRack(before);
   const meals: PlanDay['meals'] = {};

@@ -1,10 +1,11 @@
 import { isDone } from '../burn';
 import { CANISTER_SIZES, fullCan, fuelOfG, tareOfG, type Container, type NoPlan } from '../carry';
 import type { OwnContainer, Trip } from '../model';
+import { meanOf } from '../numeric';
 import type { Supply } from '../trail';
 import { tryBurn } from './burn-facts';
-import { canIn } from './can-rack';
-import { cookDays } from './cook-days';
+import { canIn, cansIn } from './can-rack';
+import { burntOnDayG, cookDays } from './cook-days';
 import { doneMeals, type DayConditions, type PlanDay } from '../planned';
 
 import type { KitInUse } from './kit-in-use';
@@ -68,6 +69,7 @@ const LARGER_SETS = 2;
 /** Trips of so many carries are chosen for as a whole; on longer ones so many ahead are looked at, of which half are gone before the next look. */
 const WHOLE_WAY = 16;
 const CARRIES_AHEAD = 8;
+const isWhole = ({ spans }: CarryJob): boolean => spans.length <= WHOLE_WAY;
 
 /**
  * The can decides the flame and the flame decides the cans: every carry is cooked with the containers chosen for it, and chosen for again,
@@ -76,12 +78,23 @@ const CARRIES_AHEAD = 8;
 export function settleCarries(job: CarryJob): SettledCarries {
   if (job.use.fuel.kind !== 'gas') return onAnyContainers(job);
   const guessed = job.spans.map((_, i) => guessedNeed(job, i));
-  const loose = goAlong(job, guessed, FIRM_ROUND - 1);
-  const firm = goAlong(job, loose.asked, FIRM_ROUND, loose.walks);
-  if (!firm.isEnlarged || job.spans.length > WHOLE_WAY) return firm.settled;
+  const first = goAlong(job, guessed, isWhole(job) ? FIRM_ROUND : FIRM_ROUND - 1);
+  const firm = (isWhole(job) && confirmed(job, first)) || goAlong(job, first.asked, FIRM_ROUND, first.walks);
+  if (!firm.isEnlarged || !isWhole(job)) return firm.settled;
   // where a larger set cooks more, what is provided for after it may ask for less
   const again = goAlong(job, firm.asked, FIRM_ROUND + 1, firm.walks).settled;
   return isBetter(again, firm.settled) ? again : firm.settled;
+}
+
+/** The same, where a choice for what was really burnt has the same bought, taken along and left at every stop: it has the last word on what that costs. */
+function confirmed(job: CarryJob, along: Along): Along | undefined {
+  const { carries } = along.settled;
+  const known = carries.map((c) => c.loadOut);
+  const { loadOuts, exact, pinCost, short } = choose(job, along.asked, 0, { held: job.arrivedWith, home: job.home }, FIRM_ROUND, known);
+  const isSame = carries.every(({ loadOut }, i) =>
+    (['bought', 'taken', 'left'] as const).every((part) => tellsOf(loadOut[part]) === tellsOf(loadOuts[i][part])),
+  );
+  return isSame ? { ...along, settled: settled(carries, { exact, pinCost, short }) } : undefined;
 }
 
 /** More meals cooked, or as many with less carried. */
@@ -126,15 +139,16 @@ const needOf = ({ trip, spans }: CarryJob, i: number, days: readonly DayConditio
 
 const burntOn = (days: readonly PlanDay[]): number[] => days.map((d) => d.fuelG);
 
-/** A first guess at what a carry asks for: its first and its last day, cooked on a full can of middle size. */
+/** A guess at what a carry asks for: its days, or on a long trip the first and the last of them, each cooked on a can that is partly used. */
 function guessedNeed(job: CarryJob, i: number): CarryNeed {
   const own = daysOf(job, i);
-  const { days } = cookDays(job.trip, job.use, [...new Set([own[0], own[own.length - 1]])], [fullCan(CANISTER_SIZES[1])]);
+  const sampled = isWhole(job) ? own : [...new Set([own[0], own[own.length - 1]])];
+  const burntG = sampled.map((d) => burntOnDayG(job.trip, job.use, d, PARTLY_USED));
   job.report({ round: 1, day: own[own.length - 1].day, ofDays: job.conditions.length });
-  const meanG = days.reduce((sum, d) => sum + d.fuelG, 0) / days.length;
-  const burntG = own.map(() => meanG);
-  return needOf(job, i, own, burntG);
+  return needOf(job, i, own, isWhole(job) ? burntG : own.map(() => meanOf(burntG)));
 }
+/** Of middle size, between full as it is bought and what is left in it at the next stop. */
+const PARTLY_USED = cansIn([{ ...fullCan(CANISTER_SIZES[1]), fuelG: 0.75 * CANISTER_SIZES[1].netG }]);
 
 /** What no can feeds burns the same out of whatever it is carried in. */
 function onAnyContainers(job: CarryJob): SettledCarries {
@@ -165,10 +179,17 @@ interface Choice extends TripLoadOuts {
 }
 
 /** Cans chosen for the rest of the way, or as far ahead as it has a bearing on now; for a guess a narrow search will do. */
-function choose({ trip, use }: CarryJob, needs: readonly CarryNeed[], from: number, onHand: OnHand, round: number): Choice {
+function choose(
+  { trip, use }: CarryJob,
+  needs: readonly CarryNeed[],
+  from: number,
+  onHand: OnHand,
+  round: number,
+  known?: readonly LoadOut[],
+): Choice {
   const isWhole = needs.length <= WHOLE_WAY || needs.some((n) => n.stop.pinned);
   const ahead = isWhole ? (round < FIRM_ROUND ? needs.length : undefined) : CARRIES_AHEAD;
-  return { ...loadOutsOf(trip, use, needs, onHand, from, ahead), from, arrivedWith: onHand.held };
+  return { ...loadOutsOf(trip, use, needs, onHand, from, ahead, known), from, arrivedWith: onHand.held };
 }
 
 /** What a choice reckons to come to a stop with. */
@@ -311,5 +332,11 @@ function asHeld(choice: Choice, i: number, held: readonly Container[]): LoadOut 
 
 const sameCan = (a: Container, b: Container): boolean =>
   a.kind === b.kind && a.tareG === b.tareG && a.own?.id === b.own?.id && Math.abs(a.fuelG - b.fuelG) < EXACT_G;
+/** Which containers they are, whatever is in them. */
+const tellsOf = (list: readonly Container[]): string =>
+  list
+    .map((c) => `${c.kind} ${c.tareG} ${c.own?.id}`)
+    .sort()
+    .join();
 const sameContainers = (a: readonly Container[], b: readonly Container[]): boolean =>
   a.length === b.length && a.every((c, i) => sameCan(c, b[i]));

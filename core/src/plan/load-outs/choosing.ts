@@ -49,6 +49,8 @@ export interface Choosing {
   /** On coming to the first stop. */
   onHand: OnHand;
   followPins: boolean;
+  /** Load-outs that would do, one a need: where the search begins. */
+  known: readonly LoadOut[] | undefined;
   /** A narrow search will do: what is chosen is chosen for again before it has gone far. */
   isNarrow: boolean;
 }

@@ -22,9 +22,18 @@ export interface TripLoadOuts {
 /**
  * The load-outs of a whole trip, the least by the walker's measure: what is carried on, bought and left at every stop that can fill up.
  * `onHand` is what there is on coming to the first of them. Without pins there always is a plan: such stops sell without limit.
- * With `from` only the rest of the trip is chosen, from that carry on; with `ahead` only so many carries of it, by a narrow search.
+ * With `from` only the rest of the trip is chosen, from that carry on; with `ahead` only so many carries of it, by a narrow search. `known` are
+ * load-outs for all that is chosen which would do.
  */
-export function loadOutsOf(trip: Trip, use: KitInUse, all: readonly CarryNeed[], onHand: OnHand, from = 0, ahead?: number): TripLoadOuts {
+export function loadOutsOf(
+  trip: Trip,
+  use: KitInUse,
+  all: readonly CarryNeed[],
+  onHand: OnHand,
+  from = 0,
+  ahead?: number,
+  known?: readonly LoadOut[],
+): TripLoadOuts {
   const to = ahead === undefined ? all.length : from + ahead;
   const everyStage = stagesOf(trip, all);
   const needs = all.slice(from, to);
@@ -40,6 +49,7 @@ export function loadOutsOf(trip: Trip, use: KitInUse, all: readonly CarryNeed[],
     gramsPerPrice,
     onHand,
     followPins: false,
+    known,
     isNarrow: ahead !== undefined,
   };
   const free = choose(choosing);
