@@ -3,7 +3,6 @@ import { potVolumeMl } from '../burn';
 import { HOTTEST_CAN_C } from '../canister';
 import { isGas, wallsInCan } from '../catalogue';
 import { HEADSPACE } from '../menu';
-import { MEALS } from '../model';
 import type { KitInUse } from './kit-in-use';
 
 /** Pot supports reach about this far across, mm (common practice). */
@@ -16,7 +15,7 @@ const SLEEVE_FLAME = 0.6;
 /** Cautions of days cooked on a kit, the gravest first. */
 export function cautions({ burner, fuel, kit }: KitInUse, days: readonly PlanDay[]): Caution[] {
   const list: Caution[] = [];
-  const meals = days.flatMap((d) => MEALS.flatMap((m) => d.meals[m] ?? []));
+  const meals = days.flatMap((d) => Object.values(d.meals));
   if (!meals.length) return list;
   const cold = meals.some((m) => m.facts.airC < 0) || meals.some((m) => m.facts.flameWindMps > 2);
   if (cold) list.push({ code: 'carbonMonoxide' });

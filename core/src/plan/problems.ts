@@ -10,9 +10,10 @@ export function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop
   const problems: Problem[] = restrictionProblems(trip, use, days);
   const passed = trip.stops.slice(fromStop + 1, toStop).map((s) => s.name);
   if (passed.length) problems.push({ code: 'passesStops', names: passed });
+  const odd = days.flatMap((d) => Object.values(d.meals)).filter((m) => !isPlain(m));
   for (const name of MEALS) {
-    const planned = days.flatMap((d) => d.meals[name] ?? []);
-    if (planned.every(isPlain)) continue;
+    const planned = odd.filter((m) => m.meal === name);
+    if (!planned.length) continue;
     const ending = <K extends string>(kind: K) => planned.filter((m) => m.burn.outcome.kind === kind);
     const daysOf = (list: readonly PlannedMeal[]): number[] => list.map((m) => m.day);
     const stalls = ending('stalls');
