@@ -98,9 +98,7 @@ describe('numbers that stand for values', () => {
         const numberOf = interned<object>(1000);
         const numbers = values.map(numberOf);
         values.forEach((v, i) => expect(numberOf(structuredClone(v))).toBe(numbers[i]));
-        values.forEach((v, i) =>
-          values.forEach((w, j) => expect(numbers[i] === numbers[j]).toBe(JSON.stringify(v) === JSON.stringify(w))),
-        );
+        values.forEach((v, i) => values.forEach((w, j) => expect(numbers[i] === numbers[j]).toBe(JSON.stringify(v) === JSON.stringify(w))));
       }),
     );
   });
