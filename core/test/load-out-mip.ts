@@ -1,5 +1,5 @@
 import highsLoader, { type Highs } from 'highs';
-import { type CanSize, type CanStage } from '../src/carry';
+import type { CanSize, CanStage } from '../src/carry';
 import { type OwnCan, type PouredStage } from '../src/load-out';
 
 /** The load-out problems written out for a MIP solver (HiGHS), a way of solving them that shares nothing with ours. */
