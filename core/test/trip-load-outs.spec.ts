@@ -99,6 +99,15 @@ describe('load-outs in a plan', () => {
     );
   });
 
+  it('are the lighter of two that would each be chosen for what it burns', () => {
+    // with the can inside the jacket a large can burns 125.9 g on the first carry, two small ones 122.8: only those last it with their 200 g
+    const { carries } = planTrip({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, canWarming: 'jacket' } });
+    const [first, second] = carries;
+    expect(nets(first.bought)).toEqual([100, 100]);
+    expect(first.demandG).toBeLessThan(124);
+    expect(first.demandG + second.demandG * (1 + DEMO_TRIP.reservePercent / 100)).toBeLessThan(200);
+  });
+
   it('spend less and carry more the more money is worth', () => {
     const [light, thrifty] = [planTrip(withMeasure('gramDays', 0)), planTrip(withMeasure('gramDays', 200))];
     expect(thrifty.price).toBeLessThanOrEqual(light.price);

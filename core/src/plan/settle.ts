@@ -1,16 +1,16 @@
 import { isDone } from '../burn';
-import { CANISTER_SIZES, fullCan, fuelOfG, tareOfG, type Container, type NoPlan } from '../carry';
+import { CANISTER_SIZES, fullCan, fuelOfG, type CanSize, type Container, type NoPlan } from '../carry';
 import type { OwnContainer, Trip } from '../model';
 import { meanOf } from '../numeric';
 import type { Supply } from '../trail';
 import { tryBurn } from './burn-facts';
-import { canIn, cansIn } from './can-rack';
+import { canIn, cansIn, type CansNow } from './can-rack';
 import { burntOnDayG, cookDays } from './cook-days';
 import { doneMeals, type DayConditions, type PlanDay } from '../planned';
 
 import type { KitInUse } from './kit-in-use';
 import type { CarryNeed, LoadOut, OnHand } from './load-outs/choosing';
-import { loadOutsOf, withReserve, type TripLoadOuts } from './load-outs/load-outs';
+import { loadOutsOf, measuredG, withReserve, type TripLoadOuts } from './load-outs/load-outs';
 import { homeAfter } from './load-outs/own-containers';
 
 /** A stretch between two stops that can fill up. */
@@ -64,6 +64,8 @@ const MORE_G = 1;
 const EXACT_G = 1e-6;
 /** What comes to a stop is as it was reckoned with, g: no choice turns on less. */
 const STRAY_G = 10;
+/** So much of what is guessed is burnt at least. */
+const SURELY = 0.98;
 /** Larger sets of cans that are tried where a meal finds no pressure. */
 const LARGER_SETS = 2;
 /** Trips of so many carries are chosen for as a whole; on longer ones so many ahead are looked at, of which half are gone before the next look. */
@@ -78,12 +80,20 @@ const isWhole = ({ spans }: CarryJob): boolean => spans.length <= WHOLE_WAY;
 export function settleCarries(job: CarryJob): SettledCarries {
   if (job.use.fuel.kind !== 'gas') return onAnyContainers(job);
   const guessed = job.spans.map((_, i) => guessedNeed(job, i));
-  const first = goAlong(job, guessed, isWhole(job) ? FIRM_ROUND : FIRM_ROUND - 1);
-  const firm = (isWhole(job) && confirmed(job, first)) || goAlong(job, first.asked, FIRM_ROUND, first.walks);
-  if (!firm.isEnlarged || !isWhole(job)) return firm.settled;
+  if (isWhole(job)) return onWholeWay(job, guessed);
+  const loose = goAlong(job, guessed, FIRM_ROUND - 1);
+  return goAlong(job, loose.asked, FIRM_ROUND, loose.walks).settled;
+}
+
+/**
+ * The guess is low, so that the lightest that may do is tried first: what turns out to burn more is chosen for again on the way. Where what came
+ * of it is not what would be chosen for what was really burnt, that is tried too.
+ */
+function onWholeWay(job: CarryJob, guessed: readonly CarryNeed[]): SettledCarries {
+  const first = goAlong(job, guessed, FIRM_ROUND);
+  const firm = confirmed(job, first) ?? betterOf(job, goAlong(job, first.asked, FIRM_ROUND, first.walks), first);
   // where a larger set cooks more, what is provided for after it may ask for less
-  const again = goAlong(job, firm.asked, FIRM_ROUND + 1, firm.walks).settled;
-  return isBetter(again, firm.settled) ? again : firm.settled;
+  return (firm.isEnlarged ? betterOf(job, goAlong(job, firm.asked, FIRM_ROUND + 1, firm.walks), firm) : firm).settled;
 }
 
 /** The same, where a choice for what was really burnt has the same bought, taken along and left at every stop: it has the last word on what that costs. */
@@ -97,16 +107,18 @@ function confirmed(job: CarryJob, along: Along): Along | undefined {
   return isSame ? { ...along, settled: settled(carries, { exact, pinCost, short }) } : undefined;
 }
 
-/** More meals cooked, or as many with less carried. */
-function isBetter(a: SettledCarries, b: SettledCarries): boolean {
-  const [more, less] = [mealsDone(a), mealsDone(b)];
-  return more > less || (more === less && massOutG(a) < massOutG(b));
+/** The one with more meals cooked, or with as many for less by the walker's measure; else the second. */
+function betterOf({ trip }: CarryJob, a: Along, b: Along): Along {
+  const done = ({ settled: { carries } }: Along): number => doneMeals({ days: carries.flatMap((c) => c.days) });
+  const carriedG = ({ asked, settled: { carries } }: Along): number =>
+    measuredG(
+      trip,
+      asked,
+      carries.map((c) => c.loadOut),
+    );
+  const more = done(a) - done(b);
+  return more > 0 || (more === 0 && carriedG(a) < carriedG(b) - EXACT_G) ? a : b;
 }
-
-const massOutG = ({ carries }: SettledCarries): number =>
-  carries.reduce((sum, { loadOut }) => sum + fuelOfG(loadOut.containers) + tareOfG(loadOut.containers), 0);
-
-const mealsDone = ({ carries }: SettledCarries): number => doneMeals({ days: carries.flatMap((c) => c.days) });
 
 /** A carry cooked with some containers, perhaps not those chosen in the end. */
 interface Walk {
@@ -139,16 +151,21 @@ const needOf = ({ trip, spans }: CarryJob, i: number, days: readonly DayConditio
 
 const burntOn = (days: readonly PlanDay[]): number[] => days.map((d) => d.fuelG);
 
-/** A guess at what a carry asks for: its days, or on a long trip the first and the last of them, each cooked on a can that is partly used. */
+/**
+ * A guess at what a carry asks for, each day cooked by itself. A weak can is thrifty: half of a small one guesses low. On long trips, whose way
+ * is gone along twice anyway, the first and the last day stand for all, on a can as it is on the way.
+ */
 function guessedNeed(job: CarryJob, i: number): CarryNeed {
   const own = daysOf(job, i);
-  const sampled = isWhole(job) ? own : [...new Set([own[0], own[own.length - 1]])];
-  const burntG = sampled.map((d) => burntOnDayG(job.trip, job.use, d, PARTLY_USED));
+  const days = isWhole(job) ? own : [...new Set([own[0], own[own.length - 1]])];
+  const can = isWhole(job) ? THRIFTY_CAN : CAN_ON_THE_WAY;
+  const burntG = days.map((d) => burntOnDayG(job.trip, job.use, d, can));
   job.report({ round: 1, day: own[own.length - 1].day, ofDays: job.conditions.length });
   return needOf(job, i, own, isWhole(job) ? burntG : own.map(() => meanOf(burntG)));
 }
-/** Of middle size, between full as it is bought and what is left in it at the next stop. */
-const PARTLY_USED = cansIn([{ ...fullCan(CANISTER_SIZES[1]), fuelG: 0.75 * CANISTER_SIZES[1].netG }]);
+const usedCan = (size: CanSize, share: number): CansNow => cansIn([{ ...fullCan(size), fuelG: share * size.netG }]);
+const THRIFTY_CAN = usedCan(CANISTER_SIZES[0], 0.5);
+const CAN_ON_THE_WAY = usedCan(CANISTER_SIZES[1], 0.75);
 
 /** What no can feeds burns the same out of whatever it is carried in. */
 function onAnyContainers(job: CarryJob): SettledCarries {
@@ -231,7 +248,9 @@ function goAlong(job: CarryJob, reckonedNeeds: readonly CarryNeed[], round: numb
     const { days, demandG, left } = leaving.walk;
     isEnlarged ||= leaving !== usual;
     walks.push(leaving.walk);
-    asked.push({ ...needs[i], burntG: burntOn(days), demandG: leaving === usual ? demandG : needs[i].demandG });
+    // what another set of cans burnt more was asked for: it is again, lest that set be chosen once more
+    const wasRaised = needs[i].demandG > reckonedNeeds[i].demandG;
+    asked.push({ ...needs[i], burntG: burntOn(days), demandG: wasRaised ? Math.max(demandG, needs[i].demandG) : demandG });
     const carry = { days, demandG, loadOut: { ...leaving.loadOut, after: [...left] }, arrivedWith: held, home };
     held = left;
     home = homeAfter(home, carry.loadOut.taken);
@@ -262,7 +281,8 @@ function leave(job: CarryJob, at: AtStop): Leaving {
   for (let choices = 1; ; choices++) {
     const loadOut = asHeld(choice, i, held);
     const now = cookedOn(job, i, loadOut.containers, before, round);
-    if (round < FIRM_ROUND || now.demandG <= needs[i].demandG + EXACT_G || choices === MOST_CHOICES)
+    const isEnough = isWhole(job) ? holds(job, loadOut.containers, now.demandG) : now.demandG <= needs[i].demandG + EXACT_G;
+    if (round < FIRM_ROUND || isEnough || choices === MOST_CHOICES)
       return { i, round, before, needs, choice, held, home, loadOut: { ...loadOut, containers: [...now.with] }, walk: now };
     // two load-outs may each ask for the other: the larger demand counts, which comes to an end
     needs = needs.with(i, { ...needs[i], burntG: burntOn(now.days), demandG: now.demandG });
@@ -272,15 +292,19 @@ function leave(job: CarryJob, at: AtStop): Leaving {
 }
 
 /** Does a choice still serve: far enough ahead, and for what really came to the stop, once that is no mere guess? */
-function isAsReckoned({ trip }: CarryJob, { i, round, needs, choice, held }: AtStop): boolean {
+function isAsReckoned(job: CarryJob, { i, round, needs, choice, held }: AtStop): boolean {
   const isFarEnough = choice.from + choice.loadOuts.length === needs.length || i - choice.from < CARRIES_AHEAD / 2;
   if (!isFarEnough || round < FIRM_ROUND) return isFarEnough;
   const reckoned = reckonedAt(choice, i);
-  return (
-    held.every((c, j) => Math.abs(c.fuelG - reckoned[j].fuelG) <= STRAY_G) &&
-    fuelOfG(asHeld(choice, i, held).containers) >= needs[i].demandG * withReserve(trip) - EXACT_G
-  );
+  const isAsHeld = held.every((c, j) => Math.abs(c.fuelG - reckoned[j].fuelG) <= STRAY_G);
+  // a guess that is a little high must not turn out a set of cans that would do: that is seen when it is cooked with
+  const askedG = isWhole(job) ? SURELY * needs[i].demandG : needs[i].demandG;
+  return isAsHeld && holds(job, asHeld(choice, i, held).containers, askedG);
 }
+
+/** Is so much in them, with the reserve? */
+const holds = ({ trip }: CarryJob, containers: readonly Container[], demandG: number): boolean =>
+  fuelOfG(containers) >= demandG * withReserve(trip) - EXACT_G;
 
 /** Where a meal finds too little pressure that a fuller can would have, larger sets are tried; the first that cooks the most meals is taken. */
 function fullest(job: CarryJob, leaving: Leaving): Leaving {

@@ -1,5 +1,5 @@
 import type { DayConditions } from '../../planned';
-import type { Container, NoPlan, Stage } from '../../carry';
+import { fuelOfG, loadCost, tareOfG, type Container, type NoPlan, type Stage } from '../../carry';
 import type { Result } from '../../errors';
 import type { OwnContainer, Stop, Trip } from '../../model';
 import type { Supply } from '../../trail';
@@ -19,6 +19,13 @@ export interface LoadOut {
   left: Container[];
   /** Of what is bought. */
   price: number;
+}
+
+/** What load-outs cost, one a stage, money included. */
+export function costOf(stages: readonly Stage[], loadOuts: readonly LoadOut[], gramsPerPrice: number): { cost: number; price: number } {
+  const price = loadOuts.reduce((sum, l) => sum + l.price, 0);
+  const carried = loadOuts.reduce((sum, l, i) => sum + loadCost(stages[i], fuelOfG(l.containers), tareOfG(l.containers)), 0);
+  return { cost: carried + price * gramsPerPrice, price };
 }
 
 /** One carry's part in the choice. */

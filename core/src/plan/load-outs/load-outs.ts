@@ -2,7 +2,7 @@ import { burntAlong, dayWeights, type NoPlan, type Stage } from '../../carry';
 import { done } from '../../errors';
 import type { Trip } from '../../model';
 import type { KitInUse } from '../kit-in-use';
-import type { CarryNeed, Choice, Choosing, LoadOut, OnHand } from './choosing';
+import { costOf, type CarryNeed, type Choice, type Choosing, type LoadOut, type OnHand } from './choosing';
 import { chooseCans } from './on-cans';
 import { choosePoured } from './poured-out';
 
@@ -38,8 +38,7 @@ export function loadOutsOf(
   const everyStage = stagesOf(trip, all);
   const needs = all.slice(from, to);
   const stages = everyStage.slice(from, to);
-  const wholeWay = everyStage.reduce((sum, s) => sum + s.weight, 0);
-  // money is worth grams carried the whole way: in the measure's own unit, that many times its weight
+  const wholeWay = wholeWayOf(everyStage);
   const gramsPerPrice = trip.loadOut.gramsPerPrice * wholeWay;
   const choosing: Choosing = {
     trip,
@@ -68,6 +67,17 @@ export function loadOutsOf(
   const followed = measured(pinned.value);
   return { ...followed, pinCost: { meanG: followed.meanG - best.meanG, price: followed.price - best.price } };
 }
+
+/** Load-outs for a whole trip by the walker's measure, money included: as grams on the back all the way. */
+export function measuredG(trip: Trip, needs: readonly CarryNeed[], loadOuts: readonly LoadOut[]): number {
+  const stages = stagesOf(trip, needs);
+  const wholeWay = wholeWayOf(stages);
+  const { cost } = costOf(stages, loadOuts, trip.loadOut.gramsPerPrice * wholeWay);
+  return cost / Math.max(1e-9, wholeWay);
+}
+
+/** What a gram counts that is carried the whole way. Money is worth grams carried so: in the measure's own unit, that many times this. */
+const wholeWayOf = (stages: readonly Stage[]): number => stages.reduce((sum, s) => sum + s.weight, 0);
 
 const NOTHING: LoadOut = { containers: [], after: [], bought: [], taken: [], left: [], price: 0 };
 

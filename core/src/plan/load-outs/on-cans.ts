@@ -1,11 +1,8 @@
 import {
   CANISTER_SIZES,
   canPackage,
-  fuelOfG,
   GEL_TIN,
-  loadCost,
   priceOfPackages,
-  tareOfG,
   type CanSize,
   type CanStage,
   type Container,
@@ -16,7 +13,7 @@ import { done } from '../../errors';
 import type { Pin } from '../../model';
 import { remembering } from '../../numeric';
 import { offersAt } from '../../trail';
-import type { CarryNeed, Choice, Choosing, LoadOut } from './choosing';
+import { costOf, type CarryNeed, type Choice, type Choosing, type LoadOut } from './choosing';
 import { burns, markOf, stagesOf } from './own-containers';
 
 /** What comes in containers of fixed content: its sizes, what they are sold as, and what they become in a load-out. */
@@ -49,20 +46,20 @@ export function chooseCans(choosing: Choosing): Choice {
   const start = held.map((c, j) => ({ ...asHeld(can, c), own: tried.length + j }));
   const stages = canStages(can, choosing);
   const looks = choosing.isNarrow ? 0 : MOST_LOOKS;
-  const asked: Parameters<typeof bestCans> = [can.sizes, stages, choosing.gramsPerPrice, start, looks, own, costOfKnown(choosing)];
+  const asked: Parameters<typeof bestCans> = [
+    can.sizes,
+    stages,
+    choosing.gramsPerPrice,
+    start,
+    looks,
+    own,
+    choosing.known && costOf(choosing.stages, choosing.known, choosing.gramsPerPrice),
+  ];
   const best = CHOSEN.get(JSON.stringify(asked), () => bestCans(...asked));
   if (!best.ok) return best;
   const { cost, price } = best.value;
   const exact = best.value.exact && offered.length <= MOST_OWN;
   return done({ loadOuts: loadOutsOfSteps(can, best.value, stages, known), cost, price, exact });
-}
-
-/** What load-outs that would do cost, money included. */
-function costOfKnown({ known, stages, gramsPerPrice }: Choosing): { cost: number; price: number } | undefined {
-  if (!known) return undefined;
-  const price = known.reduce((sum, l) => sum + l.price, 0);
-  const carried = known.reduce((sum, l, i) => sum + loadCost(stages[i], fuelOfG(l.containers), tareOfG(l.containers)), 0);
-  return { cost: carried + price * gramsPerPrice, price };
 }
 
 /** One of the walker's own as it would be carried, and where it may be packed. */
