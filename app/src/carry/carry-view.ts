@@ -140,7 +140,7 @@ export class CarryView {
   /** Where the answer stands above all else (carry-view.less), so that nothing is drawn before it and pushed down. */
   private readonly answersFirst = screenIs('(max-width: 1180px)');
   protected readonly answerStep = computed(() => (this.answersFirst() ? 1 : 2));
-  protected readonly axisStep = computed(() => 3 - this.answerStep());
+  protected readonly axisStep = computed(() => (this.answersFirst() ? 2 : 1));
   /** Sides of which the carried weight is the subject. */
   protected readonly weighs = computed(() => this.side() === 'stop' || this.side() === 'legs');
   protected readonly others = computed(() => (this.kitLines.shown() ? (this.kitLines.lines()?.slice(1) ?? []) : []));

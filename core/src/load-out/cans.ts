@@ -1,38 +1,13 @@
-import { canBound, type CanBound } from './can-bound';
-import { restBound, type RestBound } from './rest-bound';
+import { canBound } from './can-bound';
+import { netOf, TIE, type Problem } from './can-purchases';
+import { GAVE_UP, search, type CanStep, type Found, type Node } from './can-search';
+import { restBound } from './rest-bound';
 import { done, refused, type Result } from '../errors';
-import {
-  everyUse,
-  fresh,
-  fuelIn,
-  holdsAtLeast,
-  leavings,
-  partUsedIn,
-  takings,
-  tareIn,
-  usualUse,
-  type HeldCan,
-  type OwnCan,
-  type Taking,
-} from './held-cans';
+import { fuelIn, partUsedIn, type HeldCan, type OwnCan } from './held-cans';
 import { sumsToEnd } from '../numeric';
-import { loadCost, type CanSize, type CanStage, type NoPlan } from '../carry';
+import type { CanSize, CanStage, NoPlan } from '../carry';
 
-/** How one stop is left. */
-export interface CanStep {
-  /** Bought, by size. */
-  bought: number[];
-  /** Of the walker's own, taken along here. */
-  taken: HeldCan[];
-  /** Left behind: empties, and part-used ones that are not worth their weight. */
-  left: HeldCan[];
-  /** What leaves the stop, in the order of use; empties that found no bin come last. */
-  cans: HeldCan[];
-  /** The same cans at the end of the carry. */
-  after: HeldCan[];
-  /** Fuel on hand when leaving, g. */
-  fuelG: number;
-}
+/** Load-outs for every stop of a trip. */
 export interface CanPlan {
   steps: CanStep[];
   /** Carried weight by the chosen measure and price times the price of a gram. */
@@ -43,32 +18,10 @@ export interface CanPlan {
   /** What no plan can undercut. */
   boundCost: number;
 }
-interface Node {
-  cans: readonly HeldCan[];
-  fuelG: number;
-  cost: number;
-  price: number;
-  step: CanStep;
-  from: Node | undefined;
-  /** Numbers of the own cans that are still at home. */
-  untaken: readonly number[];
-  /** In cans that were there before, at the end of each carry so far, g: of two plans that cost the same the one that uses them up first is taken. */
-  ownLeftG: number;
-}
-
-/** The lesser cost, and at the same cost what was there before used first. */
-const isBetter = (a: Pick<Node, 'cost' | 'ownLeftG'>, b: Pick<Node, 'cost' | 'ownLeftG'>): boolean =>
-  a.cost < b.cost - EPS || (a.cost <= b.cost + EPS && a.ownLeftG < b.ownLeftG - EPS);
-const ownFuelIn = (cans: readonly HeldCan[]): number => cans.reduce((sum, c) => (c.own === undefined ? sum : sum + c.fuelG), 0);
-
-/** Prices break ties between equal weights, and only those. */
-const TIE = 1e-6;
-const EPS = 1e-9;
 /** Width of the beam that finds a good plan first. */
 const BEAM_WIDTH = 6;
+/** It looks below so many times what none can undercut first. */
 const BEAM_CEILING = 1.3;
-/** Ways of leaving a stop that the beam looks at, times its width. */
-const BEAM_CANDIDATES = 4;
 /** The beam buys for no longer than through the next few stops with a shop. */
 const BEAM_SHOPS = 3;
 /** States and purchases that the exact search looks at before it gives up on a long trip and keeps what the beam found. */
@@ -128,11 +81,10 @@ export function bestCans(
     own,
     toCome,
   };
-  const boundCost = boundOf(problem);
-  const ceilings = CEILINGS.map((factor) => factor * boundCost);
-  if (known) ceilings.unshift(known.cost + TIE * known.price);
   const found =
-    belowCeilings(problem, ceilings, Math.min(mostLooks, FIRST_LOOKS)) ?? closely(problem, mostLooks) ?? aboveCeilings(problem, mostLooks);
+    belowCeilings(problem, CEILINGS, Math.min(mostLooks, FIRST_LOOKS), known) ??
+    closely(problem, mostLooks) ??
+    aboveCeilings(problem, mostLooks);
   if (!found.ok) return found;
   const { exact, node: best } = found.value;
   const steps: CanStep[] = [];
@@ -150,12 +102,18 @@ interface Best {
 /** What no plan can undercut. */
 const boundOf = ({ byCans, rest, start }: Problem): number => (byCans ? byCans.arriving(0, start) : rest.arriving(0, fuelIn(start)));
 
-/** The least plan, where one costs no more than a ceiling that is reached in so many looks. */
-function belowCeilings(p: Problem, ceilings: readonly number[], mostLooks: number): Result<Best, NoPlan> | undefined {
+/** The least plan, where one costs no more than what is known, or so many times the bound, and is reached in so many looks. */
+function belowCeilings(
+  p: Problem,
+  factors: readonly number[],
+  mostLooks: number,
+  known?: Pick<CanPlan, 'cost' | 'price'>,
+): Result<Best, NoPlan> | undefined {
   const boundCost = boundOf(p);
   if (mostLooks <= 0 || !Number.isFinite(boundCost)) return undefined;
-  for (const known of ceilings) {
-    const found = search(p, { known, width: Number.POSITIVE_INFINITY, mostLooks });
+  const ceilings = factors.map((factor) => factor * boundCost);
+  for (const ceiling of known ? [known.cost + TIE * known.price, ...ceilings] : ceilings) {
+    const found = search(p, { known: ceiling, width: Number.POSITIVE_INFINITY, mostLooks });
     if (found.ok) return done({ node: found.value, exact: true, boundCost });
     if (found.problem.code === 'gaveUp') return undefined;
   }
@@ -170,12 +128,7 @@ function closely(p: Problem, mostLooks: number): Result<Best, NoPlan> | undefine
     const byCans = canBound(p.sizes, p.stages, p.gramsPerPrice, p.start, parts);
     if (!byCans) break;
     close = { ...p, byCans };
-    const closeBound = boundOf(close);
-    const least = belowCeilings(
-      close,
-      CLOSE_CEILINGS.map((factor) => factor * closeBound),
-      mostLooks,
-    );
+    const least = belowCeilings(close, CLOSE_CEILINGS, mostLooks);
     if (least) return least;
   }
   if (!close.byCans) return undefined;
@@ -202,111 +155,6 @@ function aboveCeilings(p: Problem, mostLooks: number): Result<Best, NoPlan> {
 function narrowBeam(p: Problem): Found {
   const near = search(p, { known: BEAM_CEILING * boundOf(p), width: BEAM_WIDTH });
   return near.ok ? near : search(p, { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
-}
-
-interface Problem {
-  sizes: readonly CanSize[];
-  stages: readonly CanStage[];
-  gramsPerPrice: number;
-  /** Sum of the weights from each stage to the end. */
-  restWeight: readonly number[];
-  rest: RestBound;
-  byCans?: CanBound | undefined;
-  /** Fuel beyond what the rest of the trip asks for that may be bought at each stage, g. */
-  spareG: readonly number[];
-  /** The walker's own that may be taken along. */
-  own: readonly OwnCan[];
-  /** Held on coming to the first stop. */
-  start: readonly HeldCan[];
-  /** Fuel that on leaving each stage lasts as far as purchases are made for, g. */
-  toCome: readonly number[];
-}
-
-interface Limits {
-  /** Cost of a plan already found. */
-  known: number;
-  /** States kept at each stage. */
-  width: number;
-  mostLooks?: number;
-}
-/** The search has looked at as many states as it may. */
-interface GaveUp {
-  code: 'gaveUp';
-}
-type Found = Result<Node, NoPlan | GaveUp>;
-const GAVE_UP: Found = refused({ code: 'gaveUp' });
-
-/** Stage by stage, the cheapest way to every state worth keeping, at most `width` of them; the last one's cheapest. */
-function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY }: Limits): Found {
-  const { sizes, stages, restWeight, rest, byCans, start } = p;
-  const none: CanStep = { bought: [], taken: [], left: [], cans: [], after: [], fuelG: 0 };
-  const untaken = p.own.map((_, n) => n);
-  let front: Node[] = [{ cans: start, fuelG: fuelIn(start), cost: 0, price: 0, step: none, from: undefined, untaken, ownLeftG: 0 }];
-  let looks = 0;
-  for (let i = 0; i < stages.length; i++) {
-    const stage = stages[i];
-    const { burntG } = stage;
-    // which can is emptied matters only where one can still be left
-    const binAhead = stages.slice(i + 1).some((s) => s.bin);
-    const best = new Map<string, Node>();
-    for (const { node, kept, left, taking, purchase } of candidates(p, i, front, known, width)) {
-      const { bought, spent, cost, leavingG } = purchase;
-      const { taken, untaken } = taking;
-      const on = [...kept, ...taken, ...fresh(sizes, bought)];
-      for (const { cans, after, state } of binAhead ? everyUse(sizes, on, burntG) : [usualUse(sizes, on, burntG)]) {
-        if (++looks > mostLooks) return GAVE_UP;
-        if (byCans && cost + byCans.arriving(i + 1, after) > known + EPS) continue;
-        const key = p.own.length ? `${state}|${untaken.join()}` : state;
-        const ownLeftG = node.ownLeftG + ownFuelIn(after);
-        const other = best.get(key);
-        if (other && !isBetter({ cost, ownLeftG }, other)) continue;
-        const step = { bought, taken, left, cans, after, fuelG: leavingG };
-        best.set(key, { cans: after, fuelG: leavingG - burntG, cost, price: node.price + spent, step, from: node, untaken, ownLeftG });
-      }
-    }
-    if (!best.size) return refused({ code: 'short', stage: i, needG: stage.needG, mostG: mostAt(p, front, stage) });
-    front = undominated([...best.values()], sizes, restWeight[i + 1]);
-    front = narrowed(front, width, (n) => n.cost + (byCans ? byCans.arriving(i + 1, n.cans) : rest.arriving(i + 1, n.fuelG)));
-  }
-  return done(front.reduce((a, b) => (isBetter(b, a) ? b : a)));
-}
-
-interface Candidate {
-  node: Node;
-  kept: HeldCan[];
-  left: HeldCan[];
-  taking: Taking;
-  purchase: Purchase;
-}
-
-/** Ways of leaving stage `i` that may still beat the plan known; a beam of some width looks at the most promising only. */
-function candidates(p: Problem, i: number, front: readonly Node[], known: number, width: number): Candidate[] {
-  const most = width * BEAM_CANDIDATES;
-  let found: Candidate[] = [];
-  let worst = known; // of those that are kept: nothing dearer need be looked at
-  for (const node of front) {
-    for (const { kept, left } of leavings(node.cans, p.stages[i].bin))
-      for (const taking of takings(p.own, node.untaken, i))
-        for (const purchase of purchases(p, i, node.cost, taking.taken.length ? [...kept, ...taking.taken] : kept, worst)) {
-          if (purchase.promise <= worst + EPS) found.push({ node, kept, left, taking, purchase });
-        }
-    if (found.length <= most) continue;
-    found = narrowed(found, most, (c) => c.purchase.promise);
-    worst = found[most - 1].purchase.promise;
-  }
-  return found;
-}
-
-/** The most promising by cost and bound. */
-const narrowed = <T>(list: readonly T[], width: number, promise: (of: T) => number): T[] =>
-  list.length > width ? [...list].sort((a, b) => promise(a) - promise(b)).slice(0, width) : [...list];
-
-const netOf = (sizes: readonly CanSize[], counts: readonly number[]): number => counts.reduce((sum, n, k) => sum + n * sizes[k].netG, 0);
-
-/** What could be on hand at a stage where there is not enough, g. */
-function mostAt({ sizes }: Problem, front: readonly Node[], stage: CanStage): number {
-  const boughtG = netOf(sizes, stage.pinned ?? sizes.map(() => 0));
-  return Math.max(0, ...front.map((n) => n.fuelG + boughtG));
 }
 
 /** Fuel that on leaving each stage would last, with every reserve, to the end or through the next `shops` stages that sell any, g. */
@@ -341,83 +189,3 @@ const beamReach = (stages: readonly CanStage[]): Pick<Problem, 'toCome' | 'spare
 
 const pinnedOf = (sizes: readonly CanSize[], stages: readonly CanStage[]): number =>
   stages.reduce((sum, s) => sum + netOf(sizes, s.pinned ?? []), 0);
-
-interface Purchase {
-  bought: number[];
-  spent: number;
-  /** Of everything so far, this stage's carrying included. */
-  cost: number;
-  leavingG: number;
-  /** What the whole trip costs so at least. */
-  promise: number;
-}
-
-/** Purchases worth making: enough for the stage, of the stated form, and no dearer than the plan known. */
-function purchases(p: Problem, i: number, costSoFar: number, kept: readonly HeldCan[], known: number): Purchase[] {
-  const { sizes, gramsPerPrice, rest, byCans } = p;
-  const stage = p.stages[i];
-  const { weight, burntG } = stage;
-  const bought = sizes.map(() => 0);
-  const found: Purchase[] = [];
-  const take = (leavingG: number, tareG: number, spent: number): void => {
-    const cost = costSoFar + loadCost(stage, leavingG, tareG) + spent * (gramsPerPrice + TIE);
-    const promise = byCans
-      ? costSoFar + spent * gramsPerPrice + byCans.buying(i, kept, bought)
-      : cost + rest.arriving(i + 1, leavingG - burntG);
-    found.push({ bought: [...bought], cost, spent, leavingG, promise });
-  };
-  const grow = (k: number, haveG: number, tareG: number, spent: number): void => {
-    const paid = costSoFar + spent * gramsPerPrice;
-    // cans that weigh more than the lightest for as much fuel do so with whatever is bought besides
-    const tooHeavyG = Math.max(0, tareG - rest.tareG(i, haveG));
-    if (paid + rest.buying(i, haveG) + weight * tooHeavyG > known + EPS) return;
-    if (byCans && paid + byCans.buying(i, kept, bought) > known + EPS) return;
-    if (k === sizes.length) {
-      if (haveG >= stage.needG - EPS) take(haveG, tareG, spent);
-      return;
-    }
-    grow(k + 1, haveG, tareG, spent);
-    const price = stage.prices[k];
-    if (price === undefined) return;
-    const { netG, tareG: canG } = sizes[k];
-    for (let n = 1; haveG + (n - 1) * netG < p.toCome[i] + p.spareG[i] - EPS; n++) {
-      bought[k] = n;
-      grow(k + 1, haveG + n * netG, tareG + n * canG, spent + n * price);
-    }
-    bought[k] = 0;
-  };
-  const keptG = fuelIn(kept);
-  const keptTareG = tareIn(sizes, kept);
-  if (!stage.pinned) grow(0, keptG, keptTareG, 0);
-  else {
-    stage.pinned.forEach((n, k) => (bought[k] = n));
-    const leavingG = keptG + netOf(sizes, bought);
-    if (leavingG >= stage.needG - EPS)
-      take(
-        leavingG,
-        bought.reduce((sum, n, k) => sum + n * sizes[k].tareG, keptTareG),
-        bought.reduce((sum, n, k) => sum + n * (stage.prices[k] ?? 0), 0),
-      );
-  }
-  return found;
-}
-
-/**
- * Leaves out a state where another with at least its cans, each at least as full, and at least as many at home, is so much cheaper that it
- * could carry all that is more of both to the end. (It can do whatever the other does: keep the same cans, and what is more besides.)
- */
-function undominated(nodes: Node[], sizes: readonly CanSize[], weightLeft: number): Node[] {
-  nodes.sort((a, b) => a.cost - b.cost);
-  const kept: { node: Node; massG: number }[] = [];
-  for (const node of nodes) {
-    const massG = node.fuelG + tareIn(sizes, node.cans);
-    const isBeaten = kept.some(
-      (k) =>
-        k.node.cost + (k.massG - massG) * weightLeft <= node.cost + EPS &&
-        holdsAtLeast(k.node.cans, node.cans) &&
-        node.untaken.every((n) => k.node.untaken.includes(n)),
-    );
-    if (!isBeaten) kept.push({ node, massG });
-  }
-  return kept.map((k) => k.node);
-}

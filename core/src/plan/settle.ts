@@ -197,16 +197,16 @@ interface Choice extends TripLoadOuts {
 
 /** Cans chosen for the rest of the way, or as far ahead as it has a bearing on now; for a guess a narrow search will do. */
 function choose(
-  { trip, use }: CarryJob,
+  job: CarryJob,
   needs: readonly CarryNeed[],
   from: number,
   onHand: OnHand,
   round: number,
   known?: readonly LoadOut[],
 ): Choice {
-  const isWhole = needs.length <= WHOLE_WAY || needs.some((n) => n.stop.pinned);
-  const ahead = isWhole ? (round < FIRM_ROUND ? needs.length : undefined) : CARRIES_AHEAD;
-  return { ...loadOutsOf(trip, use, needs, onHand, from, ahead, known), from, arrivedWith: onHand.held };
+  const toTheEnd = isWhole(job) || needs.some((n) => n.stop.pinned);
+  const ahead = toTheEnd ? (round < FIRM_ROUND ? needs.length : undefined) : CARRIES_AHEAD;
+  return { ...loadOutsOf(job.trip, job.use, needs, onHand, from, ahead, known), from, arrivedWith: onHand.held };
 }
 
 /** What a choice reckons to come to a stop with. */
