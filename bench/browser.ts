@@ -76,6 +76,8 @@ export async function firstVisit(browser: Browser, address: string, kind: keyof 
     await page.goto(`${address}carry`);
     // asked from outside: the page's own policy lets no text be run in it
     while ((await page.evaluate<number | undefined>('globalThis.verdictMs')) === undefined) await page.waitForTimeout(100);
+    // what is seen last is there, and nothing else is to come
+    await page.waitForSelector('app-closer-look svg');
     await page.waitForLoadState('networkidle');
     const seen = await page.evaluate<Omit<FirstVisit, 'kB'>>(SEEN);
     visits.push({ ...seen, kB: bytes / 1024 });

@@ -47,6 +47,9 @@ export async function open(page: Page, path = '/'): Promise<void> {
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Leave Nettle Hut');
   // the verdict of a first visit is there before anything can be changed
   await expect(page.locator('.saved')).not.toHaveText('reading…');
+  // its parts come one after the other
+  await expect(page.locator('main h1')).toBeAttached();
+  await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
 }
 
 export const verdict = (page: Page) => page.getByRole('region', { name: 'Verdict' });

@@ -87,6 +87,7 @@ test('days are brushed and painted by hand and by key, and the verdict follows a
   await turnTo(page, 'stops and legs');
   await expect(legs(page).getByRole('row').nth(2)).toContainText('−8 °C'); // each keeps its own ups and downs about the mean
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Carry', level: 1 })).toBeAttached();
   await expect(verdict(page)).toContainText('Leave Harrow Junction');
   await page.keyboard.press('Control+z');
   await page.getByRole('link', { name: 'Trail', exact: true }).click();

@@ -20,11 +20,12 @@ import { NextGram } from './next-gram';
 import { RiskPanel } from './risk-panel';
 import { StaleShelf } from './stale-shelf';
 import { Hint } from '../ui/hint';
+import { InTurn } from '../ui/in-turn';
 
 /** The answer, beside whatever moves it: what leaves the stop as shapes, its sums, what stands in the way, the risk, and where the next gram is. */
 @Component({
   selector: 'app-answer-column',
-  imports: [ChoicePanel, ContainerShape, Figure, Hint, NextGram, RiskPanel, RouterLink, StaleShelf],
+  imports: [ChoicePanel, ContainerShape, Figure, Hint, InTurn, NextGram, RiskPanel, RouterLink, StaleShelf],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">out of {{ carry().from }}</h2>
@@ -76,19 +77,21 @@ import { Hint } from '../ui/hint';
     @if (carry().gatheredG > 0) {
       <p class="quiet">{{ units.text(carry().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
     }
-    <app-risk-panel [carry]="carry()" />
-    <app-next-gram />
-    <app-choice-panel [carry]="carry()" [plan]="plan()" />
-    @if (carry().cautions.length) {
-      <details>
-        <summary>{{ carry().cautions.length }} {{ carry().cautions.length === 1 ? 'caution' : 'cautions' }} for this kit</summary>
-        <ul class="cautions">
-          @for (c of carry().cautions; track c.code) {
-            <li>{{ caution(c) }}</li>
-          }
-        </ul>
-      </details>
-    }
+    <app-risk-panel *appInTurn [carry]="carry()" />
+    <app-next-gram *appInTurn />
+    <app-choice-panel *appInTurn [carry]="carry()" [plan]="plan()" />
+    <ng-container *appInTurn>
+      @if (carry().cautions.length) {
+        <details>
+          <summary>{{ carry().cautions.length }} {{ carry().cautions.length === 1 ? 'caution' : 'cautions' }} for this kit</summary>
+          <ul class="cautions">
+            @for (c of carry().cautions; track c.code) {
+              <li>{{ caution(c) }}</li>
+            }
+          </ul>
+        </details>
+      }
+    </ng-container>
   `,
   styleUrls: ['../ui/rows.less', './answer-column.less'],
 })

@@ -11,6 +11,7 @@ import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
+import { Opened } from '../ui/opened';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
@@ -22,87 +23,89 @@ import { pinMendWords } from '../words/pin-mend-words';
 /** How the load-outs are chosen: which weight counts, what money is worth, and what the walker has decided for this stop. */
 @Component({
   selector: 'app-choice-panel',
-  imports: [NzButtonComponent, PickField, QuantityField, StudyNote, Tick],
+  imports: [NzButtonComponent, Opened, PickField, QuantityField, StudyNote, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <details>
+    <details appOpened #o="opened">
       <summary>how it is chosen{{ stop().pinned ? ', and pinned here' : '' }}</summary>
-      <div class="line">
-        <app-pick-field label="least" [options]="measures" [value]="store.trip().loadOut.measure" (valueChange)="measure($event)" />
-      </div>
-      <div class="line typed">
-        <span class="name">{{ moneyWords() }}</span>
-        <app-quantity-field
-          label="grams carried all the way that a unit of money is worth"
-          quantity="mass"
-          [value]="store.trip().loadOut.gramsPerPrice"
-          [limits]="L.gramsPerPrice"
-          (valueChange)="worth($event)"
-        />
-      </div>
-      @if (cans()) {
-        <fieldset>
-          <legend class="name">I buy at {{ stop().name }}</legend>
-          @for (s of sizes; track s.id) {
-            <label [for]="'pin-' + s.netG">{{ s.netG }} g cans</label>
-            <app-quantity-field
-              [fieldId]="'pin-' + s.netG"
-              [label]="s.netG + ' g cans to buy here, decided'"
-              quantity="count"
-              [bare]="true"
-              [value]="pinnedCount(s.id)"
-              placeholder="free"
-              [limits]="L.pinnedCans"
-              (valueChange)="pin(s.id, $event)"
-            />
-          }
-        </fieldset>
-      } @else if (unitName(); as unit) {
+      @if (o.once()) {
+        <div class="line">
+          <app-pick-field label="least" [options]="measures" [value]="store.trip().loadOut.measure" (valueChange)="measure($event)" />
+        </div>
         <div class="line typed">
-          <span class="name">I buy at {{ stop().name }}, in {{ unit }}</span>
+          <span class="name">{{ moneyWords() }}</span>
           <app-quantity-field
-            [label]="unit + ' to buy here, decided'"
-            quantity="count"
-            [bare]="true"
-            [value]="pinnedUnits()"
-            placeholder="free"
-            [limits]="L.pinnedUnits"
-            (valueChange)="pinUnits($event)"
+            label="grams carried all the way that a unit of money is worth"
+            quantity="mass"
+            [value]="store.trip().loadOut.gramsPerPrice"
+            [limits]="L.gramsPerPrice"
+            (valueChange)="worth($event)"
           />
         </div>
+        @if (cans()) {
+          <fieldset>
+            <legend class="name">I buy at {{ stop().name }}</legend>
+            @for (s of sizes; track s.id) {
+              <label [for]="'pin-' + s.netG">{{ s.netG }} g cans</label>
+              <app-quantity-field
+                [fieldId]="'pin-' + s.netG"
+                [label]="s.netG + ' g cans to buy here, decided'"
+                quantity="count"
+                [bare]="true"
+                [value]="pinnedCount(s.id)"
+                placeholder="free"
+                [limits]="L.pinnedCans"
+                (valueChange)="pin(s.id, $event)"
+              />
+            }
+          </fieldset>
+        } @else if (unitName(); as unit) {
+          <div class="line typed">
+            <span class="name">I buy at {{ stop().name }}, in {{ unit }}</span>
+            <app-quantity-field
+              [label]="unit + ' to buy here, decided'"
+              quantity="count"
+              [bare]="true"
+              [value]="pinnedUnits()"
+              placeholder="free"
+              [limits]="L.pinnedUnits"
+              (valueChange)="pinUnits($event)"
+            />
+          </div>
+        }
+        @if (stop().pinned) {
+          <button nz-button class="word" type="button" (click)="unpin()">let it be chosen again</button>
+        }
+        @if (pinWords(); as words) {
+          <p>{{ words }}</p>
+        }
+        <app-study-note [study]="asked" />
+        @if (mends(); as list) {
+          <p class="quiet">The nearest plans that hold:</p>
+          <ul>
+            @for (m of list; track $index) {
+              <li>
+                <button nz-button class="word" type="button" (click)="mend(m)">{{ m.words }}</button>
+                <span class="quiet">{{ m.weight }}</span>
+              </li>
+            }
+          </ul>
+        }
+        @if (fuelKind() === 'alcohol') {
+          <label class="leak">
+            <input type="checkbox" [appTick]="store.trip().loadOut.leakProof" (turned)="leakProof(!store.trip().loadOut.leakProof)" />
+            any one bottle may leak and the rest still lasts
+          </label>
+        }
+        @if (leakWords(); as words) {
+          <p class="quiet">{{ words }}</p>
+        }
+        <p class="quiet">
+          Average over the days is the start: it counts what is on the back every morning, so that a part-used can carried on is seen, which
+          the weight at the stops alone is not.
+          {{ plan().exact ? '' : 'On a trip this long the best of a search is shown; a lighter one may exist.' }}
+        </p>
       }
-      @if (stop().pinned) {
-        <button nz-button class="word" type="button" (click)="unpin()">let it be chosen again</button>
-      }
-      @if (pinWords(); as words) {
-        <p>{{ words }}</p>
-      }
-      <app-study-note [study]="asked" />
-      @if (mends(); as list) {
-        <p class="quiet">The nearest plans that hold:</p>
-        <ul>
-          @for (m of list; track $index) {
-            <li>
-              <button nz-button class="word" type="button" (click)="mend(m)">{{ m.words }}</button>
-              <span class="quiet">{{ m.weight }}</span>
-            </li>
-          }
-        </ul>
-      }
-      @if (fuelKind() === 'alcohol') {
-        <label class="leak">
-          <input type="checkbox" [appTick]="store.trip().loadOut.leakProof" (turned)="leakProof(!store.trip().loadOut.leakProof)" />
-          any one bottle may leak and the rest still lasts
-        </label>
-      }
-      @if (leakWords(); as words) {
-        <p class="quiet">{{ words }}</p>
-      }
-      <p class="quiet">
-        Average over the days is the start: it counts what is on the back every morning, so that a part-used can carried on is seen, which
-        the weight at the stops alone is not.
-        {{ plan().exact ? '' : 'On a trip this long the best of a search is shown; a lighter one may exist.' }}
-      </p>
     </details>
   `,
   styleUrl: '../ui/rows.less',

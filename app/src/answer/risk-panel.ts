@@ -4,6 +4,7 @@ import type { CarryPlan } from '@tinder/core/planned';
 import { NO_MISHAPS, type Mishaps, TRIPS_TRIED } from '@tinder/core/risk';
 import { wholeNumber } from '@tinder/core/units';
 import { WorkspaceStore } from '../store/workspace-store';
+import { Opened } from '../ui/opened';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { Tick } from '../ui/tick';
@@ -22,7 +23,7 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
 /** The risk of running out before the next stop that fills up, and what else might happen. */
 @Component({
   selector: 'app-risk-panel',
-  imports: [QuantityField, StudyNote, Tick],
+  imports: [Opened, QuantityField, StudyNote, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (lines(); as said) {
@@ -31,33 +32,35 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
           <span>{{ s }} </span>
         }
       </p>
-      <details>
+      <details appOpened #o="opened">
         <summary>what else might happen, and what I live with</summary>
-        @for (s of said.slice(glance); track $index) {
-          <p class="quiet">{{ s }}</p>
+        @if (o.once()) {
+          @for (s of said.slice(glance); track $index) {
+            <p class="quiet">{{ s }}</p>
+          }
+          <div class="limit">
+            <span>running out on one carry, at most</span>
+            <app-quantity-field
+              label="chance of running out on one carry that I live with"
+              quantity="percent"
+              [decimals]="1"
+              [value]="store.trip().loadOut.riskLimitPercent"
+              [limits]="L.riskLimitPercent"
+              (valueChange)="limit($event)"
+            />
+          </div>
+          @if (reserveAsked(); as percent) {
+            <button type="button" class="word-link" (click)="ask(percent)">
+              ask for a reserve of {{ percent }} %: it keeps every carry to that
+            </button>
+          }
+          @for (s of switches; track s.key) {
+            <label
+              ><input type="checkbox" [appTick]="risk.mishaps()[s.key] > 0" (turned)="toggle(s.key)" /> <span>{{ s.words }}</span></label
+            >
+          }
+          <p class="quiet">{{ trips }} trips drawn with the same seed: {{ spreads() }}.</p>
         }
-        <div class="limit">
-          <span>running out on one carry, at most</span>
-          <app-quantity-field
-            label="chance of running out on one carry that I live with"
-            quantity="percent"
-            [decimals]="1"
-            [value]="store.trip().loadOut.riskLimitPercent"
-            [limits]="L.riskLimitPercent"
-            (valueChange)="limit($event)"
-          />
-        </div>
-        @if (reserveAsked(); as percent) {
-          <button type="button" class="word-link" (click)="ask(percent)">
-            ask for a reserve of {{ percent }} %: it keeps every carry to that
-          </button>
-        }
-        @for (s of switches; track s.key) {
-          <label
-            ><input type="checkbox" [appTick]="risk.mishaps()[s.key] > 0" (turned)="toggle(s.key)" /> <span>{{ s.words }}</span></label
-          >
-        }
-        <p class="quiet">{{ trips }} trips drawn with the same seed: {{ spreads() }}.</p>
       </details>
     } @else if (risk.drawn.problem()) {
       <app-study-note [study]="risk.drawn" />

@@ -19,8 +19,8 @@ import { WalkPanel } from './walk-panel';
 import { WeightCounting } from './weight-counting';
 import { WeightSumsLine } from './weight-sums';
 import { WhatIfPanel } from './what-if-panel';
-import { inSteps } from '../ui/in-steps';
-import { screenIs } from '../ui/wide-screen';
+import { InTurn } from '../ui/in-turn';
+import { narrowScreen, screenIs } from '../ui/wide-screen';
 
 const SIDES = [
   { value: 'stop', label: 'out of the stop' },
@@ -31,8 +31,6 @@ const SIDES = [
   { value: 'whatIf', label: 'what if' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
-/** Ribbon, answer, chart, walk, kit, meals, the closer look. */
-const PARTS = 7;
 
 /** Carry: what leaves the stop, what it weighs along the way, and everything that moves it. */
 @Component({
@@ -43,6 +41,7 @@ const PARTS = 7;
     CloserLook,
     CrossingsPanel,
     DayRule,
+    InTurn,
     KitPanel,
     LegsPanel,
     MealsPanel,
@@ -60,66 +59,66 @@ const PARTS = 7;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Carry</h1>
-    @if (step() >= 1 && plans.planned(); as p) {
+    @if (plans.planned(); as p) {
       <div [class.answers]="side() === 'stop'">
-        @if (step() >= axisStep()) {
-          <div class="axis">
-            <app-ribbon [plan]="p.plan" [low]="true" />
-            <div class="heading">
-              <app-sides label="What to look at" panelId="carry-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
-              @if (weighs()) {
-                <app-weight-counting (export)="save()" />
-              }
-            </div>
-            @if (weighs() && step() >= 3) {
-              <app-weight-chart #chart [plan]="p.plan" [others]="others()" [height]="140" />
+        <div class="axis" *appInTurn="answersFirst() ? 2 : 1">
+          <app-ribbon [plan]="p.plan" [low]="true" />
+          <div class="heading">
+            <app-sides label="What to look at" panelId="carry-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+            @if (weighs()) {
+              <app-weight-counting *appInTurn="3" (export)="save()" />
             }
-            <app-day-rule />
           </div>
-        }
-        @if (weighs() && step() >= 3) {
-          <app-weight-sums />
+          @if (weighs()) {
+            <app-weight-chart #chart *appInTurn="3" [plan]="p.plan" [others]="others()" [height]="140" />
+          }
+          <app-day-rule />
+        </div>
+        @if (weighs()) {
+          <app-weight-sums *appInTurn="4" />
         }
         <div id="carry-side" class="side" role="tabpanel" [attr.aria-labelledby]="'carry-side-' + side()">
-          @switch (step() >= (side() === 'stop' ? answerStep() : 3) ? side() : undefined) {
+          @switch (side()) {
             @case ('stop') {
               @if (plans.carry(); as carry) {
-                <app-answer-column [carry]="carry" [plan]="p.plan" />
+                <app-answer-column *appInTurn="answersFirst() ? 1 : 2" [carry]="carry" [plan]="p.plan" />
               }
-              <div class="panels">
-                @if (step() >= 4) {
-                  <app-walk-panel />
-                }
-                @if (step() >= 5) {
-                  <app-kit-panel />
-                }
-                @if (step() >= 6) {
-                  <div class="meals">
-                    <app-meals-panel [plan]="p.plan" />
-                    @if (plans.carry(); as carry) {
-                      <app-supper-minutes [carry]="carry" />
-                    }
-                  </div>
-                }
+              <div class="panels" *appInTurn="5">
+                <app-walk-panel *appInTurn="6" />
+                <app-kit-panel *appInTurn="7" />
+                <div class="meals">
+                  <app-meals-panel *appInTurn="mealsFirst() ? 5 : 8" [plan]="p.plan" />
+                  @if (plans.carry(); as carry) {
+                    <app-supper-minutes *appInTurn="mealsFirst() ? 6 : 9" [carry]="carry" />
+                  }
+                </div>
               </div>
-              @if (step() === PARTS) {
-                <app-closer-look />
-              }
+              <app-closer-look *appInTurn="10" />
             }
             @case ('legs') {
-              <app-legs-panel />
+              @defer (on immediate) {
+                <app-legs-panel />
+              }
             }
             @case ('shop') {
-              <app-shop-panel />
+              @defer (on immediate) {
+                <app-shop-panel />
+              }
             }
             @case ('crossings') {
-              <app-crossings-panel />
+              @defer (on immediate) {
+                <app-crossings-panel />
+              }
             }
             @case ('balance') {
-              <app-balance-panel />
+              @defer (on immediate) {
+                <app-balance-panel />
+              }
             }
             @case ('whatIf') {
-              <app-what-if-panel />
+              @defer (on immediate) {
+                <app-what-if-panel />
+              }
             }
           }
         </div>
@@ -134,13 +133,9 @@ export class CarryView {
   private readonly chart = viewChild<WeightChart>('chart');
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('stop');
-  /** The verdict first, then the view part by part. */
-  protected readonly step = inSteps(PARTS, () => this.plans.planned() !== undefined);
-  protected readonly PARTS = PARTS;
-  /** Where the answer stands above all else (carry-view.less), so that nothing is drawn before it and pushed down. */
-  private readonly answersFirst = screenIs('(max-width: 1180px)');
-  protected readonly answerStep = computed(() => (this.answersFirst() ? 1 : 2));
-  protected readonly axisStep = computed(() => (this.answersFirst() ? 2 : 1));
+  /** Where the answer stands above all else, and the meals above the walk (carry-view.less): what is seen first is built first. */
+  protected readonly answersFirst = screenIs('(max-width: 1180px)');
+  protected readonly mealsFirst = narrowScreen();
   /** Sides of which the carried weight is the subject. */
   protected readonly weighs = computed(() => this.side() === 'stop' || this.side() === 'legs');
   protected readonly others = computed(() => (this.kitLines.shown() ? (this.kitLines.lines()?.slice(1) ?? []) : []));

@@ -9,6 +9,8 @@ import { Figure } from '../ledger/figure';
 import { DayMarker } from '../planning/day-marker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice, type Option } from '../ui/choice';
+import { InTurn } from '../ui/in-turn';
+import { Opened } from '../ui/opened';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../words/units';
@@ -21,14 +23,14 @@ const SETTLED_SNOW_G_PER_ML = 0.3;
 /** The day's two meals: what is cooked, and what it costs on the marked day. */
 @Component({
   selector: 'app-meals-panel',
-  imports: [Choice, Figure, PickField, QuantityField],
+  imports: [Choice, Figure, InTurn, Opened, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the meals, on day {{ marker.day() }}</h2>
     @for (name of names(); track name) {
       @let meal = dish(name);
       @let planned = day().meals[name];
-      <section [attr.aria-label]="name">
+      <section *appInTurn [attr.aria-label]="name">
         <div class="head">
           <h3>{{ partWords[name] }}</h3>
           <app-choice
@@ -71,34 +73,36 @@ const SETTLED_SNOW_G_PER_ML = 0.3;
               />
             }
           </div>
-          <details [open]="meal.simmerMin > 0 || meal.makeSafe !== 'none'">
+          <details appOpened #o="opened" [open]="meal.simmerMin > 0 || meal.makeSafe !== 'none'">
             <summary>simmer, boil to make it safe, stir in</summary>
-            <div class="line more">
-              <app-pick-field
-                label="held at heat"
-                [options]="simmerOptions(meal.simmerMin)"
-                [value]="'' + meal.simmerMin"
-                (valueChange)="edit(name, 'simmer', { simmerMin: +$event })"
-              />
-            </div>
-            <div class="line more">
-              <app-pick-field
-                label="made safe"
-                [options]="safeOptions"
-                [value]="meal.makeSafe"
-                (valueChange)="edit(name, 'made safe', { makeSafe: $event })"
-              />
-            </div>
-            <div class="line more">
-              <span class="name">dry food in</span>
-              <app-quantity-field
-                [label]="name + ', dry food stirred in'"
-                quantity="mass"
-                [value]="meal.dryG"
-                [limits]="L.dryG"
-                (valueChange)="edit(name, 'dry food', { dryG: $event })"
-              />
-            </div>
+            @if (o.once()) {
+              <div class="line more">
+                <app-pick-field
+                  label="held at heat"
+                  [options]="simmerOptions(meal.simmerMin)"
+                  [value]="'' + meal.simmerMin"
+                  (valueChange)="edit(name, 'simmer', { simmerMin: +$event })"
+                />
+              </div>
+              <div class="line more">
+                <app-pick-field
+                  label="made safe"
+                  [options]="safeOptions"
+                  [value]="meal.makeSafe"
+                  (valueChange)="edit(name, 'made safe', { makeSafe: $event })"
+                />
+              </div>
+              <div class="line more">
+                <span class="name">dry food in</span>
+                <app-quantity-field
+                  [label]="name + ', dry food stirred in'"
+                  quantity="mass"
+                  [value]="meal.dryG"
+                  [limits]="L.dryG"
+                  (valueChange)="edit(name, 'dry food', { dryG: $event })"
+                />
+              </div>
+            }
           </details>
           @if (planned) {
             @if (planned.burn.outcome.kind === 'done') {

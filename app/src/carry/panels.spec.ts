@@ -89,7 +89,10 @@ describe('the walk', () => {
 });
 
 describe('the kit', () => {
-  beforeEach(() => show(KitPanel));
+  beforeEach(async () => {
+    show(KitPanel);
+    await panel.settle();
+  });
   const options = (id: string) => [...element().querySelectorAll(`${id} option`)].map((o) => o.textContent?.trim() ?? '');
 
   it('says that its burner is the walker’s own, from how many burns, and what it was before', () => {
@@ -155,7 +158,10 @@ describe('the kit', () => {
 });
 
 describe('the meals', () => {
-  beforeEach(() => show(MealsPanel, ['plan']));
+  beforeEach(async () => {
+    show(MealsPanel, ['plan']);
+    await panel.settle();
+  });
 
   it('shows grams and minutes of the marked day as the plan has them', () => {
     const supper = planTrip(store().trip()).days[0].meals.supper;
@@ -167,6 +173,7 @@ describe('the meals', () => {
     pick('supper, brought to', 'stop at');
     expect(store().trip().menu.supper.target).toEqual({ kind: 'stopAt', targetC: 88 });
     const supper = element().querySelector('section[aria-label=supper]') as HTMLElement;
+    panel.open('simmer, boil to make it safe', supper);
     choose('held at heat', '10', supper);
     choose('made safe', 'cdc', supper);
     expect(store().trip().menu.supper).toMatchObject({ simmerMin: 10, makeSafe: 'cdc' });
@@ -219,8 +226,10 @@ describe('the load-out', () => {
     expect(textOf()).toContain('No fuel: nothing hot is planned.');
   });
 
-  it('says what is bought, carried on and left, and what a pin costs', () => {
+  it('says what is bought, carried on and left, and what a pin costs', async () => {
     show(AnswerColumn, ['carry', 'plan']);
+    await panel.settle();
+    panel.open('how it is chosen');
     expect(textOf()).toContain('Packed at home: 100 g can, new, 100 g can, new.');
     panel.give({ carry: planTrip(store().trip()).carries[1] });
     expect(textOf()).toMatch(/Nothing is bought here. Carried on: 100 g can, 8\d g in it. Left here: 100 g can, empty./);
@@ -237,8 +246,10 @@ describe('the load-out', () => {
     expect(store().trip().stops[0].pinned).toBeNull();
   });
 
-  it('counts another weight, and what money is worth', () => {
+  it('counts another weight, and what money is worth', async () => {
     show(AnswerColumn, ['carry', 'plan']);
+    await panel.settle();
+    panel.open('how it is chosen');
     panel.choose('least', 'gramKm');
     panel.type('grams carried all the way that a unit of money is worth', '100');
     expect(store().trip().loadOut).toMatchObject({ measure: 'gramKm', gramsPerPrice: 100 });
@@ -256,6 +267,7 @@ describe('the risk', () => {
     expect(textOf()).toMatch(/Chance of running out: almost never \(fewer than 1 in [\d,]+\)\. Nine trips in ten burn \d+ g to \d+ g\./);
     const reserve = () => Number(/a reserve of (\d+) g would do/.exec(textOf())?.[1]);
     const before = reserve();
+    panel.open('what else might happen');
     panel.tick('a day longer');
     await panel.settle();
     expect(TestBed.inject(RiskService).mishaps().slowDay).toBeGreaterThan(0);

@@ -212,6 +212,7 @@ describe('a pin that is too small', () => {
       () => short,
       () => ({ carry: plans().carry(), plan: plans().plan() }),
     );
+    panel.open('how it is chosen');
     expect(panel.text).toMatch(/is \d+ g too little out of Nettle Hut/);
     panel.press('a box posted to Harrow Junction');
     expect(store().trip().stops[1].box).not.toBeNull();
@@ -229,6 +230,7 @@ describe('alcohol against a leak', () => {
       () => changed.value,
       () => ({ carry: plans().carry(), plan: plans().plan() }),
     );
+    panel.open('how it is chosen');
     const left = () => /If one bottle leaks, [\d,]+ g are left: (\d+) of (\d+) hot meals/.exec(panel.text)?.slice(1).map(Number) ?? [];
     const [some, all] = left();
     expect(some).toBeLessThan(all);
@@ -249,6 +251,7 @@ describe('a risk above what the walker lives with', () => {
       (t) => ({ ...t, reservePercent: 0, loadOut: { ...t.loadOut, riskLimitPercent: 0.5 } }),
       () => ({ carry: plans().carry() }),
     );
+    panel.open('what else might happen');
     panel.press('ask for a reserve of');
     const asked = store().trip().reservePercent;
     expect(asked).toBeGreaterThan(0);

@@ -25,12 +25,14 @@ import { VerdictLine } from './verdict-line';
 import { VIEWS } from './views';
 import { chosenFile } from '../platform/chosen-file';
 import { guestWords } from '../words/import-words';
+import { InTurn, Turns } from '../ui/in-turn';
 
 /** The frame: words to walk by on the left, the view, the verdict at the foot. Nothing can be changed before it is known what is saved: it would be lost. */
 @Component({
   selector: 'app-root',
   imports: [
     CommandDrawer,
+    InTurn,
     LedgerDrawer,
     NewTripDrawer,
     RouterLink,
@@ -56,6 +58,7 @@ export class AppShell {
   protected readonly updates = inject(AppUpdates);
   protected readonly trouble = inject(WorkerTrouble);
   protected readonly install = inject(InstallOffer);
+  protected readonly turns = inject(Turns);
   private readonly fileInput = viewChild.required<ElementRef<HTMLInputElement>>('file');
 
   private readonly whatIsSaved = this.autosave.start();

@@ -92,6 +92,16 @@ export class Panel<T> {
     await this.settle();
   }
 
+  /** Opens what stands under that summary; `within` is a part of the panel. */
+  open(words: string, within: ParentNode = this.element): void {
+    const summary = [...within.querySelectorAll('summary')].find((s) => s.textContent?.includes(words));
+    if (!summary) throw new Error(`nothing to open says ${words}`);
+    const details = summary.parentElement as HTMLDetailsElement;
+    details.open = true;
+    details.dispatchEvent(new Event('toggle'));
+    this.fixture.detectChanges();
+  }
+
   press(words: string): void {
     const button = [...this.element.querySelectorAll('button')].find((b) =>
       (b.getAttribute('aria-label') ?? b.textContent ?? '').includes(words),
@@ -103,7 +113,8 @@ export class Panel<T> {
 
   tick(words: string): void {
     const label = [...this.element.querySelectorAll('label')].find((l) => l.textContent?.includes(words));
-    label?.querySelector('input')?.dispatchEvent(new Event('change'));
+    if (!label) throw new Error(`no box says ${words}`);
+    label.querySelector('input')?.dispatchEvent(new Event('change'));
     this.fixture.detectChanges();
   }
 }

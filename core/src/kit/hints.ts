@@ -4,7 +4,8 @@ import { cozied, everyMeal, isSimmered, isTinned, menuMeals } from '../menu';
 import { does, isWorn, type Meal, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
 import { supplyAt } from '../trail';
 import { lightersOf } from './ignition';
-import { choosable, lightestOf } from './rack-edit';
+import { choosable } from './rack';
+import { lightestOf } from './rack-edit';
 import { needsStand } from './stability';
 import { build, fuelKindOf, pieceFor, tripKitOf } from './trip-kit';
 

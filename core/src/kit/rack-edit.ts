@@ -3,10 +3,6 @@ import { massOfG, pieceSchema, type Kit, type KitSettings, type Piece, type Rack
 import { PIECES } from './piece-catalogue';
 import { freeKitName, STARTING_SETTINGS } from './rack';
 
-/** What can be chosen from, the rack first: under the switch only what is owned or lent, else the catalogue as well. */
-export const choosable = (rack: Rack): readonly Piece[] =>
-  rack.onlyOwned ? rack.pieces.filter((p) => p.have !== 'wish') : [...rack.pieces, ...PIECES];
-
 /** The lightest of some pieces; undefined where there is none. */
 export const lightestOf = (pieces: readonly Piece[]): Piece | undefined => [...pieces].sort((a, b) => massOfG(a) - massOfG(b))[0];
 

@@ -1,7 +1,12 @@
-import { nameFrom, PLAIN_RACK, type KitSettings, type Rack } from '../model';
+import { nameFrom, PLAIN_RACK, type KitSettings, type Piece, type Rack } from '../model';
+import { PIECES } from './piece-catalogue';
 
 /** A rack with nothing on it. */
 export const EMPTY_RACK: Rack = PLAIN_RACK;
+
+/** What can be chosen from, the rack first: under the switch only what is owned or lent, else the catalogue as well. */
+export const choosable = (rack: Rack): readonly Piece[] =>
+  rack.onlyOwned ? rack.pieces.filter((p) => p.have !== 'wish') : [...rack.pieces, ...PIECES];
 
 /** Habits that a new kit starts with: a flame turned down to what spares fuel, 5 mL measures (common practice). */
 export const STARTING_SETTINGS: KitSettings = {

@@ -1,0 +1,104 @@
+import {
+  DestroyRef,
+  Directive,
+  ErrorHandler,
+  inject,
+  Injectable,
+  input,
+  signal,
+  TemplateRef,
+  untracked,
+  ViewContainerRef,
+} from '@angular/core';
+
+/** Where no part is being built, a part without a place comes after those that have one. */
+const AFTER_ALL = 100;
+
+/** A task, and the one that comes next. */
+type Work = () => Work | undefined;
+
+interface Part {
+  place: () => number;
+  build: Work;
+}
+
+/** Who waits to be built: one part after the other, made in one task and filled in the next, so that the page is free between them; the lowest place first and the older of two. */
+@Injectable({ providedIn: 'root' })
+export class Turns {
+  private readonly errors = inject(ErrorHandler);
+  private readonly waiting: Part[] = [];
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  /** What is still to be done for the part that was begun last. */
+  private rest: Work | undefined;
+  private readonly busySignal = signal(false);
+  /** Is something still to be built? */
+  readonly busy = this.busySignal.asReadonly();
+  /** Of the part that was built last: what is inside it has its place. */
+  placeNow = AFTER_ALL;
+
+  /** Gives back how to take the part out again. */
+  add(part: Part): () => void {
+    this.waiting.push(part);
+    untracked(() => this.busySignal.set(true));
+    this.timer ??= setTimeout(this.next);
+    return () => this.remove(part);
+  }
+
+  private remove(part: Part): void {
+    const at = this.waiting.indexOf(part);
+    if (at >= 0) this.waiting.splice(at, 1);
+  }
+
+  private readonly next = (): void => {
+    this.timer = undefined;
+    const work = this.rest ?? this.take();
+    this.rest = undefined;
+    if (!work) return this.busySignal.set(false);
+    this.timer = setTimeout(this.next);
+    try {
+      this.rest = work();
+    } catch (e) {
+      this.errors.handleError(e); // one that cannot be built holds up none of the others
+    }
+  };
+
+  /** The part whose turn it is. */
+  private take(): Work | undefined {
+    this.placeNow = Math.min(AFTER_ALL, ...this.waiting.map((p) => p.place()));
+    const part = this.waiting.find((p) => p.place() <= this.placeNow);
+    if (part) this.remove(part);
+    return part?.build;
+  }
+}
+
+/**
+ * A part of a view that is built in a task of its own, in turn: a slow phone is held by none of them for long, and what was asked for meanwhile is
+ * seen first. `*appInTurn="2"` has a place; without one it has that of the part it stands in.
+ */
+@Directive({ selector: '[appInTurn]' })
+export class InTurn {
+  readonly appInTurn = input<number | ''>('');
+
+  constructor() {
+    const [view, part, turns] = [inject(ViewContainerRef), inject<TemplateRef<unknown>>(TemplateRef), inject(Turns)];
+    const inside = turns.placeNow;
+    const onDestroy = inject(DestroyRef);
+    onDestroy.onDestroy(
+      turns.add({
+        place: () => this.appInTurn() || inside,
+        build: () => {
+          // not on the page before it is filled: what is empty would be painted, and move what stands below when it is not
+          const made = part.createEmbeddedView(undefined);
+          return () => {
+            if (onDestroy.destroyed) made.destroy();
+            else {
+              made.detectChanges();
+              view.insert(made);
+            }
+            return undefined;
+          };
+        },
+      }),
+    );
+  }
+}
