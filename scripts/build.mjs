@@ -4,9 +4,11 @@ import { run } from './lib.mjs';
 const step = (file) => run(file, 'node', [file]);
 
 step('scripts/guide.mjs');
-// few scripts instead of very many small ones: over a phone's line each of them costs the way there and back
-run('ng build', 'npx', ['ng', 'build', 'app'], { NG_BUILD_OPTIMIZE_CHUNKS: '1' });
+run('ng build', 'npx', ['ng', 'build', 'app']);
+step('scripts/merge-chunks.mjs');
 step('scripts/lean-styles.mjs');
+// the service worker trusts a file only by its hash
+run('ngsw-config', 'npx', ['ngsw-config', 'dist/app/browser', 'app/ngsw-config.json', '/']);
 step('scripts/budget.mjs');
 step('scripts/not-found-page.mjs');
 step('server/compress.mjs');

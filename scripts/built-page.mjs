@@ -6,10 +6,14 @@ import { fileURLToPath } from 'node:url';
 export const APP = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../dist/app/browser');
 const read = (name) => readFileSync(path.join(APP, name), 'utf8');
 
+/** The scripts that one needs before it can run, of its code. */
+export const staticImportsOf = (code) => [...code.matchAll(/(?:from|import)\s*["`]\.\/([^"`]+\.js)["`]/g)].map((m) => m[1]);
+/** The scripts that it may ask for later. */
+export const dynamicImportsOf = (code) => [...code.matchAll(/import\(["`]\.\/([^"`]+\.js)["`]\)/g)].map((m) => m[1]);
+
 /** Scripts and styles of a first visit: what the page names, and what those scripts import, whether the page names it or not. */
 export function initialFiles() {
   const initial = new Set([...read('index.html').matchAll(/(?:src|href)="([^"/]+\.(?:js|css))"/g)].map((m) => m[1]));
-  for (const name of initial)
-    if (name.endsWith('.js')) for (const [, file] of read(name).matchAll(/(?:from|import)\s*"\.\/([^"]+\.js)"/g)) initial.add(file);
+  for (const name of initial) if (name.endsWith('.js')) for (const file of staticImportsOf(read(name))) initial.add(file);
   return [...initial];
 }

@@ -1,5 +1,4 @@
 // Takes rules out of the built styles that no button or field of the app can ever match: NG-ZORRO's sheets come whole.
-import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import postcss from 'postcss';
@@ -23,11 +22,4 @@ sheet.walkRules((rule) => {
 const before = readFileSync(file).length;
 const written = sheet.toString();
 writeFileSync(file, written);
-
-// the service worker trusts a file only by its hash
-const list = path.join(APP, 'ngsw.json');
-const manifest = JSON.parse(readFileSync(list, 'utf8'));
-if (!manifest.hashTable[`/${name}`]) throw new Error('the service worker does not know the styles');
-manifest.hashTable[`/${name}`] = createHash('sha1').update(written).digest('hex');
-writeFileSync(list, JSON.stringify(manifest, null, 2));
 console.log(`styles ${Math.round(before / 1024)} kB, of which ${Math.round(written.length / 1024)} kB are in use`);

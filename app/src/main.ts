@@ -1,22 +1,13 @@
-import { EARLY_PLANNER } from './early';
-// the worker goes first
-import { createApplication } from '@angular/platform-browser';
-import { DEMO_TRIP } from '@tinder/core/demo';
-import { appConfig } from './app.config';
-import { routes } from './app.routes';
-import { BEEN_HERE } from './platform/been-here';
-import { AppShell } from './shell/app-shell';
+import { inATask } from './platform/in-a-task';
 
-const [, path] = location.pathname.split('/');
-// the view that was asked for comes while the frame is built; what cannot be had is told of when it is gone to
-const view = routes.find((r) => r.path === (path || 'carry'))?.loadComponent?.();
-if (view instanceof Promise) view.catch(() => undefined);
-// a first visit shows the demo: its plan need not wait until it is known that nothing is saved
-if (!BEEN_HERE.read()) EARLY_PLANNER?.call((planner) => planner.plan(DEMO_TRIP)).catch(() => undefined);
-
-// tasks of their own, so that a slow phone is held by none of them for long: reading the scripts has been one already
-const inATask = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
-inATask()
-  .then(() => createApplication(appConfig))
-  .then((app) => inATask().then(() => app.bootstrap(AppShell)))
-  .catch((error: unknown) => console.error(error));
+/** Reading a script is a task that holds a slow phone: the first page is read in three. The built page has all of it fetched at once (scripts/merge-chunks.mjs). */
+async function begin(): Promise<void> {
+  const { planEarly } = await import('./first/plan');
+  planEarly();
+  await inATask();
+  await import('./first/framework');
+  await inATask();
+  const { beginApp } = await import('./first/frame');
+  await beginApp();
+}
+begin().catch((error: unknown) => console.error(error));

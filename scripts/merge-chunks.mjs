@@ -1,0 +1,92 @@
+// Few scripts instead of very many small ones: over a phone's line each of them costs the way there and back. What the first page reads stands in three,
+// and what Carry, the view it opens on, shares with any other view in one more. All of the first page is fetched at once.
+import { readdirSync, readFileSync, unlinkSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { rolldown } from 'rolldown';
+import { APP, dynamicImportsOf, staticImportsOf } from './built-page.mjs';
+
+const read = (name) => readFileSync(path.join(APP, name), 'utf8');
+const scripts = readdirSync(APP).filter((name) => /^(main|chunk)-.*\.js$/.test(name));
+const code = new Map(scripts.map((name) => [name, read(name)]));
+const main = scripts.find((name) => name.startsWith('main-'));
+
+/** A script and all that it imports before it can run. */
+function closure(name, seen = new Set()) {
+  if (seen.has(name)) return seen;
+  seen.add(name);
+  for (const file of staticImportsOf(code.get(name))) closure(file, seen);
+  return seen;
+}
+const without = (set, ...others) => new Set([...set].filter((name) => !others.some((o) => o.has(name))));
+const one = (list, what) => {
+  if (list.length !== 1) throw new Error(`${list.length} scripts instead of one hold ${what}`);
+  return list[0];
+};
+
+const begin = closure(main);
+const [plan, framework, frame] = dynamicImportsOf(code.get(main)).map((name) => closure(name));
+if (!frame) throw new Error('the first page is not read in three');
+const views = dynamicImportsOf(
+  code.get(
+    one(
+      [...frame].filter((name) => code.get(name).includes('path:"carry"')),
+      'the routes',
+    ),
+  ),
+).map((name) => closure(name));
+const carry = one(
+  views.filter((view) => [...view].some((name) => code.get(name).includes('app-carry-view'))),
+  'Carry',
+);
+const shared = new Set([...carry].filter((name) => views.some((view) => view !== carry && view.has(name))));
+
+const bundle = await rolldown({
+  input: main,
+  plugins: [
+    {
+      name: 'scripts-of-the-build',
+      resolveId: (source) => (code.has(path.basename(source)) ? path.basename(source) : { id: source, external: true }),
+      load: (id) => code.get(id),
+    },
+  ],
+});
+const group = (name, set, priority) => ({ name, test: (id) => set.has(id), priority });
+const { output } = await bundle.generate({
+  minify: { mangle: false, compress: false },
+  entryFileNames: 'main-[hash].js',
+  chunkFileNames: 'chunk-[hash].js',
+  codeSplitting: {
+    groups: [
+      group('begin', without(begin, new Set([main])), 5),
+      group('plan', without(plan, begin), 4),
+      group('framework', without(framework, begin, plan), 3),
+      group('frame', without(frame, begin, plan, framework), 2),
+      group('shared', without(shared, begin, plan, framework, frame), 1),
+    ],
+  },
+});
+await bundle.close();
+
+for (const name of scripts) unlinkSync(path.join(APP, name));
+for (const { fileName, code: text } of output) writeFileSync(path.join(APP, fileName), text);
+
+// the page names its scripts: the first, and all that come next
+const byName = new Map(output.map((chunk) => [chunk.fileName, chunk]));
+const entry = output.find((chunk) => chunk.isEntry);
+const first = new Set();
+const fetch = (name) => {
+  if (first.has(name)) return;
+  first.add(name);
+  byName
+    .get(name)
+    .imports.filter((file) => byName.has(file))
+    .forEach(fetch);
+};
+entry.dynamicImports.forEach(fetch);
+const links = [...first].map((name) => `<link rel="modulepreload" href="${name}">`).join('');
+const page = read('index.html')
+  .replace(/<link rel="modulepreload"[^>]*>/g, '')
+  .replace(main, entry.fileName)
+  .replace('</head>', `${links}</head>`);
+writeFileSync(path.join(APP, 'index.html'), page);
+console.log(`${scripts.length} scripts merged into ${output.length}, ${first.size + 1} of them for the first page`);
