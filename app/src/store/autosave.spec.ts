@@ -51,6 +51,7 @@ beforeEach(async () => {
   store = TestBed.inject(WorkspaceStore);
   autosave = TestBed.inject(Autosave);
   await autosave.start();
+  await autosave.settled();
 });
 afterEach(() => {
   jest.restoreAllMocks();
@@ -373,6 +374,7 @@ describe('a start', () => {
     newer.close();
     jest.spyOn(WorkspaceDb, 'open').mockRejectedValueOnce(new DOMException('newer', 'VersionError'));
     await reload();
+    await autosave.settled();
     expect(autosave.problem()).toMatch(/A newer Restless Tinder has been here/);
     const { indexedDB: whole } = globalThis;
     Object.assign(globalThis, { indexedDB: undefined });
@@ -400,6 +402,32 @@ describe('a start', () => {
     older.close();
     await reloaded;
     expect([autosave.problem(), autosave.state()]).toEqual([undefined, 'saved']);
+  });
+
+  it('waits for nothing where nothing is saved: what is edited before saving is ready is saved, and what another tab saved is kept', async () => {
+    indexedDB = new IDBFactory();
+    await reload();
+    expect([store.loaded(), autosave.state()]).toEqual([true, 'saved']);
+    days(9);
+    expect(autosave.state()).toBe('saving');
+    const db = await open(); // another first visit, quicker than this one
+    await db.save([{ trip: { ...DEMO_TRIP, name: 'Elsewhere' }, archived: false, expected: 0 }], [], [DEMO_TRIP.id]);
+    await isSaved();
+    expect(await savedTrip(DEMO_TRIP.id)).toMatchObject({ name: 'Elsewhere' });
+    expect((await savedTrip(DEMO_TRIP.id))?.legs[0].days).toHaveLength(9);
+  });
+
+  it('tells of a fault that is met after the page has begun, and tries again', async () => {
+    indexedDB = new IDBFactory();
+    jest.spyOn(WorkspaceDb, 'open').mockRejectedValueOnce(new Error('for once'));
+    await reload();
+    expect(store.loaded()).toBe(true);
+    await until(() => autosave.state() === 'failed', 'the fault');
+    expect(autosave.problem()).toMatch(/for once.*tried again in 1 s/);
+    await isSaved();
+    rename('After It');
+    await isSaved();
+    expect((await savedTrip(DEMO_TRIP.id))?.name).toBe('After It');
   });
 
   it('hands over to a newer version in another tab once everything is written', async () => {

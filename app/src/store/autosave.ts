@@ -1,10 +1,13 @@
 import { computed, DestroyRef, inject, Injectable, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { NavigationEnd, Router } from '@angular/router';
 import { same, type ShelvedTrip } from '@tinder/core/model';
-import { auditTime, debounceTime, merge, Subject } from 'rxjs';
+import { auditTime, debounceTime, firstValueFrom, merge, Subject, timer } from 'rxjs';
 import { filter } from 'rxjs/operators';
 import { BEEN_HERE } from '../platform/been-here';
-import type { Conflict, KeptAside, WorkspaceDb } from '../platform/database/workspace-db';
+import { nothingIsKept } from '../platform/database/nothing-kept';
+import type { Conflict, KeptAside, Loaded, WorkspaceDb } from '../platform/database/workspace-db';
+import { inATask } from '../platform/in-a-task';
 import { tabMemory } from '../platform/tab-memory';
 import { asideWords, saveFaultWords, type SaveFault } from '../words/save-words';
 import { followPreferences, followRack, followTrips } from './following';
@@ -12,6 +15,7 @@ import { mayPass, saveFaultOf } from './save-fault';
 import { Saved } from './saved';
 import type * as Saving from './saving';
 import { isNews, type TabNews } from './tab-news';
+import { keptUnchecked, unwrittenEdits } from './unwritten-edits';
 import { withTrip, type Workspace } from './workspace';
 import { WorkspaceStore } from './workspace-store';
 
@@ -20,6 +24,8 @@ export type SaveState = 'reading' | 'saved' | 'saving' | 'failed';
 const SAVE_AFTER_MS = 250;
 /** … and in a burst of edits at least every so often: no more than this is ever unwritten. */
 const SAVE_AT_LEAST_EVERY_MS = 1000;
+/** What saves comes after the view, on a line that is slow, but no later than this. */
+const SAVING_AT_LATEST_MS = 4000;
 /** Pauses before another try, growing up to a minute. */
 const FIRST_RETRY_MS = 1000;
 const LONGEST_RETRY_MS = 60_000;
@@ -46,9 +52,15 @@ export class Autosave {
   private readonly lastBackupSignal = signal<string | undefined>(undefined);
   private readonly gone = inject(DestroyRef);
   private readonly dirty = new Subject<void>();
+  /** Saving is asked for: it need not wait for the view. */
+  private readonly wanted = new Subject<void>();
+  private readonly viewIsThere = inject(Router).events.pipe(filter((e) => e instanceof NavigationEnd));
   private readonly otherTabs = new BroadcastChannel('restless-tinder');
   private saving: typeof Saving | undefined;
   private unwritten: Saving.Unwritten | undefined;
+  /** What this page calls itself where it keeps what is unwritten. */
+  private readonly tab = `${performance.timeOrigin} ${Math.random()}`;
+  private keptUnchecked = false;
   private db: WorkspaceDb | undefined;
   /** Undefined until what is saved has been read: before that nothing is ever written. */
   private saved: Saved | undefined;
@@ -81,8 +93,13 @@ export class Autosave {
     return this.asideSignal().length ? asideWords(this.asideSignal().length) : undefined;
   }
 
+  /** Where it is certain that nothing is saved, nothing is waited for: what saves comes when the page is there, and in any case before the first save. */
   async start(): Promise<void> {
-    await this.read();
+    if (await nothingIsKept()) {
+      this.begin({ trips: [], aside: [] });
+      const viewFirst = firstValueFrom(merge(this.viewIsThere, this.wanted, timer(SAVING_AT_LATEST_MS)));
+      this.queue(() => viewFirst.then(() => this.ready()));
+    } else await this.read();
     this.seen = this.saved?.workspace ?? this.store.workspace();
     this.store.workspace$.pipe(filter((w) => w !== this.seen && w === this.store.workspace())).subscribe((w) => this.noticed(w));
     merge(this.dirty.pipe(debounceTime(SAVE_AFTER_MS)), this.dirty.pipe(auditTime(SAVE_AT_LEAST_EVERY_MS)))
@@ -103,18 +120,23 @@ export class Autosave {
 
   /** Writes what is not written yet, and is done when it is. */
   async settled(): Promise<void> {
+    this.wanted.next();
     this.flush();
     await this.running;
   }
 
   /** Keeps what is not written yet where it outlives the death of the page in this very moment. */
   keepNow(): void {
-    if (this.saved) this.unwritten?.keep(this.saved, this.store.workspace());
+    if (!this.saved) return;
+    if (this.unwritten) return this.unwritten.keep(this.saved, this.store.workspace());
+    const edits = unwrittenEdits(this.tab, this.saved, this.store.workspace());
+    if (edits) this.keptUnchecked = keptUnchecked(edits);
   }
 
   /** Notes that everything was backed up today. */
   async backedUp(isoDate: string): Promise<void> {
     this.lastBackupSignal.set(isoDate);
+    await this.settled();
     await this.db?.setting('lastBackup', isoDate);
   }
 
@@ -145,25 +167,46 @@ export class Autosave {
 
   private async read(): Promise<void> {
     try {
-      // the schemas come after the first verdict
-      this.saving = await import('./saving').catch(() => {
-        throw Object.assign(new Error('the part that saves did not come'), { name: 'MissingPart' });
-      });
+      this.saving = await this.savingPart();
       this.db = await this.open(this.saving);
-      const loaded = await this.db.load();
-      this.saved = new Saved(loaded, tabMemory.openTrip());
-      this.lastBackupSignal.set(loaded.lastBackup);
-      this.asideSignal.set(loaded.aside);
-      if (loaded.trips.length) this.isWritten();
-      this.store.start(this.saved.workspace);
-      this.unwritten = new this.saving.Unwritten();
-      const taken = this.unwritten.takenInto(this.saved.workspace);
-      if (taken !== this.saved.workspace) this.store.edit('what was not saved yet', () => taken);
-      this.stateSignal.set('saved');
+      this.unwritten = new this.saving.Unwritten(this.tab, false);
+      this.begin(await this.db.load());
     } catch (e) {
       // nothing was read: what is shown stands for nothing that is saved, and is never written over it
       this.store.start(undefined);
       this.fail(saveFaultOf(e), undefined);
+    }
+  }
+
+  private begin(loaded: Loaded): void {
+    const saved = (this.saved = new Saved(loaded, tabMemory.openTrip()));
+    this.lastBackupSignal.set(loaded.lastBackup);
+    this.asideSignal.set(loaded.aside);
+    if (loaded.trips.length) this.isWritten();
+    this.store.start(saved.workspace);
+    const taken = this.unwritten?.takenInto(saved.workspace) ?? saved.workspace;
+    if (taken !== saved.workspace) this.store.edit('what was not saved yet', () => taken);
+    this.stateSignal.set('saved');
+  }
+
+  /** What saves, where it was not needed to begin; and what another tab may have saved since. */
+  private async ready(): Promise<typeof Saving> {
+    if (this.saving) return this.saving;
+    const saving = await this.savingPart();
+    this.db = await this.open(saving);
+    this.unwritten = new saving.Unwritten(this.tab, this.keptUnchecked);
+    await this.lookAgain();
+    return (this.saving = saving);
+  }
+
+  /** The schemas come after the first verdict, in tasks of their own. */
+  private async savingPart(): Promise<typeof Saving> {
+    try {
+      await import('./saving-schemas');
+      await inATask();
+      return await import('./saving');
+    } catch {
+      throw Object.assign(new Error('the part that saves did not come'), { name: this.saved ? 'MissingSaver' : 'MissingPart' });
     }
   }
 
@@ -196,10 +239,11 @@ export class Autosave {
       this.openId = w.openId;
       tabMemory.keepOpenTrip(w.openId);
       // a convenience of the next visit: a fault of storage shows in the next save
-      this.db?.setting('lastOpen', w.openId).catch(() => undefined);
+      this.running.then(() => this.db?.setting('lastOpen', w.openId)).catch(() => undefined);
     }
     if (!this.saved?.differsFrom(w)) return;
     if (this.db) this.stateSignal.set('saving');
+    this.wanted.next();
     this.dirty.next();
   }
 
@@ -208,14 +252,15 @@ export class Autosave {
   }
 
   /** One thing at a time: a save and a look at another tab's work never interleave. What fails is told and tried again, and ends nothing. */
-  private queue(work: () => Promise<void>): void {
-    this.running = this.running.then(work).catch((e: unknown) => this.tryAgain(saveFaultOf(e)));
+  private queue(work: () => Promise<unknown>): void {
+    this.running = this.running.then(async () => void (await work())).catch((e: unknown) => this.tryAgain(saveFaultOf(e)));
   }
 
   private async write(): Promise<void> {
-    const { saved, saving } = this;
+    const { saved } = this;
+    if (!saved) return;
+    const saving = await this.ready();
     const workspace = this.store.workspace();
-    if (!saved || !saving) return;
     if (!saved.differsFrom(workspace)) return this.fine(); // undone before it was written
     const db = (this.db ??= await this.open(saving));
     const changes = saved.changes(workspace);

@@ -12,6 +12,8 @@ export function saveFaultOf(e: unknown): SaveFault {
       return { code: 'newerVersion' };
     case 'MissingPart':
       return { code: 'missingPart' };
+    case 'MissingSaver':
+      return { code: 'missingSaver' };
     case 'SilentStorage':
       return { code: 'silentStorage' };
     case 'SecurityError':

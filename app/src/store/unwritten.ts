@@ -1,11 +1,11 @@
 import { preferencesSchema, rackSchema, same, shelvedTripSchema } from '@tinder/core/model';
 import * as z from 'zod';
+import { UNWRITTEN } from '../platform/database/nothing-kept';
 import { KeptDraft } from '../platform/kept-draft';
 import { mergeRacks, mergeTrips } from './merge';
 import type { Saved } from './saved';
+import { MOST_TRIPS, unwrittenEdits } from './unwritten-edits';
 import { withTrip, type Workspace } from './workspace';
-
-const MOST_TRIPS = 50;
 
 /** What was edited and not written, with what it was edited from; what was added was edited from nothing. */
 const unwrittenSchema = z.strictObject({
@@ -14,28 +14,24 @@ const unwrittenSchema = z.strictObject({
   rack: z.strictObject({ base: rackSchema, mine: rackSchema }).optional(),
   preferences: preferencesSchema.optional(),
 });
-type Edited = z.infer<typeof unwrittenSchema>;
 
 /**
  * Edits that have not reached the database: a page that is left or killed has no time to wait for one, but local storage is written at once. The
  * next page takes them in.
  */
 export class Unwritten {
-  private readonly draft = new KeptDraft('unwritten', unwrittenSchema);
-  private readonly tab = crypto.randomUUID();
-  /** Something of this page's stands there: what is saved lets it go. */
-  private holds = false;
+  private readonly draft = new KeptDraft(UNWRITTEN, unwrittenSchema);
+
+  /** `holds`: something of this page's stands there, and what is saved lets it go. */
+  constructor(
+    private readonly tab: string,
+    private holds: boolean,
+  ) {}
 
   /** Keeps what differs from what is saved. */
   keep(saved: Saved, w: Workspace): void {
-    const trips = saved.changes(w).trips.filter(({ shelved }) => saved.known.get(shelved.trip.id)?.shelved !== shelved);
-    const edited: Edited = {
-      tab: this.tab,
-      trips: trips.slice(0, MOST_TRIPS).map(({ shelved }) => ({ base: saved.known.get(shelved.trip.id)?.shelved, mine: shelved })),
-      ...(w.rack === saved.rack ? {} : { rack: { base: saved.rack, mine: w.rack } }),
-      ...(w.preferences === saved.preferences ? {} : { preferences: w.preferences }),
-    };
-    if (!edited.trips.length && !edited.rack && !edited.preferences) return;
+    const edited = unwrittenEdits(this.tab, saved, w);
+    if (!edited) return;
     try {
       this.draft.write(edited);
       this.holds = true;

@@ -11,6 +11,7 @@ export type SaveFault =
   | { code: 'noStorage' }
   | { code: 'silentStorage' }
   | { code: 'missingPart' }
+  | { code: 'missingSaver' }
   | { code: 'closed' }
   | { code: 'blocked' }
   | { code: 'handedOver' }
@@ -35,6 +36,8 @@ export function saveFaultWords(fault: SaveFault, retryS: number | undefined): st
       return 'The browser’s storage does not answer. What is saved cannot be shown, and nothing is saved over it. Close other tabs of Restless Tinder, then reload the page.';
     case 'missingPart':
       return 'The part of Restless Tinder that reads and saves did not come. What is saved cannot be shown, and nothing is saved over it. Reload the page when the line is there.';
+    case 'missingSaver':
+      return 'The part of Restless Tinder that saves did not come: nothing is saved yet. Export the trip to keep it, and reload the page when the line is there.';
     case 'closed':
       return `The browser closed its storage. Export the trip to be safe.${againWords(retryS)}`;
     case 'blocked':
