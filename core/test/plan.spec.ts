@@ -138,6 +138,9 @@ describe('a plan under way', () => {
   it('reports every day once a round, in order, and comes out the same', () => {
     const heard: { round: number; day: number }[] = [];
     expect(planTrip(DEMO_TRIP, ({ round, day }) => heard.push({ round, day }))).toEqual(planTrip(DEMO_TRIP));
+    const rounds = [...new Set(heard.map((h) => h.round))];
+    expect(rounds).toEqual(rounds.map((_, n) => n + 1)); // none is left out
+    expect(rounds.length).toBeGreaterThan(1);
     const first = heard.filter((h) => h.round === 1).map((h) => h.day);
     expect(first.at(-1)).toBe(23);
     expect(first).toEqual([...first].sort((a, b) => a - b));

@@ -63,5 +63,6 @@ const cansNumber = interned<CansNow>(
   ({ cans, carried }) => `${carried}:${cans.map(({ can, at }) => `${at},${canKey(can)}`).join(';')}`,
 );
 
-const canKey = ({ netG, tareG, fuelLeftG, liquid }: Can): string =>
+/** A can as it is, as a key. */
+export const canKey = ({ netG, tareG, fuelLeftG, liquid }: Can): string =>
   liquid ? `${netG},${tareG},${fuelLeftG},${JSON.stringify(liquid)}` : `${netG},${tareG},${fuelLeftG}`;

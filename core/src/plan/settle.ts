@@ -20,7 +20,7 @@ export interface Span {
   supply: Supply;
 }
 
-/** How far a plan has come: days cooked in this round; a further round follows where the cans chosen burn otherwise. */
+/** How far a plan has come: days cooked in this round, the first of which is a guess; a further round follows where the cans chosen burn otherwise. */
 export interface PlanProgress {
   round: number;
   day: number;
@@ -81,8 +81,8 @@ export function settleCarries(job: CarryJob): SettledCarries {
   if (job.use.fuel.kind !== 'gas') return onAnyContainers(job);
   const guessed = job.spans.map((_, i) => guessedNeed(job, i));
   if (isWhole(job)) return onWholeWay(job, guessed);
-  const loose = goAlong(job, guessed, FIRM_ROUND - 1);
-  return goAlong(job, loose.asked, FIRM_ROUND, loose.walks).settled;
+  const loose = goAlong(job, guessed, { round: 2, isLoose: true });
+  return goAlong(job, loose.asked, { round: 3, enlarges: true }, loose.walks).settled;
 }
 
 /**
@@ -90,17 +90,20 @@ export function settleCarries(job: CarryJob): SettledCarries {
  * of it is not what would be chosen for what was really burnt, that is tried too.
  */
 function onWholeWay(job: CarryJob, guessed: readonly CarryNeed[]): SettledCarries {
-  const first = goAlong(job, guessed, FIRM_ROUND);
-  const firm = confirmed(job, first) ?? betterOf(job, goAlong(job, first.asked, FIRM_ROUND, first.walks), first);
+  let round = 1;
+  const first = goAlong(job, guessed, { round: ++round, enlarges: true });
+  const again = (before: Along, enlarges: boolean): Along =>
+    betterOf(job, goAlong(job, before.asked, { round: ++round, enlarges }, before.walks), before);
+  const firm = confirmed(job, first) ?? again(first, true);
   // where a larger set cooks more, what is provided for after it may ask for less
-  return (firm.isEnlarged ? betterOf(job, goAlong(job, firm.asked, FIRM_ROUND + 1, firm.walks), firm) : firm).settled;
+  return (firm.isEnlarged ? again(firm, false) : firm).settled;
 }
 
 /** The same, where a choice for what was really burnt has the same bought, taken along and left at every stop: it has the last word on what that costs. */
 function confirmed(job: CarryJob, along: Along): Along | undefined {
   const { carries } = along.settled;
   const known = carries.map((c) => c.loadOut);
-  const { loadOuts, exact, pinCost, short } = choose(job, along.asked, 0, { held: job.arrivedWith, home: job.home }, FIRM_ROUND, known);
+  const { loadOuts, exact, pinCost, short } = choose(job, along.asked, 0, { held: job.arrivedWith, home: job.home }, {}, known);
   const isSame = carries.every(({ loadOut }, i) =>
     (['bought', 'taken', 'left'] as const).every((part) => tellsOf(loadOut[part]) === tellsOf(loadOuts[i][part])),
   );
@@ -120,6 +123,16 @@ function betterOf({ trip }: CarryJob, a: Along, b: Along): Along {
   return more > 0 || (more === 0 && carriedG(a) < carriedG(b) - EXACT_G) ? a : b;
 }
 
+/** How the way is gone along. */
+interface Way {
+  /** By its number, as it is told: the guess is the first. */
+  round: number;
+  /** The demands are a guess: what a load-out really burns is only looked at. */
+  isLoose?: boolean;
+  /** Larger sets of cans are tried where a meal finds no pressure. */
+  enlarges?: boolean;
+}
+
 /** A carry cooked with some containers, perhaps not those chosen in the end. */
 interface Walk {
   with: readonly Container[];
@@ -131,15 +144,15 @@ interface Walk {
 const daysOf = ({ spans, conditions }: CarryJob, i: number): DayConditions[] =>
   conditions.filter((d) => d.leg >= spans[i].fromStop && d.leg < spans[i].toStop);
 
-function walk(job: CarryJob, i: number, containers: readonly Container[], round: number): Walk {
+function walk(job: CarryJob, i: number, containers: readonly Container[], { round }: Pick<Way, 'round'>): Walk {
   const { days, left } = cookDays(job.trip, job.use, daysOf(job, i), containers);
   job.report({ round, day: days[days.length - 1].day, ofDays: job.conditions.length });
   return { with: containers, days, left, demandG: days.reduce((sum, d) => sum + d.fuelG, 0) };
 }
 
 /** The carry as it was cooked before where its containers are the same, else cooked with these. */
-const cookedOn = (job: CarryJob, i: number, containers: readonly Container[], before: Walk | undefined, round: number): Walk =>
-  before && sameContainers(containers, before.with) ? before : walk(job, i, containers, round);
+const cookedOn = (job: CarryJob, i: number, containers: readonly Container[], before: Walk | undefined, way: Way): Walk =>
+  before && sameContainers(containers, before.with) ? before : walk(job, i, containers, way);
 
 const needOf = ({ trip, spans }: CarryJob, i: number, days: readonly DayConditions[], burntG: readonly number[]): CarryNeed => ({
   stop: trip.stops[spans[i].fromStop],
@@ -169,7 +182,7 @@ const CAN_ON_THE_WAY = usedCan(CANISTER_SIZES[1], 0.75);
 
 /** What no can feeds burns the same out of whatever it is carried in. */
 function onAnyContainers(job: CarryJob): SettledCarries {
-  const walks = job.spans.map((_, i) => walk(job, i, [], 1));
+  const walks = job.spans.map((_, i) => walk(job, i, [], { round: 1 }));
   const needs = walks.map(({ days }, i) => needOf(job, i, days, burntOn(days)));
   const chosen = loadOutsOf(job.trip, job.use, needs, { held: job.arrivedWith, home: job.home });
   const choice: Choice = { ...chosen, from: 0, arrivedWith: job.arrivedWith };
@@ -201,11 +214,11 @@ function choose(
   needs: readonly CarryNeed[],
   from: number,
   onHand: OnHand,
-  round: number,
+  { isLoose }: Pick<Way, 'isLoose'>,
   known?: readonly LoadOut[],
 ): Choice {
   const toTheEnd = isWhole(job) || needs.some((n) => n.stop.pinned);
-  const ahead = toTheEnd ? (round < FIRM_ROUND ? needs.length : undefined) : CARRIES_AHEAD;
+  const ahead = toTheEnd ? (isLoose ? needs.length : undefined) : CARRIES_AHEAD;
   return { ...loadOutsOf(job.trip, job.use, needs, onHand, from, ahead, known), from, arrivedWith: onHand.held };
 }
 
@@ -222,17 +235,14 @@ interface Along {
   isEnlarged: boolean;
 }
 
-/** On the first way the demands are a guess: what a load-out really burns is only looked at. */
-const FIRM_ROUND = 3;
-
 /**
  * Goes along the carries. Each comes to its stop with what the one before really left; where that is not what was reckoned with, or a
  * load-out burns more than was asked for, the rest of the way is chosen anew from there.
  */
-function goAlong(job: CarryJob, reckonedNeeds: readonly CarryNeed[], round: number, before: readonly Walk[] = []): Along {
+function goAlong(job: CarryJob, reckonedNeeds: readonly CarryNeed[], way: Way, before: readonly Walk[] = []): Along {
   let needs = reckonedNeeds;
   let { home } = job;
-  let choice = choose(job, needs, 0, { held: job.arrivedWith, home }, round);
+  let choice = choose(job, needs, 0, { held: job.arrivedWith, home }, way);
   let { exact, short } = choice;
   const { pinCost } = choice;
   let held = job.arrivedWith;
@@ -240,8 +250,8 @@ function goAlong(job: CarryJob, reckonedNeeds: readonly CarryNeed[], round: numb
   const walks: Walk[] = [];
   const asked: CarryNeed[] = [];
   const carries = job.spans.map((_, i): SettledCarry => {
-    const usual = leave(job, { i, round, before: before[i], needs, choice, held, home });
-    const leaving = round === FIRM_ROUND ? fullest(job, usual) : usual;
+    const usual = leave(job, { i, way, before: before[i], needs, choice, held, home });
+    const leaving = way.enlarges ? fullest(job, usual) : usual;
     ({ needs, choice } = leaving);
     exact &&= choice.exact;
     short ??= choice.short && { ...choice.short, stage: choice.short.stage + choice.from };
@@ -262,7 +272,7 @@ function goAlong(job: CarryJob, reckonedNeeds: readonly CarryNeed[], round: numb
 /** Before a stop is left: what is reckoned with, and what is really held. */
 interface AtStop extends OnHand {
   i: number;
-  round: number;
+  way: Way;
   /** The carry as it was last cooked, if it was. */
   before: Walk | undefined;
   needs: readonly CarryNeed[];
@@ -275,26 +285,26 @@ interface Leaving extends AtStop {
 
 /** A stop left with enough for the carry as it burns on the very cans that leave it. */
 function leave(job: CarryJob, at: AtStop): Leaving {
-  const { i, round, held, home } = at;
+  const { i, way, held, home } = at;
   let { choice, needs, before } = at;
-  if (!isAsReckoned(job, at)) choice = choose(job, needs, i, at, round);
+  if (!isAsReckoned(job, at)) choice = choose(job, needs, i, at, way);
   for (let choices = 1; ; choices++) {
     const loadOut = asHeld(choice, i, held);
-    const now = cookedOn(job, i, loadOut.containers, before, round);
+    const now = cookedOn(job, i, loadOut.containers, before, way);
     const isEnough = isWhole(job) ? holds(job, loadOut.containers, now.demandG) : now.demandG <= needs[i].demandG + EXACT_G;
-    if (round < FIRM_ROUND || isEnough || choices === MOST_CHOICES)
-      return { i, round, before, needs, choice, held, home, loadOut: { ...loadOut, containers: [...now.with] }, walk: now };
+    if (way.isLoose || isEnough || choices === MOST_CHOICES)
+      return { i, way, before, needs, choice, held, home, loadOut: { ...loadOut, containers: [...now.with] }, walk: now };
     // two load-outs may each ask for the other: the larger demand counts, which comes to an end
     needs = needs.with(i, { ...needs[i], burntG: burntOn(now.days), demandG: now.demandG });
     before = now;
-    choice = choose(job, needs, i, at, round);
+    choice = choose(job, needs, i, at, way);
   }
 }
 
 /** Does a choice still serve: far enough ahead, and for what really came to the stop, once that is no mere guess? */
-function isAsReckoned(job: CarryJob, { i, round, needs, choice, held }: AtStop): boolean {
+function isAsReckoned(job: CarryJob, { i, way, needs, choice, held }: AtStop): boolean {
   const isFarEnough = choice.from + choice.loadOuts.length === needs.length || i - choice.from < CARRIES_AHEAD / 2;
-  if (!isFarEnough || round < FIRM_ROUND) return isFarEnough;
+  if (!isFarEnough || way.isLoose) return isFarEnough;
   const reckoned = reckonedAt(choice, i);
   const isAsHeld = held.every((c, j) => Math.abs(c.fuelG - reckoned[j].fuelG) <= STRAY_G);
   // a guess that is a little high must not turn out a set of cans that would do: that is seen when it is cooked with
@@ -315,7 +325,7 @@ function fullest(job: CarryJob, leaving: Leaving): Leaving {
   for (let tries = 0; tries < LARGER_SETS && wouldCook(job.use, best.walk.days, [FULLEST_CAN]); tries++) {
     const demandG = (fuelOfG(containers) + MORE_G) / withReserve(job.trip);
     const larger = needs.with(i, { ...needs[i], demandG });
-    const choice = choose(job, larger, i, leaving, FIRM_ROUND);
+    const choice = choose(job, larger, i, leaving, leaving.way);
     ({ containers } = asHeld(choice, i, held));
     if (!wouldCook(job.use, best.walk.days, containers)) continue;
     const now = leave(job, { ...leaving, needs: larger, choice });
@@ -330,7 +340,7 @@ function withoutWeak(job: CarryJob, leaving: Leaving, best: Leaving): Leaving {
   const { taken } = leaving.loadOut;
   if (!taken.length || !wouldCook(job.use, best.walk.days, [FULLEST_CAN])) return best;
   const home = leaving.home.filter((c) => typeof c.place === 'object' || !taken.some((t) => t.own?.id === c.id));
-  const now = leave(job, { ...leaving, home, choice: choose(job, needs, i, { ...leaving, home }, FIRM_ROUND) });
+  const now = leave(job, { ...leaving, home, choice: choose(job, needs, i, { ...leaving, home }, leaving.way) });
   return doneMeals(now.walk) > doneMeals(best.walk) ? now : best;
 }
 

@@ -4,6 +4,7 @@ import type { Can } from '../canister';
 import type { Container } from '../carry';
 import { bisect } from '../numeric';
 import { sourceFor } from './burn-facts';
+import { canKey } from './burn-memory';
 import { canIn } from './can-rack';
 
 import { FRESH_CAN } from './evenings';
@@ -14,12 +15,20 @@ const WARMED_CAN_C = 25;
 /** Halvings of the way from what works to what does not: the can to a kelvin or so. */
 const HALVINGS = 5;
 
-/** A day whose meals that want a warmer can say how warm: a search that is only worth it once the cans are chosen. */
+/** A day whose meals that want a warmer can say how warm: a search that is only worth it once the cans are chosen, and once for each day as it was cooked. */
 export function withWarmedCans(use: KitInUse, containers: readonly Container[], day: PlanDay): PlanDay {
   const meals = Object.entries(day.meals);
-  if (!meals.some(([, m]) => m.edge?.code === 'warmCan')) return day;
-  return { ...day, meals: Object.fromEntries(meals.map(([name, m]) => [name, withWarmedCan(use, containers, m)])) };
+  const cans = meals.flatMap(([, m]) => (m.edge?.code === 'warmCan' ? [canOf(containers, m)] : []));
+  if (!cans.length) return day;
+  const on = cans.map(canKey).join(';');
+  const said = SAID.get(day);
+  if (said?.on === on) return said.day;
+  const told = { ...day, meals: Object.fromEntries(meals.map(([name, m]) => [name, withWarmedCan(use, containers, m)])) };
+  SAID.set(day, { on, day: told });
+  return told;
 }
+/** Days are remembered as they are cooked, each with its kit: so is what is said of the cans it was last cooked on. */
+const SAID = new WeakMap<PlanDay, { on: string; day: PlanDay }>();
 
 function withWarmedCan(use: KitInUse, containers: readonly Container[], meal: PlannedMeal): PlannedMeal {
   if (meal.edge?.code !== 'warmCan') return meal;
