@@ -14,6 +14,8 @@ export async function inPlanWorker(page: Page, trips: readonly Trip[]): Promise<
   const planner = page.workers().at(0) ?? (await page.waitForEvent('worker'));
   return page.evaluate<number[]>(`(${ASK_WORKER})(${JSON.stringify({ url: planner.url(), asked: trips })})`);
 }
+/** What a worker waits before it warms itself, the time that takes, and half a second, ms (app/src/workers/warming). */
+const WARM_MS = 3000;
 /** In the page, as text, so that no build step rewrites it: asks the worker in comlink's own words, as the page does for what is new beside its last plan. */
 const ASK_WORKER = `async ({ url, asked }) => {
   const worker = new Worker(url, { type: 'module' });
@@ -34,7 +36,11 @@ const ASK_WORKER = `async ({ url, asked }) => {
       worker.postMessage({ id, type: 'APPLY', path: ['plan'], argumentList: [{ type: 'RAW', value: trip }, { type: 'RAW', value: had }] });
     });
   const times = [];
-  for (let i = 0; i < asked.length; i++) times.push(await answer(String(i), asked[i]));
+  for (let i = 0; i < asked.length; i++) {
+    times.push(await answer(String(i), asked[i]));
+    // as long as the page has been there by the time that the walker edits: the worker has warmed itself
+    if (i === 0) await new Promise((done) => setTimeout(done, ${WARM_MS}));
+  }
   worker.terminate();
   return times.slice(1);
 }`;
