@@ -1,9 +1,8 @@
 import { everyMeal } from '../src/menu';
-import { EMPTY_RACK } from '../src/kit';
 import { candidates } from '../src/finder/candidates';
 import { found, type Found } from '../src/finder';
 import { FIRST_WISH, type Wish } from '../src/found';
-import type { Day, Piece, Rack, Trip } from '../src/model';
+import { PLAIN_RACK, type Day, type Piece, type Rack, type Trip } from '../src/model';
 import { ofDays, everyDay } from './short-trip';
 import { generic } from './rack-in-hand';
 
@@ -24,7 +23,7 @@ const HANDY = [
   'folding foot for a can',
   'long titanium spoon',
 ];
-export const rackOf = (...names: string[]): Rack => ({ ...EMPTY_RACK, pieces: [...HANDY, ...names].map(own) });
+export const rackOf = (...names: string[]): Rack => ({ ...PLAIN_RACK, pieces: [...HANDY, ...names].map(own) });
 export const OWN: Wish = { ...FIRST_WISH, from: { kind: 'own' } };
 
 /** Air 12 °C in the evening, 10 °C in the morning, water 12 °C, nearly calm. */

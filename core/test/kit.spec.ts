@@ -4,7 +4,6 @@ import {
   addToKit,
   applyMend,
   build,
-  EMPTY_RACK,
   hardwareOfG,
   hintsFor,
   ignitesOf,
@@ -16,7 +15,7 @@ import {
   tripWithKit,
 } from '../src/kit';
 import { DISHES } from '../src/menu';
-import { kitSchema, rackSchema, type Rack } from '../src/model';
+import { PLAIN_RACK, kitSchema, rackSchema, type Rack } from '../src/model';
 import { hardwareMassG } from '../src/plan';
 import { codes, counter, generic, kitById, without } from './rack-in-hand';
 import { problemOf, valueOf } from './value-of';
@@ -53,7 +52,7 @@ describe('a kit of pieces', () => {
   });
 
   it('comes onto an empty rack out of the kit of a trip, and back', () => {
-    const { rack, kitId } = rackWithTripKit(EMPTY_RACK, DEMO_TRIP, counter());
+    const { rack, kitId } = rackWithTripKit(PLAIN_RACK, DEMO_TRIP, counter());
     expect(rackSchema.safeParse(rack).success).toBe(true);
     expect(valueOf(tripKitOf(build(rack, kitById(rack, kitId))))).toEqual(DEMO_TRIP.kit);
   });

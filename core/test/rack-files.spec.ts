@@ -1,8 +1,8 @@
 import { exportArchive, importArchive } from '../src/archive';
 import { DEMO_KIT_ID, DEMO_RACK } from '../src/demo';
-import { besideRack, build, EMPTY_RACK } from '../src/kit';
+import { besideRack, build } from '../src/kit';
 import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/tables';
-import { IGNITIONS, rackSchema, ROLES, type Piece, type Rack } from '../src/model';
+import { PLAIN_RACK, IGNITIONS, rackSchema, ROLES, type Piece, type Rack } from '../src/model';
 import { counter, zero } from './rack-in-hand';
 import { problemOf, valueOf } from './value-of';
 
@@ -22,13 +22,13 @@ describe('the rack in files', () => {
 
   it('comes in beside another without doubling what is there', () => {
     expect(besideRack(DEMO_RACK, DEMO_RACK, counter())).toEqual(DEMO_RACK);
-    const other = besideRack(EMPTY_RACK, DEMO_RACK, counter());
+    const other = besideRack(PLAIN_RACK, DEMO_RACK, counter());
     expect([other.pieces.length, other.kits.length]).toEqual([DEMO_RACK.pieces.length, DEMO_RACK.kits.length]);
     expect(rackSchema.safeParse(other).success).toBe(true);
   });
 
   it('goes out as three tables that come in as they were', () => {
-    const bare = { ...EMPTY_RACK, score: { ...EMPTY_RACK.score, weights: zero } };
+    const bare = { ...PLAIN_RACK, score: { ...PLAIN_RACK.score, weights: zero } };
     const withPieces = valueOf(readRackCsv(writePiecesCsv(DEMO_RACK.pieces), bare, counter())).rack;
     const shape = (p: Piece) => [p.name, p.role, p.massG, p.ownMassG, p.price, p.have, p.shape, p.burnerId, p.windscreen, p.holdsMl];
     expect(withPieces.pieces.map(shape)).toEqual(DEMO_RACK.pieces.map(shape));
@@ -44,7 +44,7 @@ describe('the rack in files', () => {
     const rowsOf = (text: string, rack: Rack) => valueOf(readRackCsv(text, rack, counter()));
     const table = rowsOf(
       'name,role,massG,ignition\nmy pot,pan,90,\nmy lighter,ignition,eleven,lighter\nmy rod,ignition,15,flint\nmy cloth,scrap,9,',
-      EMPTY_RACK,
+      PLAIN_RACK,
     );
     expect(table.count).toBe(1);
     expect(table.bad).toEqual([

@@ -6,7 +6,6 @@ import {
   besideRack,
   build,
   editPiece,
-  EMPTY_RACK,
   hardwareOfG,
   hintsFor,
   isInStep,
@@ -24,7 +23,7 @@ import {
   type Candidate,
 } from '../src/kit';
 import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/tables';
-import { CRITERIA, kitSchema, massOfG, rackSchema, tripSchema, type Criterion, type Piece, type Rack } from '../src/model';
+import { PLAIN_RACK, CRITERIA, kitSchema, massOfG, rackSchema, tripSchema, type Criterion, type Piece, type Rack } from '../src/model';
 import { hardwareMassG } from '../src/plan';
 import { nestOf, nestPieces } from '../src/study';
 import { anyRack } from './any-rack';
@@ -44,7 +43,7 @@ describe('any rack', () => {
     fc.assert(
       fc.property(anyRack, (rack) => {
         const newId = counter();
-        let read: Rack = EMPTY_RACK;
+        let read: Rack = PLAIN_RACK;
         for (const text of [writePiecesCsv(rack.pieces), writeKitsCsv(rack), writeScoresCsv(rack)]) {
           const table = readRackCsv(text, read, newId);
           // a rack without pieces or kits is a table without rows

@@ -1,7 +1,16 @@
 import fc from 'fast-check';
-import { EMPTY_RACK } from '../src/kit';
 import { fuelOfG, gramPrices } from '../src/carry';
-import { besideShelf, rackSchema, SHELF_KINDS, tripSchema, type Look, type Rack, type ShelfItem, type Trip } from '../src/model';
+import {
+  PLAIN_RACK,
+  besideShelf,
+  rackSchema,
+  SHELF_KINDS,
+  tripSchema,
+  type Look,
+  type Rack,
+  type ShelfItem,
+  type Trip,
+} from '../src/model';
 import { planTrip } from '../src/plan';
 import {
   afterTrip,
@@ -31,7 +40,7 @@ const can = (id: string, grossG: number, more: Partial<ShelfItem> = {}): ShelfIt
   );
 let next = 0;
 const newId = (): string => `new-${next++}`;
-const rackWith = (...shelf: ShelfItem[]): Rack => ({ ...EMPTY_RACK, shelf });
+const rackWith = (...shelf: ShelfItem[]): Rack => ({ ...PLAIN_RACK, shelf });
 
 describe('a shelf as a table', () => {
   const anyLook: fc.Arbitrary<Look> = fc.oneof(
@@ -83,7 +92,7 @@ describe('a shelf beside another', () => {
 
 describe('what is stored from before there was a shelf', () => {
   it('has an empty one, and trips that take nothing from it', () => {
-    const { shelf: _none, ...before } = EMPTY_RACK;
+    const { shelf: _none, ...before } = PLAIN_RACK;
     expect(rackSchema.parse(before).shelf).toEqual([]);
     const { own: _nothing, ...trip } = SHORT_TRIP;
     expect(tripSchema.parse(trip).own).toEqual([]);

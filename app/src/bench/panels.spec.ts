@@ -1,8 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { fitTests, testedBurners } from '@tinder/core/bench';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { EMPTY_RACK } from '@tinder/core/kit';
-import { newSetup, ownBurner } from '@tinder/core/model';
+import { PLAIN_RACK, newSetup, ownBurner } from '@tinder/core/model';
 import { Observable } from 'rxjs';
 import { Instruments, type Reading } from '../platform/instruments';
 import { PlanService } from '../planning/plan-service';
@@ -64,7 +63,7 @@ describe('A or B', () => {
   });
 
   it('says how to begin where nothing is asked', () => {
-    store().edit('empty', (w) => ({ ...w, rack: EMPTY_RACK }));
+    store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
     expect(new Panel(AnswersPanel).text).toContain('No question yet.');
   });
 });

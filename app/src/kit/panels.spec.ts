@@ -1,8 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { exportArchive, importArchive } from '@tinder/core/archive';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { EMPTY_RACK } from '@tinder/core/kit';
-import type { Rack } from '@tinder/core/model';
+import { PLAIN_RACK, type Rack } from '@tinder/core/model';
 import { nestOf } from '@tinder/core/study';
 import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -35,7 +34,7 @@ async function planned<T>(panel: Panel<T>): Promise<Panel<T>> {
 
 describe('building a kit', () => {
   it('starts from nothing, adds pieces by name, and says what is still missing', () => {
-    store().edit('empty', (w) => ({ ...w, rack: EMPTY_RACK }));
+    store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
     const list = new Panel(KitsList);
     expect(list.text).toContain('No kit yet.');
     list.press('new kit');
@@ -317,7 +316,7 @@ describe('kits of every sort', () => {
   });
 
   it('come out of the trip’s own kit, where the rack is empty', () => {
-    store().edit('empty', (w) => ({ ...w, rack: EMPTY_RACK }));
+    store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
     const list = new Panel(KitsList);
     list.press('from this trip’s kit');
     expect(rack().kits[0].name).toBe('kit of Vesper Divide');

@@ -1,7 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { EMPTY_RACK } from '@tinder/core/kit';
-import type { ShelfItem } from '@tinder/core/model';
+import { PLAIN_RACK, type ShelfItem } from '@tinder/core/model';
 import { stockOf } from '@tinder/core/shelf';
 import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -44,7 +43,7 @@ describe('the cupboard', () => {
   });
 
   it('says how to begin where there is nothing', () => {
-    store().edit('empty', (w) => ({ ...w, rack: EMPTY_RACK }));
+    store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
     expect(new Panel(Cupboard).text).toContain('Nothing yet.');
     expect(new Panel(ContainerCard).text.trim()).toBe('');
   });

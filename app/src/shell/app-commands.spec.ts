@@ -1,5 +1,5 @@
+import { PLAIN_RACK } from '@tinder/core/model';
 import { DEMO_RACK } from '@tinder/core/demo';
-import { EMPTY_RACK } from '@tinder/core/kit';
 import { stretchLeg } from '@tinder/core/trail';
 import { TestBed } from '@angular/core/testing';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -36,7 +36,7 @@ describe('commands', () => {
 
   it('put the demo’s pieces and kits onto an empty rack, once', () => {
     const { commands, store } = setup();
-    store.edit('empty', (w) => ({ ...w, rack: EMPTY_RACK }));
+    store.edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
     press(commands, 'k');
     expect(store.rack().kits).toHaveLength(DEMO_RACK.kits.length);
     press(commands, 'k');

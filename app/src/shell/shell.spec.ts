@@ -3,8 +3,7 @@ import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { exportArchive } from '@tinder/core/archive';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { EMPTY_RACK } from '@tinder/core/kit';
-import type { Trip } from '@tinder/core/model';
+import { PLAIN_RACK, type Trip } from '@tinder/core/model';
 import { stretchLeg } from '@tinder/core/trail';
 import { METRIC } from '@tinder/core/units';
 import { LedgerService } from '../ledger/ledger-service';
@@ -96,11 +95,11 @@ describe('the frame', () => {
   });
 
   it('puts a rack read from a file beside the one here, names what is broken in it, and gives it back with undo', async () => {
-    store().edit('empty', (w) => ({ ...w, rack: EMPTY_RACK }));
+    store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
     const file = exportArchive([], { rack: DEMO_RACK });
     await importText('rack.json', file.replace('"massG": 73', '"massG": "heavy"'));
     expect(textOf('.notice')).toMatch(/rack\.json was not taken.*rack\.pieces\.0\.massG/);
-    expect(store().rack()).toBe(EMPTY_RACK);
+    expect(store().rack()).toBe(PLAIN_RACK);
     await importText('rack.json', file);
     expect(textOf('.notice')).toContain('on the rack beside those that were there');
     expect(
@@ -112,7 +111,7 @@ describe('the frame', () => {
     expect(store().rack().pieces).toHaveLength(DEMO_RACK.pieces.length); // a second time adds nothing
     store().undo();
     store().undo();
-    expect(store().rack()).toBe(EMPTY_RACK);
+    expect(store().rack()).toBe(PLAIN_RACK);
   });
 
   it('puts the rack of a backup back as well', async () => {

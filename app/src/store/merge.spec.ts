@@ -1,6 +1,6 @@
+import { PLAIN_RACK } from '@tinder/core/model';
 import fc from 'fast-check';
 import { DEMO_RACK } from '@tinder/core/demo';
-import { EMPTY_RACK } from '@tinder/core/kit';
 import { mergeRacks, mergeThree } from './merge';
 
 describe('three versions into one', () => {
@@ -28,7 +28,7 @@ describe('three versions into one', () => {
 
 describe('two racks', () => {
   const piece = (id: string, massG = 10) => ({ ...DEMO_RACK.pieces[0], id, name: id, massG });
-  const of = (ids: readonly string[]) => ({ ...EMPTY_RACK, pieces: ids.map((id) => piece(id)) });
+  const of = (ids: readonly string[]) => ({ ...PLAIN_RACK, pieces: ids.map((id) => piece(id)) });
 
   it('keep what both tabs added, and lose what one took away', () => {
     const { value: merged } = mergeRacks(of(['a', 'b']), of(['a', 'b', 'mine']), of(['a', 'theirs']));

@@ -1,5 +1,4 @@
-import { EMPTY_RACK } from '@tinder/core/kit';
-import type { Preferences, Rack, ShelvedTrip } from '@tinder/core/model';
+import { PLAIN_RACK, type Preferences, type Rack, type ShelvedTrip } from '@tinder/core/model';
 import type { Loaded } from '../platform/database/workspace-db';
 import { demoWorkspace, type Workspace } from './workspace';
 
@@ -46,7 +45,7 @@ export class Saved {
     if (!library.length) this.known.set(demo.openId, { shelved: demo.library[0], revision: NEVER_SAVED });
     this.preferences = loaded.preferences ?? demo.preferences;
     // the demo's rack belongs to a first visit; who has trips and no rack yet starts with an empty one
-    this.rack = loaded.rack ?? (library.length ? EMPTY_RACK : demo.rack);
+    this.rack = loaded.rack ?? (library.length ? PLAIN_RACK : demo.rack);
     this.rackStored = loaded.rack !== undefined;
     this.order = orderOf(library.length ? library : demo.library).join();
     const wanted = openHere ?? loaded.lastOpen;

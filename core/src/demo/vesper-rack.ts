@@ -1,5 +1,5 @@
-import { EMPTY_RACK, PIECES, STARTING_SETTINGS } from '../kit';
-import type { Piece, Rack, RackKit } from '../model';
+import { PIECES, STARTING_SETTINGS } from '../kit';
+import { PLAIN_RACK, type Piece, type Rack, type RackKit } from '../model';
 import { demoBench } from './vesper-bench';
 import { DEMO_SHELF } from './vesper-shelf';
 
@@ -77,7 +77,7 @@ const kit = (
 export const DEMO_KIT_ID = 'canister-folding';
 
 const RACK: Rack = {
-  ...EMPTY_RACK,
+  ...PLAIN_RACK,
   pieces,
   kits: [
     kit(DEMO_KIT_ID, 'small can burner', [
@@ -151,7 +151,7 @@ const RACK: Rack = {
     kit('cold-soak', 'cold soak', ['jar for soaking', 'long titanium spoon']),
   ],
   score: {
-    ...EMPTY_RACK.score,
+    ...PLAIN_RACK.score,
     compared: [DEMO_KIT_ID, 'alcohol-cone', 'remote-snow', 'tablets-light'],
     judged: {
       [DEMO_KIT_ID]: { fuss: 5, safety: 4 },

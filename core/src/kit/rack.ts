@@ -1,8 +1,5 @@
-import { nameFrom, PLAIN_RACK, type KitSettings, type Piece, type Rack } from '../model';
+import { nameFrom, type KitSettings, type Piece, type Rack } from '../model';
 import { PIECES } from './piece-catalogue';
-
-/** A rack with nothing on it. */
-export const EMPTY_RACK: Rack = PLAIN_RACK;
 
 /** What can be chosen from, the rack first: under the switch only what is owned or lent, else the catalogue as well. */
 export const choosable = (rack: Rack): readonly Piece[] =>

@@ -1,7 +1,7 @@
+import { PLAIN_RACK } from '@tinder/core/model';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { EMPTY_RACK } from '@tinder/core/kit';
 import { METRIC } from '@tinder/core/units';
 import { openDB } from 'idb';
 import { until } from '../../testing/until';
@@ -41,7 +41,7 @@ describe('the saved library', () => {
 
   it('keeps the rack as it is saved, and overwrites none that another tab has saved since', async () => {
     const db = await WorkspaceDb.open(quiet, fresh());
-    expect(await db.saveRack(EMPTY_RACK, DEMO_RACK)).toBeUndefined();
+    expect(await db.saveRack(PLAIN_RACK, DEMO_RACK)).toBeUndefined();
     expect((await db.load()).rack).toEqual(DEMO_RACK);
     const theirs = { ...DEMO_RACK, onlyOwned: true };
     expect(await db.saveRack(DEMO_RACK, theirs)).toBeUndefined();
@@ -53,7 +53,7 @@ describe('the saved library', () => {
   it('takes its own rack for its own, in whatever order the keys were written', async () => {
     const db = await WorkspaceDb.open(quiet, fresh());
     const backwards = Object.fromEntries(Object.entries(DEMO_RACK).reverse()) as typeof DEMO_RACK;
-    expect(await db.saveRack(EMPTY_RACK, backwards)).toBeUndefined();
+    expect(await db.saveRack(PLAIN_RACK, backwards)).toBeUndefined();
     expect(await db.saveRack(backwards, { ...backwards, spreadTrips: 3 })).toBeUndefined();
     expect((await db.load()).rack?.spreadTrips).toBe(3);
   });
@@ -65,7 +65,7 @@ describe('the saved library', () => {
       /^Vesper Divide cannot be saved: reservePercent, wrongKind/,
     );
     const heavy = { ...DEMO_RACK, pieces: DEMO_RACK.pieces.map((p) => ({ ...p, massG: -1 })) };
-    await expect(db.saveRack(EMPTY_RACK, heavy)).rejects.toThrow(/the rack cannot be saved: pieces\.0\.massG/);
+    await expect(db.saveRack(PLAIN_RACK, heavy)).rejects.toThrow(/the rack cannot be saved: pieces\.0\.massG/);
     expect(await db.load()).toEqual({ trips: [], aside: [] });
   });
 });
@@ -114,7 +114,7 @@ describe('what cannot be read', () => {
     const loaded = await db.load();
     expect(loaded.trips).toHaveLength(1);
     expect(loaded.aside.map((a) => a.kind)).toEqual(['rack', 'preferences']);
-    await db.saveRack(EMPTY_RACK, DEMO_RACK);
+    await db.saveRack(PLAIN_RACK, DEMO_RACK);
     expect((await db.load()).rack).toEqual(DEMO_RACK);
   });
 
