@@ -126,6 +126,11 @@ describe('other lengths', () => {
 });
 
 describe('weight and risk', () => {
+  const mark = (averageG: number, worst: number) => ({
+    ...{ kitId: 'a', name: 'a small burner', reservePercent: 0, price: 0, any: worst, tightest: { from: '', to: '' }, mealsMissed: 0 },
+    ...{ averageG, worst },
+  });
+
   it('marks the present load-out on the front and carries another one with a key, as one step', async () => {
     await open(BalancePanel);
     expect(panel.text).toMatch(/As planned: \d+ g on average, its chance of running out between .* is 1 in \d+\./);
@@ -138,15 +143,20 @@ describe('weight and risk', () => {
   });
 
   it('puts light to the left and risky on top; what is too rare to tell lies on the floor', () => {
-    const mark = (averageG: number, worst: number) => ({
-      ...{ kitId: 'a', name: 'a', reservePercent: 0, price: 0, any: worst, tightest: { from: '', to: '' }, mealsMissed: 0 },
-      ...{ averageG, worst },
-    });
     const g = balanceGeometry([mark(300, 0.5), mark(600, 0)], [], 800, 270, 1, 0.5);
     expect(Math.abs(g.limitLabelY - g.names[0].labelY)).toBeGreaterThanOrEqual(14); // the limit's words and a name on its line
     expect(g.x(300)).toBeLessThan(g.x(600));
     expect(g.y(0.5)).toBeLessThan(g.y(0.02));
     expect(g.y(0)).toBe(g.y(0.0001));
+  });
+
+  it('moves a name up where it would lie on a point', () => {
+    const labelY = (...marks: ReturnType<typeof mark>[]) => balanceGeometry(marks, [], 800, 270, 1, 0.5).names[0].labelY;
+    const [light, heavy] = [mark(300, 0.02), mark(700, 0.02)];
+    const beside = mark(330, 0.025); // another reserve of the same kit
+    const { y } = balanceGeometry([light, heavy], [], 800, 270, 1, 0.5);
+    expect(labelY(light, heavy) - 11).toBeLessThan(y(0.025)); // it would lie on it
+    expect(labelY(light, beside, heavy)).toBeLessThan(y(0.025) - 4);
   });
 });
 

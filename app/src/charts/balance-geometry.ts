@@ -27,6 +27,9 @@ export interface BalanceGeometry {
 /** Room for a name right of its point; nearer to the edge it stands on the left. */
 const NAME_WIDTH = 160;
 const LINE = 14;
+/** A letter of a name is so wide and high, what hangs below its line so deep, and a point so large to each side of its middle, px. */
+const LETTER = { width: 6.5, height: 11, depth: 3 };
+const POINT = 4;
 /** Stands for the limit among the names that are moved apart; no kit is called so. */
 const LIMIT = '';
 
@@ -77,9 +80,20 @@ function kitNames(
 ): BalanceGeometry['names'] {
   const lightest = new Map<string, BalanceMark>();
   for (const m of marks) if (!lightest.has(m.kitId)) lightest.set(m.kitId, m);
+  const points = marks.map((m) => ({ x: x(m.averageG), y: y(m.worst) }));
   return [...lightest.values()].map((m) => {
     const at = x(m.averageG);
     const left = at > width - NAME_WIDTH;
-    return { name: m.name, x: left ? at - 7 : at + 7, labelY: y(m.worst) - 9, anchor: left ? ('end' as const) : ('start' as const) };
+    const from = left ? at - 7 - m.name.length * LETTER.width : at + 7;
+    const labelY = clearOf(points, from, from + m.name.length * LETTER.width, y(m.worst) - 9);
+    return { name: m.name, x: left ? at - 7 : at + 7, labelY, anchor: left ? ('end' as const) : ('start' as const) };
   });
+}
+
+/** The foot of words from one place to another, moved up from `labelY` until they lie on no point. */
+function clearOf(points: readonly { x: number; y: number }[], from: number, to: number, labelY: number): number {
+  const under = points.find(
+    (p) => p.x > from - POINT && p.x < to + POINT && p.y > labelY - LETTER.height - POINT && p.y < labelY + LETTER.depth + POINT,
+  );
+  return under ? clearOf(points, from, to, under.y - POINT - LETTER.depth - 1) : labelY;
 }
