@@ -20,8 +20,8 @@ export interface CanPlan {
 }
 /** Width of the beam that finds a good plan first. */
 const BEAM_WIDTH = 6;
-/** It looks below so many times what none can undercut first. */
-const BEAM_CEILING = 1.3;
+/** It looks below so many times what none can undercut first, then below more. */
+const BEAM_CEILINGS = [1.08, 1.15, 1.3];
 /** The beam buys for no longer than through the next few stops with a shop. */
 const BEAM_SHOPS = 3;
 /** States and purchases that the exact search looks at before it gives up on a long trip and keeps what the beam found. */
@@ -153,8 +153,12 @@ function aboveCeilings(p: Problem, mostLooks: number): Result<Best, NoPlan> {
 
 /** What a narrow beam finds: looked for not far above the bound first, which leaves out what it would drop later. */
 function narrowBeam(p: Problem): Found {
-  const near = search(p, { known: BEAM_CEILING * boundOf(p), width: BEAM_WIDTH });
-  return near.ok ? near : search(p, { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
+  const boundCost = boundOf(p);
+  for (const factor of BEAM_CEILINGS) {
+    const near = search(p, { known: factor * boundCost, width: BEAM_WIDTH });
+    if (near.ok) return near;
+  }
+  return search(p, { known: Number.POSITIVE_INFINITY, width: BEAM_WIDTH });
 }
 
 /** Fuel that on leaving each stage would last, with every reserve, to the end or through the next `shops` stages that sell any, g. */

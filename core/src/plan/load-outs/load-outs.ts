@@ -84,14 +84,22 @@ const NOTHING: LoadOut = { containers: [], after: [], bought: [], taken: [], lef
 /** What leaves a stop over what is burnt, by the reserve asked for. */
 export const withReserve = ({ reservePercent }: Pick<Trip, 'reservePercent'>): number => 1 + reservePercent / 100;
 
-function stagesOf(trip: Trip, needs: readonly CarryNeed[]): Stage[] {
-  const factor = withReserve(trip);
-  return needs.map(({ days, burntG, demandG, stop }) => ({
+const stagesOf = (trip: Trip, needs: readonly CarryNeed[]): Stage[] => needs.map((need) => stageOf(trip, need));
+
+function stageOf(trip: Trip, need: CarryNeed): Stage {
+  const known = STAGES.get(need);
+  if (known?.trip === trip) return known.stage;
+  const { days, burntG, demandG, stop } = need;
+  const stage = {
     ...burntAlong(burntG, dayWeights(trip.loadOut.measure, days)),
-    needG: factor * demandG,
+    needG: withReserve(trip) * demandG,
     bin: stop.bin,
-  }));
+  };
+  STAGES.set(need, { trip, stage });
+  return stage;
 }
+/** A long way is chosen for dozens of times, each time with one need changed. */
+const STAGES = new WeakMap<CarryNeed, { trip: Trip; stage: Stage }>();
 
 function choose(choosing: Choosing): Choice {
   const { fuel } = choosing.use;
