@@ -36,6 +36,8 @@ const under = (what: string, value: number, wanted: number, unit: string, digits
   note({ what, reached: `${value.toFixed(digits)} ${unit}`, wanted: `under ${wanted} ${unit}`, isMet: value < wanted });
 };
 
+const told = (what: string, reached: string): void => note({ what, reached, wanted: '', isMet: true });
+
 // warm, as a worker is by the time that it is asked (app/src/workers/warming)
 for (let i = 0; i < 100; i++) planTrip(edited(DEMO_TRIP, 1000 + i));
 const edits = Array.from({ length: 200 }, (_, i) => edited(DEMO_TRIP, i));
@@ -51,7 +53,8 @@ const burnMs =
     }
   }) / burns;
 under('demo plan, edit of one day, in Node, median', quantile(editMs, 0.5), 4, 'ms', 1);
-under('the same, 95th percentile', quantile(editMs, 0.95), 8, 'ms', 1);
+// asked for in the browser's worker, below: Node's engine is an older one
+told('the same, 95th percentile', `${quantile(editMs, 0.95).toFixed(1)} ms`);
 under('the same as multiples of one burn', quantile(editMs, 0.5) / burnMs, 70, 'burns');
 under('demo plan from nothing, as multiples of one burn', medianMs(15, (i) => planTrip(fresh(DEMO_TRIP, i))) / burnMs, 391, 'burns');
 
@@ -64,15 +67,10 @@ under(
 );
 
 const long = halfAYear();
-under(
-  '200 days, 60 stops, planned from nothing',
-  medianMs(5, (i) => planTrip(fresh(long, i))),
-  120,
-  'ms',
-);
+told('200 days, 60 stops, planned from nothing, in Node', `${medianMs(5, (i) => planTrip(fresh(long, i))).toFixed(0)} ms`);
 planTrip(long);
 under(
-  'the same, edit of one day',
+  '… edit of one day, in Node',
   medianMs(15, (i) => planTrip(edited(long, i))),
   50,
   'ms',
@@ -113,6 +111,8 @@ await served(PORT, async (address) => {
   const demo = await inPlanWorker(page, [DEMO_TRIP, ...edits]);
   under('demo plan, edit of one day, to the browser’s worker and back, median', quantile(demo, 0.5), 4, 'ms', 1);
   under('the same, 95th percentile', quantile(demo, 0.95), 8, 'ms', 1);
+  const anew = await inPlanWorker(page, [long, ...Array.from({ length: 9 }, (_, i) => fresh(long, 9 + i))]);
+  under('200 days, 60 stops, planned from nothing, to the browser’s worker and back, median', quantile(anew, 0.5), 120, 'ms');
   const half = await inPlanWorker(page, [long, ...Array.from({ length: 20 }, (_, i) => edited(long, i))]);
   under('200 days, edit of one day, to the browser’s worker and back, median', quantile(half, 0.5), 50, 'ms');
   await page.close();

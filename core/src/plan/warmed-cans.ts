@@ -17,13 +17,15 @@ const HALVINGS = 5;
 
 /** A day whose meals that want a warmer can say how warm: a search that is only worth it once the cans are chosen, and once for each day as it was cooked. */
 export function withWarmedCans(use: KitInUse, containers: readonly Container[], day: PlanDay): PlanDay {
-  const meals = Object.entries(day.meals);
-  const cans = meals.flatMap(([, m]) => (m.edge?.code === 'warmCan' ? [canOf(containers, m)] : []));
-  if (!cans.length) return day;
-  const on = cans.map(canKey).join(';');
+  const cold = Object.values(day.meals).filter((m) => m.edge?.code === 'warmCan');
+  if (!cold.length) return day;
+  const on = cold.map((m) => canKey(canOf(containers, m))).join(';');
   const said = SAID.get(day);
   if (said?.on === on) return said.day;
-  const told = { ...day, meals: Object.fromEntries(meals.map(([name, m]) => [name, withWarmedCan(use, containers, m)])) };
+  const told = {
+    ...day,
+    meals: Object.fromEntries(Object.entries(day.meals).map(([name, m]) => [name, withWarmedCan(use, containers, m)])),
+  };
   SAID.set(day, { on, day: told });
   return told;
 }
