@@ -26,14 +26,11 @@ const one = (list, what) => {
 const begin = closure(main);
 const [plan, framework, frame] = dynamicImportsOf(code.get(main)).map((name) => closure(name));
 if (!frame) throw new Error('the first page is not read in three');
-const views = dynamicImportsOf(
-  code.get(
-    one(
-      [...frame].filter((name) => code.get(name).includes('path:"carry"')),
-      'the routes',
-    ),
-  ),
-).map((name) => closure(name));
+const routes = one(
+  [...frame].filter((name) => code.get(name).includes('path:"carry"')),
+  'the routes',
+);
+const views = dynamicImportsOf(code.get(routes)).map((name) => closure(name));
 const carry = one(
   views.filter((view) => [...view].some((name) => code.get(name).includes('app-carry-view'))),
   'Carry',
@@ -74,15 +71,15 @@ for (const { fileName, code: text } of output) writeFileSync(path.join(APP, file
 const byName = new Map(output.map((chunk) => [chunk.fileName, chunk]));
 const entry = output.find((chunk) => chunk.isEntry);
 const first = new Set();
-const fetch = (name) => {
+const take = (name) => {
   if (first.has(name)) return;
   first.add(name);
   byName
     .get(name)
     .imports.filter((file) => byName.has(file))
-    .forEach(fetch);
+    .forEach(take);
 };
-entry.dynamicImports.forEach(fetch);
+entry.dynamicImports.forEach(take);
 const links = [...first].map((name) => `<link rel="modulepreload" href="${name}">`).join('');
 const page = read('index.html')
   .replace(/<link rel="modulepreload"[^>]*>/g, '')

@@ -207,11 +207,12 @@ describe('the meals', () => {
 });
 
 describe('the load-out', () => {
-  it('opens its figures, draws every container and lists cautions', () => {
+  it('opens its figures, draws every container and lists cautions', async () => {
     store().editTrip('days', (t) => ({ ...stretchLeg(t, 0, 16), kit: withBurner(t.kit, 'alcohol-open') }));
     show(AnswerColumn, ['carry', 'plan']);
     const plan = planTrip(store().trip());
     expect(element().querySelectorAll('app-container-shape')).toHaveLength(plan.carries[0].containers.length);
+    await panel.settle();
     expect(textOf()).toContain('Methanol is poisonous');
     (element().querySelector('button.figure') as HTMLButtonElement).click();
     expect(TestBed.inject(LedgerService).open()).toEqual({ kind: 'start', stopId: plan.carries[0].fromStopId });

@@ -430,6 +430,18 @@ describe('a start', () => {
     expect((await savedTrip(DEMO_TRIP.id))?.name).toBe('After It');
   });
 
+  it('opens the database once, where looking at what is in it fails for once', async () => {
+    indexedDB = new IDBFactory();
+    const opened = jest.spyOn(WorkspaceDb, 'open');
+    jest.spyOn(WorkspaceDb.prototype, 'load').mockRejectedValueOnce(new Error('for once'));
+    await reload();
+    days(9);
+    await until(() => autosave.state() === 'failed', 'the fault');
+    await isSaved();
+    expect(opened).toHaveBeenCalledTimes(1);
+    expect((await savedTrip(DEMO_TRIP.id))?.legs[0].days).toHaveLength(9);
+  });
+
   it('hands over to a newer version in another tab once everything is written', async () => {
     rename('Last Words');
     const newer = (await import('idb')).openDB('restless-tinder', 99);

@@ -193,8 +193,8 @@ export class Autosave {
   private async ready(): Promise<typeof Saving> {
     if (this.saving) return this.saving;
     const saving = await this.savingPart();
-    this.db = await this.open(saving);
-    this.unwritten = new saving.Unwritten(this.tab, this.keptUnchecked);
+    this.db ??= await this.open(saving);
+    this.unwritten ??= new saving.Unwritten(this.tab, this.keptUnchecked);
     await this.lookAgain();
     return (this.saving = saving);
   }
