@@ -26,15 +26,13 @@ const one = (list, what) => {
 const begin = closure(main);
 const [plan, framework, frame] = dynamicImportsOf(code.get(main)).map((name) => closure(name));
 if (!frame) throw new Error('the first page is not read in three');
-const routes = one(
-  [...frame].filter((name) => code.get(name).includes('path:"carry"')),
+// the routes are in the script of the frame that may ask for Carry, and so for every other view
+const isCarry = (scripts) => [...scripts].some((name) => code.get(name).includes('app-carry-view'));
+const views = one(
+  [...frame].map((name) => dynamicImportsOf(code.get(name)).map((asked) => closure(asked))).filter((asked) => asked.some(isCarry)),
   'the routes',
 );
-const views = dynamicImportsOf(code.get(routes)).map((name) => closure(name));
-const carry = one(
-  views.filter((view) => [...view].some((name) => code.get(name).includes('app-carry-view'))),
-  'Carry',
-);
+const carry = one(views.filter(isCarry), 'Carry');
 const shared = new Set([...carry].filter((name) => views.some((view) => view !== carry && view.has(name))));
 
 const bundle = await rolldown({

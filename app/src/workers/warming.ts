@@ -29,7 +29,7 @@ export function warming(plan: (trip: Trip) => unknown): (trip: Trip) => void {
 }
 
 /** A trip with the supper of one day a little colder, another one each time. */
-export function withADayEdited(trip: Trip, n: number): Trip {
+function withADayEdited(trip: Trip, n: number): Trip {
   const days = daysOf(trip);
   const day = 1 + ((7 * n) % days.length);
   return paintDays(trip, day, day, { supperAirC: days[day - 1].supperAirC - (1 + (n % 12)) / 4 });
