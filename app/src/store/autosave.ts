@@ -130,7 +130,7 @@ export class Autosave {
     if (!this.saved) return;
     if (this.unwritten) return this.unwritten.keep(this.saved, this.store.workspace());
     const edits = unwrittenEdits(this.tab, this.saved, this.store.workspace());
-    if (edits) this.keptUnchecked = keptUnchecked(edits);
+    if (edits && keptUnchecked(edits)) this.keptUnchecked = true;
   }
 
   /** Notes that everything was backed up today. */
