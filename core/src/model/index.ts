@@ -19,6 +19,7 @@ export * from './schema-parts';
 export * from './shelf-choices';
 export * from './shelf-schema';
 export * from './shelved-trip';
+export * from './trail-schema';
 export * from './trip-choices';
 export * from './trip-days';
 export * from './trip-schema';

@@ -1,4 +1,5 @@
-import type { Day, Trip } from './trip-schema';
+import type { Day } from './trail-schema';
+import type { Trip } from './trip-schema';
 
 /** Every day of a trip in order; day n stands at n − 1. */
 export const daysOf = (trip: Pick<Trip, 'legs'>): Day[] => trip.legs.flatMap((l) => l.days);

@@ -1,78 +1,13 @@
 import * as z from 'zod';
-import { CAN_PACKAGE_IDS, PACKAGE_IDS, WEIGHT_MEASURES } from '../carry';
-import { dishesByMealSchema, dishSchema, kitSchema, menuSchema, rotationSchema } from './kit-schema';
+import { WEIGHT_MEASURES } from '../carry';
+import { dishSchema, kitSchema, menuSchema, rotationSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
-import { isoDay, label, remark, within } from './schema-parts';
-import { CLIMATE_KEYS, COMFORTS, RESTRICTIONS, STOP_KINDS, TREATMENTS, USUAL_WHAT_IFS, WATER_SOURCES } from './trip-choices';
+import { isoDay, label, within } from './schema-parts';
+import { legSchema, stopSchema } from './trail-schema';
+import { COMFORTS, USUAL_WHAT_IFS } from './trip-choices';
 import { ownContainerSchema } from './shelf-schema';
 import { ANNOYANCES } from './walk-choices';
 import { detourSchema, walkSchema } from './walk-schema';
-import { windSchema } from './wind-schema';
-
-/**
- * One trip as stored and exported, version 3: stops and the legs between them, day by day, one kit, a day's menu.
- * Everything computed is left out; everything a day is like stands in the day itself.
- */
-
-export const positionSchema = z.strictObject({ latitudeDeg: within(LIMITS.latitudeDeg), longitudeDeg: within(LIMITS.longitudeDeg) });
-
-export const daySchema = z.strictObject({
-  km: within(LIMITS.km),
-  ascentM: within(LIMITS.ascentM),
-  /** Of the day's camp. */
-  altitudeM: within(LIMITS.altitudeM),
-  supperAirC: within(LIMITS.airC),
-  breakfastAirC: within(LIMITS.airC),
-  /** One standard deviation of the air about those values, K. */
-  spreadC: within(LIMITS.spreadC),
-  waterC: within(LIMITS.waterC),
-  wind: windSchema,
-  gusty: z.boolean(),
-  source: z.enum(WATER_SOURCES),
-  treatment: z.enum(TREATMENTS),
-  /** Meals bought instead of cooked. */
-  eatsOut: z.strictObject({ breakfast: z.boolean(), supper: z.boolean() }),
-  /** Dishes of this day that are not the usual ones, by part of the day. */
-  dishes: dishesByMealSchema.default({}),
-  /** Which values come from the simulated climate. */
-  simulated: z.array(z.enum(CLIMATE_KEYS)).max(CLIMATE_KEYS.length),
-  /** Of the camp, where a track is known. */
-  at: positionSchema.optional(),
-});
-
-export const saleSchema = z.strictObject({ packageId: z.enum(PACKAGE_IDS), price: within(LIMITS.price).nullable() });
-
-export const stopSchema = z.strictObject({
-  id: z.string().min(1).max(64),
-  name: label,
-  kind: z.enum(STOP_KINDS),
-  sells: z.array(saleSchema).max(PACKAGE_IDS.length),
-  openNote: remark,
-  /** Empty canisters can be left here. */
-  bin: z.boolean(),
-  /** A box posted ahead waits here: it can hold anything the post takes. */
-  box: z.strictObject({ postBy: isoDay.nullable(), note: remark }).nullable(),
-  /** What the walker has decided to buy here, whatever is lightest: cans by what they are sold as, or measures or tablets by count. */
-  pinned: z
-    .discriminatedUnion('kind', [
-      z.strictObject({ kind: z.literal('cans'), counts: z.partialRecord(z.enum(CAN_PACKAGE_IDS), within(LIMITS.pinnedCans).int()) }),
-      z.strictObject({ kind: z.literal('units'), count: within(LIMITS.pinnedUnits).int() }),
-    ])
-    .nullable()
-    .default(null),
-  /** There and back, off the trail. */
-  detourKm: within(LIMITS.km),
-  at: positionSchema.optional(),
-});
-
-export const legSchema = z.strictObject({
-  days: z.array(daySchema).min(LIMITS.dayCount.min).max(LIMITS.dayCount.max),
-  /** A kit of the rack that is carried on this leg in place of the trip's own: posted ahead, sent home again. */
-  kit: z.strictObject({ rackKitId: z.string().min(1).max(64), kit: kitSchema }).optional(),
-  restriction: z.enum(RESTRICTIONS),
-  /** Where the walker checked, and when. */
-  restrictionNote: remark,
-});
 
 /** What might come otherwise, kept beside the plan. */
 export const whatIfSchema = z.discriminatedUnion('kind', [
@@ -103,6 +38,10 @@ export const cutSchema = z.strictObject({
 });
 export type CutMeasures = z.infer<typeof cutSchema>;
 
+/**
+ * One trip as stored and exported, version 3: stops and the legs between them (trail-schema), day by day, one kit, a day's menu.
+ * Everything computed is left out; everything a day is like stands in the day itself.
+ */
 export const tripSchema = z
   .strictObject({
     id: z.string().min(1).max(64),
@@ -177,10 +116,3 @@ export const tripSchema = z
   });
 
 export type Trip = z.infer<typeof tripSchema>;
-export type Pin = NonNullable<Stop['pinned']>;
-export type Stop = z.infer<typeof stopSchema>;
-export type Sale = z.infer<typeof saleSchema>;
-export type Leg = z.infer<typeof legSchema>;
-export type Day = z.infer<typeof daySchema>;
-export type Position = z.infer<typeof positionSchema>;
-export type Restriction = Leg['restriction'];
