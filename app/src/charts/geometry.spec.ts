@@ -2,7 +2,7 @@ import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { planTrip } from '@tinder/core/plan';
 import { carryOfDay } from '@tinder/core/planned';
 import { kitLines } from '@tinder/core/study';
-import { FOLDED_RIBBON, RIBBON, ribbonGeometry } from './ribbon-geometry';
+import { FOLDED_RIBBON, RIBBON, ribbonLand, ribbonStops, ribbonTaper } from './ribbon-geometry';
 import { dayWidths, timeAxis } from './time-axis';
 import { weightGeometry } from './weight-geometry';
 
@@ -30,54 +30,56 @@ describe('time axis', () => {
 });
 
 describe('ribbon', () => {
-  const shape = ribbonGeometry(DEMO_TRIP, plan, axis);
+  const land = ribbonLand(DEMO_TRIP, plan, axis);
+  const { slices } = ribbonTaper(plan, axis);
   it('names the coldest night and the highest camp, and stands stops at their day', () => {
-    expect(shape.coldest).toMatchObject({ day: 19, nightC: -10 });
-    expect(shape.highest.altitudeM).toBe(2950);
-    expect(shape.stops.map((s) => s.x)).toEqual([0, 250, 450, 600, 850, 1000, 1150]);
-    expect(shape.bans.map((b) => [b.restriction, b.x, b.width])).toEqual([
+    expect(land.coldest).toMatchObject({ day: 19, nightC: -10 });
+    expect(land.highest.altitudeM).toBe(2950);
+    expect(ribbonStops(DEMO_TRIP, axis).map((s) => s.x)).toEqual([0, 250, 450, 600, 850, 1000, 1150]);
+    expect(land.bans.map((b) => [b.restriction, b.x, b.width])).toEqual([
       ['noOpenFlame', 600, 250],
       ['unknown', 1000, 150],
     ]);
   });
 
   it('cuts a stop’s name before the next stop, and leaves it out where nothing would be left', () => {
-    const narrow = ribbonGeometry(DEMO_TRIP, plan, equal(300));
-    expect(narrow.stops[1].name).toMatch(/^H.*…$/);
-    narrow.stops.slice(0, -1).forEach((s, i) => expect(s.x + s.name.length * 7.2).toBeLessThan(narrow.stops[i + 1].x + 1));
+    const narrow = ribbonStops(DEMO_TRIP, equal(300));
+    expect(narrow[1].name).toMatch(/^H.*…$/);
+    narrow.slice(0, -1).forEach((s, i) => expect(s.x + s.name.length * 7.2).toBeLessThan(narrow[i + 1].x + 1));
   });
 
   it('has a taper that is as thick as the fuel, burns down day by day and is renewed at stops', () => {
     const first = carryOfDay(plan, 1);
-    expect(shape.taper[0].startG).toBe(first.fuelG);
-    shape.taper.slice(1, 5).forEach((s, i) => expect(s.startG).toBe(shape.taper[i].endG));
-    expect(shape.taper[4].endG).toBeCloseTo(first.fuelG - first.demandG, 9);
-    expect(shape.taper[5].startG).toBe(carryOfDay(plan, 6).fuelG);
+    expect(slices[0].startG).toBe(first.fuelG);
+    slices.slice(1, 5).forEach((s, i) => expect(s.startG).toBe(slices[i].endG));
+    expect(slices[4].endG).toBeCloseTo(first.fuelG - first.demandG, 9);
+    expect(slices[5].startG).toBe(carryOfDay(plan, 6).fuelG);
     // the most fuel of the trip leaves the hut before the pass, on day 18: the band is as thick as it gets there
     const most = plan.carries.reduce((a, b) => (b.fuelG > a.fuelG ? b : a));
     expect(most.days[0].day).toBe(18);
-    expect(shape.taper[17].path).toContain(`,${(RIBBON.taperTop + RIBBON.taperMax).toFixed(1)}Z`);
+    expect(slices[17].path).toContain(`,${(RIBBON.taperTop + RIBBON.taperMax).toFixed(1)}Z`);
   });
 
   it('folds into less height with everything inside it', () => {
-    const folded = ribbonGeometry(DEMO_TRIP, plan, axis, FOLDED_RIBBON);
-    const ys = [...folded.taper.map((s) => s.path), ...folded.reserves].flatMap((d) =>
+    const folded = ribbonTaper(plan, axis, FOLDED_RIBBON);
+    const { highest } = ribbonLand(DEMO_TRIP, plan, axis, FOLDED_RIBBON);
+    const ys = [...folded.slices.map((s) => s.path), ...folded.reserves].flatMap((d) =>
       [...d.matchAll(/,(-?[\d.]+)/g)].map((m) => Number(m[1])),
     );
-    expect(folded.highest.y).toBeGreaterThanOrEqual(FOLDED_RIBBON.hillTop);
-    expect(Math.min(...ys)).toBeGreaterThan(folded.highest.y);
+    expect(highest.y).toBeGreaterThanOrEqual(FOLDED_RIBBON.hillTop);
+    expect(Math.min(...ys)).toBeGreaterThan(highest.y);
     expect(Math.max(...ys)).toBeLessThanOrEqual(FOLDED_RIBBON.height);
     expect(FOLDED_RIBBON.height).toBeLessThan(0.6 * RIBBON.height);
   });
 
   it('draws more wind strokes on the windier day, and tells nights apart', () => {
-    expect(shape.days[2].windStrokes).toBeGreaterThan(shape.days[4].windStrokes);
-    expect([8, 14, 17, 0].map((i) => shape.days[i].night)).toEqual(['town', 'dry', 'snow', 'camp']);
+    expect(land.days[2].windStrokes).toBeGreaterThan(land.days[4].windStrokes);
+    expect([8, 14, 17, 0].map((i) => land.days[i].night)).toEqual(['town', 'dry', 'snow', 'camp']);
   });
 
   it('follows a track where there is one, over the whole width', () => {
     const profile = Array.from({ length: 101 }, (_, i) => ({ km: i * 4.35, altitudeM: 1000 + 5 * i }));
-    const tracked = ribbonGeometry({ ...DEMO_TRIP, profile }, plan, axis);
+    const tracked = ribbonLand({ ...DEMO_TRIP, profile }, plan, axis);
     expect(tracked.highest.altitudeM).toBe(1500);
     expect(tracked.hillLine).toMatch(/,[\d.]+C?.*1150,77/);
   });

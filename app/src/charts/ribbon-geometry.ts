@@ -74,15 +74,18 @@ export interface TaperSlice {
   startG: number;
   endG: number;
 }
-export interface RibbonGeometry {
+/** The land over the days of a plan: how high, how cold, where the nights are. */
+export interface RibbonLand {
   days: RibbonDay[];
-  stops: RibbonStop[];
   bans: RibbonBan[];
   hillArea: string;
   hillLine: string;
   highest: { altitudeM: number; y: number };
   coldest: RibbonDay;
-  taper: TaperSlice[];
+}
+/** The band of fuel on hand. */
+export interface RibbonTaper {
+  slices: TaperSlice[];
   /** One band of reserve a carry. */
   reserves: string[];
   /** Most fuel that leaves a stop, g: the full thickness. */
@@ -100,8 +103,8 @@ const STROKE_STEPS_MPS = [1.2, 3, 5.5];
 const LETTER = 7.2;
 const SHORTEST_NAME = 4;
 
-/** All of the ribbon's shapes from a trip and its plan: pure, so that tests can read them. */
-export function ribbonGeometry(trip: Trip, plan: Plan, axis: TimeAxis, rows: RibbonRows = RIBBON): RibbonGeometry {
+/** The land of a trip and its plan as shapes. */
+export function ribbonLand(trip: Trip, plan: Plan, axis: TimeAxis, rows: RibbonRows = RIBBON): RibbonLand {
   const hill = hillPoints(trip, plan, axis);
   const altitudes = hill.map((p) => p.altitudeM);
   const low = Math.min(...altitudes);
@@ -125,13 +128,11 @@ export function ribbonGeometry(trip: Trip, plan: Plan, axis: TimeAxis, rows: Rib
   });
   return {
     days,
-    stops: ribbonStops(trip, axis),
     bans: ribbonBans(trip, axis),
     hillArea: area<[number, number]>().y0(rows.hillFoot).curve(curveMonotoneX).x((p) => p[0]).y1((p) => p[1])(points) ?? '', // prettier-ignore
     hillLine: line<[number, number]>().curve(curveMonotoneX)(points) ?? '',
     highest: { altitudeM: high, y: y(high) },
     coldest: days.reduce((a, b) => (b.nightC < a.nightC ? b : a)),
-    ...taperShapes(plan, axis, rows),
   };
 }
 
@@ -152,7 +153,8 @@ function hillPoints(trip: Trip, plan: Plan, axis: TimeAxis): { x: number; altitu
   });
 }
 
-function ribbonStops(trip: Trip, axis: TimeAxis): RibbonStop[] {
+/** The stops along the axis, each name cut where the next begins. */
+export function ribbonStops(trip: Trip, axis: TimeAxis): RibbonStop[] {
   const at = stopDays(trip);
   const last = trip.stops.length - 1;
   const widthOf = (name: string): number => name.length * LETTER + 12;
@@ -181,7 +183,7 @@ function ribbonBans(trip: Trip, axis: TimeAxis): RibbonBan[] {
 }
 
 /** The band of fuel on hand, burning down over each carry and renewed where it ends. */
-function taperShapes(plan: Plan, axis: TimeAxis, rows: RibbonRows) {
+export function ribbonTaper(plan: Plan, axis: TimeAxis, rows: RibbonRows = RIBBON): RibbonTaper {
   const mostG = Math.max(...plan.carries.map((c) => c.fuelG));
   const thickness = scaleLinear()
     .domain([0, Math.max(mostG, 1)])
@@ -189,7 +191,7 @@ function taperShapes(plan: Plan, axis: TimeAxis, rows: RibbonRows) {
   const top = rows.taperTop;
   const at = (boundary: number, g: number): string => `${axis.x(boundary).toFixed(1)},${(top + thickness(Math.max(0, g))).toFixed(1)}`;
   const x = (boundary: number): string => axis.x(boundary).toFixed(1);
-  const taper = plan.carries.flatMap((c) =>
+  const slices = plan.carries.flatMap((c) =>
     c.profile.days.slice(0, -1).map((d, i): TaperSlice => {
       const endG = c.profile.days[i + 1].fuelG;
       const path = `M${x(d.day - 1)},${top} L${x(d.day)},${top} L${at(d.day, endG)} L${at(d.day - 1, d.fuelG)}Z`;
@@ -202,5 +204,5 @@ function taperShapes(plan: Plan, axis: TimeAxis, rows: RibbonRows) {
     return `M${x(from)},${top} L${x(to)},${top} L${at(to, reserveG)} L${at(from, reserveG)}Z`;
   });
   const last = plan.carries[plan.carries.length - 1];
-  return { taper, reserves, mostG, leftG: last.fuelG - last.demandG };
+  return { slices, reserves, mostG, leftG: last.fuelG - last.demandG };
 }

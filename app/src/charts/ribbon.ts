@@ -7,11 +7,12 @@ import { TrailAxis } from './trail-axis';
 import { RiskService } from '../planning/risk-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
+import { InTurn } from '../ui/in-turn';
 import { measuredWidth } from '../ui/measured-width';
 import { BAN_WORDS, dayOnRibbonWords } from '../words/ribbon-words';
 import { Units } from '../words/units';
 import { RibbonFold } from './ribbon-fold';
-import { FOLDED_RIBBON, RIBBON, ribbonGeometry } from './ribbon-geometry';
+import { FOLDED_RIBBON, RIBBON, ribbonLand, ribbonStops, ribbonTaper } from './ribbon-geometry';
 import { leftShapes, type LeftPoint } from './ribbon-left';
 
 /**
@@ -20,7 +21,7 @@ import { leftShapes, type LeftPoint } from './ribbon-left';
  */
 @Component({
   selector: 'app-ribbon',
-  imports: [Drag],
+  imports: [Drag, InTurn],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './ribbon.html',
   styleUrl: './ribbon.less',
@@ -47,14 +48,16 @@ export class Ribbon {
   protected readonly axis = computed(() => this.trail.of(this.plan(), this.width()));
   protected readonly folded = computed(() => this.low() && !this.fold.unfolded());
   protected readonly rows = computed(() => (this.folded() ? FOLDED_RIBBON : RIBBON));
-  protected readonly shape = computed(() => ribbonGeometry(this.trip(), this.plan(), this.axis(), this.rows()));
+  protected readonly land = computed(() => ribbonLand(this.trip(), this.plan(), this.axis(), this.rows()));
+  protected readonly taper = computed(() => ribbonTaper(this.plan(), this.axis(), this.rows()));
+  protected readonly stops = computed(() => ribbonStops(this.trip(), this.axis()));
   protected readonly leftShape = computed(() =>
     this.left().length > 1 ? leftShapes(this.left(), this.plan(), this.axis(), this.rows()) : undefined,
   );
   /** Day numbers that have room to be written. */
   protected readonly numbered = computed(() => {
     const every = Math.ceil(26 / (this.width() / this.axis().dayCount));
-    return this.shape().days.filter((d) => d.day % every === 0 || d.day === 1);
+    return this.land().days.filter((d) => d.day % every === 0 || d.day === 1);
   });
   /** Strokes and camps are drawn where a day is wide enough for them. */
   protected readonly roomy = computed(() => !this.folded() && this.width() / this.axis().dayCount > 18);
@@ -66,7 +69,7 @@ export class Ribbon {
 
   protected readonly spoken = computed(() => {
     const d = planDayOf(this.plan(), this.marker.day());
-    const slice = this.shape().taper[d.day - 1];
+    const slice = this.taper().slices[d.day - 1];
     const { from, to } = this.marker.brush();
     return dayOnRibbonWords(d, slice, this.units, {
       overLimit: this.risk.daysOverLimit().has(d.day),
