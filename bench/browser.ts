@@ -15,7 +15,7 @@ export async function inPlanWorker(page: Page, trips: readonly Trip[]): Promise<
   return page.evaluate<number[]>(`(${ASK_WORKER})(${JSON.stringify({ url: planner.url(), asked: trips })})`);
 }
 /** What a worker waits before it warms itself, the time that takes, and half a second, ms (app/src/workers/warming). */
-const WARM_MS = 3000;
+const WARM_MS = 6000;
 /** In the page, as text, so that no build step rewrites it: asks the worker in comlink's own words, as the page does for what is new beside its last plan. */
 const ASK_WORKER = `async ({ url, asked }) => {
   const worker = new Worker(url, { type: 'module' });
@@ -50,6 +50,8 @@ export interface FirstVisit {
   verdictMs: number;
   /** Beyond 50 ms a task holds the page: so long in all, ms. */
   blockedMs: number;
+  /** The longest task of a visit. */
+  longestMs: number;
   kB: number;
 }
 const KINDS = {
@@ -94,6 +96,7 @@ export async function firstVisit(browser: Browser, address: string, kind: keyof 
     paintMs: median((v) => v.paintMs),
     verdictMs: median((v) => v.verdictMs),
     blockedMs: median((v) => v.blockedMs),
+    longestMs: median((v) => v.longestMs),
     kB: median((v) => v.kB),
   };
 }
@@ -111,6 +114,7 @@ const SEEN = `({
   paintMs: performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0,
   verdictMs: globalThis.verdictMs,
   blockedMs: globalThis.tasks.reduce((sum, ms) => sum + Math.max(0, ms - 50), 0),
+  longestMs: Math.max(0, ...globalThis.tasks),
 })`;
 
 /** Heap of the page with the heavy demo, MB, after so many edits of the reserve, each planned. */
