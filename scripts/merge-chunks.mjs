@@ -62,9 +62,6 @@ const { output } = await bundle.generate({
 });
 await bundle.close();
 
-for (const name of scripts) unlinkSync(path.join(APP, name));
-for (const { fileName, code: text } of output) writeFileSync(path.join(APP, fileName), text);
-
 // the page names its scripts: the first, and all that come next
 const byName = new Map(output.map((chunk) => [chunk.fileName, chunk]));
 const entry = output.find((chunk) => chunk.isEntry);
@@ -78,6 +75,12 @@ const take = (name) => {
     .forEach(take);
 };
 entry.dynamicImports.forEach(take);
+
+// an engine compiles a function when it is called, and holds the page meanwhile; told so, it compiles them all beside the page, while they come
+const COMPILE_ALL = '//# allFunctionsCalledOnLoad\n';
+for (const name of scripts) unlinkSync(path.join(APP, name));
+for (const { fileName, code: text } of output) writeFileSync(path.join(APP, fileName), COMPILE_ALL + text);
+
 const links = [...first].map((name) => `<link rel="modulepreload" href="${name}">`).join('');
 const page = read('index.html')
   .replace(/<link rel="modulepreload"[^>]*>/g, '')

@@ -2,11 +2,20 @@ import { createApplication } from '@angular/platform-browser';
 import { Router } from '@angular/router';
 import { appConfig } from '../app.config';
 import { routes } from '../app.routes';
-import { AppShell } from '../shell/app-shell';
-import { WorkspaceStore } from '../store/workspace-store';
-import { inATask } from '../platform/in-a-task';
 
-/** Begins the app: its services in one task, its frame in another. */
+import { AppCommands } from '../shell/app-commands';
+import { AppShell } from '../shell/app-shell';
+import { Autosave } from '../store/autosave';
+import { Importing } from '../store/importing';
+import { WorkspaceStore } from '../store/workspace-store';
+import { HandedFile } from '../platform/handed-file';
+import { inATask } from '../platform/in-a-task';
+import { Turns } from '../ui/in-turn';
+
+/** What the frame asks for: made before it, each in a task of its own. */
+const ITS_SERVICES = [Router, WorkspaceStore, Autosave, AppCommands, Importing, HandedFile];
+
+/** Begins the app: its services, then its frame, which takes the place of the first one when it is whole. */
 export async function beginApp(): Promise<void> {
   const [, path] = location.pathname.split('/');
   // the view that was asked for comes while the frame is built; what cannot be had is told of when it is gone to
@@ -14,12 +23,16 @@ export async function beginApp(): Promise<void> {
   if (view instanceof Promise) view.catch(() => undefined);
   await inATask();
   const app = await createApplication(appConfig);
+  for (const service of ITS_SERVICES) {
+    await inATask();
+    app.injector.get<unknown>(service);
+  }
   await inATask();
-  // made before the frame, which would make them in its own task
-  const router = app.injector.get(Router);
-  app.injector.get(WorkspaceStore);
+  const frame = document.createElement('app-root');
+  app.bootstrap(AppShell, frame);
+  const turns = app.injector.get(Turns);
+  while (turns.busy()) await inATask();
+  document.querySelector('app-root')?.replaceWith(frame);
   await inATask();
-  app.bootstrap(AppShell);
-  await inATask();
-  router.initialNavigation();
+  app.injector.get(Router).initialNavigation();
 }

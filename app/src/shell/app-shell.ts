@@ -1,48 +1,23 @@
 import { ChangeDetectionStrategy, Component, computed, effect, type ElementRef, inject, viewChild } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
-import { NewTripDrawer } from '../library/new-trip-drawer';
-import { TripsDrawer } from '../library/trips-drawer';
-import { LedgerDrawer } from '../ledger/ledger-drawer';
-import { LedgerService } from '../ledger/ledger-service';
-import { AppUpdates } from '../platform/app-updates';
 import { HandedFile } from '../platform/handed-file';
-import { InstallOffer } from '../platform/install-offer';
-import { WorkerTrouble } from '../platform/worker-trouble';
 import { Autosave } from '../store/autosave';
 import { backupIsDue } from '../store/backup-age';
 import { Importing } from '../store/importing';
-import { refusalWords } from '../words/room-words';
-import { clashWords } from '../words/save-words';
-import { noWorkerWords } from '../words/study-words';
 import { WorkspaceStore } from '../store/workspace-store';
-import { CommandDrawer } from './command-drawer';
 import { Commands } from '../commands/commands';
-import { Start } from '../commands/start';
 import { AppCommands } from './app-commands';
-import { SettingsDrawer } from './settings-drawer';
-import { StartDoors } from './start-doors';
+import { Drawers } from './drawers';
+import { Notices } from './notices';
 import { VerdictLine } from './verdict-line';
 import { VIEWS } from './views';
 import { chosenFile } from '../platform/chosen-file';
-import { guestWords } from '../words/import-words';
 import { InTurn, Turns } from '../ui/in-turn';
 
 /** The frame: words to walk by on the left, the view, the verdict at the foot. Nothing can be changed before it is known what is saved: it would be lost. */
 @Component({
   selector: 'app-root',
-  imports: [
-    CommandDrawer,
-    InTurn,
-    LedgerDrawer,
-    NewTripDrawer,
-    RouterLink,
-    RouterLinkActive,
-    RouterOutlet,
-    SettingsDrawer,
-    StartDoors,
-    TripsDrawer,
-    VerdictLine,
-  ],
+  imports: [Drawers, InTurn, Notices, RouterLink, RouterLinkActive, RouterOutlet, VerdictLine],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './app-shell.html',
   styleUrl: './app-shell.less',
@@ -52,12 +27,7 @@ export class AppShell {
   protected readonly store = inject(WorkspaceStore);
   protected readonly autosave = inject(Autosave);
   protected readonly commands = inject(Commands);
-  protected readonly start = inject(Start);
-  protected readonly ledger = inject(LedgerService);
-  protected readonly importing = inject(Importing);
-  protected readonly updates = inject(AppUpdates);
-  protected readonly trouble = inject(WorkerTrouble);
-  protected readonly install = inject(InstallOffer);
+  private readonly importing = inject(Importing);
   protected readonly turns = inject(Turns);
   private readonly fileInput = viewChild.required<ElementRef<HTMLInputElement>>('file');
 
@@ -66,10 +36,6 @@ export class AppShell {
   protected readonly views = VIEWS;
   protected readonly sideCommands = computed(() => this.commands.list().filter((c) => c.side));
   protected readonly backupDue = computed(() => backupIsDue(this.autosave.written(), this.autosave.lastBackup(), Date.now()));
-  protected readonly clashWords = clashWords;
-  protected readonly guestWords = guestWords;
-  protected readonly noWorkerWords = noWorkerWords;
-  protected readonly refusalWords = refusalWords;
   protected readonly saveWords = computed(() => {
     const words = { reading: 'reading…', saved: 'saved', saving: 'saving…', failed: 'not saved' };
     return words[this.autosave.state()];
@@ -105,11 +71,5 @@ export class AppShell {
   protected importFile(event: Event): void {
     const file = chosenFile(event);
     if (file) void this.importing.read(file);
-  }
-
-  /** Changes over to a newer version of the app once everything is written. */
-  protected async update(): Promise<void> {
-    await this.autosave.settled();
-    await this.updates.take();
   }
 }

@@ -26,6 +26,14 @@ const SAVE_AFTER_MS = 250;
 const SAVE_AT_LEAST_EVERY_MS = 1000;
 /** What saves comes after the view, on a line that is slow, but no later than this. */
 const SAVING_AT_LATEST_MS = 4000;
+/** What saving needs before it is read itself, the ones that others are made of first. */
+const SCHEMAS = [
+  () => import('./schemas/parts'),
+  () => import('./schemas/kit'),
+  () => import('./schemas/trail'),
+  () => import('./schemas/trip'),
+  () => import('./schemas/rack'),
+];
 /** Pauses before another try, growing up to a minute. */
 const FIRST_RETRY_MS = 1000;
 const LONGEST_RETRY_MS = 60_000;
@@ -202,8 +210,10 @@ export class Autosave {
   /** The schemas come after the first verdict, in tasks of their own. */
   private async savingPart(): Promise<typeof Saving> {
     try {
-      await import('./saving-schemas');
-      await inATask();
+      for (const read of SCHEMAS) {
+        await read();
+        await inATask();
+      }
       return await import('./saving');
     } catch {
       throw Object.assign(new Error('the part that saves did not come'), { name: this.saved ? 'MissingSaver' : 'MissingPart' });

@@ -79,4 +79,26 @@ describe('parts that are built in turn', () => {
     expect(await order('third')).toHaveLength(5);
     expect(told).toHaveBeenCalledTimes(1);
   });
+
+  it('let one that took long be painted before the next comes, unless nobody looks', async () => {
+    let ms = 0;
+    jest.spyOn(performance, 'now').mockImplementation(() => (ms += 20));
+    const frames: FrameRequestCallback[] = [];
+    jest.spyOn(globalThis, 'requestAnimationFrame').mockImplementation((frame) => frames.push(frame));
+    const paint = (): void => frames.splice(0).forEach((frame) => frame(0));
+    parts.detectChanges();
+    const tasks = async (): Promise<void> => {
+      for (let i = 0; i < 10; i++) await new Promise((next) => setTimeout(next));
+    };
+    await tasks();
+    expect(built()).toEqual([]); // made, and not yet filled
+    paint();
+    await tasks();
+    expect(built()).toEqual(['outer']);
+    jest.spyOn(document, 'hidden', 'get').mockReturnValue(true);
+    paint();
+    await tasks();
+    expect(built()).toHaveLength(5);
+    jest.restoreAllMocks();
+  });
 });

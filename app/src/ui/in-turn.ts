@@ -14,6 +14,9 @@ import {
 /** Where no part is being built, a part without a place comes after those that have one. */
 const AFTER_ALL = 100;
 
+/** What took longer is painted before the next: laid out together, parts would hold the page as well. */
+const LONG_MS = 8;
+
 /** A task, and the one that comes next. */
 type Work = () => Work | undefined;
 
@@ -27,7 +30,7 @@ interface Part {
 export class Turns {
   private readonly errors = inject(ErrorHandler);
   private readonly waiting: Part[] = [];
-  private timer: ReturnType<typeof setTimeout> | undefined;
+  private isGoing = false;
   /** What is still to be done for the part that was begun last. */
   private rest: Work | undefined;
   private readonly busySignal = signal(false);
@@ -40,7 +43,8 @@ export class Turns {
   add(part: Part): () => void {
     this.waiting.push(part);
     untracked(() => this.busySignal.set(true));
-    this.timer ??= setTimeout(this.next);
+    if (!this.isGoing) setTimeout(this.next);
+    this.isGoing = true;
     return () => this.remove(part);
   }
 
@@ -50,16 +54,19 @@ export class Turns {
   }
 
   private readonly next = (): void => {
-    this.timer = undefined;
     const work = this.rest ?? this.take();
     this.rest = undefined;
+    this.isGoing = work !== undefined;
     if (!work) return this.busySignal.set(false);
-    this.timer = setTimeout(this.next);
+    const since = performance.now();
     try {
       this.rest = work();
     } catch (e) {
       this.errors.handleError(e); // one that cannot be built holds up none of the others
     }
+    const isLaidOutAlone = performance.now() - since > LONG_MS && !document.hidden;
+    if (isLaidOutAlone) requestAnimationFrame(() => setTimeout(this.next));
+    else setTimeout(this.next);
   };
 
   /** The part whose turn it is. */
@@ -85,15 +92,15 @@ export class InTurn {
     const onDestroy = inject(DestroyRef);
     onDestroy.onDestroy(
       turns.add({
-        place: () => this.appInTurn() || inside,
+        place: () => (this.appInTurn() === '' ? inside : Number(this.appInTurn())),
         build: () => {
-          // not on the page before it is filled: what is empty would be painted, and move what stands below when it is not
+          // on the page in the task that fills it, where its width can be measured: what is empty would be painted, and move what stands below when it is not
           const made = part.createEmbeddedView(undefined);
           return () => {
             if (onDestroy.destroyed) made.destroy();
             else {
-              made.detectChanges();
               view.insert(made);
+              made.detectChanges();
             }
             return undefined;
           };

@@ -1,15 +1,28 @@
-import { DestroyRef, ElementRef, inject, signal, type Signal } from '@angular/core';
+import { computed, DestroyRef, ElementRef, inject, signal, type Signal } from '@angular/core';
 
-/** Width of the host element in CSS pixels, followed through every resize. Call in an injection context. */
-export function measuredWidth(initial: number): Signal<number> {
+/**
+ * Width of the host element in CSS pixels, measured when it is first asked for and followed through every resize; `unmeasured` where it has none,
+ * off the page. Call in an injection context.
+ */
+export function measuredWidth(unmeasured: number): Signal<number> {
   const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
-  const width = signal(initial);
+  const followed = signal<number | undefined>(undefined);
+  // a first drawing for some other width would be drawn again at once
+  const width = computed(() => followed() ?? (contentWidth(host) || unmeasured));
   if (typeof ResizeObserver === 'undefined') return width;
   const observer = new ResizeObserver((entries) => {
     const measured = entries[0].contentRect.width;
-    if (measured > 0) width.set(measured);
+    if (measured > 0) followed.set(measured);
   });
   observer.observe(host);
   inject(DestroyRef).onDestroy(() => observer.disconnect());
   return width;
+}
+
+/** Inside its padding, as an observer measures it; 0 or less where it is not laid out. */
+function contentWidth(host: HTMLElement): number {
+  const { width } = host.getBoundingClientRect();
+  if (!width) return 0;
+  const { paddingLeft, paddingRight } = getComputedStyle(host);
+  return Math.max(0, width - parseFloat(paddingLeft) - parseFloat(paddingRight));
 }

@@ -1,0 +1,2 @@
+// The fourth of what saving reads, in tasks of their own.
+export { tripSchema } from '@tinder/core/model';
