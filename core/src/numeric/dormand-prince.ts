@@ -49,16 +49,40 @@ const MAX_STEPS = 100_000;
 const SMALLEST_STEP = 1e-3;
 const EVENT_PASSES = 40;
 
-/** Integrates dy/dt = f(t, y) from t = 0 until the target, the end, or the stop condition. `y0` is not changed. */
+type Room = Record<'y' | 'next' | 'stage' | 'k1' | 'k2' | 'k3' | 'k4' | 'k5' | 'k6' | 'k7', Float64Array>;
+/** By how many components there are. A plan integrates thousands of times: each run takes the room of the one before, which is over. */
+const ROOMS = new Map<number, Room>();
+
+function roomFor(n: number): Room {
+  const known = ROOMS.get(n);
+  if (known) return known;
+  const some = (): Float64Array => new Float64Array(n);
+  const room = {
+    y: some(),
+    next: some(),
+    stage: some(),
+    k1: some(),
+    k2: some(),
+    k3: some(),
+    k4: some(),
+    k5: some(),
+    k6: some(),
+    k7: some(),
+  };
+  ROOMS.set(n, room);
+  return room;
+}
+
+/** Integrates dy/dt = f(t, y) from t = 0 until the target, the end, or the stop condition. `y0` is not changed; `f` must not integrate itself. */
 export function integrate(f: Derivative, y0: Float64Array, o: IntegrateOptions): Integrated {
   const n = y0.length;
   const m = o.coupled;
-  let y = Float64Array.from(y0);
-  let next = new Float64Array(n);
-  const stage = new Float64Array(n);
-  const [k1, k2, k3, k4, k5, k6, k7] = Array.from({ length: 7 }, () => new Float64Array(n));
+  const room = roomFor(n);
+  const { stage, k1, k2, k3, k4, k5, k6, k7 } = room;
+  let { y, next } = room;
+  y.set(y0);
   f(0, y, k1);
-  if (y[0] >= o.target) return { t: 0, y, reached: true, steps: 0 };
+  if (y[0] >= o.target) return { t: 0, y: y.slice(), reached: true, steps: 0 };
 
   /** One step of size h from (t, y) into `next`; returns the scaled error. */
   const step = (t: number, h: number): number => {
@@ -118,5 +142,5 @@ export function integrate(f: Derivative, y0: Float64Array, o: IntegrateOptions):
     h = size * factor;
     if (o.stop?.(t, y, k1)) break;
   }
-  return { t, y, reached: false, steps };
+  return { t, y: y.slice(), reached: false, steps };
 }
