@@ -8,6 +8,7 @@ import { CoolingPanel } from './cooling-panel';
 import { PlanForm } from './plan-form';
 import { Runner } from './runner';
 import { WhichPanel } from './which-panel';
+import { InTurn } from '../ui/in-turn';
 
 const SIDES = [
   { value: 'burn', label: 'burn' },
@@ -21,7 +22,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Bench: burns with a scale and a watch, what they can tell, and the burner they make one's own. */
 @Component({
   selector: 'app-bench-view',
-  imports: [AnswersPanel, BurnerPanel, ClaimsPanel, CoolingPanel, PlanForm, Runner, Sides, WhichPanel],
+  imports: [InTurn, AnswersPanel, BurnerPanel, ClaimsPanel, CoolingPanel, PlanForm, Runner, Sides, WhichPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Bench</h1>
@@ -30,25 +31,25 @@ type Side = (typeof SIDES)[number]['value'];
       @switch (side()) {
         @case ('burn') {
           @if (run.draft()) {
-            <app-runner />
+            <app-runner *appInTurn="1" />
           } @else {
             <div class="look">
-              <app-plan-form />
-              <app-which-panel />
+              <app-plan-form *appInTurn="1" />
+              <app-which-panel *appInTurn="2" />
             </div>
           }
         }
         @case ('answers') {
-          <app-answers-panel />
+          <app-answers-panel *appInTurn="1" />
         }
         @case ('burner') {
-          <app-burner-panel />
+          <app-burner-panel *appInTurn="1" />
         }
         @case ('cooling') {
-          <app-cooling-panel />
+          <app-cooling-panel *appInTurn="1" />
         }
         @case ('claims') {
-          <app-claims-panel />
+          <app-claims-panel *appInTurn="1" />
         }
       }
     </div>

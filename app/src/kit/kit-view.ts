@@ -9,6 +9,7 @@ import { LadderPanel } from './ladder-panel';
 import { LossesPanel } from './losses-panel';
 import { NestPanel } from './nest-panel';
 import { PiecesList } from './pieces-list';
+import { InTurn } from '../ui/in-turn';
 
 const SIDES = [
   { value: 'build', label: 'build it' },
@@ -23,7 +24,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Kit: weighed pieces become kits; kits are nested, compared, lightened and taken apart on this trip. */
 @Component({
   selector: 'app-kit-view',
-  imports: [ComparePanel, DiaryPanel, FinderPanel, KitBuilder, KitsList, LadderPanel, LossesPanel, NestPanel, PiecesList, Sides],
+  imports: [InTurn, ComparePanel, DiaryPanel, FinderPanel, KitBuilder, KitsList, LadderPanel, LossesPanel, NestPanel, PiecesList, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Kit</h1>
@@ -33,27 +34,27 @@ type Side = (typeof SIDES)[number]['value'];
         @case ('build') {
           <div class="build">
             <div>
-              <app-kits-list />
-              <app-pieces-list />
+              <app-kits-list *appInTurn="1" />
+              <app-pieces-list *appInTurn="2" />
             </div>
-            <app-kit-builder />
-            <app-nest-panel />
+            <app-kit-builder *appInTurn="3" />
+            <app-nest-panel *appInTurn="4" />
           </div>
         }
         @case ('find') {
-          <app-finder-panel />
+          <app-finder-panel *appInTurn="1" />
         }
         @case ('compare') {
-          <app-compare-panel />
+          <app-compare-panel *appInTurn="1" />
         }
         @case ('lighter') {
-          <app-ladder-panel />
+          <app-ladder-panel *appInTurn="1" />
         }
         @case ('lose') {
-          <app-losses-panel />
+          <app-losses-panel *appInTurn="1" />
         }
         @case ('diary') {
-          <app-diary-panel />
+          <app-diary-panel *appInTurn="1" />
         }
       }
     </div>

@@ -33,13 +33,14 @@ async function planned<T>(panel: Panel<T>): Promise<Panel<T>> {
 }
 
 describe('building a kit', () => {
-  it('starts from nothing, adds pieces by name, and says what is still missing', () => {
+  it('starts from nothing, adds pieces by name, and says what is still missing', async () => {
     store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
     const list = new Panel(KitsList);
     expect(list.text).toContain('No kit yet.');
     list.press('new kit');
     const pieces = new Panel(PiecesList);
     const builder = new Panel(KitBuilder);
+    await pieces.settle();
     pieces.press('add open-jet alcohol burner');
     builder.fixture.detectChanges();
     expect(builder.text).toContain('It cannot be carried yet: it has a burner and no pot.');
@@ -98,8 +99,9 @@ describe('building a kit', () => {
     expect(string.massG).toBeCloseTo(14.17, 2);
   });
 
-  it('finds pieces by name and job, and shows only what is owned under the switch', () => {
+  it('finds pieces by name and job, and shows only what is owned under the switch', async () => {
     const panel = new Panel(PiecesList);
+    await panel.settle();
     panel.type('find a piece by name', 'burner');
     expect(panel.text).toContain('larger gas burner');
     panel.tick('only what I own');

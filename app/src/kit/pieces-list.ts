@@ -13,11 +13,12 @@ import { PASTE_PROBLEM_WORDS, rackTableWords } from '../words/table-words';
 import { Units } from '../words/units';
 import { HAVE_WORDS, ROLE_WORDS } from '../words/kit-words';
 import { KitStudy } from './kit-study';
+import { InTurn } from '../ui/in-turn';
 
 /** Everything there is to build of: owned, lent, wished for and the catalogue; and the ways in and out by list and by file. */
 @Component({
   selector: 'app-pieces-list',
-  imports: [NzButtonComponent, NzInputDirective, PickField, TableOffer, Tick],
+  imports: [InTurn, NzButtonComponent, NzInputDirective, PickField, TableOffer, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="titled">
@@ -78,22 +79,24 @@ import { KitStudy } from './kit-study';
       <app-pick-field label="job" [quietly]="true" [options]="jobs" [value]="job()" (valueChange)="job.set($event)" />
     </div>
     <ul class="pieces" tabindex="0" aria-labelledby="pieces-title">
-      @for (r of rows(); track r.piece.id) {
-        <li [class.in]="r.inKit">
-          <span class="what">{{ r.piece.name }}</span>
-          <span class="quiet">{{ r.where }}</span>
-          <span class="grams">{{ units.text(r.massG, 'mass') }}</span>
-          @if (r.inKit) {
-            <span class="quiet in">in it</span>
-          } @else {
-            <button nz-button class="word" type="button" [attr.aria-label]="'add ' + r.piece.name" (click)="study.addPiece(r.piece)">
-              add
-            </button>
-          }
-        </li>
-      } @empty {
-        <li class="quiet">Nothing of that name{{ study.rack().onlyOwned ? ' among what you own' : '' }}.</li>
-      }
+      <ng-container *appInTurn>
+        @for (r of rows(); track r.piece.id) {
+          <li [class.in]="r.inKit">
+            <span class="what">{{ r.piece.name }}</span>
+            <span class="quiet">{{ r.where }}</span>
+            <span class="grams">{{ units.text(r.massG, 'mass') }}</span>
+            @if (r.inKit) {
+              <span class="quiet in">in it</span>
+            } @else {
+              <button class="ant-btn word" type="button" [attr.aria-label]="'add ' + r.piece.name" (click)="study.addPiece(r.piece)">
+                add
+              </button>
+            }
+          </li>
+        } @empty {
+          <li class="quiet">Nothing of that name{{ study.rack().onlyOwned ? ' among what you own' : '' }}.</li>
+        }
+      </ng-container>
     </ul>
 
     <details>
@@ -155,6 +158,9 @@ import { KitStudy } from './kit-study';
       padding: 2px 4px 2px 0;
       border-bottom: 1px solid var(--hairline);
       line-height: 1.25;
+      // laid out when it is scrolled to
+      content-visibility: auto;
+      contain-intrinsic-height: auto 42px;
     }
     .pieces .what {
       grid-area: 1 / 1;

@@ -10,6 +10,7 @@ import { DayDishes } from './day-dishes';
 import { DishPanel } from './dish-panel';
 import { FoodTables } from './food-tables';
 import { HabitPanel } from './habit-panel';
+import { InTurn } from '../ui/in-turn';
 
 const SIDES = [
   { value: 'dishes', label: 'the dishes' },
@@ -21,47 +22,49 @@ type Side = (typeof SIDES)[number]['value'];
 /** Menu: what is eaten, how it is cooked, and what every habit costs over this trip. */
 @Component({
   selector: 'app-menu-view',
-  imports: [AnswerColumn, DayDishes, DayRule, DishPanel, FoodTables, HabitPanel, Ribbon, Sides],
+  imports: [InTurn, AnswerColumn, DayDishes, DayRule, DishPanel, FoodTables, HabitPanel, Ribbon, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Menu</h1>
     @if (plans.planned(); as p) {
       <div [class.one-look]="side() === 'dishes'">
         <div>
-          <div class="axis">
+          <div class="axis" *appInTurn="1">
             <app-ribbon [plan]="p.plan" [editable]="true" [low]="true" />
             <app-day-rule />
           </div>
-          <app-sides
-            class="sides"
-            label="What of the menu"
-            panelId="menu-side"
-            [options]="sides"
-            [value]="side()"
-            (valueChange)="side.set($event)"
-          />
-          <div id="menu-side" role="tabpanel" [attr.aria-labelledby]="'menu-side-' + side()">
-            @switch (side()) {
-              @case ('dishes') {
-                <div class="panels">
-                  <app-day-dishes [plan]="p.plan" [(part)]="part" />
-                  <app-dish-panel [part]="part()" />
-                </div>
-                @if (wide()) {
-                  <app-food-tables [plan]="p.plan" />
+          <ng-container *appInTurn="2">
+            <app-sides
+              class="sides"
+              label="What of the menu"
+              panelId="menu-side"
+              [options]="sides"
+              [value]="side()"
+              (valueChange)="side.set($event)"
+            />
+            <div id="menu-side" role="tabpanel" [attr.aria-labelledby]="'menu-side-' + side()">
+              @switch (side()) {
+                @case ('dishes') {
+                  <div class="panels">
+                    <app-day-dishes *appInTurn="3" [plan]="p.plan" [(part)]="part" />
+                    <app-dish-panel *appInTurn="4" [part]="part()" />
+                  </div>
+                  @if (wide()) {
+                    <app-food-tables *appInTurn="5" [plan]="p.plan" />
+                  }
+                }
+                @case ('habits') {
+                  <app-habit-panel *appInTurn="3" />
+                }
+                @case ('food') {
+                  <app-food-tables *appInTurn="5" [plan]="p.plan" />
                 }
               }
-              @case ('habits') {
-                <app-habit-panel />
-              }
-              @case ('food') {
-                <app-food-tables [plan]="p.plan" />
-              }
-            }
-          </div>
+            </div>
+          </ng-container>
         </div>
         @if (side() === 'dishes' && plans.carry(); as carry) {
-          <app-answer-column [carry]="carry" [plan]="p.plan" />
+          <app-answer-column *appInTurn="6" [carry]="carry" [plan]="p.plan" />
         }
       </div>
     }

@@ -7,6 +7,7 @@ import { ForTripPanel } from './for-trip-panel';
 import { JoinPanel } from './join-panel';
 import { SeasonPanel } from './season-panel';
 import { ShelfFiles } from './shelf-files';
+import { InTurn } from '../ui/in-turn';
 
 const SIDES = [
   { value: 'cupboard', label: 'the cupboard' },
@@ -19,7 +20,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Shelf: what stands in the cupboard, how that is known, and what it is good for. */
 @Component({
   selector: 'app-shelf-view',
-  imports: [AddContainer, ContainerCard, Cupboard, ForTripPanel, JoinPanel, SeasonPanel, ShelfFiles, Sides],
+  imports: [InTurn, AddContainer, ContainerCard, Cupboard, ForTripPanel, JoinPanel, SeasonPanel, ShelfFiles, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Shelf</h1>
@@ -29,21 +30,21 @@ type Side = (typeof SIDES)[number]['value'];
         @case ('cupboard') {
           <div class="look">
             <div>
-              <app-add-container (added)="toCard()" />
-              <app-cupboard (chosen)="toCard()" />
-              <app-shelf-files />
+              <app-add-container *appInTurn="1" (added)="toCard()" />
+              <app-cupboard *appInTurn="2" (chosen)="toCard()" />
+              <app-shelf-files *appInTurn="3" />
             </div>
-            <app-container-card #card />
+            <app-container-card #card *appInTurn="4" />
           </div>
         }
         @case ('trip') {
-          <app-for-trip-panel />
+          <app-for-trip-panel *appInTurn="1" />
         }
         @case ('join') {
-          <app-join-panel />
+          <app-join-panel *appInTurn="1" />
         }
         @case ('season') {
-          <app-season-panel />
+          <app-season-panel *appInTurn="1" />
         }
       }
     </div>

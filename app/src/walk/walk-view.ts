@@ -18,6 +18,7 @@ import { TimerBar } from './timer-bar';
 import { TodayPanel } from './today-panel';
 import { WalkLog } from './walk-log';
 import { WalkStudy } from './walk-study';
+import { InTurn } from '../ui/in-turn';
 
 const SIDES = [
   { value: 'today', label: 'today' },
@@ -31,7 +32,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Walk: the phone at dusk. Steps, log, forecast, and what to do when it is tight. */
 @Component({
   selector: 'app-walk-view',
-  imports: [AfterPanel, AheadPanel, GuidePanel, LogPanel, NzButtonComponent, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
+  imports: [InTurn, AfterPanel, AheadPanel, GuidePanel, LogPanel, NzButtonComponent, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Walk</h1>
@@ -52,19 +53,19 @@ type Side = (typeof SIDES)[number]['value'];
       <div id="walk-side" role="tabpanel" [attr.aria-labelledby]="'walk-side-' + side()">
         @switch (side()) {
           @case ('today') {
-            <app-today-panel />
+            <app-today-panel *appInTurn="3" />
           }
           @case ('log') {
-            <app-log-panel />
+            <app-log-panel *appInTurn="3" />
           }
           @case ('ahead') {
-            <app-ahead-panel />
+            <app-ahead-panel *appInTurn="3" />
           }
           @case ('wrong') {
-            <app-guide-panel />
+            <app-guide-panel *appInTurn="3" />
           }
           @case ('after') {
-            <app-after-panel />
+            <app-after-panel *appInTurn="3" />
           }
         }
       </div>
