@@ -53,7 +53,9 @@ type Side = (typeof SIDES)[number]['value'];
       <div id="walk-side" role="tabpanel" [attr.aria-labelledby]="'walk-side-' + side()">
         @switch (side()) {
           @case ('today') {
-            <app-today-panel *appInTurn="3" />
+            @if (study.walking() || study.asked.problem()) {
+              <app-today-panel *appInTurn="3" />
+            }
           }
           @case ('log') {
             <app-log-panel *appInTurn="3" />
