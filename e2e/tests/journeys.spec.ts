@@ -117,13 +117,13 @@ test('nothing jumps while the views come in, on a page slowed six times', async 
           });
     }).observe({ type: 'layout-shift', buffered: true });
   });
-  for (const view of ['carry', 'trail', 'kit', 'menu', 'shelf']) {
+  for (const view of ['carry', 'trail', 'kit', 'menu', 'pack', 'walk', 'bench', 'shelf']) {
     await page.goto(`/${view}`);
     await expect(verdict(page)).toContainText('Leave Nettle Hut');
     await expect(verdict(page)).toHaveAttribute('aria-busy', 'false');
     await expect(page.locator('.stale, progress')).toHaveCount(0, { timeout: 60_000 });
     const shifts = await page.evaluate(() => (globalThis as unknown as { shifts: { value: number; of: string[] }[] }).shifts);
     const sum = shifts.reduce((s, e) => s + e.value, 0);
-    expect(sum, `${view}: ${JSON.stringify(shifts)}`).toBeLessThanOrEqual(0.01);
+    expect(sum, `${view}: ${JSON.stringify(shifts)}`).toBeLessThanOrEqual(view === 'walk' ? 0.02 : 0.01); // on a walk the verdict is said once more
   }
 });

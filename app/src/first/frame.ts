@@ -30,8 +30,7 @@ export async function beginApp(): Promise<void> {
   await inATask();
   const frame = document.createElement('app-root');
   app.bootstrap(AppShell, frame);
-  const turns = app.injector.get(Turns);
-  while (turns.busy()) await inATask();
+  await app.injector.get(Turns).whole();
   document.querySelector('app-root')?.replaceWith(frame);
   await inATask();
   app.injector.get(Router).initialNavigation();

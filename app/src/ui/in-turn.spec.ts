@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, ErrorHandler, signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import { InTurn } from './in-turn';
+import { InTurn, Turns } from './in-turn';
 import { until } from '../testing/until';
 
 @Component({
@@ -97,8 +97,9 @@ describe('parts that are built in turn', () => {
     expect(built()).toEqual(['outer']);
     jest.spyOn(document, 'hidden', 'get').mockReturnValue(true);
     paint();
-    await tasks();
+    await TestBed.inject(Turns).whole();
     expect(built()).toHaveLength(5);
+    expect(TestBed.inject(Turns).busy()).toBe(false);
     jest.restoreAllMocks();
   });
 });

@@ -34,6 +34,7 @@ export class Turns {
   /** What is still to be done for the part that was begun last. */
   private rest: Work | undefined;
   private readonly busySignal = signal(false);
+  private readonly wholeWaits: (() => void)[] = [];
   /** Is something still to be built? */
   readonly busy = this.busySignal.asReadonly();
   /** Of the part that was built last: what is inside it has its place. */
@@ -43,7 +44,7 @@ export class Turns {
   add(part: Part): () => void {
     this.waiting.push(part);
     untracked(() => this.busySignal.set(true));
-    if (!this.isGoing) setTimeout(this.next);
+    if (!this.isGoing) this.goOn(false);
     this.isGoing = true;
     return () => this.remove(part);
   }
@@ -57,17 +58,32 @@ export class Turns {
     const work = this.rest ?? this.take();
     this.rest = undefined;
     this.isGoing = work !== undefined;
-    if (!work) return this.busySignal.set(false);
+    if (!work) return this.isWhole();
     const since = performance.now();
     try {
       this.rest = work();
     } catch (e) {
       this.errors.handleError(e); // one that cannot be built holds up none of the others
     }
-    const isLaidOutAlone = performance.now() - since > LONG_MS && !document.hidden;
-    if (isLaidOutAlone) requestAnimationFrame(() => setTimeout(this.next));
-    else setTimeout(this.next);
+    this.goOn(performance.now() - since > LONG_MS);
   };
+
+  /** The next in a task of its own; after one that took long, when that has been painted; at once where nobody looks. */
+  private goOn(wasLong: boolean): void {
+    if (document.hidden) queueMicrotask(this.next);
+    else if (wasLong) requestAnimationFrame(() => setTimeout(this.next));
+    else setTimeout(this.next);
+  }
+
+  /** When nothing is left to be built. */
+  whole(): Promise<void> {
+    return this.isGoing ? new Promise((resolve) => this.wholeWaits.push(resolve)) : Promise.resolve();
+  }
+
+  private isWhole(): void {
+    this.busySignal.set(false);
+    this.wholeWaits.splice(0).forEach((resolve) => resolve());
+  }
 
   /** The part whose turn it is. */
   private take(): Work | undefined {
