@@ -32,7 +32,7 @@ export function collisions(): string[] {
     )
       continue;
     if ((of.closest('thead')?.getBoundingClientRect().width ?? 99) < 2) continue; // a heading that each figure repeats
-    if (!of.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue;
+    if (!of.checkVisibility({ visibilityProperty: true, opacityProperty: true, contentVisibilityAuto: true })) continue;
     const range = document.createRange();
     range.selectNodeContents(n);
     for (const box of range.getClientRects()) if (box.width > 1 && box.height > 1) words.push({ text, box, of });
