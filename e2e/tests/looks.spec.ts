@@ -1,5 +1,5 @@
 import { expect, open, test, turnTo } from './helpers';
-import { beyond, collisions, cutOff, settled, SIDES, sideways, small, SPACED } from './looks';
+import { beyond, collisions, cutOff, LAID_OUT, settled, SIDES, sideways, small, SPACED } from './looks';
 
 const PHONE = { width: 390, height: 844 };
 const DESK = { width: 1280, height: 800 };
@@ -14,6 +14,7 @@ const SIZES = [
 for (const [view, sides] of Object.entries(SIDES))
   test(`no words lie on each other on any side of ${view}, on any screen, at 400 %, with spaced text`, async ({ page }) => {
     await open(page, `/${view}`);
+    await page.addStyleTag({ content: LAID_OUT });
     for (const side of sides) {
       await turnTo(page, side);
       await settled(page);
