@@ -22,7 +22,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Bench: burns with a scale and a watch, what they can tell, and the burner they make one's own. */
 @Component({
   selector: 'app-bench-view',
-  imports: [InTurn, AnswersPanel, BurnerPanel, ClaimsPanel, CoolingPanel, PlanForm, Runner, Sides, WhichPanel],
+  imports: [AnswersPanel, BurnerPanel, ClaimsPanel, CoolingPanel, InTurn, PlanForm, Runner, Sides, WhichPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Bench</h1>

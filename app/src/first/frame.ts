@@ -2,7 +2,6 @@ import { createApplication } from '@angular/platform-browser';
 import { Router } from '@angular/router';
 import { appConfig } from '../app.config';
 import { routes } from '../app.routes';
-
 import { AppCommands } from '../shell/app-commands';
 import { AppShell } from '../shell/app-shell';
 import { Autosave } from '../store/autosave';

@@ -24,7 +24,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Kit: weighed pieces become kits; kits are nested, compared, lightened and taken apart on this trip. */
 @Component({
   selector: 'app-kit-view',
-  imports: [InTurn, ComparePanel, DiaryPanel, FinderPanel, KitBuilder, KitsList, LadderPanel, LossesPanel, NestPanel, PiecesList, Sides],
+  imports: [ComparePanel, DiaryPanel, FinderPanel, InTurn, KitBuilder, KitsList, LadderPanel, LossesPanel, NestPanel, PiecesList, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Kit</h1>

@@ -22,7 +22,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Menu: what is eaten, how it is cooked, and what every habit costs over this trip. */
 @Component({
   selector: 'app-menu-view',
-  imports: [InTurn, AnswerColumn, DayDishes, DayRule, DishPanel, FoodTables, HabitPanel, Ribbon, Sides],
+  imports: [AnswerColumn, DayDishes, DayRule, DishPanel, FoodTables, HabitPanel, InTurn, Ribbon, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Menu</h1>

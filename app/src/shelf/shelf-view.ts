@@ -20,7 +20,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Shelf: what stands in the cupboard, how that is known, and what it is good for. */
 @Component({
   selector: 'app-shelf-view',
-  imports: [InTurn, AddContainer, ContainerCard, Cupboard, ForTripPanel, JoinPanel, SeasonPanel, ShelfFiles, Sides],
+  imports: [AddContainer, ContainerCard, Cupboard, ForTripPanel, InTurn, JoinPanel, SeasonPanel, ShelfFiles, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Shelf</h1>

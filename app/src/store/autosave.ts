@@ -7,12 +7,12 @@ import { filter } from 'rxjs/operators';
 import { BEEN_HERE } from '../platform/been-here';
 import { nothingIsKept } from '../platform/database/nothing-kept';
 import type { Conflict, KeptAside, Loaded, WorkspaceDb } from '../platform/database/workspace-db';
-import { inATask } from '../platform/in-a-task';
 import { tabMemory } from '../platform/tab-memory';
 import { asideWords, saveFaultWords, type SaveFault } from '../words/save-words';
 import { followPreferences, followRack, followTrips } from './following';
 import { mayPass, saveFaultOf } from './save-fault';
 import { Saved } from './saved';
+import { readSchemas } from './schemas/read-schemas';
 import type * as Saving from './saving';
 import { isNews, type TabNews } from './tab-news';
 import { keptUnchecked, unwrittenEdits } from './unwritten-edits';
@@ -26,14 +26,6 @@ const SAVE_AFTER_MS = 250;
 const SAVE_AT_LEAST_EVERY_MS = 1000;
 /** What saves comes after the view, on a line that is slow, but no later than this. */
 const SAVING_AT_LATEST_MS = 4000;
-/** What saving needs before it is read itself, the ones that others are made of first. */
-const SCHEMAS = [
-  () => import('./schemas/parts'),
-  () => import('./schemas/kit'),
-  () => import('./schemas/trail'),
-  () => import('./schemas/trip'),
-  () => import('./schemas/rack'),
-];
 /** Pauses before another try, growing up to a minute. */
 const FIRST_RETRY_MS = 1000;
 const LONGEST_RETRY_MS = 60_000;
@@ -210,10 +202,7 @@ export class Autosave {
   /** The schemas come after the first verdict, in tasks of their own. */
   private async savingPart(): Promise<typeof Saving> {
     try {
-      for (const read of SCHEMAS) {
-        await read();
-        await inATask();
-      }
+      await readSchemas();
       return await import('./saving');
     } catch {
       throw Object.assign(new Error('the part that saves did not come'), { name: this.saved ? 'MissingSaver' : 'MissingPart' });

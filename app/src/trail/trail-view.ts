@@ -23,7 +23,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Trail: stops, legs, days and what they are like; by hand on the ribbon, or typed in its table twins. */
 @Component({
   selector: 'app-trail-view',
-  imports: [InTurn, AnswerColumn, BrushPanel, DayRule, DaysTable, LegsTable, Ribbon, Sides, StopPanel, TripPanel],
+  imports: [AnswerColumn, BrushPanel, DayRule, DaysTable, InTurn, LegsTable, Ribbon, Sides, StopPanel, TripPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Trail</h1>

@@ -10,6 +10,7 @@ import {
   untracked,
   ViewContainerRef,
 } from '@angular/core';
+import { inATask } from '../platform/in-a-task';
 
 /** Where no part is being built, a part without a place comes after those that have one. */
 const AFTER_ALL = 100;
@@ -30,7 +31,6 @@ interface Part {
 export class Turns {
   private readonly errors = inject(ErrorHandler);
   private readonly waiting: Part[] = [];
-  private isGoing = false;
   /** What is still to be done for the part that was begun last. */
   private rest: Work | undefined;
   private readonly busySignal = signal(false);
@@ -43,9 +43,10 @@ export class Turns {
   /** Gives back how to take the part out again. */
   add(part: Part): () => void {
     this.waiting.push(part);
-    untracked(() => this.busySignal.set(true));
-    if (!this.isGoing) this.goOn(false);
-    this.isGoing = true;
+    untracked(() => {
+      if (!this.busy()) this.goOn(false);
+      this.busySignal.set(true);
+    });
     return () => this.remove(part);
   }
 
@@ -57,7 +58,6 @@ export class Turns {
   private readonly next = (): void => {
     const work = this.rest ?? this.take();
     this.rest = undefined;
-    this.isGoing = work !== undefined;
     if (!work) return this.isWhole();
     const since = performance.now();
     try {
@@ -68,16 +68,16 @@ export class Turns {
     this.goOn(performance.now() - since > LONG_MS);
   };
 
-  /** The next in a task of its own; after one that took long, when that has been painted; at once where nobody looks. */
+  /** The next in a task of its own; after one that took long, when that has been painted, unless nobody looks. */
   private goOn(wasLong: boolean): void {
-    if (document.hidden) queueMicrotask(this.next);
-    else if (wasLong) requestAnimationFrame(() => setTimeout(this.next));
-    else setTimeout(this.next);
+    const on = (): void => void inATask().then(this.next);
+    if (wasLong && !document.hidden) requestAnimationFrame(on);
+    else on();
   }
 
   /** When nothing is left to be built. */
   whole(): Promise<void> {
-    return this.isGoing ? new Promise((resolve) => this.wholeWaits.push(resolve)) : Promise.resolve();
+    return untracked(this.busy) ? new Promise((resolve) => this.wholeWaits.push(resolve)) : Promise.resolve();
   }
 
   private isWhole(): void {
@@ -108,7 +108,10 @@ export class InTurn {
     const onDestroy = inject(DestroyRef);
     onDestroy.onDestroy(
       turns.add({
-        place: () => (this.appInTurn() === '' ? inside : Number(this.appInTurn())),
+        place: () => {
+          const own = this.appInTurn();
+          return own === '' ? inside : own;
+        },
         build: () => {
           // on the page in the task that fills it, where its width can be measured: what is empty would be painted, and move what stands below when it is not
           const made = part.createEmbeddedView(undefined);

@@ -19,10 +19,9 @@ export function measuredWidth(unmeasured: number): Signal<number> {
   return width;
 }
 
-/** Inside its padding, as an observer measures it; 0 or less where it is not laid out. */
+/** Inside its padding, as an observer measures it; 0 where it is not laid out. */
 function contentWidth(host: HTMLElement): number {
   const { width } = host.getBoundingClientRect();
-  if (!width) return 0;
   const { paddingLeft, paddingRight } = getComputedStyle(host);
   return Math.max(0, width - parseFloat(paddingLeft) - parseFloat(paddingRight));
 }

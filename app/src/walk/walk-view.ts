@@ -32,7 +32,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Walk: the phone at dusk. Steps, log, forecast, and what to do when it is tight. */
 @Component({
   selector: 'app-walk-view',
-  imports: [InTurn, AfterPanel, AheadPanel, GuidePanel, LogPanel, NzButtonComponent, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
+  imports: [AfterPanel, AheadPanel, GuidePanel, InTurn, LogPanel, NzButtonComponent, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Walk</h1>

@@ -6,8 +6,10 @@ import { isoDay, label, remark, within } from './schema-parts';
 import { CLIMATE_KEYS, RESTRICTIONS, STOP_KINDS, TREATMENTS, WATER_SOURCES } from './trip-choices';
 import { windSchema } from './wind-schema';
 
+/** On the earth, where a track is known. */
 export const positionSchema = z.strictObject({ latitudeDeg: within(LIMITS.latitudeDeg), longitudeDeg: within(LIMITS.longitudeDeg) });
 
+/** What a day is like, and its camp. */
 export const daySchema = z.strictObject({
   km: within(LIMITS.km),
   ascentM: within(LIMITS.ascentM),
@@ -32,8 +34,10 @@ export const daySchema = z.strictObject({
   at: positionSchema.optional(),
 });
 
+/** Sold at a stop; without a price where that is not known. */
 export const saleSchema = z.strictObject({ packageId: z.enum(PACKAGE_IDS), price: within(LIMITS.price).nullable() });
 
+/** Where a leg begins or ends: a town, a hut, a post office. */
 export const stopSchema = z.strictObject({
   id: z.string().min(1).max(64),
   name: label,
@@ -57,6 +61,7 @@ export const stopSchema = z.strictObject({
   at: positionSchema.optional(),
 });
 
+/** The days between two stops. */
 export const legSchema = z.strictObject({
   days: z.array(daySchema).min(LIMITS.dayCount.min).max(LIMITS.dayCount.max),
   /** A kit of the rack that is carried on this leg in place of the trip's own: posted ahead, sent home again. */

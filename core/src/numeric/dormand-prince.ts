@@ -49,26 +49,12 @@ const MAX_STEPS = 100_000;
 const SMALLEST_STEP = 1e-3;
 const EVENT_PASSES = 40;
 
-type Room = Record<'y' | 'next' | 'stage' | 'k1' | 'k2' | 'k3' | 'k4' | 'k5' | 'k6' | 'k7', Float64Array>;
-/** By how many components there are. A plan integrates thousands of times: each run takes the room of the one before, which is over. */
-const ROOMS = new Map<number, Room>();
+const VECTORS = 10;
+/** By how many components there are. A plan integrates thousands of times: each run takes the vectors of the one before, which is over. */
+const ROOMS = new Map<number, Float64Array[]>();
 
-function roomFor(n: number): Room {
-  const known = ROOMS.get(n);
-  if (known) return known;
-  const some = (): Float64Array => new Float64Array(n);
-  const room = {
-    y: some(),
-    next: some(),
-    stage: some(),
-    k1: some(),
-    k2: some(),
-    k3: some(),
-    k4: some(),
-    k5: some(),
-    k6: some(),
-    k7: some(),
-  };
+function roomFor(n: number): Float64Array[] {
+  const room = ROOMS.get(n) ?? Array.from({ length: VECTORS }, () => new Float64Array(n));
   ROOMS.set(n, room);
   return room;
 }
@@ -78,8 +64,8 @@ export function integrate(f: Derivative, y0: Float64Array, o: IntegrateOptions):
   const n = y0.length;
   const m = o.coupled;
   const room = roomFor(n);
-  const { stage, k1, k2, k3, k4, k5, k6, k7 } = room;
-  let { y, next } = room;
+  const [, , stage, k1, k2, k3, k4, k5, k6, k7] = room;
+  let [y, next] = room;
   y.set(y0);
   f(0, y, k1);
   if (y[0] >= o.target) return { t: 0, y: y.slice(), reached: true, steps: 0 };

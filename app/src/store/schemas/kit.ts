@@ -1,2 +1,2 @@
-// The second of what saving reads, in tasks of their own.
+// Kits and dishes: a script of its own, read in a task of its own (read-schemas).
 export { kitSchema } from '@tinder/core/model';

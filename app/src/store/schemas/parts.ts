@@ -1,2 +1,2 @@
-// What schemas are made with: the first of what saving reads, in tasks of their own.
+// What schemas are made with: a script of its own, read in a task of its own (read-schemas).
 export { isDay } from '@tinder/core/model';

@@ -1,2 +1,2 @@
-// The last of what saving reads before itself, in tasks of their own.
+// The rack: a script of its own, read in a task of its own (read-schemas).
 export { rackSchema } from '@tinder/core/model';

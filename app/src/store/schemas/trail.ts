@@ -1,2 +1,2 @@
-// The third of what saving reads, in tasks of their own.
+// Stops and legs: a script of its own, read in a task of its own (read-schemas).
 export { legSchema } from '@tinder/core/model';

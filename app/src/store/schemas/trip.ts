@@ -1,2 +1,2 @@
-// The fourth of what saving reads, in tasks of their own.
+// Trips: a script of its own, read in a task of its own (read-schemas).
 export { tripSchema } from '@tinder/core/model';
