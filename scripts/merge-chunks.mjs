@@ -78,8 +78,21 @@ entry.dynamicImports.forEach(take);
 
 // an engine compiles a function when it is called, and holds the page meanwhile; told so, it compiles them all beside the page, while they come
 const COMPILE_ALL = '//# allFunctionsCalledOnLoad\n';
+
+/** What is needed before a script can run, and is not there with the first page: the ones that others need first, itself last. */
+function parts(name, met = new Set(first).add(entry.fileName)) {
+  if (met.has(name) || !byName.has(name)) return [];
+  met.add(name);
+  return [...byName.get(name).imports.flatMap((file) => parts(file, met)), name];
+}
+/** A script that is read later is asked for with all that it needs, so that this is fetched at once and run one a task (app/src/platform/read-in-parts). */
+const askedInParts = (text) =>
+  text.replace(/import\((["'`])\.\/([^"'`]+\.js)\1\)/g, (asked, _, name) => {
+    const files = parts(name).map((file) => `./${file}`);
+    return files.length > 1 ? `readInParts(${JSON.stringify(files)})` : asked;
+  });
 for (const name of scripts) unlinkSync(path.join(APP, name));
-for (const { fileName, code: text } of output) writeFileSync(path.join(APP, fileName), COMPILE_ALL + text);
+for (const { fileName, code: text } of output) writeFileSync(path.join(APP, fileName), COMPILE_ALL + askedInParts(text));
 
 const links = [...first].map((name) => `<link rel="modulepreload" href="${name}">`).join('');
 const page = read('index.html')
