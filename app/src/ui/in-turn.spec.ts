@@ -58,10 +58,10 @@ describe('parts that are built in turn', () => {
     parts = TestBed.createComponent(Parts);
   });
 
-  it('come one a task, the lowest place first; what stands in one has its place, and comes before the next', async () => {
+  it('come one a task, the lowest place first, and of two the one further up; what stands in one has its place, and comes before the next', async () => {
     parts.detectChanges();
     expect(built()).toEqual([]);
-    expect(await order('third')).toEqual(['outer', 'inner', 'after it', 'second', 'third']);
+    expect(await order('third')).toEqual(['outer', 'inner', 'second', 'after it', 'third']);
   });
 
   it('never come where they are no longer wanted, and take another place while they wait', async () => {

@@ -23,10 +23,12 @@ type Work = () => Work | undefined;
 
 interface Part {
   place: () => number;
+  /** Where it will stand. */
+  at: Node;
   build: Work;
 }
 
-/** Who waits to be built: one part after the other, made in one task and filled in the next, so that the page is free between them; the lowest place first and the older of two. */
+/** Who waits to be built: one part after the other, made in one task and filled in the next, so that the page is free between them; the lowest place first, and of two the one further up the page. */
 @Injectable({ providedIn: 'root' })
 export class Turns {
   private readonly errors = inject(ErrorHandler);
@@ -88,11 +90,15 @@ export class Turns {
   /** The part whose turn it is. */
   private take(): Work | undefined {
     this.placeNow = Math.min(AFTER_ALL, ...this.waiting.map((p) => p.place()));
-    const part = this.waiting.find((p) => p.place() <= this.placeNow);
+    const due = this.waiting.filter((p) => p.place() <= this.placeNow);
+    const part = due.reduce<Part | undefined>((first, p) => (first && !isAbove(p.at, first.at) ? first : p), undefined);
     if (part) this.remove(part);
     return part?.build;
   }
 }
+
+/** Does one stand further up the page than another? */
+const isAbove = (one: Node, other: Node): boolean => !!(one.compareDocumentPosition(other) & Node.DOCUMENT_POSITION_FOLLOWING);
 
 /**
  * A part of a view that is built in a task of its own, in turn: a slow phone is held by none of them for long, and what was asked for meanwhile is
@@ -108,6 +114,7 @@ export class InTurn {
     const onDestroy = inject(DestroyRef);
     onDestroy.onDestroy(
       turns.add({
+        at: view.element.nativeElement as Node,
         place: () => {
           const own = this.appInTurn();
           return own === '' ? inside : own;
