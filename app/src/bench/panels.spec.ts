@@ -71,6 +71,7 @@ describe('A or B', () => {
 describe('a burn from paper', () => {
   it('is kept with its fuel and time for the side that it was burnt for', async () => {
     const panel = await planned(new Panel(WriteDown));
+    panel.open('write down a burn from paper');
     panel.choose('burnt for', 'sleeve b');
     panel.type('fuel used', '0.5 oz');
     panel.type('time taken', '6');

@@ -1,9 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { contrastOf, CONTRAST_IDS, fairOrder, nextArm, SPEEDS, type ContrastId, type Speed } from '@tinder/core/bench';
 import { newSetup, type Arm, type TestSeries } from '@tinder/core/model';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Choice } from '../ui/choice';
+import { InTurn } from '../ui/in-turn';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { today } from '../ui/today';
@@ -23,14 +22,14 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
 /** A test before it is burnt: what is asked, with what, in what, and what one believes will come of it. */
 @Component({
   selector: 'app-plan-form',
-  imports: [Choice, NzButtonComponent, NzInputDirective, PickField, QuantityField, SetupFields],
+  imports: [Choice, InTurn, PickField, QuantityField, SetupFields],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">plan a burn</h2>
     @for (o of open(); track o.id) {
       <p class="open">
         <b>{{ o.question }}</b> <span class="quiet">{{ o.next }}</span>
-        <button nz-button class="word" type="button" (click)="goOn(o.asked)">burn the next one</button>
+        <button class="ant-btn word" type="button" (click)="goOn(o.asked)">burn the next one</button>
       </p>
     }
     <div class="heads">
@@ -38,7 +37,13 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
       <app-pick-field label="with" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
       @if (contrast()) {
         <label class="name" for="expected">I expect, because</label>
-        <input nz-input id="expected" class="left" maxlength="300" [value]="expected()" (input)="expected.set($any($event.target).value)" />
+        <input
+          id="expected"
+          class="ant-input left"
+          maxlength="300"
+          [value]="expected()"
+          (input)="expected.set($any($event.target).value)"
+        />
         <span class="name">pairs</span>
         <app-quantity-field
           label="pairs"
@@ -57,13 +62,15 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
       }
     </div>
     @if (setup(); as s) {
-      <app-setup-fields [setup]="s" (setupChange)="setup.set($event)" />
-      <p class="says">{{ says() }}</p>
-      <p><button nz-button class="strong-act" type="button" (click)="begin()">begin</button></p>
-      <p class="quiet">
-        Outdoors, on level ground that cannot burn, nothing above it; water, sand or a lid at hand. A can is weighed cold, dry and shut.
-        Fill and light by the maker’s manual; where open flames are forbidden there is no test.
-      </p>
+      <app-setup-fields *appInTurn [setup]="s" (setupChange)="setup.set($event)" />
+      <ng-container *appInTurn>
+        <p class="says">{{ says() }}</p>
+        <p><button class="ant-btn strong-act" type="button" (click)="begin()">begin</button></p>
+        <p class="quiet">
+          Outdoors, on level ground that cannot burn, nothing above it; water, sand or a lid at hand. A can is weighed cold, dry and shut.
+          Fill and light by the maker’s manual; where open flames are forbidden there is no test.
+        </p>
+      </ng-container>
     }
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],

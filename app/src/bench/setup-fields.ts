@@ -7,6 +7,8 @@ import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Hint } from '../ui/hint';
+import { InTurn } from '../ui/in-turn';
+import { Opened } from '../ui/opened';
 import { Tick } from '../ui/tick';
 
 const TARGETS = [
@@ -35,7 +37,7 @@ const ODDITIES = [
 /** What a burn is burnt in: water, weather, can, scale, and what counts as done. */
 @Component({
   selector: 'app-setup-fields',
-  imports: [Choice, Hint, PickField, QuantityField, Tick],
+  imports: [Choice, Hint, InTurn, Opened, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let s = setup();
@@ -114,7 +116,7 @@ const ODDITIES = [
         />
       }
     </div>
-    <div class="choices">
+    <div class="choices" *appInTurn>
       <span class="name">brought</span>
       <app-choice label="Brought to" [options]="targets" [value]="s.target.kind" (valueChange)="target($event)" />
       @if (s.target.kind === 'stopAt') {
@@ -137,29 +139,31 @@ const ODDITIES = [
         (valueChange)="set({ scale: { ...s.scale, resolutionG: +$event } })"
       />
     </div>
-    <details>
+    <details *appInTurn appOpened #o="opened">
       <summary>anything unusual?</summary>
-      @for (o of oddities; track o.key) {
-        <label class="odd"
-          ><input type="checkbox" [appTick]="s[o.key]" (turned)="turn(o.key)" /> <span>{{ o.label }}</span></label
-        >
+      @if (o.once()) {
+        @for (odd of oddities; track odd.key) {
+          <label class="odd"
+            ><input type="checkbox" [appTick]="s[odd.key]" (turned)="turn(odd.key)" /> <span>{{ odd.label }}</span></label
+          >
+        }
+        <div class="fields">
+          <span class="name">my own re-weighings scatter by</span>
+          <app-quantity-field
+            label="my own re-weighings scatter by"
+            quantity="mass"
+            [decimals]="2"
+            placeholder="not tried"
+            [value]="s.scale.ownSdG"
+            [limits]="L.scaleSdG"
+            (valueChange)="set({ scale: { ...s.scale, ownSdG: $event } })"
+          />
+        </div>
+        <p class="quiet">
+          Weigh one thing ten times: the standard deviation of the ten goes here. Until then a reading counts as good to 0.29 of its last
+          digit.
+        </p>
       }
-      <div class="fields">
-        <span class="name">my own re-weighings scatter by</span>
-        <app-quantity-field
-          label="my own re-weighings scatter by"
-          quantity="mass"
-          [decimals]="2"
-          placeholder="not tried"
-          [value]="s.scale.ownSdG"
-          [limits]="L.scaleSdG"
-          (valueChange)="set({ scale: { ...s.scale, ownSdG: $event } })"
-        />
-      </div>
-      <p class="quiet">
-        Weigh one thing ten times: the standard deviation of the ten goes here. Until then a reading counts as good to 0.29 of its last
-        digit.
-      </p>
     </details>
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],

@@ -5,8 +5,8 @@ import { fuelById } from '@tinder/core/fuel';
 import { LIMITS, newSetup, newTest, TEST_ENDS, type Arm, type BenchTest, type TestSeries } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
 import { reachesAtS } from '@tinder/core/tables';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Choice } from '../ui/choice';
+import { Opened } from '../ui/opened';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { today } from '../ui/today';
@@ -27,61 +27,63 @@ const BOIL_SEEN_K = 0.5;
 /** A burn that is over already: what was written down on paper comes in as it is, for a question or by itself. */
 @Component({
   selector: 'app-write-down',
-  imports: [Choice, LoggerIntake, NzButtonComponent, PickField, QuantityField, SetupFields],
+  imports: [Choice, LoggerIntake, Opened, PickField, QuantityField, SetupFields],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <details>
+    <details appOpened #o="opened">
       <summary>write down a burn from paper</summary>
-      <div class="heads">
-        <app-pick-field label="burnt for" [options]="sides()" [value]="side()" (valueChange)="side.set($event)" />
-        @if (side() === 'none') {
-          <app-pick-field label="burnt with" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
-        }
-        <app-pick-field label="it" [options]="ends" [value]="end()" (valueChange)="end.set($event)" />
-        @if (spirit()) {
-          <span class="name">fuel as</span>
-          <app-choice label="Fuel as" [options]="ways" [value]="way()" (valueChange)="way.set($event)" />
-        }
-        <span class="name">fuel used</span>
-        @if (way() === 'dosed' && spirit()) {
+      @if (o.once()) {
+        <div class="heads">
+          <app-pick-field label="burnt for" [options]="sides()" [value]="side()" (valueChange)="side.set($event)" />
+          @if (side() === 'none') {
+            <app-pick-field label="burnt with" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
+          }
+          <app-pick-field label="it" [options]="ends" [value]="end()" (valueChange)="end.set($event)" />
+          @if (spirit()) {
+            <span class="name">fuel as</span>
+            <app-choice label="Fuel as" [options]="ways" [value]="way()" (valueChange)="way.set($event)" />
+          }
+          <span class="name">fuel used</span>
+          @if (way() === 'dosed' && spirit()) {
+            <app-quantity-field
+              label="dose used"
+              quantity="volume"
+              placeholder="?"
+              [value]="doseMl()"
+              [limits]="{ min: 1, max: 500 }"
+              (valueChange)="doseMl.set($event)"
+            />
+          } @else {
+            <app-quantity-field
+              label="fuel used"
+              quantity="mass"
+              placeholder="?"
+              [decimals]="1"
+              [value]="burntG()"
+              [limits]="L.burntG"
+              (valueChange)="burntG.set($event)"
+            />
+          }
+          <span class="name">time</span>
           <app-quantity-field
-            label="dose used"
-            quantity="volume"
-            placeholder="?"
-            [value]="doseMl()"
-            [limits]="{ min: 1, max: 500 }"
-            (valueChange)="doseMl.set($event)"
-          />
-        } @else {
-          <app-quantity-field
-            label="fuel used"
-            quantity="mass"
+            label="time taken"
+            quantity="minutes"
             placeholder="?"
             [decimals]="1"
-            [value]="burntG()"
-            [limits]="L.burntG"
-            (valueChange)="burntG.set($event)"
+            [value]="minutes()"
+            [limits]="{ min: 0.1, max: 120 }"
+            (valueChange)="minutes.set($event)"
           />
+        </div>
+        @if (setup(); as s) {
+          <app-setup-fields [setup]="s" (setupChange)="setup.set($event)" />
         }
-        <span class="name">time</span>
-        <app-quantity-field
-          label="time taken"
-          quantity="minutes"
-          placeholder="?"
-          [decimals]="1"
-          [value]="minutes()"
-          [limits]="{ min: 0.1, max: 120 }"
-          (valueChange)="minutes.set($event)"
-        />
-      </div>
-      @if (setup(); as s) {
-        <app-setup-fields [setup]="s" (setupChange)="setup.set($event)" />
+        <app-logger-intake (taken)="timed($event)" />
+        @if (timedWords(); as words) {
+          <p role="status">{{ words }}</p>
+        }
+        <p><button class="ant-btn word" type="button" [disabled]="!test()" (click)="keep()">keep it</button></p>
       }
-      <app-logger-intake (taken)="timed($event)" />
-      @if (timedWords(); as words) {
-        <p role="status">{{ words }}</p>
-      }
-      <p><button nz-button class="word" type="button" [disabled]="!test()" (click)="keep()">keep it</button></p>
     </details>
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],

@@ -16,7 +16,6 @@ import { LIMITS, MEALS, METHODS, type MealName, type Method } from '@tinder/core
 import { isBanned, kitInUse } from '@tinder/core/plan';
 import { planDayOf, type Plan } from '@tinder/core/planned';
 import { formatDuration } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Figure } from '../ledger/figure';
 import { DayMarker } from '../planning/day-marker';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -27,13 +26,14 @@ import { Units } from '../words/units';
 import { methodProblemWords, METHOD_WORDS } from '../words/menu-words';
 import { PART_WORDS } from '../words/part-words';
 import { Hint } from '../ui/hint';
+import { InTurn } from '../ui/in-turn';
 
 type Scope = DishScope['kind'];
 
 /** The dishes of the brushed days by part of the day: chosen for every day, for these days, or to take turns. */
 @Component({
   selector: 'app-day-dishes',
-  imports: [Choice, Figure, Hint, NzButtonComponent, PickField, QuantityField],
+  imports: [Choice, Figure, Hint, InTurn, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">{{ title() }}</h2>
@@ -48,7 +48,7 @@ type Scope = DishScope['kind'];
       />
     </div>
     @for (r of rows(); track r.name) {
-      <section [class.on]="r.name === part()" [attr.aria-label]="words[r.name]" (focusin)="part.set(r.name)">
+      <section *appInTurn [class.on]="r.name === part()" [attr.aria-label]="words[r.name]" (focusin)="part.set(r.name)">
         <div class="row">
           <app-pick-field
             [label]="words[r.name]"
@@ -91,7 +91,7 @@ type Scope = DishScope['kind'];
         }
       </section>
     }
-    <div class="line">
+    <div *appInTurn class="line">
       <span class="name" appHint="lighting">lighting</span>
       <app-choice
         appHint="lighting"
@@ -101,7 +101,7 @@ type Scope = DishScope['kind'];
         (valueChange)="store.editTripWith('lighting', { oneLighting: $event === 'one' })"
       />
     </div>
-    <div class="line typed">
+    <div *appInTurn class="line typed">
       <span class="name" appHint="appetite">appetite</span>
       <app-quantity-field
         appHint="appetite"
@@ -111,7 +111,7 @@ type Scope = DishScope['kind'];
         [limits]="{ min: 100 * L.appetite.min, max: 100 * L.appetite.max }"
         (valueChange)="store.editTripWith('appetite', { appetite: $event / 100 })"
       />
-      <button nz-button class="word" type="button" [disabled]="!hasOwn()" (click)="clear()">{{ clearWords() }}</button>
+      <button class="ant-btn word" type="button" [disabled]="!hasOwn()" (click)="clear()">{{ clearWords() }}</button>
     </div>
   `,
   styleUrl: '../ui/rows.less',

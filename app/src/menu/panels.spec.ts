@@ -25,9 +25,10 @@ async function planned<T>(panel: Panel<T>): Promise<Panel<T>> {
 }
 
 describe('the dishes of the days', () => {
-  it('are set for every day, for brushed days, or to take turns', () => {
+  it('are set for every day, for brushed days, or to take turns', async () => {
     TestBed.inject(DayMarker).brushDays(2, 3);
     const panel = new Panel(DayDishes, { plan: plan(), part: 'supper' });
+    await panel.settle();
     panel.choose('supper', 'packet soup');
     expect(trip().menu.supper.name).toBe('packet soup');
     panel.pick('Where a chosen dish goes', 'on days 2 to 3');
@@ -44,12 +45,13 @@ describe('the dishes of the days', () => {
     expect(trip().rotation.breakfast).toHaveLength(2);
   });
 
-  it('are cooked another way, and say what the kit cannot do and what to do instead', () => {
+  it('are cooked another way, and say what the kit cannot do and what to do instead', async () => {
     store().editTrip('burner', (t) => ({
       ...t,
       kit: { ...t.kit, burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', windscreen: 'cone' },
     }));
     const panel = new Panel(DayDishes, { plan: plan(), part: 'supper' });
+    await panel.settle();
     panel.choose('how supper is cooked', 'simmer');
     panel.give({ plan: plan() });
     expect(trip().menu.supper).toMatchObject({ method: 'simmer', simmerMin: 10 });
@@ -131,6 +133,7 @@ describe('the tables of food', () => {
         .map((d) => d.meal.name),
     ).toEqual(['my dish 1', 'my dish 2']);
     const days = new Panel(DayDishes, { plan: plan(), part: 'supper' });
+    await days.settle();
     days.choose('supper', 'my dish 2');
     expect(trip().menu.supper.name).toBe('my dish 2');
   });

@@ -2,10 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { FUELS } from '@tinder/core/fuel';
 import { FUEL_IN, LIMITS, type ShelfItem } from '@tinder/core/model';
 import { usedBefore, withoutLook } from '@tinder/core/shelf';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { ContainerShape } from '../charts/container-shape';
 import { DateField } from '../ui/date-field';
+import { Opened } from '../ui/opened';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { takeName } from '../ui/take-name';
@@ -25,7 +24,7 @@ import { ShelfStudy } from './shelf-study';
 /** Everything about one container: what is in it and how that is known, what it was bought for, every look at it, and the next one. */
 @Component({
   selector: 'app-container-card',
-  imports: [ContainerShape, DateField, LookGuide, NzButtonComponent, NzInputDirective, PickField, QuantityField],
+  imports: [ContainerShape, DateField, LookGuide, Opened, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.open(); as s) {
@@ -35,8 +34,7 @@ import { ShelfStudy } from './shelf-study';
         <app-container-shape [container]="s.container" [scale]="1.6" />
         <div>
           <input
-            nz-input
-            class="title"
+            class="ant-input title"
             aria-label="what it is called"
             maxlength="80"
             [value]="c.name"
@@ -54,11 +52,11 @@ import { ShelfStudy } from './shelf-study';
         <div class="asks" role="alert">
           <p>{{ question.words }}</p>
           @if (question.byG < 0) {
-            <button nz-button class="word" type="button" (click)="used(c, question.look)">it was used or leaked</button>
+            <button class="ant-btn word" type="button" (click)="used(c, question.look)">it was used or leaked</button>
           }
-          <button nz-button class="word" type="button" (click)="strike(c, question.look)">leave that look out</button>
+          <button class="ant-btn word" type="button" (click)="strike(c, question.look)">leave that look out</button>
           @if (question.look > 0) {
-            <button nz-button class="word" type="button" (click)="strike(c, question.look - 1)">leave the one before it out</button>
+            <button class="ant-btn word" type="button" (click)="strike(c, question.look - 1)">leave the one before it out</button>
           }
         </div>
       }
@@ -68,14 +66,14 @@ import { ShelfStudy } from './shelf-study';
       @if (looking()) {
         <app-look-guide [of]="s" (done)="looking.set(false)" />
       } @else {
-        <button nz-button class="word again" type="button" (click)="looking.set(true)">look at it again</button>
+        <button class="ant-btn word again" type="button" (click)="looking.set(true)">look at it again</button>
       }
       <h3 class="sign">how that is known</h3>
       <ol>
         @for (l of looks(); track $index) {
           <li>
             <b>{{ l.on }}</b> <span>{{ l.words }}</span>
-            <button nz-button class="word" type="button" [attr.aria-label]="'strike out the look of ' + l.on" (click)="strike(c, l.at)">
+            <button class="ant-btn word" type="button" [attr.aria-label]="'strike out the look of ' + l.on" (click)="strike(c, l.at)">
               strike out
             </button>
           </li>
@@ -83,93 +81,93 @@ import { ShelfStudy } from './shelf-study';
           <li class="quiet">{{ c.openedOn ? 'Nobody has looked at it since it was opened.' : 'New: it holds what is printed on it.' }}</li>
         }
       </ol>
-      <details>
+      <details appOpened #o="opened">
         <summary>size, price and story</summary>
-        <div class="fields">
-          <app-pick-field
-            label="holds"
-            [options]="fuels()"
-            [value]="c.fuelId"
-            (valueChange)="set(c, 'what it holds', { fuelId: $event })"
-          />
-          <span class="name">when new</span>
-          <app-quantity-field
-            label="fuel in it when new"
-            quantity="mass"
-            [value]="c.netG"
-            [limits]="L.netG"
-            (valueChange)="set(c, 'size', { netG: $event })"
-          />
-          <span class="name">empty</span>
-          <app-quantity-field
-            label="the empty container"
-            quantity="mass"
-            [decimals]="1"
-            [value]="c.tareG"
-            placeholder="by its size"
-            [limits]="L.grossG"
-            (valueChange)="set(c, 'empty weight', { tareG: $event })"
-          />
-          <span class="name">paid</span>
-          <app-quantity-field
-            label="price of the container"
-            quantity="price"
-            [value]="c.price"
-            placeholder="not known"
-            [limits]="L.price"
-            (valueChange)="set(c, 'price', { price: $event })"
-          />
-          <label class="name" for="bought-at">bought at</label>
-          <input
-            nz-input
-            id="bought-at"
-            class="words"
-            maxlength="300"
-            [value]="c.boughtAt"
-            (change)="set(c, 'where it was bought', { boughtAt: $any($event.target).value.trim() })"
-          />
-          <label class="name" for="opened-on">opened on</label>
-          <app-date-field
-            fieldId="opened-on"
-            [optional]="true"
-            [value]="c.openedOn"
-            (valueChange)="set(c, 'opened', { openedOn: $event || null })"
-          />
-          @if (c.kind === 'canister') {
-            <span class="name">across</span>
-            <app-quantity-field
-              label="diameter of the can"
-              quantity="length"
-              [value]="c.diameterMm ?? null"
-              placeholder="by its size"
-              [limits]="L.sizeMm"
-              (valueChange)="set(c, 'diameter', { diameterMm: $event })"
+        @if (o.once()) {
+          <div class="fields">
+            <app-pick-field
+              label="holds"
+              [options]="fuels()"
+              [value]="c.fuelId"
+              (valueChange)="set(c, 'what it holds', { fuelId: $event })"
             />
-            <span class="name">high</span>
+            <span class="name">when new</span>
             <app-quantity-field
-              label="height of the can"
-              quantity="length"
-              [value]="c.heightMm ?? null"
-              placeholder="by its size"
-              [limits]="L.sizeMm"
-              (valueChange)="set(c, 'height', { heightMm: $event })"
+              label="fuel in it when new"
+              quantity="mass"
+              [value]="c.netG"
+              [limits]="L.netG"
+              (valueChange)="set(c, 'size', { netG: $event })"
             />
-          }
-          <label class="name" for="story">used for</label>
-          <input
-            nz-input
-            id="story"
-            class="words wide"
-            maxlength="300"
-            [value]="c.story"
-            (change)="set(c, 'story', { story: $any($event.target).value.trim() })"
-          />
-        </div>
+            <span class="name">empty</span>
+            <app-quantity-field
+              label="the empty container"
+              quantity="mass"
+              [decimals]="1"
+              [value]="c.tareG"
+              placeholder="by its size"
+              [limits]="L.grossG"
+              (valueChange)="set(c, 'empty weight', { tareG: $event })"
+            />
+            <span class="name">paid</span>
+            <app-quantity-field
+              label="price of the container"
+              quantity="price"
+              [value]="c.price"
+              placeholder="not known"
+              [limits]="L.price"
+              (valueChange)="set(c, 'price', { price: $event })"
+            />
+            <label class="name" for="bought-at">bought at</label>
+            <input
+              id="bought-at"
+              class="ant-input words"
+              maxlength="300"
+              [value]="c.boughtAt"
+              (change)="set(c, 'where it was bought', { boughtAt: $any($event.target).value.trim() })"
+            />
+            <label class="name" for="opened-on">opened on</label>
+            <app-date-field
+              fieldId="opened-on"
+              [optional]="true"
+              [value]="c.openedOn"
+              (valueChange)="set(c, 'opened', { openedOn: $event || null })"
+            />
+            @if (c.kind === 'canister') {
+              <span class="name">across</span>
+              <app-quantity-field
+                label="diameter of the can"
+                quantity="length"
+                [value]="c.diameterMm ?? null"
+                placeholder="by its size"
+                [limits]="L.sizeMm"
+                (valueChange)="set(c, 'diameter', { diameterMm: $event })"
+              />
+              <span class="name">high</span>
+              <app-quantity-field
+                label="height of the can"
+                quantity="length"
+                [value]="c.heightMm ?? null"
+                placeholder="by its size"
+                [limits]="L.sizeMm"
+                (valueChange)="set(c, 'height', { heightMm: $event })"
+              />
+            }
+            <label class="name" for="story">used for</label>
+            <input
+              id="story"
+              class="ant-input words wide"
+              maxlength="300"
+              [value]="c.story"
+              (change)="set(c, 'story', { story: $any($event.target).value.trim() })"
+            />
+          </div>
+        }
       </details>
       @if (c.story) {
         <p class="story">{{ c.story }}</p>
       }
-      <button nz-button class="word" type="button" (click)="remove(c)">off the shelf</button>
+      <button class="ant-btn word" type="button" (click)="remove(c)">off the shelf</button>
     }
   `,
   styleUrl: '../ui/rows.less',

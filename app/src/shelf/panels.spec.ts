@@ -101,6 +101,7 @@ describe('the card of a container', () => {
 
   it('takes size, price and story, and leaves what was there where a name is emptied', () => {
     const panel = open('shelf-small');
+    panel.open('size, price and story');
     panel.type('price of the container', '6.50');
     panel.type('used for', 'a weekend by the lake');
     panel.type('what it is called', '  ');

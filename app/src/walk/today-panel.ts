@@ -5,10 +5,10 @@ import { daysOf, hold, LIMITS, type WalkEvent } from '@tinder/core/model';
 import { paintDays } from '@tinder/core/trail';
 import { formatDuration } from '@tinder/core/units';
 import { mealKey, RELIGHT_SHARE, type MealAhead, type Step } from '@tinder/core/walk';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { askForNotices, noticesMayBeAsked } from '../platform/alarm';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
+import { InTurn } from '../ui/in-turn';
 import { WIND_WORDS } from '../words/choice-words';
 import { STEPS_FIRST } from '../words/guide-words';
 import { HAZARD_WORDS } from '../words/hazard-words';
@@ -33,7 +33,7 @@ const AIR_STEP_C = 2;
 /** The next dish as steps, with what can hurt, its timers, and one tap to write it down. */
 @Component({
   selector: 'app-today-panel',
-  imports: [Choice, NzButtonComponent],
+  imports: [Choice, InTurn],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (next(); as n) {
@@ -45,9 +45,9 @@ const AIR_STEP_C = 2;
       </div>
       <div class="wind" role="group" [attr.aria-label]="n.airName">
         <span class="name">{{ n.airName }}</span>
-        <button nz-button class="tap" type="button" (click)="feels(-airStepC)">colder</button>
+        <button class="ant-btn tap" type="button" (click)="feels(-airStepC)">colder</button>
         <span class="met">{{ n.air }}</span>
-        <button nz-button class="tap" type="button" (click)="feels(airStepC)">milder</button>
+        <button class="ant-btn tap" type="button" (click)="feels(airStepC)">milder</button>
       </div>
       @if (amounts().length > 1) {
         <div class="wind">
@@ -58,17 +58,17 @@ const AIR_STEP_C = 2;
       @if (n.fails) {
         <p class="error" role="alert">In this wind and cold no burn can do it: find the lee, warm the can, or eat it cold.</p>
       }
-      <button nz-button class="strong-act big" type="button" [disabled]="!fresh()" (click)="cooked()">
+      <button class="ant-btn strong-act big" type="button" [disabled]="!fresh()" (click)="cooked()">
         {{ other() ? 'cooked so' : 'cooked as planned' }}
       </button>
       <div class="taps">
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('cold')">eaten cold</button>
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('skipped')">skipped</button>
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('eatenOut')">eaten out</button>
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="relit()">had to light it again</button>
+        <button class="ant-btn tap" type="button" [disabled]="!fresh()" (click)="skip('cold')">eaten cold</button>
+        <button class="ant-btn tap" type="button" [disabled]="!fresh()" (click)="skip('skipped')">skipped</button>
+        <button class="ant-btn tap" type="button" [disabled]="!fresh()" (click)="skip('eatenOut')">eaten out</button>
+        <button class="ant-btn tap" type="button" [disabled]="!fresh()" (click)="relit()">had to light it again</button>
       </div>
       <p class="first">{{ first }}</p>
-      <ol aria-label="Steps">
+      <ol *appInTurn aria-label="Steps">
         @for (s of n.steps; track $index; let i = $index) {
           <li [attr.aria-current]="i === at() ? 'step' : null" [class.past]="i < at()">
             <button type="button" class="step" (click)="go(i)">{{ s.words }}</button>
@@ -78,10 +78,10 @@ const AIR_STEP_C = 2;
               }
               <div class="taps">
                 @if (s.timerS) {
-                  <button nz-button class="tap" type="button" (click)="time(i)">{{ s.timerWords }}</button>
+                  <button class="ant-btn tap" type="button" (click)="time(i)">{{ s.timerWords }}</button>
                 }
                 @if (i < n.steps.length - 1) {
-                  <button nz-button class="tap" type="button" (click)="go(i + 1)">next step</button>
+                  <button class="ant-btn tap" type="button" (click)="go(i + 1)">next step</button>
                 }
               </div>
             }
@@ -100,13 +100,13 @@ const AIR_STEP_C = 2;
         <div class="taps" role="group" aria-label="how long it felt">
           <span class="name">it felt like</span>
           @for (m of feltMin; track m) {
-            <button nz-button class="tap" type="button" (click)="felt(last, m)">{{ m }} min</button>
+            <button class="ant-btn tap" type="button" (click)="felt(last, m)">{{ m }} min</button>
           }
         </div>
       }
     }
     @if (mayAsk()) {
-      <button nz-button class="word" type="button" (click)="ask()">tell me when a time is over though the phone is locked</button>
+      <button class="ant-btn word" type="button" (click)="ask()">tell me when a time is over though the phone is locked</button>
     }
   `,
   styleUrl: './walk.less',
