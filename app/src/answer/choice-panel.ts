@@ -6,7 +6,6 @@ import { LIMITS, type Stop } from '@tinder/core/model';
 import type { CarryPlan, Plan } from '@tinder/core/planned';
 import type { PinMend } from '@tinder/core/study';
 import { editStop, tripOnLeg } from '@tinder/core/trail';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
@@ -23,7 +22,7 @@ import { pinMendWords } from '../words/pin-mend-words';
 /** How the load-outs are chosen: which weight counts, what money is worth, and what the walker has decided for this stop. */
 @Component({
   selector: 'app-choice-panel',
-  imports: [NzButtonComponent, Opened, PickField, QuantityField, StudyNote, Tick],
+  imports: [Opened, PickField, QuantityField, StudyNote, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details appOpened #o="opened">
@@ -74,7 +73,7 @@ import { pinMendWords } from '../words/pin-mend-words';
           </div>
         }
         @if (stop().pinned) {
-          <button nz-button class="word" type="button" (click)="unpin()">let it be chosen again</button>
+          <button class="ant-btn word" type="button" (click)="unpin()">let it be chosen again</button>
         }
         @if (pinWords(); as words) {
           <p>{{ words }}</p>
@@ -85,7 +84,7 @@ import { pinMendWords } from '../words/pin-mend-words';
           <ul>
             @for (m of list; track $index) {
               <li>
-                <button nz-button class="word" type="button" (click)="mend(m)">{{ m.words }}</button>
+                <button class="ant-btn word" type="button" (click)="mend(m)">{{ m.words }}</button>
                 <span class="quiet">{{ m.weight }}</span>
               </li>
             }

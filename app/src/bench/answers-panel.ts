@@ -1,7 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { worthOf } from '@tinder/core/bench';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { IntervalBar } from '../charts/interval-bar';
 import { PlanService } from '../planning/plan-service';
 import { answerWords, differsWords, timeWords, worthWords } from '../words/bench-words';
@@ -14,7 +12,7 @@ import { WriteDown } from './write-down';
 /** A or B: every question with what its burns say, how sure that is, and whether it is worth carrying. */
 @Component({
   selector: 'app-answers-panel',
-  imports: [BenchFiles, IntervalBar, NzButtonComponent, NzInputDirective, TestsTable, WriteDown],
+  imports: [BenchFiles, IntervalBar, TestsTable, WriteDown],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @for (q of questions(); track q.id) {
@@ -37,8 +35,7 @@ import { WriteDown } from './write-down';
           <span class="quiet">expected</span><span>{{ q.series.expected || 'nothing written down' }}</span>
           <label class="quiet" [attr.for]="'concluded-' + q.id">concluded, and where it holds</label>
           <input
-            nz-input
-            class="left"
+            class="ant-input left"
             maxlength="300"
             [id]="'concluded-' + q.id"
             [value]="q.series.concluded"
@@ -46,7 +43,7 @@ import { WriteDown } from './write-down';
           />
         </div>
         <p class="acts">
-          <button nz-button class="word" type="button" (click)="study.removeSeries(q.id)">take question and burns away</button>
+          <button class="ant-btn word" type="button" (click)="study.removeSeries(q.id)">take question and burns away</button>
         </p>
       </section>
     } @empty {

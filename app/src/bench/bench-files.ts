@@ -1,20 +1,18 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { writeTestsCsv } from '@tinder/core/tables';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { downloadBench, downloadTable } from '../store/trip-files';
 import { BenchStudy } from './bench-study';
 
 /** The bench as files. */
 @Component({
   selector: 'app-bench-files',
-  imports: [NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details>
       <summary>files: the burns as CSV and JSON</summary>
       <p>
-        <button nz-button class="word" type="button" (click)="json()">the bench, JSON</button>
-        <button nz-button class="word" type="button" (click)="csv()">every burn, CSV</button>
+        <button class="ant-btn word" type="button" (click)="json()">the bench, JSON</button>
+        <button class="ant-btn word" type="button" (click)="csv()">every burn, CSV</button>
       </p>
       <p class="quiet">JSON comes in by “import” on the left, beside what is here. A logger’s CSV comes in under “cooling”.</p>
     </details>

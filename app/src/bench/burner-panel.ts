@@ -3,7 +3,6 @@ import { burnSdG, burntOf, closeness, isTestedOn } from '@tinder/core/bench';
 import { burnerById, hasValve } from '@tinder/core/catalogue';
 import { CALIBRATED, newSetup, ownBurner, same } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { burnerGeometry, type BurntPoint } from '../charts/burner-geometry';
 import { downloadFigurePng, downloadFigureSvg } from '../platform/export-figure';
 import { FOLLOWING, study } from '../planning/study';
@@ -26,15 +25,15 @@ const HEIGHT = 150;
 /** The burner as it is: its curve before and after the tests, what they made of it, and the plan that runs on it. */
 @Component({
   selector: 'app-burner-panel',
-  imports: [FeedChart, Hint, NzButtonComponent, PickField, ReservePanel, StudyNote],
+  imports: [FeedChart, Hint, PickField, ReservePanel, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="hidden-text">your burner</h2>
     @if (study.burner(); as b) {
       <div class="head">
         <app-pick-field label="burner and pot of" [options]="burners()" [value]="key(b)" (valueChange)="study.chooseBurner($event)" />
-        <button nz-button class="word" type="button" (click)="save('svg')">drawing as SVG</button>
-        <button nz-button class="word" type="button" (click)="save('png')">as PNG</button>
+        <button class="ant-btn word" type="button" (click)="save('svg')">drawing as SVG</button>
+        <button class="ant-btn word" type="button" (click)="save('png')">as PNG</button>
       </div>
       <app-study-note [study]="asked" />
       @if (b.garden !== null) {
@@ -112,14 +111,14 @@ const HEIGHT = 150;
               }
             </dl>
             @for (o of outliers(); track o.id) {
-              <p class="asks">{{ o.words }} <button nz-button class="word" type="button" (click)="setAside(o.id)">set it aside</button></p>
+              <p class="asks">{{ o.words }} <button class="ant-btn word" type="button" (click)="setAside(o.id)">set it aside</button></p>
             }
             @if (adopted()) {
               <p><b>In use:</b> every plan, risk and card runs on it.</p>
-              <button nz-button class="word" type="button" (click)="study.adopt(b.of, undefined)">back to the catalogue’s</button>
+              <button class="ant-btn word" type="button" (click)="study.adopt(b.of, undefined)">back to the catalogue’s</button>
             }
             @if (!inStep()) {
-              <button nz-button class="strong-act" type="button" (click)="study.adopt(b.of, c)">
+              <button class="ant-btn strong-act" type="button" (click)="study.adopt(b.of, c)">
                 {{ adopted() ? 'use the newest burns as well' : 'use it' }}
               </button>
             }

@@ -2,8 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { AXES, contrastOf, CONTRAST_IDS, type Axis, type ContrastId, type Measure } from '@tinder/core/bench';
 import { newSetup } from '@tinder/core/model';
 import type { ClaimStands } from '@tinder/core/study';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { AxisChart, type ChartSpec } from '../charts/axis-chart';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
@@ -22,7 +20,7 @@ import { BenchStudy } from './bench-study';
 /** Sayings of the trade, held against this walker's kit, trip and tests: what they come to, and where they turn. */
 @Component({
   selector: 'app-claims-panel',
-  imports: [AxisChart, Choice, NzButtonComponent, NzInputDirective, PickField, QuantityField, StudyNote],
+  imports: [AxisChart, Choice, PickField, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what is said, and what it comes to for a usual hot meal of this trip</h2>
@@ -63,7 +61,7 @@ import { BenchStudy } from './bench-study';
             }
           }
           @if (o.mine) {
-            <button nz-button class="word" type="button" (click)="remove(o.id)">take this saying away</button>
+            <button class="ant-btn word" type="button" (click)="remove(o.id)">take this saying away</button>
           }
           <p class="quiet">
             Reckoned with the burn model, what is known of the burner (by the catalogue, or by your tests) and a wind known to a factor of
@@ -77,8 +75,7 @@ import { BenchStudy } from './bench-study';
       <div class="heads">
         <label class="name" for="saying">they say</label>
         <input
-          nz-input
-          class="left"
+          class="ant-input left"
           id="saying"
           maxlength="80"
           placeholder="my lid saves half"
@@ -97,7 +94,7 @@ import { BenchStudy } from './bench-study';
           (valueChange)="by.set($event)"
         />
       </div>
-      <button nz-button class="word" type="button" [disabled]="!words().trim()" (click)="add()">hold it against the model</button>
+      <button class="ant-btn word" type="button" [disabled]="!words().trim()" (click)="add()">hold it against the model</button>
     </details>
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { DRESSES, LIMITS, type CoolingTest } from '@tinder/core/model';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { today } from '../ui/today';
@@ -11,13 +10,13 @@ import { LoggerIntake, type TakenCurve } from './logger-intake';
 /** A pot that cooled: its readings out of a logger’s file, and what they were read of. */
 @Component({
   selector: 'app-cooling-intake',
-  imports: [LoggerIntake, NzInputDirective, PickField, QuantityField],
+  imports: [LoggerIntake, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-logger-intake (taken)="take($event)">
       <div class="heads two">
         <label class="name" for="cooling-name">called</label>
-        <input nz-input class="left" id="cooling-name" maxlength="80" [value]="name()" (input)="name.set($any($event.target).value)" />
+        <input class="ant-input left" id="cooling-name" maxlength="80" [value]="name()" (input)="name.set($any($event.target).value)" />
         <app-pick-field label="pot of" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
         <app-pick-field label="worn" [options]="dresses" [value]="dress()" (valueChange)="dress.set($event)" />
         <span class="name">water in it</span>

@@ -3,7 +3,6 @@ import { coolingOf, coolsInS, lossW } from '@tinder/core/bench';
 import { HOT_C, potHeatCapacityJPerK } from '@tinder/core/burn';
 import { formatDuration } from '@tinder/core/units';
 import { WATER_CP_J_PER_KG_K } from '@tinder/core/water';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { AxisChart, type ChartSpec } from '../charts/axis-chart';
 import { DRESS_WORDS } from '../words/bench-words';
 import { Units } from '../words/units';
@@ -17,7 +16,7 @@ const FROM_C = 90;
 /** How fast a pot cools: the heat it loses with each dress, and how much later the food is still hot. */
 @Component({
   selector: 'app-cooling-panel',
-  imports: [AxisChart, CoolingIntake, Hint, NzButtonComponent],
+  imports: [AxisChart, CoolingIntake, Hint],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">how a pot cools</h2>
@@ -47,9 +46,7 @@ const FROM_C = 90;
             <td data-label="hot for" class="number">{{ r.hotFor }}</td>
             <td data-label="against the first" class="number">{{ r.against }}</td>
             <td>
-              <button nz-button class="word" type="button" [attr.aria-label]="'take away ' + r.name" (click)="remove(r.id)">
-                take away
-              </button>
+              <button class="ant-btn word" type="button" [attr.aria-label]="'take away ' + r.name" (click)="remove(r.id)">take away</button>
             </td>
           </tr>
         } @empty {

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, output, signal, inject } 
 import type { CurvePoint } from '@tinder/core/bench';
 import type { TIME_UNITS } from '@tinder/core/tables';
 import { curveOf, type LoggerChoice, type LoggerTable } from '@tinder/core/tables';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { chosenFile } from '../platform/chosen-file';
 import { readFile } from '../platform/read-file';
 import { optionsOf, PickField } from '../ui/pick-field';
@@ -30,7 +29,7 @@ export interface TakenCurve {
 /** A logger’s file comes in: which columns, which units, what is left out and why; nothing is kept until it is taken. What else is asked stands between. */
 @Component({
   selector: 'app-logger-intake',
-  imports: [NzButtonComponent, PickField],
+  imports: [PickField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <label class="choose">
@@ -90,8 +89,8 @@ export interface TakenCurve {
       }
       <ng-content />
       <p>
-        <button nz-button class="word" type="button" [disabled]="points().length < least" (click)="take()">take the curve</button>
-        <button nz-button class="word" type="button" (click)="leave()">leave it</button>
+        <button class="ant-btn word" type="button" [disabled]="points().length < least" (click)="take()">take the curve</button>
+        <button class="ant-btn word" type="button" (click)="leave()">leave it</button>
       </p>
     }
   `,

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { usesCans } from '@tinder/core/catalogue';
 import { LIMITS, type TestEnd } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { QuantityField } from '../ui/quantity-field';
 import { Tick } from '../ui/tick';
 import { END_WORDS } from '../words/bench-words';
@@ -21,7 +20,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
 /** One burn, step by step, for one hand: large figures, one large button at the foot. */
 @Component({
   selector: 'app-runner',
-  imports: [NzButtonComponent, QuantityField, Tick],
+  imports: [QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (run.draft(); as d) {
@@ -39,7 +38,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
           <p>Weigh {{ what() }}, before it is lit. Cold, dry, shut.</p>
           @if (scaleText(); as t) {
             <p class="dial" role="status">{{ t }}</p>
-            <button nz-button class="word" type="button" [disabled]="!steady()" (click)="run.change({ beforeG: shownG() })">
+            <button class="ant-btn word" type="button" [disabled]="!steady()" (click)="run.change({ beforeG: shownG() })">
               take this reading
             </button>
           }
@@ -55,7 +54,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
               (valueChange)="run.change({ beforeG: $event })"
             />
           </div>
-          <button nz-button class="strong-act big" type="button" [disabled]="d.beforeG === null" (click)="run.light()">
+          <button class="ant-btn strong-act big" type="button" [disabled]="d.beforeG === null" (click)="run.light()">
             lit: start the watch
           </button>
         }
@@ -65,11 +64,11 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
             <p class="dial" role="status">{{ t }}</p>
           }
           <p class="quiet">Shut the flame as you press.</p>
-          <button nz-button class="strong-act big" type="button" (click)="run.stop('reached')">{{ doneWords() }}</button>
+          <button class="ant-btn strong-act big" type="button" (click)="run.stop('reached')">{{ doneWords() }}</button>
           <details>
             <summary>it does not get there</summary>
             @for (f of failures; track f) {
-              <button nz-button class="word" type="button" (click)="run.stop(f)">{{ ends[f] }}</button>
+              <button class="ant-btn word" type="button" (click)="run.stop(f)">{{ ends[f] }}</button>
             }
           </details>
         }
@@ -77,7 +76,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
           <p>{{ timeWords() }} Let it cool, wipe it dry, weigh {{ what() }} again.</p>
           @if (scaleText(); as t) {
             <p class="dial" role="status">{{ t }}</p>
-            <button nz-button class="word" type="button" [disabled]="!steady()" (click)="run.change({ afterG: shownG() })">
+            <button class="ant-btn word" type="button" [disabled]="!steady()" (click)="run.change({ afterG: shownG() })">
               take this reading
             </button>
           }
@@ -96,7 +95,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
           @if (unlikely(); as words) {
             <p class="error" role="alert">{{ words }}</p>
           }
-          <button nz-button class="strong-act big" type="button" [disabled]="!run.test()" (click)="run.change({ step: 'check' })">
+          <button class="ant-btn strong-act big" type="button" [disabled]="!run.test()" (click)="run.change({ step: 'check' })">
             that is it
           </button>
         }
@@ -121,10 +120,10 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
             ><input type="checkbox" [appTick]="d.boiledOver" (turned)="run.change({ boiledOver: !d.boiledOver })" />
             <span>it boiled over</span></label
           >
-          <button nz-button class="strong-act big" type="button" (click)="keep()">keep this burn</button>
+          <button class="ant-btn strong-act big" type="button" (click)="keep()">keep this burn</button>
         }
       }
-      <p class="acts"><button nz-button class="word" type="button" (click)="run.drop()">give this burn up</button></p>
+      <p class="acts"><button class="ant-btn word" type="button" (click)="run.drop()">give this burn up</button></p>
       <p class="quiet">A reload, or a phone that falls asleep, does not stop the watch.</p>
     }
   `,

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { conditionsOf, fuelReadG } from '@tinder/core/bench';
 import { hasValve, burnerById } from '@tinder/core/catalogue';
 import { formatDuration } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { END_WORDS } from '../words/bench-words';
 import { Units } from '../words/units';
 import { BenchStudy } from './bench-study';
@@ -11,7 +10,7 @@ import { Hint } from '../ui/hint';
 /** Every burn that was kept, the newest first. */
 @Component({
   selector: 'app-tests-table',
-  imports: [Hint, NzButtonComponent],
+  imports: [Hint],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">every burn</h2>
@@ -42,15 +41,14 @@ import { Hint } from '../ui/hint';
             <td data-label="for" class="for">{{ r.for }}</td>
             <td class="acts">
               <button
-                nz-button
-                class="word"
+                class="ant-btn word"
                 type="button"
                 [attr.aria-label]="(r.test.setAside ? 'count ' : 'set aside ') + r.spoken"
                 (click)="setAside(r.id)"
               >
                 {{ r.test.setAside ? 'count it' : 'set aside' }}
               </button>
-              <button nz-button class="word" type="button" [attr.aria-label]="'take away ' + r.spoken" (click)="study.removeTest(r.id)">
+              <button class="ant-btn word" type="button" [attr.aria-label]="'take away ' + r.spoken" (click)="study.removeTest(r.id)">
                 take away
               </button>
             </td>

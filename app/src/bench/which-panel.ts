@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { NO_MISHAPS } from '@tinder/core/risk';
 import type { TestIdeaId } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
@@ -25,7 +24,7 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
 /** Which test is worth doing this weekend: what each would let stay at home of this trip's reserve, and what it costs. */
 @Component({
   selector: 'app-which-panel',
-  imports: [Hint, NzButtonComponent, StudyNote],
+  imports: [Hint, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">worth testing this weekend</h2>
@@ -49,7 +48,7 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
               <td data-label="reserve less" class="number heat">{{ r.reserve }}</td>
               <td data-label="known to" class="number">{{ r.known }}</td>
               <td data-label="costs" class="number">{{ r.costs }}</td>
-              <td><button nz-button class="word" type="button" (click)="begin(r.id)">burn it</button></td>
+              <td><button class="ant-btn word" type="button" (click)="begin(r.id)">burn it</button></td>
             </tr>
           }
         </tbody>

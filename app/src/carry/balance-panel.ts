@@ -3,7 +3,6 @@ import { done } from '@tinder/core/errors';
 import { build, tripWithKit } from '@tinder/core/kit';
 import { BALANCE_TRIPS, RAREST_CHANCE, RESERVES_TRIED } from '@tinder/core/study';
 import { wholeNumber } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { RiskService } from '../planning/risk-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { downloadFigureSvg } from '../platform/export-figure';
@@ -21,14 +20,14 @@ const HEIGHT = 270;
 /** Weight against risk: every reasonable load-out of every kit, the front that nothing beats, and the walker's own to move along it. */
 @Component({
   selector: 'app-balance-panel',
-  imports: [Drag, Hint, NzButtonComponent, StudyNote],
+  imports: [Drag, Hint, StudyNote],
   providers: [BalanceStudy],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
       <h2 class="sign">carried weight against the chance of running out</h2>
       <app-study-note [study]="study.study" of="kits" />
-      <button nz-button class="word" type="button" (click)="save()">drawing as SVG</button>
+      <button class="ant-btn word" type="button" (click)="save()">drawing as SVG</button>
     </div>
     @if (study.current(); as now) {
       @let g = shape();
@@ -109,9 +108,7 @@ const HEIGHT = 270;
               <td class="number" data-label="fuel costs">{{ units.text(m.price, 'price') }}</td>
               <td>
                 @if (m !== now) {
-                  <button nz-button class="word" type="button" [attr.aria-label]="'carry ' + spoken(m)" (click)="choose(m)">
-                    carry it
-                  </button>
+                  <button class="ant-btn word" type="button" [attr.aria-label]="'carry ' + spoken(m)" (click)="choose(m)">carry it</button>
                 } @else {
                   as planned
                 }

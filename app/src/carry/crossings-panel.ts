@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild, type ElementRef } from '@angular/core';
 import { crossingsOf, lightestByLength, LONGEST_DAYS, type CountedBy } from '@tinder/core/load-out';
 import { lightestOnCarries } from '@tinder/core/study';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { Choice } from '../ui/choice';
 import { downloadFigureSvg } from '../platform/export-figure';
@@ -22,13 +21,13 @@ const LETTER = 6.5;
 /** Crossings: what every kit would weigh on a carry of one to twenty-one such days, and where the lighter one changes. */
 @Component({
   selector: 'app-crossings-panel',
-  imports: [Choice, Drag, NzButtonComponent, StudyNote],
+  imports: [Choice, Drag, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
       <h2 class="sign">carried weight by the days between two stops</h2>
       <app-choice label="Weight counted" [options]="ways" [value]="by()" (valueChange)="by.set($event)" />
-      <button nz-button class="word" type="button" (click)="save()">drawing as SVG</button>
+      <button class="ant-btn word" type="button" (click)="save()">drawing as SVG</button>
     </div>
     @if (kits(); as all) {
       @let g = shape();

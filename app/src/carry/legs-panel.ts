@@ -3,7 +3,6 @@ import { EMPTY_G, fuelOfG } from '@tinder/core/carry';
 import { writeLoadOutCsv } from '@tinder/core/tables';
 import type { LegKitChoice } from '@tinder/core/study';
 import { withKitOnLeg } from '@tinder/core/trail';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { ContainerShape } from '../charts/container-shape';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
@@ -22,12 +21,12 @@ import { Hint } from '../ui/hint';
 /** Every stop's load-out in one table, and another kit on some legs: what each would save or cost there. */
 @Component({
   selector: 'app-legs-panel',
-  imports: [ContainerShape, Hint, NzButtonComponent, StudyNote],
+  imports: [ContainerShape, Hint, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
       <h2 class="sign" id="legs-title">what leaves every stop</h2>
-      <button nz-button class="word" type="button" (click)="save()">load-outs as CSV</button>
+      <button class="ant-btn word" type="button" (click)="save()">load-outs as CSV</button>
     </div>
     <div class="scroll" tabindex="0" role="group" aria-labelledby="legs-title">
       <table class="stacks" aria-labelledby="legs-title">
@@ -92,7 +91,7 @@ import { Hint } from '../ui/hint';
               <td class="number">{{ weight(c) }}</td>
               <td>{{ mealWords(c) }}</td>
               <td>
-                <button nz-button class="word" type="button" [attr.aria-label]="'carry ' + c.name + ' on this leg'" (click)="take(c)">
+                <button class="ant-btn word" type="button" [attr.aria-label]="'carry ' + c.name + ' on this leg'" (click)="take(c)">
                   carry it there
                 </button>
               </td>

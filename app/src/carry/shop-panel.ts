@@ -3,7 +3,6 @@ import { COMFORTS, type Comfort } from '@tinder/core/model';
 import type { ComfortSpent } from '@tinder/core/study';
 import { TRIPS_TRIED } from '@tinder/core/risk';
 import { wholeNumber } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
 import { RESTING, study } from '../planning/study';
@@ -17,7 +16,7 @@ import { Hint } from '../ui/hint';
 /** In the shop: what is there in order of preference, down to nothing; and what the fuel that is over could be spent on. */
 @Component({
   selector: 'app-shop-panel',
-  imports: [Hint, NzButtonComponent, StudyNote],
+  imports: [Hint, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (carry(); as c) {
@@ -75,8 +74,7 @@ import { Hint } from '../ui/hint';
                   <span>{{ comfortWords(x) }}</span>
                   <span class="rank">
                     <button
-                      nz-button
-                      class="word"
+                      class="ant-btn word"
                       type="button"
                       [disabled]="$first"
                       [attr.aria-label]="'rather: ' + names[x.comfort]"
@@ -89,7 +87,7 @@ import { Hint } from '../ui/hint';
               }
             </ol>
             @if (s.leftG < s.slackG - 0.05) {
-              <button nz-button class="word" type="button" (click)="spend()">put them on the menu</button>
+              <button class="ant-btn word" type="button" (click)="spend()">put them on the menu</button>
             }
             <p class="quiet">
               In your order, cheapest evenings first, within the same containers, the reserve and what you live with. Fuel that a later

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, output } from '@angular/core';
 import type { WeightSums } from '@tinder/core/plan';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { TrailAxis } from '../charts/trail-axis';
 import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
@@ -10,7 +9,7 @@ import { KitLines } from './kit-lines-service';
 /** The heading of the weight chart: how weight is counted, what the trail runs by, which kits are drawn. */
 @Component({
   selector: 'app-weight-counting',
-  imports: [Choice, NzButtonComponent, PickField, Tick],
+  imports: [Choice, PickField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="hidden-text">carried weight, morning by morning</h2>
@@ -25,7 +24,7 @@ import { KitLines } from './kit-lines-service';
     </span>
     <app-choice label="What the trail runs by" [options]="axes" [value]="axis.by()" (valueChange)="axis.by.set($event)" />
     <label><input type="checkbox" [appTick]="service.shown()" (turned)="service.shown.set(!service.shown())" /> other kits</label>
-    <button nz-button class="word" type="button" (click)="export.emit()">as SVG</button>
+    <button class="ant-btn word" type="button" (click)="export.emit()">as SVG</button>
   `,
   styles: `
     :host {

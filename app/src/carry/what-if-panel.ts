@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { LIMITS, type WhatIf } from '@tinder/core/model';
 import type { WhatIfColumn } from '@tinder/core/study';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
 import { RESTING, study } from '../planning/study';
@@ -24,7 +23,7 @@ interface Cell {
 /** What if it comes otherwise: columns beside the plan, each with what would leave the stops and how the plan as it is would fare. */
 @Component({
   selector: 'app-what-if-panel',
-  imports: [Hint, NzButtonComponent, PickField, QuantityField, StudyNote],
+  imports: [Hint, PickField, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
@@ -32,7 +31,7 @@ interface Cell {
       <span class="quiet" role="status">{{ rows() && stale() ? 'not up to date yet' : '' }}</span>
       @for (k of kinds; track k.kind) {
         @if (columns().length < 5) {
-          <button nz-button class="word" type="button" (click)="add(k.kind)">+ {{ k.words }}</button>
+          <button class="ant-btn word" type="button" (click)="add(k.kind)">+ {{ k.words }}</button>
         }
       }
     </div>
@@ -66,7 +65,7 @@ interface Cell {
                       (valueChange)="change($index, { kind: 'closed', stopId: $event })"
                     />
                   }
-                  <button nz-button class="word out" type="button" [attr.aria-label]="'leave out: ' + words(w)" (click)="remove($index)">
+                  <button class="ant-btn word out" type="button" [attr.aria-label]="'leave out: ' + words(w)" (click)="remove($index)">
                     leave out
                   </button>
                 </th>

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import type { BlendByMass } from '@tinder/core/fuel';
 import type { CanSeen } from '@tinder/core/study';
 import { editKitOnLeg } from '@tinder/core/trail';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
@@ -15,7 +14,7 @@ import { Units } from '../words/units';
 /** The walker's own can against its label: what one boil in the cold tells of the blend, and the plan by that blend. */
 @Component({
   selector: 'app-own-can',
-  imports: [NzButtonComponent, QuantityField, StudyNote],
+  imports: [QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h3 class="sign">my own can, as I saw it burn</h3>
@@ -52,7 +51,7 @@ import { Units } from '../words/units';
         [limits]="{ min: 0.5, max: 60 }"
         (valueChange)="minutes.set($event); clear()"
       />
-      <button nz-button class="word" type="button" (click)="infer()">what is in it?</button>
+      <button class="ant-btn word" type="button" (click)="infer()">what is in it?</button>
     </div>
     <p class="quiet key">
       Read with this kit fully open, calm behind the windscreen, water and altitude as set above; two boils within a fifth of each other
@@ -61,12 +60,12 @@ import { Units } from '../words/units';
     <p role="status">{{ answer() }}</p>
     <app-study-note [study]="inferred" />
     @if (blend(); as b) {
-      <button nz-button class="word" type="button" (click)="use(b)">plan with this blend</button>
+      <button class="ant-btn word" type="button" (click)="use(b)">plan with this blend</button>
     }
     @if (own(); as b) {
       <p>
         The plan uses your own can: {{ words(b) }}.
-        <button nz-button class="word" type="button" (click)="use(undefined)">back to the label</button>
+        <button class="ant-btn word" type="button" (click)="use(undefined)">back to the label</button>
       </p>
     }
   `,

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { LIMITS, type Criterion } from '@tinder/core/model';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { WorkspaceStore } from '../store/workspace-store';
 import { newGesture } from '../ui/gesture';
 import { QuantityField } from '../ui/quantity-field';
@@ -13,7 +12,7 @@ import { Hint } from '../ui/hint';
 /** The comparison row by row: how much a criterion counts, and every kit's measure or points as a bar. */
 @Component({
   selector: 'app-compare-table',
-  imports: [Hint, NzButtonComponent, QuantityField],
+  imports: [Hint, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="scroll" tabindex="0" role="group" aria-labelledby="compare-title">
@@ -78,7 +77,7 @@ import { Hint } from '../ui/hint';
             <th scope="row" colspan="2">{{ footWords() }}</th>
             @for (c of comparison.columns(); track c.id) {
               <td [attr.data-label]="c.name">
-                <button nz-button class="word" type="button" [disabled]="c.carried" (click)="carry(c.id)">
+                <button class="ant-btn word" type="button" [disabled]="c.carried" (click)="carry(c.id)">
                   {{ c.carried ? 'carried on this trip' : 'carry it' }}<span class="hidden-text">: {{ c.name }}</span>
                 </button>
                 <span class="quiet missed">{{ c.missed }}</span>

@@ -1,6 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { DateField } from '../ui/date-field';
 import { today } from '../ui/today';
 import { KitStudy } from './kit-study';
@@ -8,7 +6,7 @@ import { KitStudy } from './kit-study';
 /** What was carried when, and why it was changed. */
 @Component({
   selector: 'app-diary-panel',
-  imports: [DateField, NzButtonComponent, NzInputDirective],
+  imports: [DateField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what I carried, and why I changed it</h2>
@@ -20,14 +18,13 @@ import { KitStudy } from './kit-study';
       <label
         ><span class="quiet">with {{ study.kit()?.name ?? 'no kit' }}, because</span
         ><input
-          nz-input
-          class="left"
+          class="ant-input left"
           maxlength="300"
           [value]="words()"
           (input)="words.set($any($event.target).value)"
           (keydown.enter)="add()"
       /></label>
-      <button nz-button class="word" type="button" [disabled]="!date() || !words().trim() || !study.kit()" (click)="add()">
+      <button class="ant-btn word" type="button" [disabled]="!date() || !words().trim() || !study.kit()" (click)="add()">
         write it down
       </button>
     </div>
@@ -36,7 +33,7 @@ import { KitStudy } from './kit-study';
         <li>
           <b>{{ e.date }}</b> <span class="kit">{{ e.kitName }}</span>
           <p>{{ e.words }}</p>
-          <button nz-button class="word" type="button" [attr.aria-label]="'strike out the entry of ' + e.date" (click)="strike(e.id)">
+          <button class="ant-btn word" type="button" [attr.aria-label]="'strike out the entry of ' + e.date" (click)="strike(e.id)">
             strike out
           </button>
         </li>

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output, si
 import type { LegMix } from '@tinder/core/finder';
 import { carriedMix, type FoundKit } from '@tinder/core/found';
 import { WorkspaceStore } from '../store/workspace-store';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { KitSection } from '../charts/kit-section';
@@ -16,7 +15,7 @@ import { Hint } from '../ui/hint';
 /** The best of each school beside the best of all: what it costs against it and why, where it would win; and different kits on different legs. */
 @Component({
   selector: 'app-finder-schools',
-  imports: [Hint, KitSection, NzButtonComponent, StudyNote],
+  imports: [Hint, KitSection, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h3 class="sign" id="schools-title">the best of each school</h3>
@@ -56,8 +55,7 @@ import { Hint } from '../ui/hint';
               <td>
                 @if (!r.found.fails) {
                   <button
-                    nz-button
-                    class="word"
+                    class="ant-btn word"
                     type="button"
                     [attr.aria-label]="'show ' + r.name"
                     (click)="chosenChange.emit(r.found.number)"
@@ -67,8 +65,7 @@ import { Hint } from '../ui/hint';
                 }
                 @if ($index > 0) {
                   <button
-                    nz-button
-                    class="word"
+                    class="ant-btn word"
                     type="button"
                     [attr.aria-label]="'where ' + r.school + ' would win'"
                     (click)="other.set(r.found.number)"
@@ -94,9 +91,7 @@ import { Hint } from '../ui/hint';
         @for (m of list; track $index) {
           <li>
             <b>{{ m.average }}</b> {{ m.words }} <span class="quiet">{{ m.saves }}</span>
-            <button nz-button class="word" type="button" [attr.aria-label]="'carry ' + m.words" (click)="carry(m.mix)">
-              carry them so
-            </button>
+            <button class="ant-btn word" type="button" [attr.aria-label]="'carry ' + m.words" (click)="carry(m.mix)">carry them so</button>
           </li>
         } @empty {
           <li class="quiet">No change of kit on single legs is lighter than the best kit all the way.</li>

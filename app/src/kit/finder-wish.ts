@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { Wish } from '@tinder/core/found';
 import { LIMITS } from '@tinder/core/model';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Choice } from '../ui/choice';
 import { QuantityField } from '../ui/quantity-field';
 import { Tick } from '../ui/tick';
@@ -26,7 +25,7 @@ const FIRST_BUDGET = 60;
 /** What a kit is looked for among, what the walker is ready to do, and what it must do. */
 @Component({
   selector: 'app-finder-wish',
-  imports: [Choice, NzButtonComponent, QuantityField, Tick],
+  imports: [Choice, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="wish" role="group" aria-label="What is looked for">
@@ -87,7 +86,7 @@ const FIRST_BUDGET = 60;
         }
       </div>
       @if (!search.asked()) {
-        <button nz-button nzType="primary" type="button" (click)="search.asked.set(true)">find</button>
+        <button class="ant-btn ant-btn-primary" type="button" (click)="search.asked.set(true)">find</button>
       }
     </div>
   `,

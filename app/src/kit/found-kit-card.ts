@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
 import { carried, takeOnRack, type FoundKit } from '@tinder/core/found';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { KitSection } from '../charts/kit-section';
 import { WorkspaceStore } from '../store/workspace-store';
 import { hotWords } from '../words/finder-words';
@@ -13,7 +12,7 @@ import { Hint } from '../ui/hint';
 /** One kit that was found: drawn, in figures, piece by piece, and to be taken. */
 @Component({
   selector: 'app-found-kit',
-  imports: [Hint, KitSection, NzButtonComponent],
+  imports: [Hint, KitSection],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let c = found();
@@ -51,8 +50,8 @@ import { Hint } from '../ui/hint';
         }
       </p>
       <div class="line">
-        <button nz-button class="word" type="button" (click)="take(c, false)">put it on the rack</button>
-        <button nz-button class="word" type="button" (click)="take(c, true)">carry it, cooked so</button>
+        <button class="ant-btn word" type="button" (click)="take(c, false)">put it on the rack</button>
+        <button class="ant-btn word" type="button" (click)="take(c, true)">carry it, cooked so</button>
       </div>
     </section>
   `,

@@ -1,8 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { applyMend, hardwareOfG, hintsFor, settingsOf, standing, tripAfterRackEdit, tripKitOf, type Mend } from '@tinder/core/kit';
 import { massOfG, type Piece } from '@tinder/core/model';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { WorkspaceStore } from '../store/workspace-store';
 import { takeName } from '../ui/take-name';
 import { Units } from '../words/units';
@@ -13,14 +11,14 @@ import { PieceEditor } from './piece-editor';
 /** The open kit: its pieces, what it lacks with a mend each, and carrying it on this trip. */
 @Component({
   selector: 'app-kit-builder',
-  imports: [NzButtonComponent, NzInputDirective, PieceEditor],
+  imports: [PieceEditor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.kit(); as k) {
       <h2 class="sign">the open kit</h2>
       <div class="line head">
         <label class="hidden-text" for="kit-name">name of the kit</label>
-        <input id="kit-name" nz-input class="left" maxlength="80" [value]="k.name" (change)="rename($any($event.target))" />
+        <input id="kit-name" class="ant-input left" maxlength="80" [value]="k.name" (change)="rename($any($event.target))" />
         <b class="total">{{ units.text(totalG(), 'mass') }}</b>
       </div>
       <p class="acts">
@@ -30,11 +28,11 @@ import { PieceEditor } from './piece-editor';
           }
           @case ('changed') {
             <span>Carried on {{ store.trip().name }} and changed there since.</span>
-            <button nz-button class="word" type="button" (click)="takeChanges()">take its flame, measure and fuel here</button>
-            <button nz-button class="word" type="button" (click)="study.carry(k)">carry it as it is here</button>
+            <button class="ant-btn word" type="button" (click)="takeChanges()">take its flame, measure and fuel here</button>
+            <button class="ant-btn word" type="button" (click)="study.carry(k)">carry it as it is here</button>
           }
           @case ('other') {
-            <button nz-button class="word" type="button" (click)="study.carry(k)">carry it on {{ store.trip().name }}</button>
+            <button class="ant-btn word" type="button" (click)="study.carry(k)">carry it on {{ store.trip().name }}</button>
           }
           @default {
             <span class="error">It cannot be carried yet: {{ state() }}.</span>
@@ -50,8 +48,7 @@ import { PieceEditor } from './piece-editor';
             <span class="quiet role">{{ r.role }}</span>
             <span class="grams" [class.quiet]="r.withFuel">{{ r.withFuel ? 'with the fuel' : units.text(r.massG, 'mass') }}</span>
             <button
-              nz-button
-              class="word"
+              class="ant-btn word"
               type="button"
               [attr.aria-label]="'take ' + r.piece.name + ' out of the kit'"
               (click)="takeOut(r.piece)"
@@ -73,7 +70,7 @@ import { PieceEditor } from './piece-editor';
             <li>
               {{ h.words }}
               @if (h.mend; as m) {
-                <button nz-button class="word mend" type="button" (click)="mend(m)">{{ h.mendWords }}</button>
+                <button class="ant-btn word mend" type="button" (click)="mend(m)">{{ h.mendWords }}</button>
               }
             </li>
           }
@@ -91,7 +88,7 @@ import { PieceEditor } from './piece-editor';
       }
       <label class="keep">
         <span class="quiet">I keep this one anyway, because</span>
-        <input nz-input class="left" maxlength="300" [value]="k.keepBecause" (change)="keep($any($event.target).value)" />
+        <input class="ant-input left" maxlength="300" [value]="k.keepBecause" (change)="keep($any($event.target).value)" />
       </label>
     } @else {
       <p class="quiet">No kit is open.</p>

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { addRackKit, build, hardwareOfG, rackWithTripKit, removeRackKit, tripKitOf } from '@tinder/core/kit';
 import { MOST_COMPARED, type RackKit } from '@tinder/core/model';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { WorkspaceStore } from '../store/workspace-store';
 import { burnerOfKitWords } from '../words/own-burner-words';
 import { Units } from '../words/units';
@@ -11,7 +10,7 @@ import { Tick } from '../ui/tick';
 /** Every kit of the rack: open one, vary it, set it side by side with others. */
 @Component({
   selector: 'app-kits-list',
-  imports: [NzButtonComponent, Tick],
+  imports: [Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">kits, without fuel and its containers</h2>
@@ -40,12 +39,12 @@ import { Tick } from '../ui/tick';
       }
     </ul>
     <p class="acts">
-      <button nz-button class="word" type="button" (click)="add()">new kit</button>
+      <button class="ant-btn word" type="button" (click)="add()">new kit</button>
       @if (study.kit(); as k) {
-        <button nz-button class="word" type="button" (click)="add(k)">vary this one</button>
-        <button nz-button class="word" type="button" (click)="remove(k)">take it off</button>
+        <button class="ant-btn word" type="button" (click)="add(k)">vary this one</button>
+        <button class="ant-btn word" type="button" (click)="remove(k)">take it off</button>
       }
-      <button nz-button class="word" type="button" (click)="fromTrip()">from this trip’s kit</button>
+      <button class="ant-btn word" type="button" (click)="fromTrip()">from this trip’s kit</button>
     </p>
   `,
   styleUrl: '../ui/rows.less',

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { tripAfterRackEdit } from '@tinder/core/kit';
 import type { Upgrade } from '@tinder/core/study';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -14,7 +13,7 @@ import { Hint } from '../ui/hint';
 /** What a lighter piece costs for each gram it saves on this trip: nothing spent first, then the cheapest gram. */
 @Component({
   selector: 'app-ladder-panel',
-  imports: [Hint, NzButtonComponent, StudyNote],
+  imports: [Hint, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="ladder-title">lighter, gram by gram: {{ study.kit()?.name }}</h2>
@@ -43,13 +42,7 @@ import { Hint } from '../ui/hint';
                 <td class="number" data-label="costs">{{ r.price }}</td>
                 <td class="number" data-label="a gram">{{ r.perGram }}</td>
                 <td>
-                  <button
-                    nz-button
-                    class="word"
-                    type="button"
-                    [attr.aria-label]="r.change + ': do it'"
-                    (click)="adopt(r.upgrade, r.change)"
-                  >
+                  <button class="ant-btn word" type="button" [attr.aria-label]="r.change + ': do it'" (click)="adopt(r.upgrade, r.change)">
                     do it
                   </button>
                 </td>

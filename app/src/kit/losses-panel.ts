@@ -3,7 +3,6 @@ import { burnerById, type BurnerFamily } from '@tinder/core/catalogue';
 import { ignitesOf, pieceFor } from '@tinder/core/kit';
 import { IGNITES, IGNITIONS, type Ignites, type Ignition } from '@tinder/core/model';
 import { wholeNumber } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
@@ -26,7 +25,7 @@ import { Hint } from '../ui/hint';
 /** Each piece, bottle and ignition taken away in turn on the first evening; and what lights what, for the walker to mend. */
 @Component({
   selector: 'app-losses-panel',
-  imports: [Hint, NzButtonComponent, PickField, StudyNote],
+  imports: [Hint, PickField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="losses-title">lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
@@ -102,7 +101,7 @@ import { Hint } from '../ui/hint';
         </tbody>
       </table>
     </div>
-    <button nz-button class="word" type="button" [attr.aria-expanded]="every()" (click)="every.set(!every())">
+    <button class="ant-btn word" type="button" [attr.aria-expanded]="every()" (click)="every.set(!every())">
       {{ every() ? 'only the burner of this kit' : 'every kind of burner' }}
     </button>
     <p class="quiet">Common practice to start with; what you change is your own experience and decides the hints.</p>

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal, viewChild } from '@angular/core';
 import { packingSteps } from '@tinder/core/kit';
 import type { RackKit } from '@tinder/core/model';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { downloadFigurePng, downloadFigureSvg } from '../platform/export-figure';
@@ -20,7 +19,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
 /** The cutaway: the pot to scale with everything nested in it, packed step by step; and how the kit stands when it cooks. */
 @Component({
   selector: 'app-nest-panel',
-  imports: [Hint, NestDrawing, NzButtonComponent, StudyNote],
+  imports: [Hint, NestDrawing, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what goes into the pot</h2>
@@ -28,11 +27,11 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
     @if (drawn(); as d) {
       <app-nest-drawing [drawn]="d" [shown]="shown()" [steps]="last()" [lid]="lid()" [dims]="dims()" [spoken]="spoken()" />
       <p class="acts">
-        <button nz-button class="word" type="button" [disabled]="shown() === 0" (click)="to(shown() - 1)">a step back</button>
-        <button nz-button class="word" type="button" [disabled]="shown() === last()" (click)="to(shown() + 1)">next step</button>
-        <button nz-button class="word" type="button" (click)="play()">{{ playing() ? 'stop' : 'pack it from the start' }}</button>
-        <button nz-button class="word" type="button" (click)="saveSvg()">SVG</button>
-        <button nz-button class="word" type="button" (click)="savePng()">PNG</button>
+        <button class="ant-btn word" type="button" [disabled]="shown() === 0" (click)="to(shown() - 1)">a step back</button>
+        <button class="ant-btn word" type="button" [disabled]="shown() === last()" (click)="to(shown() + 1)">next step</button>
+        <button class="ant-btn word" type="button" (click)="play()">{{ playing() ? 'stop' : 'pack it from the start' }}</button>
+        <button class="ant-btn word" type="button" (click)="saveSvg()">SVG</button>
+        <button class="ant-btn word" type="button" (click)="savePng()">PNG</button>
       </p>
       <ol aria-label="packing order">
         @for (s of steps(); track s.id) {
@@ -40,7 +39,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
             <span
               ><b>{{ $index + 1 }}</b> {{ s.name }} <span class="quiet">{{ s.size }}{{ s.more }}</span></span
             >
-            <button nz-button class="word" type="button" [attr.aria-label]="'keep ' + s.name + ' outside'" (click)="keep(s.id, true)">
+            <button class="ant-btn word" type="button" [attr.aria-label]="'keep ' + s.name + ' outside'" (click)="keep(s.id, true)">
               keep out
             </button>
             @if (s.quirk) {
@@ -57,7 +56,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
               >{{ m.name }} <span class="quiet">{{ m.words }}</span></span
             >
             @if (m.kept) {
-              <button nz-button class="word" type="button" [attr.aria-label]="'let ' + m.name + ' in'" (click)="keep(m.id, false)">
+              <button class="ant-btn word" type="button" [attr.aria-label]="'let ' + m.name + ' in'" (click)="keep(m.id, false)">
                 let it in
               </button>
             }

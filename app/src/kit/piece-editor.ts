@@ -13,8 +13,6 @@ import {
   type Role,
   type Shape,
 } from '@tinder/core/model';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { WINDSCREEN_WORDS } from '../words/choice-words';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
@@ -29,7 +27,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
 /** Everything about one piece: its weight by label and by scale, its measures, its jobs, price, life and quirks. */
 @Component({
   selector: 'app-piece-editor',
-  imports: [NzButtonComponent, NzInputDirective, PickField, QuantityField, Tick],
+  imports: [PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let p = piece();
@@ -37,8 +35,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
       <label class="name" [for]="'piece-name-' + p.id">name</label>
       <input
         [id]="'piece-name-' + p.id"
-        nz-input
-        class="left wide"
+        class="ant-input left wide"
         maxlength="80"
         [value]="p.name"
         (change)="rename($any($event.target))"
@@ -68,9 +65,9 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
         <app-pick-field class="wide" label="instead" [options]="instead()" value="" (valueChange)="replaceWith($event)" />
       }
       <span class="acts">
-        <button nz-button class="word" type="button" (click)="weigh()">put it on the scale (simulated)</button>
+        <button class="ant-btn word" type="button" (click)="weigh()">put it on the scale (simulated)</button>
         @if (p.ownMassG !== null) {
-          <button nz-button class="word" type="button" (click)="set('the label’s weight', { ownMassG: null })">back to the label</button>
+          <button class="ant-btn word" type="button" (click)="set('the label’s weight', { ownMassG: null })">back to the label</button>
         }
       </span>
       <span class="name">price</span>
@@ -85,7 +82,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
       @if (p.shapeAssumed) {
         <p class="acts assumed">
           Its measures are assumed, as of a usual piece of its kind.
-          <button nz-button class="word" type="button" (click)="set('measures taken as they are', { shapeAssumed: false })">
+          <button class="ant-btn word" type="button" (click)="set('measures taken as they are', { shapeAssumed: false })">
             they are right
           </button>
         </p>
@@ -174,8 +171,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
       <label class="name" [for]="'piece-note-' + p.id">note</label>
       <input
         [id]="'piece-note-' + p.id"
-        nz-input
-        class="left wide"
+        class="ant-input left wide"
         maxlength="300"
         [value]="p.note"
         (change)="set('note', { note: $any($event.target).value.trim() })"
@@ -189,8 +185,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
       <label class="name" [for]="'piece-quirk-' + p.id">it</label>
       <input
         [id]="'piece-quirk-' + p.id"
-        nz-input
-        class="left wide"
+        class="ant-input left wide"
         maxlength="300"
         placeholder="what to mind then"
         [value]="p.quirk?.words ?? ''"
@@ -207,7 +202,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
         }
       </p>
     </details>
-    <button nz-button class="word" type="button" (click)="remove()">off the rack and out of every kit</button>
+    <button class="ant-btn word" type="button" (click)="remove()">off the rack and out of every kit</button>
   `,
   styles: `
     :host {

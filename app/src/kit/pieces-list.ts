@@ -2,8 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { choosable, pieceOfPasted, putIntoKit, readWeights } from '@tinder/core/kit';
 import { writeKitsCsv, writePiecesCsv, writeScoresCsv, type RackTable } from '@tinder/core/tables';
 import { massOfG, ROLES, type Piece, type Rack, type Role } from '@tinder/core/model';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { downloadRack, downloadTable } from '../store/trip-files';
 import { PickField } from '../ui/pick-field';
 import { TableIntake } from '../ui/table-intake';
@@ -18,12 +16,12 @@ import { InTurn } from '../ui/in-turn';
 /** Everything there is to build of: owned, lent, wished for and the catalogue; and the ways in and out by list and by file. */
 @Component({
   selector: 'app-pieces-list',
-  imports: [InTurn, NzButtonComponent, NzInputDirective, PickField, TableOffer, Tick],
+  imports: [InTurn, PickField, TableOffer, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="titled">
       <h2 class="sign" id="pieces-title">pieces</h2>
-      <button nz-button class="word" type="button" [attr.aria-expanded]="pasting()" aria-controls="paste" (click)="pasting.set(!pasting())">
+      <button class="ant-btn word" type="button" [attr.aria-expanded]="pasting()" aria-controls="paste" (click)="pasting.set(!pasting())">
         paste my weights
       </button>
     </div>
@@ -31,8 +29,8 @@ import { InTurn } from '../ui/in-turn';
       <div id="paste">
         <label class="quiet" for="paste-weights">pieces with their weights</label>
         <textarea
+          class="ant-input"
           id="paste-weights"
-          nz-input
           rows="3"
           placeholder="pot 3.5 oz, burner 2.5 oz&#10;lighter 11 g"
           [value]="pasted()"
@@ -51,11 +49,11 @@ import { InTurn } from '../ui/in-turn';
             Their measures are assumed, as of usual pieces of that kind, until you measure them. Into {{ study.kit()?.name ?? 'no kit' }}:
           </p>
           <p class="acts">
-            <button nz-button class="word" type="button" [disabled]="!study.kit()" (click)="takePasted('replace')">
+            <button class="ant-btn word" type="button" [disabled]="!study.kit()" (click)="takePasted('replace')">
               in place of what does the same job
             </button>
-            <button nz-button class="word" type="button" [disabled]="!study.kit()" (click)="takePasted('add')">beside what is in it</button>
-            <button nz-button class="word" type="button" (click)="takePasted('rack')">onto the rack only</button>
+            <button class="ant-btn word" type="button" [disabled]="!study.kit()" (click)="takePasted('add')">beside what is in it</button>
+            <button class="ant-btn word" type="button" (click)="takePasted('rack')">onto the rack only</button>
           </p>
         }
       </div>
@@ -68,8 +66,7 @@ import { InTurn } from '../ui/in-turn';
       <label class="hidden-text" for="find-piece">find a piece by name</label>
       <input
         id="find-piece"
-        nz-input
-        class="left"
+        class="ant-input left"
         type="search"
         placeholder="find by name"
         autocomplete="off"
@@ -102,10 +99,10 @@ import { InTurn } from '../ui/in-turn';
     <details>
       <summary>files: pieces, kits and scores</summary>
       <p class="acts">
-        <button nz-button class="word" type="button" (click)="save('rack')">all of it, JSON</button>
-        <button nz-button class="word" type="button" (click)="save('pieces')">pieces, CSV</button>
-        <button nz-button class="word" type="button" (click)="save('kits')">kits, CSV</button>
-        <button nz-button class="word" type="button" (click)="save('scores')">scores, CSV</button>
+        <button class="ant-btn word" type="button" (click)="save('rack')">all of it, JSON</button>
+        <button class="ant-btn word" type="button" (click)="save('pieces')">pieces, CSV</button>
+        <button class="ant-btn word" type="button" (click)="save('kits')">kits, CSV</button>
+        <button class="ant-btn word" type="button" (click)="save('scores')">scores, CSV</button>
         <label class="file"
           ><span>read CSV</span
           ><input

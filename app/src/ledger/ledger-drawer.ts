@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
@@ -12,7 +11,7 @@ import { Dialog } from '../ui/dialog';
 /** Where the grams go: the open figure's parts as bars, its formula and its inputs. */
 @Component({
   selector: 'app-ledger-drawer',
-  imports: [Dialog, NzDrawerComponent, NzDrawerContentDirective, NzButtonComponent],
+  imports: [Dialog, NzDrawerComponent, NzDrawerContentDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="!!derivation()" nzPlacement="right" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="ledger.close()">
@@ -21,7 +20,7 @@ import { Dialog } from '../ui/dialog';
           <section appDialog aria-labelledby="ledger-title">
             <div class="head">
               <h2 id="ledger-title">{{ d.title }}</h2>
-              <button nz-button class="word" type="button" (click)="ledger.close()">close <kbd>Esc</kbd></button>
+              <button class="ant-btn word" type="button" (click)="ledger.close()">close <kbd>Esc</kbd></button>
             </div>
             <p class="total">{{ units.mealMass(d.totalG) }}</p>
             <table>

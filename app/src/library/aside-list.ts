@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { download } from '../platform/download';
 import type { KeptAside } from '../platform/database/workspace-db';
 import { Autosave } from '../store/autosave';
@@ -8,7 +7,6 @@ import { asideFileName, asideName, asideProblemWords, stillUnreadableWords } fro
 /** What was saved and could not be read: what is wrong with it, as it is into a file, tried again, or removed on purpose. */
 @Component({
   selector: 'app-aside-list',
-  imports: [NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (autosave.aside().length) {
@@ -19,16 +17,16 @@ import { asideFileName, asideName, asideProblemWords, stillUnreadableWords } fro
             <b>{{ name(a) }}</b>
             <p class="error">{{ problemWords(a.problem) }}</p>
             <p class="acts">
-              <button nz-button class="word" type="button" [attr.aria-label]="'export ' + name(a) + ' as it is'" (click)="save(a)">
+              <button class="ant-btn word" type="button" [attr.aria-label]="'export ' + name(a) + ' as it is'" (click)="save(a)">
                 export as it is
               </button>
-              <button nz-button class="word" type="button" [attr.aria-label]="'try ' + name(a) + ' again'" (click)="again(a)">
+              <button class="ant-btn word" type="button" [attr.aria-label]="'try ' + name(a) + ' again'" (click)="again(a)">
                 try again
               </button>
               @if (asked() === a.key) {
-                <button nz-button class="word" type="button" (click)="autosave.removeAside(a.key)">remove it for good</button>
+                <button class="ant-btn word" type="button" (click)="autosave.removeAside(a.key)">remove it for good</button>
               } @else {
-                <button nz-button class="word" type="button" [attr.aria-label]="'remove ' + name(a)" (click)="asked.set(a.key)">
+                <button class="ant-btn word" type="button" [attr.aria-label]="'remove ' + name(a)" (click)="asked.set(a.key)">
                   remove
                 </button>
               }

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, effect, inject, signal } from '@angular/core';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Commands } from '../commands/commands';
 import { HandedFile } from '../platform/handed-file';
 import { Choice } from '../ui/choice';
@@ -11,7 +10,7 @@ import { Dialog } from '../ui/dialog';
 /** Two ways to a new trip: a few answers, or a track. */
 @Component({
   selector: 'app-new-trip-drawer',
-  imports: [Dialog, Choice, TrackTrip, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, StarterTrip],
+  imports: [Dialog, Choice, TrackTrip, NzDrawerComponent, NzDrawerContentDirective, StarterTrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'newTrip'" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="commands.close()">
@@ -25,7 +24,7 @@ import { Dialog } from '../ui/dialog';
             } @else {
               <app-track-trip (made)="commands.close()" />
             }
-            <button nz-button class="word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
+            <button class="ant-btn word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
           </section>
         }
       </ng-container>

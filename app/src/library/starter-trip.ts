@@ -3,7 +3,6 @@ import { Router } from '@angular/router';
 import { build, tripWithKit } from '@tinder/core/kit';
 import { LIMITS } from '@tinder/core/model';
 import { startTrip, WEEKEND, type StarterAnswers } from '@tinder/core/trail';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { WIND_WORDS } from '../words/choice-words';
 import { DayMarker } from '../planning/day-marker';
 import { withNewTrips } from '../store/workspace';
@@ -18,7 +17,7 @@ import { Hint } from '../ui/hint';
 /** Four questions are enough for a weekend; a few more for a long walk. */
 @Component({
   selector: 'app-starter-trip',
-  imports: [Choice, Hint, NzButtonComponent, PickField, QuantityField],
+  imports: [Choice, Hint, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <dl>
@@ -88,7 +87,7 @@ import { Hint } from '../ui/hint';
       </dl>
     </details>
     <p class="quiet">{{ assumed() }}</p>
-    <button nz-button class="word go" type="button" (click)="make()">make this trip</button>
+    <button class="ant-btn word go" type="button" (click)="make()">make this trip</button>
   `,
   styleUrl: './new-trip.less',
 })

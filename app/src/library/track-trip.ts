@@ -4,7 +4,6 @@ import type { Result } from '@tinder/core/errors';
 import { nameFrom, type Trip } from '@tinder/core/model';
 import type { Pace, TooManyDays } from '@tinder/core/trail';
 import { wholeNumber } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { DayMarker } from '../planning/day-marker';
 import { withNewTrips } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -29,7 +28,7 @@ const NEAR_KM = 5;
 /** A trip along a track out of GPX, KML or GeoJSON: choose the file, the line, the stops and the pace. */
 @Component({
   selector: 'app-track-trip',
-  imports: [Choice, Hint, NzButtonComponent, PickField, QuantityField, Tick],
+  imports: [Choice, Hint, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p>
@@ -47,7 +46,7 @@ const NEAR_KM = 5;
     @if (reading()) {
       <p role="status">
         <progress [value]="share()" max="1" aria-label="read so far"></progress> {{ percent() }} % read
-        <button nz-button class="word" type="button" (click)="cancel()">stop</button>
+        <button class="ant-btn word" type="button" (click)="cancel()">stop</button>
       </p>
     }
     @if (problem(); as words) {
@@ -109,7 +108,7 @@ const NEAR_KM = 5;
         Hours by Naismith’s rule (1892): one for 3 miles, one more for 2,000 ft up. Conditions come from a simulated climate until you type
         them.
       </p>
-      <button nz-button class="word go" type="button" (click)="make()">make this trip</button>
+      <button class="ant-btn word go" type="button" (click)="make()">make this trip</button>
     }
   `,
   styleUrl: './new-trip.less',

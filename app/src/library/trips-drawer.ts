@@ -1,8 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { nameFrom, type ShelvedTrip } from '@tinder/core/model';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Commands } from '../commands/commands';
 import { Autosave } from '../store/autosave';
 import { daysSinceBackup, REMIND_AFTER_DAYS } from '../store/backup-age';
@@ -17,7 +15,7 @@ import { Dialog } from '../ui/dialog';
 /** Every trip of this browser: open, rename, duplicate, put away, delete. All of it can be undone. */
 @Component({
   selector: 'app-trips-drawer',
-  imports: [Dialog, AsideList, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
+  imports: [Dialog, AsideList, NzDrawerComponent, NzDrawerContentDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'trips'" [nzWidth]="420" [nzClosable]="false" (nzOnClose)="commands.close()">
@@ -29,7 +27,7 @@ import { Dialog } from '../ui/dialog';
               @for (s of shown(); track s.trip.id) {
                 <li [class.on]="s.trip.id === store.trip().id">
                   <input
-                    nz-input
+                    class="ant-input"
                     [attr.aria-label]="'name of ' + s.trip.name"
                     [value]="s.trip.name"
                     maxlength="80"
@@ -38,21 +36,15 @@ import { Dialog } from '../ui/dialog';
                   <p class="quiet">{{ about(s) }}</p>
                   <p class="acts">
                     @if (s.trip.id !== store.trip().id) {
-                      <button nz-button class="word" type="button" [attr.aria-label]="'open ' + s.trip.name" (click)="open(s)">open</button>
+                      <button class="ant-btn word" type="button" [attr.aria-label]="'open ' + s.trip.name" (click)="open(s)">open</button>
                     }
-                    <button nz-button class="word" type="button" [attr.aria-label]="'duplicate ' + s.trip.name" (click)="duplicate(s)">
+                    <button class="ant-btn word" type="button" [attr.aria-label]="'duplicate ' + s.trip.name" (click)="duplicate(s)">
                       duplicate
                     </button>
-                    <button
-                      nz-button
-                      class="word"
-                      type="button"
-                      [attr.aria-label]="archiveWord(s) + ' ' + s.trip.name"
-                      (click)="archive(s)"
-                    >
+                    <button class="ant-btn word" type="button" [attr.aria-label]="archiveWord(s) + ' ' + s.trip.name" (click)="archive(s)">
                       {{ archiveWord(s) }}
                     </button>
-                    <button nz-button class="word" type="button" [attr.aria-label]="'delete ' + s.trip.name" (click)="remove(s)">
+                    <button class="ant-btn word" type="button" [attr.aria-label]="'delete ' + s.trip.name" (click)="remove(s)">
                       delete
                     </button>
                   </p>
@@ -60,7 +52,7 @@ import { Dialog } from '../ui/dialog';
               }
             </ul>
             @if (archivedCount() > 0) {
-              <button nz-button class="word" type="button" (click)="withArchived.set(!withArchived())">
+              <button class="ant-btn word" type="button" (click)="withArchived.set(!withArchived())">
                 {{ withArchived() ? 'hide those put away' : 'show ' + archivedCount() + ' put away' }}
               </button>
             }
@@ -68,16 +60,16 @@ import { Dialog } from '../ui/dialog';
             <h3 class="sign">safe keeping</h3>
             <p>{{ backupWords() }}</p>
             <p class="acts">
-              <button nz-button class="word" type="button" (click)="commands.run('newTrip')">new trip</button>
-              <button nz-button class="word" type="button" (click)="commands.run('backup')">back up everything</button>
-              <button nz-button class="word" type="button" (click)="commands.run('import')">import or restore</button>
+              <button class="ant-btn word" type="button" (click)="commands.run('newTrip')">new trip</button>
+              <button class="ant-btn word" type="button" (click)="commands.run('backup')">back up everything</button>
+              <button class="ant-btn word" type="button" (click)="commands.run('import')">import or restore</button>
             </p>
             @if (undone(); as label) {
               <p role="status">
-                {{ label }}. <button nz-button class="word" type="button" (click)="store.undo(); undone.set(undefined)">undo</button>
+                {{ label }}. <button class="ant-btn word" type="button" (click)="store.undo(); undone.set(undefined)">undo</button>
               </p>
             }
-            <button nz-button class="word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
+            <button class="ant-btn word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
           </section>
         }
       </ng-container>

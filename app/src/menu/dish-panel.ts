@@ -4,8 +4,6 @@ import { dishOn, editDishOn } from '@tinder/core/menu';
 import { LIMITS, type Day, type Meal, type MealName } from '@tinder/core/model';
 import { planDayOf } from '@tinder/core/planned';
 import { learntDoneMin, type DoneVerdict } from '@tinder/core/study';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { DayMarker } from '../planning/day-marker';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
@@ -23,7 +21,7 @@ import { Hint } from '../ui/hint';
 /** One dish on the marked day: its numbers to change, and its card as it is read at the stove. */
 @Component({
   selector: 'app-dish-panel',
-  imports: [Choice, Hint, NzButtonComponent, NzInputDirective, QuantityField, StudyNote],
+  imports: [Choice, Hint, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-study-note [study]="cards" />
@@ -31,7 +29,7 @@ import { Hint } from '../ui/hint';
       <h2 class="sign">the {{ words[c.name] }} of day {{ c.day }}</h2>
       <div class="line">
         <label class="name" for="dish-name">dish</label>
-        <input id="dish-name" nz-input class="left" maxlength="80" [value]="c.meal.name" (change)="rename($any($event.target))" />
+        <input id="dish-name" class="ant-input left" maxlength="80" [value]="c.meal.name" (change)="rename($any($event.target))" />
       </div>
       <div class="numbers">
         @for (f of fields; track f.key) {
@@ -100,7 +98,7 @@ import { Hint } from '../ui/hint';
         <p class="verdict">
           <span class="name">it was</span>
           @for (v of verdicts; track v) {
-            <button nz-button class="word" type="button" (click)="learn(v)">{{ v }}</button>
+            <button class="ant-btn word" type="button" (click)="learn(v)">{{ v }}</button>
           }
           <span class="quiet">{{ learnt() }}</span>
         </p>

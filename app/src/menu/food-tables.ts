@@ -4,7 +4,6 @@ import { writeDishCsv, type DishRows } from '@tinder/core/tables';
 import type { Plan } from '@tinder/core/planned';
 import type { PerKcal } from '@tinder/core/study';
 import { wholeNumber } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { DayMarker } from '../planning/day-marker';
 import { PlanService } from '../planning/plan-service';
 import { downloadDishes } from '../store/trip-files';
@@ -25,7 +24,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
 /** What to buy or post for each carry, the dishes kept for the trip, and food compared per 1,000 kcal. */
 @Component({
   selector: 'app-food-tables',
-  imports: [Hint, NzButtonComponent, StudyNote, TableOffer],
+  imports: [Hint, StudyNote, TableOffer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="packets-title">food out of each stop</h2>
@@ -60,8 +59,8 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
 
     <h2 class="sign" id="kept-title">dishes kept for this trip</h2>
     <p class="acts">
-      <button nz-button class="word" type="button" (click)="own()">a dish of my own</button>
-      <button nz-button class="word" type="button" [disabled]="!store.trip().dishes.length" (click)="save()">write them as CSV</button>
+      <button class="ant-btn word" type="button" (click)="own()">a dish of my own</button>
+      <button class="ant-btn word" type="button" [disabled]="!store.trip().dishes.length" (click)="save()">write them as CSV</button>
       <label class="file"
         ><span>read dishes from CSV</span
         ><input class="hidden-text" type="file" accept=".csv,text/csv" aria-label="CSV file of dishes" (change)="read($event)"
@@ -74,9 +73,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
       @for (d of store.trip().dishes; track d.id) {
         <li>
           {{ d.meal.name }}{{ d.meal.welcome ? ' ★' : '' }} <span class="quiet">{{ methods[d.meal.method] }}</span>
-          <button nz-button class="word" type="button" [attr.aria-label]="'take out ' + d.meal.name" (click)="remove(d.id)">
-            take out
-          </button>
+          <button class="ant-btn word" type="button" [attr.aria-label]="'take out ' + d.meal.name" (click)="remove(d.id)">take out</button>
         </li>
       } @empty {
         <li class="quiet">None yet: a dish chosen for some days, or in turn, is kept here.</li>

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { PackGroup } from '@tinder/core/pack';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { GROUP_WORDS, IGNITION_WORDS_OF, listLine, sumLines } from '../words/pack-words';
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
@@ -13,7 +12,7 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
 /** What goes where out of one stop, to be ticked off in the hand, and what it comes to by every way of counting. */
 @Component({
   selector: 'app-list-panel',
-  imports: [Hint, NzButtonComponent, Tick],
+  imports: [Hint, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.list(); as l) {
@@ -47,7 +46,7 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
         <p>Into the pot, in this order: {{ order() }}.</p>
       }
       <p>{{ ignition() }} {{ camp() }}</p>
-      <p class="no-print"><button nz-button class="word" type="button" (click)="study.untick()">take every tick off</button></p>
+      <p class="no-print"><button class="ant-btn word" type="button" (click)="study.untick()">take every tick off</button></p>
     }
   `,
   styles: `

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { LIMITS, type CutMeasures } from '@tinder/core/model';
 import type { Pattern } from '@tinder/core/pack';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { download } from '../platform/download';
 import { QuantityField } from '../ui/quantity-field';
 import { MATERIAL_WORDS, measuresWords, PATTERN_WORDS } from '../words/pack-words';
@@ -12,7 +11,7 @@ import { RULE_MM, sheetSvg, tilesOf } from './pattern-svg';
 /** What can be cut for this very pot and bottle, at 1:1, with a rule to check the printer by. */
 @Component({
   selector: 'app-make-panel',
-  imports: [NzButtonComponent, QuantityField],
+  imports: [QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="fields no-print">
@@ -26,7 +25,7 @@ import { RULE_MM, sheetSvg, tilesOf } from './pattern-svg';
       <section>
         <h2>{{ p.name }}</h2>
         <p>{{ p.measures }}</p>
-        <p class="no-print"><button nz-button class="word" type="button" (click)="save(p.pattern)">as SVG at 1:1</button></p>
+        <p class="no-print"><button class="ant-btn word" type="button" (click)="save(p.pattern)">as SVG at 1:1</button></p>
         @for (t of p.tiles; track t.key) {
           <figure>
             <svg

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { LIMITS } from '@tinder/core/model';
 import { writeCsv } from '@tinder/core/tables';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Sides } from '../commands/sides';
 import { downloadPicture } from '../platform/export-figure';
 import { downloadCalendar, downloadMarkdown, downloadPacked, downloadTable } from '../store/trip-files';
@@ -45,7 +44,6 @@ type Side = (typeof SIDES)[number]['value'];
     LabelsPanel,
     ListPanel,
     MakePanel,
-    NzButtonComponent,
     OnePagePanel,
     Paper,
     PickField,
@@ -85,14 +83,14 @@ type Side = (typeof SIDES)[number]['value'];
             (valueChange)="mark($event)"
           />
           @if (trip().cupMarkMl !== null) {
-            <button nz-button class="word" type="button" (click)="mark(null)">no cup</button>
+            <button class="ant-btn word" type="button" (click)="mark(null)">no cup</button>
           }
         </span>
       }
-      <button nz-button class="word" type="button" [disabled]="!ready()" (click)="print()">print</button>
+      <button class="ant-btn word" type="button" [disabled]="!ready()" (click)="print()">print</button>
       <span class="files">
         @for (f of files; track f.name) {
-          <button nz-button class="word" type="button" [disabled]="!study.asked.fresh()" (click)="f.save()">{{ f.name }}</button>
+          <button class="ant-btn word" type="button" [disabled]="!study.asked.fresh()" (click)="f.save()">{{ f.name }}</button>
         }
       </span>
     </div>

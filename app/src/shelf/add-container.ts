@@ -1,7 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
 import { readSaid, simulatedGrossG, type SaidProblem } from '@tinder/core/shelf';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { saidProblemWords } from '../words/shelf-words';
 import { Units } from '../words/units';
 import { today } from '../ui/today';
@@ -10,13 +8,12 @@ import { ShelfStudy } from './shelf-study';
 /** One line puts a container on the shelf, as a walker would say it. */
 @Component({
   selector: 'app-add-container',
-  imports: [NzButtonComponent, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <label for="said">put one on the shelf: say size and kind, then what you know</label>
     <div>
       <input
-        nz-input
+        class="ant-input"
         id="said"
         autocomplete="off"
         maxlength="200"
@@ -27,8 +24,8 @@ import { ShelfStudy } from './shelf-study';
         (input)="type($any($event.target).value)"
         (keydown.enter)="add()"
       />
-      <button nz-button class="word" type="button" [disabled]="!said().trim()" (click)="weigh()">weigh it (simulated)</button>
-      <button nz-button class="word" type="button" [disabled]="!said().trim()" (click)="add()">put it there</button>
+      <button class="ant-btn word" type="button" [disabled]="!said().trim()" (click)="weigh()">weigh it (simulated)</button>
+      <button class="ant-btn word" type="button" [disabled]="!said().trim()" (click)="add()">put it there</button>
     </div>
     @if (problem(); as p) {
       <p class="error" role="alert" id="said-problem">{{ words(p) }}</p>

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import type { Place } from '@tinder/core/model';
 import { burntOn } from '@tinder/core/plan';
 import { withWholeShelf } from '@tinder/core/shelf';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { StaleShelf } from '../answer/stale-shelf';
 import { ContainerShape } from '../charts/container-shape';
 import { PlanService } from '../planning/plan-service';
@@ -21,7 +20,7 @@ import { Hint } from '../ui/hint';
 /** What of the shelf comes along on the open trip, where it is packed, what it is worth, and how it comes home. */
 @Component({
   selector: 'app-for-trip-panel',
-  imports: [ContainerShape, Hint, NzButtonComponent, PickField, StaleShelf, StudyNote],
+  imports: [ContainerShape, Hint, PickField, StaleShelf, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what I have, for {{ store.trip().name }}</h2>
@@ -33,9 +32,9 @@ import { Hint } from '../ui/hint';
       <p class="quiet">planning the trip with the shelf and without…</p>
     }
     <p class="acts">
-      <button nz-button class="word" type="button" (click)="offerAll()">offer the whole shelf</button>
-      <button nz-button class="word" type="button" [disabled]="!store.trip().own.length" (click)="leaveAll()">leave it all at home</button>
-      <button nz-button class="word" type="button" [disabled]="!isTaken()" (click)="bringHome()">
+      <button class="ant-btn word" type="button" (click)="offerAll()">offer the whole shelf</button>
+      <button class="ant-btn word" type="button" [disabled]="!store.trip().own.length" (click)="leaveAll()">leave it all at home</button>
+      <button class="ant-btn word" type="button" [disabled]="!isTaken()" (click)="bringHome()">
         the trip is done: put back what is left
       </button>
     </p>

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { LIMITS } from '@tinder/core/model';
 import { joinPlan, paybackCans, seasonOf } from '@tinder/core/shelf';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { today } from '../ui/today';
@@ -18,7 +17,7 @@ const HAND_WARM_C = 20;
 /** Leftovers joined in one can, pass by pass, behind the cautions: what each pass moves, what stays, and whether a valve pays. */
 @Component({
   selector: 'app-join-panel',
-  imports: [Hint, NzButtonComponent, PickField, QuantityField],
+  imports: [Hint, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">join leftovers</h2>
@@ -28,7 +27,7 @@ const HAND_WARM_C = 20;
       }
     </ul>
     @if (!read()) {
-      <button nz-button class="word" type="button" (click)="read.set(true)">I have read that: show what it would come to</button>
+      <button class="ant-btn word" type="button" (click)="read.set(true)">I have read that: show what it would come to</button>
     } @else if (cans().length < 2) {
       <p class="quiet">It takes two cans of one blend that have been opened.</p>
     } @else {
@@ -80,7 +79,7 @@ const HAND_WARM_C = 20;
         @if (p.payback) {
           <p>{{ p.payback }}</p>
         }
-        <button nz-button class="word" type="button" [disabled]="!p.isAny" (click)="write()">I did it: write it down, to be weighed</button>
+        <button class="ant-btn word" type="button" [disabled]="!p.isAny" (click)="write()">I did it: write it down, to be weighed</button>
       }
     }
   `,

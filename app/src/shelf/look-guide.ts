@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
 import { LIMITS, LOOKS_AT, type LookProblem } from '@tinder/core/model';
 import { cylinderOf, floatsUpright, lookSays, stockOf, withLook } from '@tinder/core/shelf';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Choice } from '../ui/choice';
 import { DateField } from '../ui/date-field';
 import { QuantityField } from '../ui/quantity-field';
@@ -19,7 +18,7 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
 /** One look at a container, guided: how it is done, drawn with the figures as they are typed, and what it would say before it is written down. */
 @Component({
   selector: 'app-look-guide',
-  imports: [Choice, DateField, LookDrawing, NzButtonComponent, QuantityField, Tick],
+  imports: [Choice, DateField, LookDrawing, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let d = draft();
@@ -55,7 +54,7 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
           </label>
         }
         @if (d.how === 'weighed') {
-          <button nz-button class="word scale" type="button" (click)="weigh()">read the scale (simulated)</button>
+          <button class="ant-btn word scale" type="button" (click)="weigh()">read the scale (simulated)</button>
         }
       </div>
     </div>
@@ -65,8 +64,8 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
       <p class="would" role="status">{{ words }}</p>
     }
     <p class="acts">
-      <button nz-button class="word" type="button" [disabled]="!look()" (click)="write()">write it down</button>
-      <button nz-button class="word" type="button" (click)="done.emit()">not now</button>
+      <button class="ant-btn word" type="button" [disabled]="!look()" (click)="write()">write it down</button>
+      <button class="ant-btn word" type="button" (click)="done.emit()">not now</button>
     </p>
     <p class="quiet">{{ guide().mind }}</p>
   `,

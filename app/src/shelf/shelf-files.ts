@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import type { Rack } from '@tinder/core/model';
 import { writeShelfCsv, type ShelfTable } from '@tinder/core/tables';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { downloadTable, downloadShelf } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';
 import { TableIntake } from '../ui/table-intake';
@@ -12,14 +11,14 @@ import { ShelfStudy } from './shelf-study';
 /** The shelf as files: out as JSON and CSV, in from CSV. */
 @Component({
   selector: 'app-shelf-files',
-  imports: [NzButtonComponent, TableOffer],
+  imports: [TableOffer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details>
       <summary>files: the shelf as CSV and JSON</summary>
       <p>
-        <button nz-button class="word" type="button" (click)="json()">the shelf, JSON</button>
-        <button nz-button class="word" type="button" (click)="csv()">the shelf, CSV</button>
+        <button class="ant-btn word" type="button" (click)="json()">the shelf, JSON</button>
+        <button class="ant-btn word" type="button" (click)="csv()">the shelf, CSV</button>
         <label
           ><span>read CSV</span
           ><input

@@ -1,7 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Commands, type Command } from '../commands/commands';
 import { findCommands } from '../commands/find-commands';
 import { Dialog } from '../ui/dialog';
@@ -9,7 +7,7 @@ import { Dialog } from '../ui/dialog';
 /** The command palette, which is also the sheet of shortcuts. */
 @Component({
   selector: 'app-command-drawer',
-  imports: [Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
+  imports: [Dialog, NzDrawerComponent, NzDrawerContentDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'commands'" [nzWidth]="360" [nzClosable]="false" (nzOnClose)="commands.close()">
@@ -18,7 +16,7 @@ import { Dialog } from '../ui/dialog';
           <section appDialog aria-labelledby="commands-title">
             <h2 id="commands-title" class="sign">what can be done here</h2>
             <input
-              nz-input
+              class="ant-input"
               cdkFocusInitial
               aria-label="Find a command"
               placeholder="type to find"
@@ -29,7 +27,7 @@ import { Dialog } from '../ui/dialog';
             <ul>
               @for (c of found(); track c.id) {
                 <li>
-                  <button nz-button class="word" type="button" [disabled]="!c.enabled" (click)="run(c)">{{ c.label }}</button>
+                  <button class="ant-btn word" type="button" [disabled]="!c.enabled" (click)="run(c)">{{ c.label }}</button>
                   <kbd>{{ c.keys }}</kbd>
                 </li>
               } @empty {

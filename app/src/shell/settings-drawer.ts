@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { METRIC, US_CUSTOMARY, type Quantity, type UnitPreferences } from '@tinder/core/units';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice, type Option } from '../ui/choice';
@@ -21,7 +20,7 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
 /** Units per quantity, with two usual sets. */
 @Component({
   selector: 'app-settings-drawer',
-  imports: [Dialog, Choice, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
+  imports: [Dialog, Choice, NzDrawerComponent, NzDrawerContentDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'settings'" [nzWidth]="360" [nzClosable]="false" (nzOnClose)="commands.close()">
@@ -41,10 +40,10 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
               </div>
             }
             <p>
-              <button nz-button class="word" type="button" (click)="all(metric)">all metric</button>
-              <button nz-button class="word" type="button" (click)="all(us)">all US customary</button>
+              <button class="ant-btn word" type="button" (click)="all(metric)">all metric</button>
+              <button class="ant-btn word" type="button" (click)="all(us)">all US customary</button>
             </p>
-            <button nz-button class="word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
+            <button class="ant-btn word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
           </section>
         }
       </ng-container>

@@ -13,7 +13,6 @@ import {
   shiftDays,
   type Shiftable,
 } from '@tinder/core/trail';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { ClimateService } from '../platform/climate-service';
 import { DayMarker } from '../planning/day-marker';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -33,7 +32,7 @@ type MealsOut = keyof typeof MEALS_OUT;
 /** The brushed days: paint conditions over them, put days in, take them out, or let the simulated climate say. */
 @Component({
   selector: 'app-brush-panel',
-  imports: [NzButtonComponent, PickField, ScaleField, WindEditor],
+  imports: [PickField, ScaleField, WindEditor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">{{ title() }}</h2>
@@ -76,11 +75,11 @@ type MealsOut = keyof typeof MEALS_OUT;
       />
     </div>
     <p class="acts">
-      <button nz-button class="word" type="button" (click)="zeroDay(false)">zero day after</button>
-      <button nz-button class="word" type="button" (click)="zeroDay(true)">day in town after</button>
-      <button nz-button class="word" type="button" [disabled]="!canStop()" (click)="newStop()">a stop here</button>
-      <button nz-button class="word" type="button" [disabled]="marker.dayCount() < 2" (click)="remove()">take out</button>
-      <button nz-button class="word" type="button" (click)="climate()">let the simulated climate say</button>
+      <button class="ant-btn word" type="button" (click)="zeroDay(false)">zero day after</button>
+      <button class="ant-btn word" type="button" (click)="zeroDay(true)">day in town after</button>
+      <button class="ant-btn word" type="button" [disabled]="!canStop()" (click)="newStop()">a stop here</button>
+      <button class="ant-btn word" type="button" [disabled]="marker.dayCount() < 2" (click)="remove()">take out</button>
+      <button class="ant-btn word" type="button" (click)="climate()">let the simulated climate say</button>
     </p>
     @if (climates.answeredBy(); as by) {
       <p class="quiet note">

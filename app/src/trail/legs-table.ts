@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { LIMITS, type Restriction } from '@tinder/core/model';
 import type { CarryPlan, Plan } from '@tinder/core/planned';
 import { editLeg, stopDays, stretchLeg } from '@tinder/core/trail';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Figure } from '../ledger/figure';
 import { containersInWords } from '../words/container-words';
 import { DayMarker } from '../planning/day-marker';
@@ -16,7 +15,7 @@ import { Hint } from '../ui/hint';
 /** The legs as a table: the ribbon's twin for those who type, and what each carry takes along. */
 @Component({
   selector: 'app-legs-table',
-  imports: [Figure, Hint, NzInputDirective, PickField, QuantityField],
+  imports: [Figure, Hint, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="legs-title">stops and legs</h2>
@@ -66,8 +65,7 @@ import { Hint } from '../ui/hint';
               </td>
               <td data-label="asked where and when">
                 <input
-                  nz-input
-                  class="left"
+                  class="ant-input left"
                   maxlength="300"
                   [attr.aria-label]="'where the rules between ' + r.from + ' and ' + r.to + ' were asked'"
                   [value]="r.note"

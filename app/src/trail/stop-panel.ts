@@ -2,8 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { PACKAGE_IDS, type PackageId } from '@tinder/core/carry';
 import { same, LIMITS, type Sale, type Stop } from '@tinder/core/model';
 import { editStop, removeStop, usualSales } from '@tinder/core/trail';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
@@ -18,7 +16,7 @@ import { Tick } from '../ui/tick';
 /** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
 @Component({
   selector: 'app-stop-panel',
-  imports: [Choice, DateField, Hint, NzButtonComponent, NzInputDirective, PickField, QuantityField, Tick],
+  imports: [Choice, DateField, Hint, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the stop</h2>
@@ -28,7 +26,7 @@ import { Tick } from '../ui/tick';
     </div>
     <div class="line">
       <label class="name" for="stop-name">name</label>
-      <input id="stop-name" nz-input class="left" maxlength="80" [value]="s.name" (change)="rename($any($event.target))" />
+      <input id="stop-name" class="ant-input left" maxlength="80" [value]="s.name" (change)="rename($any($event.target))" />
     </div>
     <div class="line">
       <app-pick-field label="kind" [options]="kinds" [value]="s.kind" (valueChange)="kind($event)" />
@@ -37,8 +35,7 @@ import { Tick } from '../ui/tick';
       <label class="name" for="stop-open">open</label>
       <input
         id="stop-open"
-        nz-input
-        class="left"
+        class="ant-input left"
         maxlength="300"
         placeholder="when, who to ask"
         [value]="s.openNote"
@@ -104,8 +101,7 @@ import { Tick } from '../ui/tick';
         <label class="name" for="box-note">in it</label>
         <input
           id="box-note"
-          nz-input
-          class="left"
+          class="ant-input left"
           maxlength="300"
           placeholder="what, and how it gets there"
           [value]="b.note"
@@ -115,7 +111,7 @@ import { Tick } from '../ui/tick';
       <p class="quiet note">Fuel may be refused by post, and must never fly. Ask the carrier before you count on it.</p>
     }
     @if (inner()) {
-      <button nz-button class="word" type="button" (click)="remove()">take this stop out</button>
+      <button class="ant-btn word" type="button" (click)="remove()">take this stop out</button>
     }
   `,
   styleUrl: '../ui/rows.less',

@@ -1,8 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { daysOf, LIMITS } from '@tinder/core/model';
 import { dayCount } from '@tinder/core/trail';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Commands } from '../commands/commands';
 import { WorkspaceStore } from '../store/workspace-store';
 import { DateField } from '../ui/date-field';
@@ -13,14 +11,14 @@ import { takeName } from '../ui/take-name';
 /** The trip as a whole: its name, when and where; and the ways in and out of it. */
 @Component({
   selector: 'app-trip-panel',
-  imports: [DateField, NzButtonComponent, NzInputDirective, QuantityField],
+  imports: [DateField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the trip</h2>
     @let t = store.trip();
     <div class="line">
       <label class="name" for="trip-name">name</label>
-      <input id="trip-name" nz-input class="left" maxlength="80" [value]="t.name" (change)="rename($any($event.target))" />
+      <input id="trip-name" class="ant-input left" maxlength="80" [value]="t.name" (change)="rename($any($event.target))" />
     </div>
     <div class="line">
       <label class="name" for="start-date">starts</label>
@@ -40,7 +38,7 @@ import { takeName } from '../ui/take-name';
     <p class="acts">
       @for (id of ['newTrip', 'trips', 'calendar', 'waypoints', 'export']; track id) {
         @let c = command(id);
-        <button nz-button class="word" type="button" [disabled]="!c?.enabled" (click)="commands.run(id)">{{ c?.label }}</button>
+        <button class="ant-btn word" type="button" [disabled]="!c?.enabled" (click)="commands.run(id)">{{ c?.label }}</button>
       }
     </p>
     @if (!command('waypoints')?.enabled) {

@@ -1,7 +1,5 @@
 import { ChangeDetectionStrategy, Component, type ElementRef, input, linkedSignal, output, viewChild } from '@angular/core';
 import { isDay } from '@tinder/core/model';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 
 /**
  * A day, written as 2027-08-16 wherever it stands, whatever the browser's own way: typed, or picked in the browser's month. What is no day is
@@ -9,12 +7,11 @@ import { NzInputDirective } from 'ng-zorro-antd/input';
  */
 @Component({
   selector: 'app-date-field',
-  imports: [NzButtonComponent, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <span class="field">
       <input
-        nz-input
+        class="ant-input"
         inputmode="numeric"
         maxlength="10"
         autocomplete="off"
@@ -26,7 +23,7 @@ import { NzInputDirective } from 'ng-zorro-antd/input';
         (change)="take($any($event.target))"
         (keydown.escape)="giveBack($any($event.target))"
       />
-      <button nz-button class="word" type="button" tabindex="-1" (click)="month()">pick</button>
+      <button class="ant-btn word" type="button" tabindex="-1" (click)="month()">pick</button>
       <input
         #native
         class="month"

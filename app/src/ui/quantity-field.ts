@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
 import { fromCore, parseQuantity, toCore, type Quantity } from '@tinder/core/units';
-import { NzInputDirective } from 'ng-zorro-antd/input';
 import { quantityProblemWords } from '../words/quantity-words';
 import { Units } from '../words/units';
 import { onceTaken } from './once-taken';
@@ -19,11 +18,10 @@ let nextId = 0;
  */
 @Component({
   selector: 'app-quantity-field',
-  imports: [NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <input
-      nz-input
+      class="ant-input"
       type="text"
       inputmode="text"
       autocomplete="off"

@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, input, type Signal } from '@angular/core';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { studyProblemWords } from '../words/study-words';
 
 /** As much of a study as is told about it while it has no answer. */
@@ -14,23 +13,22 @@ export interface StudyState {
 /** How a study stands: how far it has come, with a stop; that it was stopped, or failed, with another try. Nothing while all is well. */
 @Component({
   selector: 'app-study-note',
-  imports: [NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study().problem(); as why) {
       <p class="error" role="alert">
         {{ words() }}
-        <button nz-button class="word" type="button" (click)="study().again()">try again</button>
+        <button class="ant-btn word" type="button" (click)="study().again()">try again</button>
       </p>
     } @else if (study().stopped()) {
       <p class="quiet" role="status">
         Stopped: what is shown may belong to an older trip.
-        <button nz-button class="word" type="button" (click)="study().again()">go on</button>
+        <button class="ant-btn word" type="button" (click)="study().again()">go on</button>
       </p>
     } @else if (study().progress(); as p) {
       <p class="quiet" role="status">
         <progress [value]="p.done" [max]="p.of" [attr.aria-label]="of() + ' worked out'"></progress> {{ p.done }} of {{ p.of }} {{ of() }}
-        <button nz-button class="word" type="button" (click)="study().stop()">stop</button>
+        <button class="ant-btn word" type="button" (click)="study().stop()">stop</button>
       </p>
     }
   `,

@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 
 /** What a table that was read would do: nothing yet, until the walker says so. */
 export interface Offer {
@@ -16,7 +15,6 @@ const SHOWN = 8;
 /** An offer to take a table in, with every reason for what is left out. */
 @Component({
   selector: 'app-table-offer',
-  imports: [NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div role="alert">
@@ -32,9 +30,9 @@ const SHOWN = 8;
         </ul>
       }
       @if (offer().take; as words) {
-        <button nz-button class="word" type="button" (click)="taken.emit()">{{ words }}</button>
+        <button class="ant-btn word" type="button" (click)="taken.emit()">{{ words }}</button>
       }
-      <button nz-button class="word" type="button" (click)="left.emit()">leave it</button>
+      <button class="ant-btn word" type="button" (click)="left.emit()">leave it</button>
     </div>
   `,
   styles: `

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { besideBench } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
 import { benchTestsOf, tripRecord, type CarryRecord } from '@tinder/core/walk';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { putBack } from '../planning/put-back';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -14,7 +13,7 @@ import { Hint } from '../ui/hint';
 /** Planned against burnt, stop by stop, and what becomes of it: burns for the bench, containers for the shelf, a record over trips. */
 @Component({
   selector: 'app-after-panel',
-  imports: [Hint, NzButtonComponent],
+  imports: [Hint],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">planned against burnt</h2>
@@ -44,8 +43,8 @@ import { Hint } from '../ui/hint';
     </table>
     <p class="big">{{ words() }}</p>
     <div class="taps">
-      <button nz-button class="tap" type="button" [disabled]="!tests()" (click)="toBench()">{{ benchWords() }}</button>
-      <button nz-button class="tap" type="button" [disabled]="shelved() || !study.asked.fresh()" (click)="toShelf()">
+      <button class="ant-btn tap" type="button" [disabled]="!tests()" (click)="toBench()">{{ benchWords() }}</button>
+      <button class="ant-btn tap" type="button" [disabled]="shelved() || !study.asked.fresh()" (click)="toShelf()">
         put what is left on the shelf
       </button>
     </div>

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { ANNOYANCES, LIMITS, type Annoyance } from '@tinder/core/model';
 import type { Saving } from '@tinder/core/walk';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
@@ -16,7 +15,7 @@ import { WalkStudy } from './walk-study';
 /** Will it last: the taper as it went and as it will go, the least annoying way out when it is tight, what may be spent when it is not. */
 @Component({
   selector: 'app-ahead-panel',
-  imports: [NzButtonComponent, QuantityField, StudyNote, TaperChart],
+  imports: [QuantityField, StudyNote, TaperChart],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.walking(); as w) {
@@ -28,7 +27,7 @@ import { WalkStudy } from './walk-study';
         <h2 class="sign">{{ s.heading }}</h2>
         <p class="big">{{ s.words }}</p>
         @if (s.saving; as saving) {
-          <button nz-button class="tap" type="button" [disabled]="!study.stretched.fresh()" (click)="adopt(saving)">do that</button>
+          <button class="ant-btn tap" type="button" [disabled]="!study.stretched.fresh()" (click)="adopt(saving)">do that</button>
         }
       }
       @if (next(); as words) {
@@ -41,15 +40,15 @@ import { WalkStudy } from './walk-study';
           @for (a of order(); track a; let i = $index, first = $first) {
             <li>
               <span>{{ words[a] }}</span>
-              <button nz-button class="word" type="button" [disabled]="first" [attr.aria-label]="'milder: ' + words[a]" (click)="milder(i)">
+              <button class="ant-btn word" type="button" [disabled]="first" [attr.aria-label]="'milder: ' + words[a]" (click)="milder(i)">
                 milder
               </button>
-              <button nz-button class="word" type="button" [attr.aria-label]="'never: ' + words[a]" (click)="never(a)">never</button>
+              <button class="ant-btn word" type="button" [attr.aria-label]="'never: ' + words[a]" (click)="never(a)">never</button>
             </li>
           }
         </ol>
         @for (a of refused(); track a) {
-          <button nz-button class="word" type="button" (click)="bear(a)">bear: {{ words[a] }}</button>
+          <button class="ant-btn word" type="button" (click)="bear(a)">bear: {{ words[a] }}</button>
         }
         <div class="fields">
           <span class="name">shop off the trail, on day</span>
@@ -63,7 +62,7 @@ import { WalkStudy } from './walk-study';
             (valueChange)="detour($event)"
           />
           @if (trip().detour) {
-            <button nz-button class="word" type="button" (click)="noDetour()">there is none</button>
+            <button class="ant-btn word" type="button" (click)="noDetour()">there is none</button>
           }
         </div>
       </details>

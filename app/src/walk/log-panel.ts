@@ -4,7 +4,6 @@ import { tareOfG } from '@tinder/core/carry';
 import { LIMITS, WEIGHINGS } from '@tinder/core/model';
 import { writeLogCsv } from '@tinder/core/tables';
 import { READ_SD_G } from '@tinder/core/walk';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { chosenFile } from '../platform/chosen-file';
 import { downloadLog, downloadTable } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -22,7 +21,7 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
 /** What happened, written down: what is left by whatever reads it, a spill, a drink more, a stop left; and every line again. */
 @Component({
   selector: 'app-log-panel',
-  imports: [NzButtonComponent, PickField, QuantityField],
+  imports: [PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what is left</h2>
@@ -68,42 +67,40 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
       <p class="error" role="alert">{{ words }}</p>
     }
     <div class="taps">
-      <button nz-button class="tap" type="button" [disabled]="fuelG() === undefined" (click)="weigh()">write it down</button>
+      <button class="ant-btn tap" type="button" [disabled]="fuelG() === undefined" (click)="weigh()">write it down</button>
     </div>
     <h2 class="sign">besides</h2>
     <div class="taps">
-      <button nz-button class="tap" type="button" [disabled]="!drink()" (click)="drinkMore()">one more hot drink</button>
+      <button class="ant-btn tap" type="button" [disabled]="!drink()" (click)="drinkMore()">one more hot drink</button>
       @for (g of spills; track g) {
-        <button nz-button class="tap" type="button" (click)="spill(g)">spilt {{ mass(g) }}</button>
+        <button class="ant-btn tap" type="button" (click)="spill(g)">spilt {{ mass(g) }}</button>
       }
       @if (leaves(); as l) {
-        <button nz-button class="tap" type="button" (click)="log.leave(l.id)">leave {{ l.name }} with what is planned</button>
+        <button class="ant-btn tap" type="button" (click)="log.leave(l.id)">leave {{ l.name }} with what is planned</button>
       }
       @if (unwritten(); as n) {
-        <button nz-button class="tap" type="button" (click)="asPlanned()">{{ n }} meals before today as planned</button>
+        <button class="ant-btn tap" type="button" (click)="asPlanned()">{{ n }} meals before today as planned</button>
       }
     </div>
     <h2 class="sign">the calendar</h2>
     <div class="taps">
-      <button nz-button class="tap" type="button" (click)="log.shift(1)">a day later than planned</button>
-      <button nz-button class="tap" type="button" (click)="log.shift(-1)">a day earlier</button>
+      <button class="ant-btn tap" type="button" (click)="log.shift(1)">a day later than planned</button>
+      <button class="ant-btn tap" type="button" (click)="log.shift(-1)">a day earlier</button>
     </div>
     <h2 class="sign">every line, the last first</h2>
     <ul>
       @for (e of lines(); track e.id) {
         <li>
           <b>day {{ e.day }}</b> <span>{{ e.words }}</span>
-          <button nz-button class="word" type="button" [attr.aria-label]="'take out: ' + e.words" (click)="log.remove(e.id)">
-            take out
-          </button>
+          <button class="ant-btn word" type="button" [attr.aria-label]="'take out: ' + e.words" (click)="log.remove(e.id)">take out</button>
         </li>
       }
     </ul>
     <details>
       <summary>the log as files</summary>
       <p>
-        <button nz-button class="word" type="button" (click)="json()">JSON, for the trip at home</button>
-        <button nz-button class="word" type="button" (click)="csv()">CSV</button>
+        <button class="ant-btn word" type="button" (click)="json()">JSON, for the trip at home</button>
+        <button class="ant-btn word" type="button" (click)="csv()">CSV</button>
         <label
           ><span>read a log</span
           ><input class="hidden-text" type="file" accept=".json,application/json" aria-label="JSON file of a log" (change)="read($event)"

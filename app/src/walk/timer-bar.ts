@@ -1,19 +1,17 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { clockText } from '../words/clock-text';
 import { Timers, type Running } from './timers';
 
 /** The timers that run, large, whatever side is looked at. */
 @Component({
   selector: 'app-timer-bar',
-  imports: [NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @for (t of timers.running(); track t.id) {
       <div class="timer" [class.over]="t.leftS <= 0">
         <span class="name">{{ t.name }}</span>
         <span class="clock" role="timer">{{ shown(t) }}</span>
-        <button nz-button class="tap" type="button" (click)="timers.stop(t.id)">{{ t.leftS > 0 ? 'stop' : 'done' }}</button>
+        <button class="ant-btn tap" type="button" (click)="timers.stop(t.id)">{{ t.leftS > 0 ? 'stop' : 'done' }}</button>
       </div>
     }
     <p class="hidden-text" role="alert">{{ over() }}</p>

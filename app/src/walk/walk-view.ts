@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Ribbon } from '../charts/ribbon';
 import { Sides } from '../commands/sides';
 import { DayMarker } from '../planning/day-marker';
@@ -32,7 +31,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Walk: the phone at dusk. Steps, log, forecast, and what to do when it is tight. */
 @Component({
   selector: 'app-walk-view',
-  imports: [AfterPanel, AheadPanel, GuidePanel, InTurn, LogPanel, NzButtonComponent, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
+  imports: [AfterPanel, AheadPanel, GuidePanel, InTurn, LogPanel, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Walk</h1>
@@ -76,7 +75,7 @@ type Side = (typeof SIDES)[number]['value'];
         On the way this page shows the next dish step by step with its timers, keeps the log, and says whether the fuel lasts. Everything
         works without a signal. Your own meals, readings and spills teach it how thirsty the burner really is.
       </p>
-      <button nz-button class="strong-act big" type="button" [disabled]="!plans.current()" (click)="log.begin()">walk this trip</button>
+      <button class="ant-btn strong-act big" type="button" [disabled]="!plans.current()" (click)="log.begin()">walk this trip</button>
     }
   `,
   styleUrls: ['../commands/sides-view.less', './walk.less'],
