@@ -5,7 +5,7 @@ import { brotliCompressSync } from 'node:zlib';
 import { APP, initialFiles } from './built-page.mjs';
 
 const INITIAL_KB = 140;
-const LAZY_KB = 110;
+const LAZY_KB = 75;
 // the worker of all studies comes in one piece, after the page
 const WORKER_KB = 110;
 const kb = (name) => brotliCompressSync(readFileSync(path.join(APP, name))).length / 1024;
