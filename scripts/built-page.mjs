@@ -8,8 +8,10 @@ const read = (name) => readFileSync(path.join(APP, name), 'utf8');
 
 /** The scripts that one needs before it can run, of its code. */
 export const staticImportsOf = (code) => [...code.matchAll(/(?:from|import)\s*["`]\.\/([^"`]+\.js)["`]/g)].map((m) => m[1]);
+/** Where a script asks for another one later. */
+export const DYNAMIC_IMPORT = /import\(["`]\.\/([^"`]+\.js)["`]\)/g;
 /** The scripts that it may ask for later. */
-export const dynamicImportsOf = (code) => [...code.matchAll(/import\(["`]\.\/([^"`]+\.js)["`]\)/g)].map((m) => m[1]);
+export const dynamicImportsOf = (code) => [...code.matchAll(DYNAMIC_IMPORT)].map((m) => m[1]);
 
 /** Scripts and styles of a first visit: what the page names, and what those scripts import, whether the page names it or not. */
 export function initialFiles() {

@@ -3,7 +3,7 @@
 import { readdirSync, readFileSync, unlinkSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { rolldown } from 'rolldown';
-import { APP, dynamicImportsOf, staticImportsOf } from './built-page.mjs';
+import { APP, DYNAMIC_IMPORT, dynamicImportsOf, staticImportsOf } from './built-page.mjs';
 
 const read = (name) => readFileSync(path.join(APP, name), 'utf8');
 const scripts = readdirSync(APP).filter((name) => /^(main|chunk)-.*\.js$/.test(name));
@@ -65,30 +65,22 @@ await bundle.close();
 // the page names its scripts: the first, and all that come next
 const byName = new Map(output.map((chunk) => [chunk.fileName, chunk]));
 const entry = output.find((chunk) => chunk.isEntry);
-const first = new Set();
-const take = (name) => {
-  if (first.has(name)) return;
-  first.add(name);
-  byName
-    .get(name)
-    .imports.filter((file) => byName.has(file))
-    .forEach(take);
-};
-entry.dynamicImports.forEach(take);
+/** A script and what it needs before it can run, without what has been met: the ones that others need first, itself last. */
+function inOrder(name, met) {
+  if (met.has(name) || !byName.has(name)) return [];
+  met.add(name);
+  return [...byName.get(name).imports.flatMap((file) => inOrder(file, met)), name];
+}
+const met = new Set();
+const first = new Set(entry.dynamicImports.flatMap((name) => inOrder(name, met)));
 
 // an engine compiles a function when it is called, and holds the page meanwhile; told so, it compiles them all beside the page, while they come
 const COMPILE_ALL = '//# allFunctionsCalledOnLoad\n';
 
-/** What is needed before a script can run, and is not there with the first page: the ones that others need first, itself last. */
-function parts(name, met = new Set(first).add(entry.fileName)) {
-  if (met.has(name) || !byName.has(name)) return [];
-  met.add(name);
-  return [...byName.get(name).imports.flatMap((file) => parts(file, met)), name];
-}
 /** A script that is read later is asked for with all that it needs, so that this is fetched at once and run one a task (app/src/platform/read-in-parts). */
 const askedInParts = (text) =>
-  text.replace(/import\((["'`])\.\/([^"'`]+\.js)\1\)/g, (asked, _, name) => {
-    const files = parts(name).map((file) => `./${file}`);
+  text.replace(DYNAMIC_IMPORT, (asked, name) => {
+    const files = inOrder(name, new Set(first)).map((file) => `./${file}`);
     return files.length > 1 ? `readInParts(${JSON.stringify(files)})` : asked;
   });
 for (const name of scripts) unlinkSync(path.join(APP, name));

@@ -13,12 +13,15 @@ const readScript = (file: string): Promise<unknown> => import(file) as Promise<u
 export async function readInParts(files: readonly string[], run = readScript): Promise<unknown> {
   const news = files.filter((file) => !read.has(file));
   document.head.append(...news.map(fetched));
-  for (const file of news) {
+  const asked = files[files.length - 1];
+  for (const file of news.filter((f) => f !== asked)) {
     await run(file);
     read.add(file);
     await inATask();
   }
-  return run(files[files.length - 1]);
+  const given = await run(asked);
+  read.add(asked);
+  return given;
 }
 
 function fetched(file: string): HTMLLinkElement {
