@@ -2,26 +2,33 @@ import type { Browser, Page } from '@playwright/test';
 import { brotliCompressSync } from 'node:zlib';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
+import { setTimeout as sleep } from 'node:timers/promises';
 import type { Trip } from '@tinder/core/model';
 import { heavyBackup } from './heavy-demo';
-import { quantile } from './numbers';
 
 const APP = path.resolve(import.meta.dirname, '../dist/app/browser');
 
-/** How long the plan worker of the page takes for one trip after the other, ms, the first of them left out. */
-export async function inPlanWorker(page: Page, trips: readonly Trip[]): Promise<number[]> {
+/** A worker like the one that plans for the page, which has planned `first` and warmed itself; gives how long it takes for another trip, there and back, ms. */
+export async function askedInWorker(page: Page, first: Trip): Promise<(trip: Trip) => Promise<number>> {
   // the first that the page starts is the one that plans
   const planner = page.workers().at(0) ?? (await page.waitForEvent('worker'));
-  return page.evaluate<number[]>(`(${ASK_WORKER})(${JSON.stringify({ url: planner.url(), asked: trips })})`);
+  await page.evaluate(`(${START_WORKER})(${JSON.stringify(planner.url())})`);
+  const askedMs = (trip: Trip): Promise<number> => page.evaluate<number>(`askedMs(${JSON.stringify(trip)})`);
+  await askedMs(first);
+  // as long as the page has been there by the time that the walker edits
+  await sleep(WARM_MS);
+  return askedMs;
 }
 /** What a worker waits before it warms itself, the time that takes, and half a second, ms (app/src/workers/warming). */
 const WARM_MS = 6000;
 /** In the page, as text, so that no build step rewrites it: asks the worker in comlink's own words, as the page does for what is new beside its last plan. */
-const ASK_WORKER = `async ({ url, asked }) => {
-  const worker = new Worker(url, { type: 'module' });
-  let had;
-  const answer = (id, trip) =>
+const START_WORKER = `(url) => {
+  globalThis.askedWorker?.terminate();
+  const worker = (globalThis.askedWorker = new Worker(url, { type: 'module' }));
+  let had, asked = 0;
+  globalThis.askedMs = (trip) =>
     new Promise((resolve, reject) => {
+      const id = String(asked++);
       const t0 = performance.now();
       const heard = ({ data }) => {
         if (data.id !== id) return;
@@ -35,21 +42,13 @@ const ASK_WORKER = `async ({ url, asked }) => {
       worker.addEventListener('message', heard);
       worker.postMessage({ id, type: 'APPLY', path: ['plan'], argumentList: [{ type: 'RAW', value: trip }, { type: 'RAW', value: had }] });
     });
-  const times = [];
-  for (let i = 0; i < asked.length; i++) {
-    times.push(await answer(String(i), asked[i]));
-    // as long as the page has been there by the time that the walker edits: the worker has warmed itself
-    if (i === 0) await new Promise((done) => setTimeout(done, ${WARM_MS}));
-  }
-  worker.terminate();
-  return times.slice(1);
 }`;
 
 export interface FirstVisit {
   paintMs: number;
   verdictMs: number;
   /** Beyond 50 ms a task holds the page: so long in all, ms. */
-  blockedMs: number;
+  heldMs: number;
   /** The longest task of a visit. */
   longestMs: number;
   kB: number;
@@ -59,45 +58,34 @@ const KINDS = {
   phone: { viewport: { width: 390, height: 844 }, slower: 6, line: { bitsPerS: 1.6e6, latencyMs: 150 } },
 } as const;
 
-/** A first visit, on a desk or on a phone slowed six times behind 1.6 Mbit/s and 150 ms; the median of so many. */
-export async function firstVisit(browser: Browser, address: string, kind: keyof typeof KINDS, runs: number): Promise<FirstVisit> {
+/** A first visit, on a desk or on a phone slowed six times behind 1.6 Mbit/s and 150 ms. */
+export async function firstVisit(browser: Browser, address: string, kind: keyof typeof KINDS): Promise<FirstVisit> {
   const { viewport, slower, line } = KINDS[kind];
-  const visits: FirstVisit[] = [];
-  for (let i = 0; i < runs; i++) {
-    const context = await browser.newContext({ viewport, serviceWorkers: 'block' });
-    const page = await context.newPage();
-    const cdp = await context.newCDPSession(page);
-    let bytes = 0;
-    await cdp.send('Network.enable');
-    cdp.on('Network.loadingFinished', (e) => (bytes += e.encodedDataLength));
-    await cdp.send('Emulation.setCPUThrottlingRate', { rate: slower });
-    if (line) {
-      const throughput = line.bitsPerS / 8;
-      await cdp.send('Network.emulateNetworkConditions', {
-        offline: false,
-        latency: line.latencyMs,
-        downloadThroughput: throughput,
-        uploadThroughput: throughput / 2,
-      });
-    }
-    await page.addInitScript(WATCH);
-    // the page says so itself: to be asked again and again would hold it
-    const whole = page.waitForEvent('console', (line) => line.text() === WHOLE);
-    await page.goto(`${address}carry`);
-    await whole;
-    await page.waitForLoadState('networkidle');
-    const seen = await page.evaluate<Omit<FirstVisit, 'kB'>>(SEEN);
-    visits.push({ ...seen, kB: bytes / 1024 });
-    await context.close();
+  const context = await browser.newContext({ viewport, serviceWorkers: 'block' });
+  const page = await context.newPage();
+  const cdp = await context.newCDPSession(page);
+  let bytes = 0;
+  await cdp.send('Network.enable');
+  cdp.on('Network.loadingFinished', (e) => (bytes += e.encodedDataLength));
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: slower });
+  if (line) {
+    const throughput = line.bitsPerS / 8;
+    await cdp.send('Network.emulateNetworkConditions', {
+      offline: false,
+      latency: line.latencyMs,
+      downloadThroughput: throughput,
+      uploadThroughput: throughput / 2,
+    });
   }
-  const median = (of: (v: FirstVisit) => number): number => quantile(visits.map(of), 0.5);
-  return {
-    paintMs: median((v) => v.paintMs),
-    verdictMs: median((v) => v.verdictMs),
-    blockedMs: median((v) => v.blockedMs),
-    longestMs: median((v) => v.longestMs),
-    kB: median((v) => v.kB),
-  };
+  await page.addInitScript(WATCH);
+  // the page says so itself: to be asked again and again would hold it
+  const whole = page.waitForEvent('console', (line) => line.text() === WHOLE);
+  await page.goto(`${address}carry`);
+  await whole;
+  await page.waitForLoadState('networkidle');
+  const seen = await page.evaluate<Omit<FirstVisit, 'kB'>>(SEEN);
+  await context.close();
+  return { ...seen, kB: bytes / 1024 };
 }
 const WHOLE = 'what is seen last is there';
 /** In the page, as text, so that no build step rewrites it. */
@@ -114,7 +102,7 @@ const WATCH = `(() => {
 const SEEN = `({
   paintMs: performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0,
   verdictMs: globalThis.verdictMs,
-  blockedMs: globalThis.tasks.reduce((sum, ms) => sum + Math.max(0, ms - 50), 0),
+  heldMs: globalThis.tasks.reduce((sum, ms) => sum + Math.max(0, ms - 50), 0),
   longestMs: Math.max(0, ...globalThis.tasks),
 })`;
 
