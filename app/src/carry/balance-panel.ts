@@ -79,8 +79,8 @@ const HEIGHT = 270;
       </svg>
       <p class="quiet">
         Every point is a kit with a reserve between none and {{ mostReserve }} %, its load-outs chosen anew. The line joins those that
-        nothing beats in both; drag along it or use ← → to carry one. Hollow points leave more hot meals cold and are not on it. Below 1 in
-        1,000 the {{ trips }} trips drawn for a kit cannot tell one chance from another.
+        nothing beats in both; drag along it or use the arrow keys to carry one. Hollow points leave more hot meals cold and are not on it.
+        Below 1 in 1,000 the {{ trips }} trips drawn for a kit cannot tell one chance from another.
       </p>
       <table class="stacks">
         <caption class="sign">

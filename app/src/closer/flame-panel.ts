@@ -82,7 +82,7 @@ import { flameGeometry } from '../charts/flame-geometry';
         </svg>
         <p class="quiet key">
           read with a fresh can, where there is one · thick: fuel with your windscreen · dashed: the same without it · thin below: time to
-          the target · drag the marker or use ← →
+          the target · drag the marker or use the arrow keys
         </p>
       }
     } @else if (looked.fresh()) {

@@ -92,7 +92,7 @@ const GUTTER = 56;
             </ol>
             <p class="quiet">
               {{ s.total }} kits, {{ s.planned }} of them planned in full; the others are beaten whatever their burns come to. Every point
-              cooks each wanted meal on every leg. Drag along the line or use ← →.
+              cooks each wanted meal on every leg. Drag along the line or use the arrow keys.
             </p>
           </div>
           <app-found-kit [found]="c" />
