@@ -4,6 +4,7 @@ export * from './beside';
 export * from './kit-schema';
 export * from './limits';
 export * from './looks';
+export * from './meal-schema';
 export * from './meals';
 export * from './new-test';
 export * from './own-burner';

@@ -1,4 +1,4 @@
-import type { Meal } from './kit-schema';
+import type { Meal } from './meal-schema';
 import { USUAL_WEIGHTS } from './rack-choices';
 import type { Piece, Rack } from './rack-schema';
 import type { Trip } from './trip-schema';

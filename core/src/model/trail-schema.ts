@@ -1,7 +1,8 @@
 import * as z from 'zod';
 import { CAN_PACKAGE_IDS, PACKAGE_IDS } from '../carry';
-import { dishesByMealSchema, kitSchema } from './kit-schema';
+import { kitSchema } from './kit-schema';
 import { LIMITS } from './limits';
+import { dishesByMealSchema } from './meal-schema';
 import { isoDay, label, remark, within } from './schema-parts';
 import { CLIMATE_KEYS, RESTRICTIONS, STOP_KINDS, TREATMENTS, WATER_SOURCES } from './trip-choices';
 import { windSchema } from './wind-schema';

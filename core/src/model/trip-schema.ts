@@ -1,7 +1,8 @@
 import * as z from 'zod';
 import { WEIGHT_MEASURES } from '../carry';
-import { dishSchema, kitSchema, menuSchema, rotationSchema } from './kit-schema';
+import { kitSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
+import { dishSchema, menuSchema, rotationSchema } from './meal-schema';
 import { isoDay, label, within } from './schema-parts';
 import { legSchema, stopSchema } from './trail-schema';
 import { COMFORTS, USUAL_WHAT_IFS } from './trip-choices';

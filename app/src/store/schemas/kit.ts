@@ -1,2 +1,2 @@
-// Kits and dishes: a script of its own, read in a task of its own (read-schemas).
+// Kits: a script of its own, read in a task of its own (read-schemas).
 export { kitSchema } from '@tinder/core/model';

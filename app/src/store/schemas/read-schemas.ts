@@ -1,7 +1,14 @@
 import { inATask } from '../../platform/in-a-task';
 
 /** What saving needs, the ones that others are made of first. */
-const SCHEMAS = [() => import('./parts'), () => import('./kit'), () => import('./trail'), () => import('./trip'), () => import('./rack')];
+const SCHEMAS = [
+  () => import('./parts'),
+  () => import('./kit'),
+  () => import('./meals'),
+  () => import('./trail'),
+  () => import('./trip'),
+  () => import('./rack'),
+];
 
 /** Reads the schemas one a task: read together they would hold a slow phone. Rejects where one does not come. */
 export async function readSchemas(): Promise<void> {
