@@ -10,8 +10,8 @@ const LOOKS = 3;
 /** What the calmest moment is known by to begin with. */
 const FIRST_LOOKS = 200;
 const BETWEEN_LOOKS_MS = 50;
-/** A calm moment is waited for for so many looks, half a minute. */
-const MOST_LOOKS = 600;
+/** Calm moments are waited for so often, two minutes, for all the measurements of one row: a machine that never is calm is measured as it is. */
+const MOST_WAITS = 2400;
 
 /** No more than a core keeps to itself: to read about in it takes half as long again, or twice as long, where another guest works on the core's other thread. */
 const TABLE = Float64Array.from({ length: 2 ** 13 }, (_, i) => i);
@@ -31,15 +31,19 @@ function readAbout(): number {
  * What decides is how slow a piece of work that never changes is beside it, never the result.
  */
 export class Calm {
-  /** How slow the machine was at most beside a measurement that stands, times its calmest moment. */
-  worstSlowness = 1;
   private fastestMs = Infinity;
+  private worstMs = 0;
+
+  /** How slow the machine was at most beside a measurement that stands, times its calmest moment. */
+  get worstSlowness(): number {
+    return this.worstMs / this.fastestMs;
+  }
 
   /** Looks about for some seconds, to know the calmest moment. */
   static async known(): Promise<Calm> {
     const calm = new Calm();
     for (let i = 0; i < FIRST_LOOKS; i++) {
-      calm.slowness();
+      calm.lookMs();
       await sleep(BETWEEN_LOOKS_MS);
     }
     return calm;
@@ -47,17 +51,22 @@ export class Calm {
 
   /** So many measurements out of calm moments; `measure` is given another number each time, so that it can measure what has not been worked out before. */
   async samples<T>(count: number, measure: (run: number) => T | Promise<T>): Promise<T[]> {
-    const taken: { value: T; slowness: number }[] = [];
+    const taken: { value: T; besideMs: number }[] = [];
     let calm = 0;
+    let waits = 0;
     for (let run = 0; run < count * MOST_ROUNDS && calm < count; run++) {
-      const before = await this.calmMoment();
+      let beforeMs = this.lookMs();
+      for (; waits < MOST_WAITS && !this.isCalm(beforeMs); waits++) {
+        await sleep(BETWEEN_LOOKS_MS);
+        beforeMs = this.lookMs();
+      }
       const value = await measure(run);
-      const slowness = Math.max(before, this.slowness());
-      if (slowness <= CALM_SLOWNESS) calm++;
-      taken.push({ value, slowness });
+      const besideMs = Math.max(beforeMs, this.lookMs());
+      if (this.isCalm(besideMs)) calm++;
+      taken.push({ value, besideMs });
     }
-    const kept = taken.sort((a, b) => a.slowness - b.slowness).slice(0, count);
-    this.worstSlowness = Math.max(this.worstSlowness, ...kept.map(({ slowness }) => slowness));
+    const kept = taken.sort((a, b) => a.besideMs - b.besideMs).slice(0, count);
+    this.worstMs = Math.max(this.worstMs, ...kept.map(({ besideMs }) => besideMs));
     return kept.map(({ value }) => value);
   }
 
@@ -66,23 +75,17 @@ export class Calm {
     return quantile(await this.samples(count, measureMs), 0.5);
   }
 
-  /** Waits for the next calm moment, or long enough; how slow the last look was. */
-  private async calmMoment(): Promise<number> {
-    let slowness = this.slowness();
-    for (let looks = 1; looks < MOST_LOOKS && slowness > CALM_SLOWNESS; looks++) {
-      await sleep(BETWEEN_LOOKS_MS);
-      slowness = this.slowness();
-    }
-    return slowness;
+  private isCalm(lookMs: number): boolean {
+    return lookMs <= CALM_SLOWNESS * this.fastestMs;
   }
 
-  /** How slow the machine is just now, times the calmest moment so far. */
-  private slowness(): number {
+  /** How long the piece of work takes just now. */
+  private lookMs(): number {
     const ms = quantile(
       Array.from({ length: LOOKS }, () => timed(readAbout)),
       0.5,
     );
     this.fastestMs = Math.min(this.fastestMs, ms);
-    return ms / this.fastestMs;
+    return ms;
   }
 }

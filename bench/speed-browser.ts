@@ -37,28 +37,17 @@ export async function planWorkerRows(browser: Browser, address: string, calm: Ca
 /** The median of some first visits. */
 export async function visitRows(browser: Browser, address: string, kind: keyof typeof WANTED, calm: Calm): Promise<Row[]> {
   const visits = await calm.samples(VISITS, () => firstVisit(browser, address, kind));
-  const median = (of: (v: FirstVisit) => number): number => quantile(visits.map(of), 0.5);
+  const median = (what: keyof FirstVisit): number =>
+    quantile(
+      visits.map((v) => v[what]),
+      0.5,
+    );
   const { on, verdictMs, heldMs } = WANTED[kind];
   return [
-    under(
-      `first visit on ${on}: first verdict`,
-      median((v) => v.verdictMs),
-      verdictMs,
-      'ms',
-    ),
-    under(
-      '… the page held',
-      median((v) => v.heldMs),
-      heldMs,
-      'ms',
-    ),
-    under(
-      `… longest task, in the middle one of ${VISITS} visits`,
-      median((v) => v.longestMs),
-      100,
-      'ms',
-    ),
-    told('… first paint; loaded in all', `${median((v) => v.paintMs).toFixed(0)} ms; ${median((v) => v.kB).toFixed(0)} kB`),
+    under(`first visit on ${on}: first verdict`, median('verdictMs'), verdictMs, 'ms'),
+    under('… the page held', median('heldMs'), heldMs, 'ms'),
+    under(`… longest task, in the middle one of ${VISITS} visits`, median('longestMs'), 100, 'ms'),
+    told('… first paint; loaded in all', `${median('paintMs').toFixed(0)} ms; ${median('kB').toFixed(0)} kB`),
   ];
 }
 
