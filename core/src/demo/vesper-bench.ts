@@ -1,16 +1,5 @@
 import { build, tripKitOf } from '../kit';
-import {
-  newSetup,
-  newTest,
-  type Arm,
-  type Bench,
-  type BenchTest,
-  type CoolingTest,
-  type Kit,
-  type RackKit,
-  type Rack,
-  type TestSetup,
-} from '../model';
+import { newSetup, newTest, type Arm, type Bench, type BenchTest, type CoolingTest, type Kit, type Rack, type TestSetup } from '../model';
 
 /**
  * The invented walker's season at the bench: 24 burns of three kits in one garden, one of them far off, one question that the scale could answer
@@ -112,18 +101,18 @@ const sessions = (kitId: string): Session[] => [
 
 /** The season, burnt with kits of this rack; `kitId` is the one with the can. */
 export function demoBench(rack: Pick<Rack, 'pieces' | 'kits'>, kitId: string): Bench {
-  const setupOf = (kit: RackKit, { windMps, ...conditions }: Conditions, change: Partial<Kit> = {}, canLeftG = 0): TestSetup => {
-    const built = tripKitOf(build(rack, kit));
-    if (!built.ok) throw new Error(`the demo kit "${kit.id}" cannot be burnt`);
-    const usual = newSetup(kit.name, { ...built.value, ...change });
+  const builds = new Map(rack.kits.map((kit) => [kit.id, { name: kit.name, built: tripKitOf(build(rack, kit)) }]));
+  const setupOf = (id: string, { windMps, ...conditions }: Conditions, change: Partial<Kit> = {}, canLeftG = 0): TestSetup => {
+    const found = builds.get(id);
+    if (!found?.built.ok) throw new Error(`the demo kit "${id}" cannot be burnt`);
+    const usual = newSetup(found.name, { ...found.built.value, ...change });
     const can = { ...usual.can, canC: conditions.airC, fuelLeftG: canLeftG || usual.can.fuelLeftG };
     return { ...usual, ...conditions, altitudeM: 420, wind: { kind: 'flame', mps: windMps }, can, endPoint: 'thermometer' };
   };
-  const kitOf = (id: string): RackKit => rack.kits.find((k) => k.id === id) ?? rack.kits[0];
   const all = sessions(kitId);
   const tests = all.flatMap((session, s) =>
     session.burns.map(({ change, also, arm, note, read: [canLeftG, beforeG, afterG, seconds] }, i): BenchTest => {
-      const setup = setupOf(kitOf(session.kitId), { ...session.conditions, ...also }, change, canLeftG);
+      const setup = setupOf(session.kitId, { ...session.conditions, ...also }, change, canLeftG);
       const side = arm && session.seriesId ? { seriesId: session.seriesId, arm } : {};
       const fuel = { how: 'weighed', beforeG, afterG } as const;
       return newTest(`burn-${s + 1}-${i + 1}`, session.on, setup, { fuel, seconds, end: 'reached' }, { ...side, note: note ?? '' });
@@ -131,10 +120,10 @@ export function demoBench(rack: Pick<Rack, 'pieces' | 'kits'>, kitId: string): B
   );
   const question = (id: string, arms: Record<Arm, Partial<Kit>>): Pick<Bench['series'][number], 'id' | 'on' | 'a' | 'b' | 'garden'> => {
     const { on, conditions, kitId: of } = all.find((x) => x.seriesId === id) ?? all[0];
-    const setup = (arm: Arm): TestSetup => setupOf(kitOf(of), conditions, { flameSetting: 0.7, ...arms[arm] });
+    const setup = (arm: Arm): TestSetup => setupOf(of, conditions, { flameSetting: 0.7, ...arms[arm] });
     return { id, on, a: setup('a'), b: setup('b'), garden: null };
   };
-  const { pot } = setupOf(kitOf(kitId), APRIL).kit;
+  const { pot } = setupOf(kitId, APRIL).kit;
   const cooling = (id: string, name: string, dress: CoolingTest['dress'], readings: readonly number[]): CoolingTest => ({
     id,
     on: '2026-05-23',
