@@ -1,4 +1,4 @@
-// Few scripts instead of very many small ones: over a phone's line each of them costs the way there and back. What the first page reads stands in three,
+// Few scripts instead of very many small ones: over a phone's line each of them costs the way there and back. What the first page reads stands in four,
 // and what Carry, the view it opens on, shares with any other view in one more. All of the first page is fetched at once.
 import { readdirSync, readFileSync, unlinkSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
@@ -24,8 +24,8 @@ const one = (list, what) => {
 };
 
 const begin = closure(main);
-const [plan, framework, frame] = dynamicImportsOf(code.get(main)).map((name) => closure(name));
-if (!frame) throw new Error('the first page is not read in three');
+const [plan, framework, demo, frame] = dynamicImportsOf(code.get(main)).map((name) => closure(name));
+if (!frame) throw new Error('the first page is not read in four');
 // the routes are in the script of the frame that may ask for Carry, and so for every other view
 const isCarry = (scripts) => [...scripts].some((name) => code.get(name).includes('app-carry-view'));
 const views = one(
@@ -52,11 +52,12 @@ const { output } = await bundle.generate({
   chunkFileNames: 'chunk-[hash].js',
   codeSplitting: {
     groups: [
-      group('begin', without(begin, new Set([main])), 5),
-      group('plan', without(plan, begin), 4),
-      group('framework', without(framework, begin, plan), 3),
-      group('frame', without(frame, begin, plan, framework), 2),
-      group('shared', without(shared, begin, plan, framework, frame), 1),
+      group('begin', without(begin, new Set([main])), 6),
+      group('plan', without(plan, begin), 5),
+      group('framework', without(framework, begin, plan), 4),
+      group('demo', without(demo, begin, plan, framework), 3),
+      group('frame', without(frame, begin, plan, framework, demo), 2),
+      group('shared', without(shared, begin, plan, framework, demo, frame), 1),
     ],
   },
 });
