@@ -20,7 +20,7 @@ export async function askedInWorker(page: Page, first: Trip): Promise<(trip: Tri
   return askedMs;
 }
 /** What a worker waits before it warms itself, the time that takes, and half a second, ms (app/src/workers/warming). */
-const WARM_MS = 6000;
+const WARM_MS = 9500;
 /** In the page, as text, so that no build step rewrites it: asks the worker in comlink's own words, as the page does for what is new beside its last plan. */
 const START_WORKER = `(url) => {
   globalThis.askedWorker?.terminate();

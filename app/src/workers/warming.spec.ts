@@ -25,10 +25,10 @@ describe('warming what plans', () => {
 
   it('waits until nobody asks, then plans edits of the last trip that was asked for, each another, and comes to an end', () => {
     tell(DEMO_TRIP);
-    jest.advanceTimersByTime(1000);
+    jest.advanceTimersByTime(4000);
     const other = { ...DEMO_TRIP, id: 'other' };
     tell(other);
-    jest.advanceTimersByTime(1400);
+    jest.advanceTimersByTime(4900);
     expect(planned).toEqual([]);
     jest.advanceTimersByTime(60_000);
     expect(planned).toHaveLength(400);
@@ -48,11 +48,11 @@ describe('warming what plans', () => {
 
   it('leaves off when it is asked', () => {
     tell(DEMO_TRIP);
-    jest.advanceTimersByTime(1510);
+    jest.advanceTimersByTime(5010);
     const sofar = planned.length;
     expect(sofar).toBeGreaterThan(0);
     tell(DEMO_TRIP);
-    jest.advanceTimersByTime(1400);
+    jest.advanceTimersByTime(4900);
     expect(planned).toHaveLength(sofar);
   });
 });
