@@ -40,7 +40,10 @@ function given(inputs: readonly string[]): Record<string, unknown> {
 }
 
 describe('the walk', () => {
-  beforeEach(() => show(WalkPanel));
+  beforeEach(async () => {
+    show(WalkPanel);
+    await panel.settle();
+  });
 
   it('takes a drag as one step, and another drag as another', () => {
     drag('days', [6, 9, 12]);

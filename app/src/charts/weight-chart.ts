@@ -5,6 +5,7 @@ import { plainNumber } from '@tinder/core/units';
 import { DayMarker } from '../planning/day-marker';
 import { TrailAxis } from './trail-axis';
 import { Drag } from '../ui/drag';
+import { InTurn } from '../ui/in-turn';
 import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../words/units';
 import { kitDash } from './kit-dashes';
@@ -13,7 +14,7 @@ import { weightGeometry, type Layer } from './weight-geometry';
 /** Carried weight day by day, stacked: pieces, empty containers, fuel. Its table twin is read by screen readers. */
 @Component({
   selector: 'app-weight-chart',
-  imports: [Drag],
+  imports: [Drag, InTurn],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <svg
@@ -69,7 +70,7 @@ import { weightGeometry, type Layer } from './weight-geometry';
         {{ units.text(shape().endG, 'mass') }}
       </text>
     </svg>
-    <table class="hidden-text">
+    <table class="hidden-text" *appInTurn>
       <caption>
         Carried weight for cooking, morning by morning
       </caption>
