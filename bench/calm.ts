@@ -7,6 +7,9 @@ export const CALM_SLOWNESS = 1.15;
 export const MOST_ROUNDS = 20;
 /** Looks taken for one: the middle one counts, as the first of them finds caches cold. */
 const LOOKS = 3;
+/** What takes seconds is looked beside while it goes on: such a share of the looks has to be calm. */
+const CALM_SHARE = 0.9;
+const WHILE_AT_IT_MS = 100;
 /** What the calmest moment is known by to begin with. */
 const FIRST_LOOKS = 200;
 const BETWEEN_LOOKS_MS = 50;
@@ -28,7 +31,7 @@ function readAbout(): number {
 
 /**
  * Measures while the other guests of the machine's host leave it alone, and anew what was not calm before and after.
- * What decides is how slow a piece of work that never changes is beside it, never the result.
+ * What decides is how slow a piece of work that never changes is beside it, before, after and, where it takes long, meanwhile; never the result.
  */
 export class Calm {
   private fastestMs = Infinity;
@@ -60,14 +63,25 @@ export class Calm {
         await sleep(BETWEEN_LOOKS_MS);
         beforeMs = this.lookMs();
       }
-      const value = await measure(run);
-      const besideMs = Math.max(beforeMs, this.lookMs());
+      const { value, meanwhileMs } = await this.lookedBeside(() => measure(run));
+      const besideMs = Math.max(beforeMs, meanwhileMs, this.lookMs());
       if (this.isCalm(besideMs)) calm++;
       taken.push({ value, besideMs });
     }
     const kept = taken.sort((a, b) => a.besideMs - b.besideMs).slice(0, count);
     this.worstMs = Math.max(this.worstMs, ...kept.map(({ besideMs }) => besideMs));
     return kept.map(({ value }) => value);
+  }
+
+  /** What some work gives, and how long the piece of work took while it went on (nothing for what leaves no moment between). */
+  private async lookedBeside<T>(work: () => T | Promise<T>): Promise<{ value: T; meanwhileMs: number }> {
+    const looks: number[] = [];
+    const timer = setInterval(() => looks.push(this.lookMs()), WHILE_AT_IT_MS);
+    try {
+      return { value: await work(), meanwhileMs: quantile(looks, CALM_SHARE) };
+    } finally {
+      clearInterval(timer);
+    }
   }
 
   /** The median of so many times, ms. */

@@ -41,8 +41,8 @@ const [{ model }] = cpus();
 const text = `# Performance
 
 Written by \`npm run bench\` (bench/speed.ts), on ${cpus().length} cores of “${model.trim()}”, Node ${process.versions.node}. Absolute times hang on the
-machine: what counts is how they stand to each other. Other guests of the machine's host slow it: a time stands where a piece of work beside it, before and
-after, took at most ${CALM_SLOWNESS} times as long as in the calmest moment, and was taken anew, up to ${MOST_ROUNDS} times, where it did not (the worst that stands:
+machine: what counts is how they stand to each other. Other guests of the machine's host slow it: a time stands where a piece of work beside it, before,
+after and meanwhile, took at most ${CALM_SLOWNESS} times as long as in the calmest moment, and was taken anew, up to ${MOST_ROUNDS} times, where it did not (the worst that stands:
 ${calm.worstSlowness.toFixed(2)} times). The first visit is held to 140 kB (brotli) by the build itself.
 
 | what | reached | wanted | |
