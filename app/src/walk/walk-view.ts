@@ -38,44 +38,46 @@ type Side = (typeof SIDES)[number]['value'];
     @if (plans.plan(); as plan) {
       <app-ribbon [plan]="plan" [low]="true" [left]="left()" />
     }
-    @if (log.walked()) {
-      <app-timer-bar />
-      <app-sides
-        label="What to look at on the way"
-        panelId="walk-side"
-        [options]="sides"
-        [value]="side()"
-        (valueChange)="side.set($event)"
-      />
-      <p class="where" [class.stale]="!study.asked.fresh()">{{ where() }}</p>
-      <app-study-note [study]="study.asked" />
-      <div id="walk-side" role="tabpanel" [attr.aria-labelledby]="'walk-side-' + side()">
-        @switch (side()) {
-          @case ('today') {
-            @if (study.walking() || study.asked.problem()) {
-              <app-today-panel *appInTurn="3" />
+    @if (isRoomKnown()) {
+      @if (log.walked()) {
+        <app-timer-bar />
+        <app-sides
+          label="What to look at on the way"
+          panelId="walk-side"
+          [options]="sides"
+          [value]="side()"
+          (valueChange)="side.set($event)"
+        />
+        <p class="where" [class.stale]="!study.asked.fresh()">{{ where() }}</p>
+        <app-study-note [study]="study.asked" />
+        <div id="walk-side" role="tabpanel" [attr.aria-labelledby]="'walk-side-' + side()">
+          @switch (side()) {
+            @case ('today') {
+              @if (study.walking() || study.asked.problem()) {
+                <app-today-panel *appInTurn="3" />
+              }
+            }
+            @case ('log') {
+              <app-log-panel *appInTurn="3" />
+            }
+            @case ('ahead') {
+              <app-ahead-panel *appInTurn="3" />
+            }
+            @case ('wrong') {
+              <app-guide-panel *appInTurn="3" />
+            }
+            @case ('after') {
+              <app-after-panel *appInTurn="3" />
             }
           }
-          @case ('log') {
-            <app-log-panel *appInTurn="3" />
-          }
-          @case ('ahead') {
-            <app-ahead-panel *appInTurn="3" />
-          }
-          @case ('wrong') {
-            <app-guide-panel *appInTurn="3" />
-          }
-          @case ('after') {
-            <app-after-panel *appInTurn="3" />
-          }
-        }
-      </div>
-    } @else {
-      <p class="big">
-        On the way this page shows the next dish step by step with its timers, keeps the log, and says whether the fuel lasts. Everything
-        works without a signal. Your own meals, readings and spills teach it how thirsty the burner really is.
-      </p>
-      <button class="ant-btn strong-act big" type="button" [disabled]="!plans.current()" (click)="log.begin()">walk this trip</button>
+        </div>
+      } @else {
+        <p class="big">
+          On the way this page shows the next dish step by step with its timers, keeps the log, and says whether the fuel lasts. Everything
+          works without a signal. Your own meals, readings and spills teach it how thirsty the burner really is.
+        </p>
+        <button class="ant-btn strong-act big" type="button" [disabled]="!plans.current()" (click)="log.begin()">walk this trip</button>
+      }
     }
   `,
   styleUrls: ['../commands/sides-view.less', './walk.less'],
@@ -99,6 +101,9 @@ export class WalkView {
   private readonly units = inject(Units);
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('today');
+
+  /** The ribbon is there, or none will come: what stands under it is not moved any more. */
+  protected readonly isRoomKnown = computed(() => !!this.plans.plan() || !!this.plans.failed() || this.plans.stopped());
 
   constructor() {
     const marker = inject(DayMarker);
