@@ -53,8 +53,11 @@ export async function open(page: Page, path = '/'): Promise<void> {
 }
 
 export const verdict = (page: Page) => page.getByRole('region', { name: 'Verdict' });
-/** Waits for the word beside the dot of the side bar. */
-export const saved = (page: Page) => expect(page.locator('.saved')).toHaveText('saved');
+/** Waits for the word beside the dot of the side bar, once it has had a frame to tell of the last edit. */
+export async function saved(page: Page): Promise<void> {
+  await page.evaluate(() => new Promise((told) => requestAnimationFrame(() => setTimeout(told))));
+  await expect(page.locator('.saved')).toHaveText('saved');
+}
 export const loadout = (page: Page) => page.locator('app-answer-column');
 /** What leaves the stop, as it is drawn: the column has other lists as well. */
 export const containers = (page: Page) => loadout(page).getByRole('list', { name: 'containers' }).getByRole('listitem');
