@@ -3,7 +3,7 @@ import { importLog } from '@tinder/core/archive';
 import { DEMO_TRIP } from '@tinder/core/demo';
 import type { WalkHere } from '@tinder/core/walk';
 import { PlanService } from '../planning/plan-service';
-import { withNewTrips } from '../store/workspace';
+import { demoWorkspace, withNewTrips } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { clockText } from '../words/clock-text';
@@ -16,6 +16,7 @@ import { endsOfDays } from './taper-geometry';
 import { TodayPanel } from './today-panel';
 import { WalkLog } from './walk-log';
 import { WalkStudy } from './walk-study';
+import { WalkView } from './walk-view';
 
 const store = () => TestBed.inject(WorkspaceStore);
 const events = () => TestBed.inject(WalkLog).events();
@@ -153,6 +154,24 @@ describe('the log', () => {
     expect(events().length).toBe(count - 1);
     store().undo();
     expect(events().length).toBe(count);
+  });
+});
+
+describe('the walk as a whole', () => {
+  it('stays as it is while a trip that cannot be planned is tried again', async () => {
+    const odd = { ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, burnerId: 'not-in-the-catalogue' } }; // no edit can make it
+    store().start({ ...demoWorkspace(), library: [{ trip: odd, archived: false }] });
+    const panel = new Panel(WalkView);
+    await panel.settle();
+    const side = panel.element.querySelector('#walk-side');
+    expect(side).not.toBeNull();
+    const plans = TestBed.inject(PlanService);
+    plans.resume();
+    expect(plans.failed()).toBeUndefined();
+    panel.fixture.detectChanges();
+    expect(panel.element.querySelector('#walk-side')).toBe(side);
+    await panel.settle();
+    expect(plans.failed()).toContain('not-in-the-catalogue');
   });
 });
 

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal, untracked } from '@angular/core';
 import { Ribbon } from '../charts/ribbon';
 import { Sides } from '../commands/sides';
 import { DayMarker } from '../planning/day-marker';
@@ -102,8 +102,11 @@ export class WalkView {
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('today');
 
-  /** The ribbon is there, or none will come: what stands under it is not moved any more. */
-  protected readonly isRoomKnown = computed(() => !!this.plans.plan() || !!this.plans.failed() || this.plans.stopped());
+  /** The ribbon has been there, or none came: what stands under it is not moved any more, and stays while another plan is on its way. */
+  protected readonly isRoomKnown = linkedSignal<boolean, boolean>({
+    source: () => !!this.plans.plan() || !!this.plans.failed() || this.plans.stopped(),
+    computation: (isKnown, before) => isKnown || !!before?.value,
+  });
 
   constructor() {
     const marker = inject(DayMarker);
