@@ -4,6 +4,7 @@ import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import type { Trip } from '@tinder/core/model';
+import { QUIET_MS } from '../app/src/workers/warming';
 import { heavyBackup } from './heavy-demo';
 
 const APP = path.resolve(import.meta.dirname, '../dist/app/browser');
@@ -19,8 +20,8 @@ export async function askedInWorker(page: Page, first: Trip): Promise<(trip: Tri
   await sleep(WARM_MS);
   return askedMs;
 }
-/** What a worker waits before it warms itself, the time that takes, and half a second, ms (app/src/workers/warming). */
-const WARM_MS = 9500;
+/** What a worker waits before it warms itself, the time that takes, and half a second, ms. */
+const WARM_MS = QUIET_MS + 4500;
 /** In the page, as text, so that no build step rewrites it: asks the worker in comlink's own words, as the page does for what is new beside its last plan. */
 const START_WORKER = `(url) => {
   globalThis.askedWorker?.terminate();

@@ -1,10 +1,10 @@
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { planTrip } from '@tinder/core/plan';
 import { setTimeout as sleep } from 'node:timers/promises';
-import { warming } from '../app/src/workers/warming';
+import { QUIET_MS, warming } from '../app/src/workers/warming';
 
 /** Longer than warming waits before it begins, ms. */
-const SURELY_OVER_MS = 3000;
+const SURELY_OVER_MS = QUIET_MS + 1500;
 
 /** Warms what plans as the plan worker warms itself while nobody asks. */
 export async function warmed(): Promise<void> {

@@ -2,7 +2,7 @@ import { daysOf, type Trip } from '@tinder/core/model';
 import { paintDays } from '@tinder/core/trail';
 
 /** Nobody has asked for so long, ms: on a slow phone the page is still being built until then, and has few cores to share. */
-const QUIET_MS = 5000;
+export const QUIET_MS = 5000;
 /** So many edits, or so long in all, ms: by then what plans is compiled, and as fast as it will be (a hundred leave an edit half as long again). */
 const MOST_EDITS = 400;
 const MOST_MS = 1500;
