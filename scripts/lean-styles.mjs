@@ -19,8 +19,8 @@ const name = readdirSync(APP).find((f) => /^styles-.*\.css$/.test(f));
 const file = path.join(APP, name);
 const sheet = postcss.parse(readFileSync(file, 'utf8'));
 sheet.walkRules((rule) => {
-  const always = rule.parent?.type === 'root';
   if (rule.parent?.type === 'atrule' && /keyframes$/.test(rule.parent.name)) return;
+  const always = rule.parent?.type === 'root';
   const selectors = rule.selectors.filter((s) => isKept(s) && !(always && OF_ALL.test(s))).map(ofThePage);
   if (selectors.length) rule.selectors = selectors;
   else rule.remove();

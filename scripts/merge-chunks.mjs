@@ -45,21 +45,16 @@ const bundle = await rolldown({
     },
   ],
 });
-const group = (name, set, priority) => ({ name, test: (id) => set.has(id), priority });
+/** Of two groups that a script may stand in, the one named first has it. */
+const groups = Object.entries({ begin: without(begin, new Set([main])), plan, framework, demo, frame, shared }).map(([name, set]) => ({
+  name,
+  test: (id) => set.has(id),
+}));
 const { output } = await bundle.generate({
   minify: { mangle: false, compress: false },
   entryFileNames: 'main-[hash].js',
   chunkFileNames: 'chunk-[hash].js',
-  codeSplitting: {
-    groups: [
-      group('begin', without(begin, new Set([main])), 6),
-      group('plan', without(plan, begin), 5),
-      group('framework', without(framework, begin, plan), 4),
-      group('demo', without(demo, begin, plan, framework), 3),
-      group('frame', without(frame, begin, plan, framework, demo), 2),
-      group('shared', without(shared, begin, plan, framework, demo, frame), 1),
-    ],
-  },
+  codeSplitting: { groups },
 });
 await bundle.close();
 
