@@ -43,40 +43,42 @@ import { InTurn } from '../ui/in-turn';
         <li class="quiet">No fuel: nothing hot is planned.</li>
       }
     </ul>
-    <dl>
-      <dt appHint="to burn">to burn</dt>
-      <dd><app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', stopId: carry().fromStopId }" /></dd>
-      <dt appHint="reserve asked">reserve asked</dt>
-      <dd>{{ units.text(carry().reserveG, 'mass') }}</dd>
-      <dt appHint="fuel and containers">fuel and containers</dt>
-      <dd>
-        <app-figure [text]="units.text(carry().fuelG + carry().tareG, 'mass')" [ref]="{ kind: 'loadout', stopId: carry().fromStopId }" />
-      </dd>
-      <dt appHint="left on arrival">left on arrival</dt>
-      <dd>{{ units.text(carry().fuelG - carry().demandG, 'mass') }}</dd>
-      <dt appHint="average load">average load</dt>
-      <dd>{{ units.text(carry().profile.averageG, 'mass') }}</dd>
-      <dt appHint="at the stove">at the stove</dt>
-      <dd>{{ duration(cookingTimeS(carry())) }}</dd>
-    </dl>
-    @if (moves(); as words) {
-      <p class="moves">{{ words }}</p>
-    }
-    @if (shelfHint(); as words) {
-      <p class="hint">
-        <a routerLink="/shelf">{{ words }}</a>
-      </p>
-    }
-    <app-stale-shelf />
-    @if (dryCamps(); as words) {
-      <p class="quiet">{{ words }}</p>
-    }
-    @for (p of carry().problems; track $index) {
-      <p class="error problem">{{ problem(p) }}</p>
-    }
-    @if (carry().gatheredG > 0) {
-      <p class="quiet">{{ units.text(carry().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
-    }
+    <ng-container *appInTurn>
+      <dl>
+        <dt appHint="to burn">to burn</dt>
+        <dd><app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', stopId: carry().fromStopId }" /></dd>
+        <dt appHint="reserve asked">reserve asked</dt>
+        <dd>{{ units.text(carry().reserveG, 'mass') }}</dd>
+        <dt appHint="fuel and containers">fuel and containers</dt>
+        <dd>
+          <app-figure [text]="units.text(carry().fuelG + carry().tareG, 'mass')" [ref]="{ kind: 'loadout', stopId: carry().fromStopId }" />
+        </dd>
+        <dt appHint="left on arrival">left on arrival</dt>
+        <dd>{{ units.text(carry().fuelG - carry().demandG, 'mass') }}</dd>
+        <dt appHint="average load">average load</dt>
+        <dd>{{ units.text(carry().profile.averageG, 'mass') }}</dd>
+        <dt appHint="at the stove">at the stove</dt>
+        <dd>{{ duration(cookingTimeS(carry())) }}</dd>
+      </dl>
+      @if (moves(); as words) {
+        <p class="moves">{{ words }}</p>
+      }
+      @if (shelfHint(); as words) {
+        <p class="hint">
+          <a routerLink="/shelf">{{ words }}</a>
+        </p>
+      }
+      <app-stale-shelf />
+      @if (dryCamps(); as words) {
+        <p class="quiet">{{ words }}</p>
+      }
+      @for (p of carry().problems; track $index) {
+        <p class="error problem">{{ problem(p) }}</p>
+      }
+      @if (carry().gatheredG > 0) {
+        <p class="quiet">{{ units.text(carry().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
+      }
+    </ng-container>
     <app-risk-panel *appInTurn [carry]="carry()" />
     <app-next-gram *appInTurn />
     <app-choice-panel *appInTurn [carry]="carry()" [plan]="plan()" />

@@ -79,32 +79,34 @@ import { Hint } from '../ui/hint';
         (valueChange)="change('lid weight', { pot: { ...k.pot, lidMassG: $event } })"
       />
     </div>
-    <div class="line weighed">
-      <app-pick-field
-        label="windscreen"
-        [options]="windscreens()"
-        [value]="k.windscreen"
-        (valueChange)="change('windscreen', withWindscreen(k, $event))"
-      />
-      <app-quantity-field
-        label="weight of the windscreen"
-        quantity="mass"
-        [value]="k.windscreenMassG"
-        [limits]="L.massG"
-        (valueChange)="change('windscreen weight', { windscreenMassG: $event })"
-      />
-    </div>
-    <div class="line weighed">
-      <span class="name">the rest</span>
-      <span class="quiet">lighter, spoon, bag</span>
-      <app-quantity-field
-        label="weight of lighter, spoon and bag"
-        quantity="mass"
-        [value]="k.otherMassG"
-        [limits]="L.massG"
-        (valueChange)="change('weight of the rest', { otherMassG: $event })"
-      />
-    </div>
+    <ng-container *appInTurn>
+      <div class="line weighed">
+        <app-pick-field
+          label="windscreen"
+          [options]="windscreens()"
+          [value]="k.windscreen"
+          (valueChange)="change('windscreen', withWindscreen(k, $event))"
+        />
+        <app-quantity-field
+          label="weight of the windscreen"
+          quantity="mass"
+          [value]="k.windscreenMassG"
+          [limits]="L.massG"
+          (valueChange)="change('windscreen weight', { windscreenMassG: $event })"
+        />
+      </div>
+      <div class="line weighed">
+        <span class="name">the rest</span>
+        <span class="quiet">lighter, spoon, bag</span>
+        <app-quantity-field
+          label="weight of lighter, spoon and bag"
+          quantity="mass"
+          [value]="k.otherMassG"
+          [limits]="L.massG"
+          (valueChange)="change('weight of the rest', { otherMassG: $event })"
+        />
+      </div>
+    </ng-container>
     <ng-container *appInTurn>
       @if (valve()) {
         <app-scale-field
