@@ -1,4 +1,4 @@
-// Few scripts instead of very many small ones: over a phone's line each of them costs the way there and back. What the first page reads stands in four,
+// Few scripts instead of very many small ones: over a phone's line each of them costs the way there and back. What the first page reads stands in five,
 // and what Carry, the view it opens on, shares with any other view in one more. All of the first page is fetched at once.
 import { readdirSync, readFileSync, unlinkSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
@@ -24,8 +24,8 @@ const one = (list, what) => {
 };
 
 const begin = closure(main);
-const [plan, framework, demo, frame] = dynamicImportsOf(code.get(main)).map((name) => closure(name));
-if (!frame) throw new Error('the first page is not read in four');
+const [plan, framework, pieces, demo, frame] = dynamicImportsOf(code.get(main)).map((name) => closure(name));
+if (!frame) throw new Error('the first page is not read in five');
 // the routes are in the script of the frame that may ask for Carry, and so for every other view
 const isCarry = (scripts) => [...scripts].some((name) => code.get(name).includes('app-carry-view'));
 const views = one(
@@ -46,10 +46,12 @@ const bundle = await rolldown({
   ],
 });
 /** Of two groups that a script may stand in, the one named first has it. */
-const groups = Object.entries({ begin: without(begin, new Set([main])), plan, framework, demo, frame, shared }).map(([name, set]) => ({
-  name,
-  test: (id) => set.has(id),
-}));
+const groups = Object.entries({ begin: without(begin, new Set([main])), plan, framework, pieces, demo, frame, shared }).map(
+  ([name, set]) => ({
+    name,
+    test: (id) => set.has(id),
+  }),
+);
 const { output } = await bundle.generate({
   minify: { mangle: false, compress: false },
   entryFileNames: 'main-[hash].js',

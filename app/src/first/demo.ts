@@ -1,2 +1,2 @@
-// Read by itself: the catalogue, and the rack, shelf and bench of the demo, are drawn up while they are read.
+// Read by itself: the rack, shelf and bench of the demo are drawn up while they are read.
 export { DEMO_RACK } from '@tinder/core/demo';
