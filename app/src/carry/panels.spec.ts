@@ -221,9 +221,10 @@ describe('the load-out', () => {
     expect(TestBed.inject(LedgerService).open()).toEqual({ kind: 'start', stopId: plan.carries[0].fromStopId });
   });
 
-  it('says what is gathered, and that cold food needs nothing', () => {
+  it('says what is gathered, and that cold food needs nothing', async () => {
     store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'wood-box') }));
     show(AnswerColumn, ['carry', 'plan']);
+    await panel.settle();
     expect(textOf()).toMatch(/[\d,]+ g of dry wood to gather/);
     store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'none') }));
     update(['carry', 'plan']);

@@ -1,6 +1,7 @@
 export * from './bench-choices';
 export * from './bench-schema';
 export * from './beside';
+export * from './calibration-schema';
 export * from './kit-schema';
 export * from './limits';
 export * from './looks';

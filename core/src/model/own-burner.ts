@@ -1,4 +1,5 @@
-import type { Calibration, Kit } from './kit-schema';
+import type { Calibration } from './calibration-schema';
+import type { Kit } from './kit-schema';
 import { same } from './same';
 
 /** What burn tests can tell of a burner under a pot: factors on the catalogue's values, in this order. */

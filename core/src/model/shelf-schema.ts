@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { FUELS } from '../fuel';
-import { blendSchema } from './kit-schema';
+import { blendSchema } from './calibration-schema';
 import { LIMITS, MOST } from './limits';
 import { badLook } from './looks';
 import { isoDay, label, remark, within } from './schema-parts';

@@ -3,6 +3,7 @@ import { inATask } from '../../platform/in-a-task';
 /** What saving needs, the ones that others are made of first. */
 const SCHEMAS = [
   () => import('./parts'),
+  () => import('./calibration'),
   () => import('./kit'),
   () => import('./meals'),
   () => import('./trail'),
