@@ -3,8 +3,8 @@ import { quantile, timed } from './numbers';
 
 /** So much longer than in the calmest moment a look takes at most in a calm one: beyond it the host's other guests are what is measured. */
 export const CALM_SLOWNESS = 1.15;
-/** So many measurements are taken at most for one that stands; where fewer were calm, the calmest stand, whatever they say. */
-export const MOST_ROUNDS = 20;
+/** So many measurements are taken at most in one go for one that stands; where fewer were calm, the calmest stand, whatever they say. */
+const MOST_ROUNDS = 8;
 /** Looks taken for one: the middle one counts, as the first of them finds caches cold. */
 const LOOKS = 3;
 /** What takes seconds is looked beside while it goes on: such a share of the looks has to be calm. */
@@ -13,8 +13,8 @@ const WHILE_AT_IT_MS = 100;
 /** What the calmest moment is known by to begin with. */
 const FIRST_LOOKS = 200;
 const BETWEEN_LOOKS_MS = 50;
-/** Calm moments are waited for so often, two minutes, for all the measurements of one row: a machine that never is calm is measured as it is. */
-const MOST_WAITS = 2400;
+/** Calm moments are waited for so often, a minute, for all the measurements of one row: a machine that never is calm is measured as it is. */
+const MOST_WAITS = 1200;
 
 /** No more than a core keeps to itself: to read about in it takes half as long again, or twice as long, where another guest works on the core's other thread. */
 const TABLE = Float64Array.from({ length: 2 ** 13 }, (_, i) => i);
@@ -36,11 +36,8 @@ function readAbout(): number {
 export class Calm {
   private fastestMs = Infinity;
   private worstMs = 0;
-
-  /** How slow the machine was at most beside a measurement that stands, times its calmest moment. */
-  get worstSlowness(): number {
-    return this.worstMs / this.fastestMs;
-  }
+  /** Measurements taken, for whatever: none has another's number. */
+  private runs = 0;
 
   /** Looks about for some seconds, to know the calmest moment. */
   static async known(): Promise<Calm> {
@@ -52,18 +49,24 @@ export class Calm {
     return calm;
   }
 
-  /** So many measurements out of calm moments; `measure` is given another number each time, so that it can measure what has not been worked out before. */
+  /** What some measurements give, and how slow the machine was at most beside those that stand, times its calmest moment. */
+  async beside<T>(measure: (calm: Calm) => Promise<T>): Promise<{ value: T; slowness: number }> {
+    this.worstMs = 0;
+    return { value: await measure(this), slowness: this.worstMs / this.fastestMs };
+  }
+
+  /** So many measurements out of calm moments; `measure` is given a number that no other measurement has, so that it can measure what has not been worked out before. */
   async samples<T>(count: number, measure: (run: number) => T | Promise<T>): Promise<T[]> {
     const taken: { value: T; besideMs: number }[] = [];
     let calm = 0;
     let waits = 0;
-    for (let run = 0; run < count * MOST_ROUNDS && calm < count; run++) {
+    while (taken.length < count * MOST_ROUNDS && calm < count) {
       let beforeMs = this.lookMs();
       for (; waits < MOST_WAITS && !this.isCalm(beforeMs); waits++) {
         await sleep(BETWEEN_LOOKS_MS);
         beforeMs = this.lookMs();
       }
-      const { value, meanwhileMs } = await this.lookedBeside(() => measure(run));
+      const { value, meanwhileMs } = await this.lookedBeside(() => measure(this.runs++));
       const besideMs = Math.max(beforeMs, meanwhileMs, this.lookMs());
       if (this.isCalm(besideMs)) calm++;
       taken.push({ value, besideMs });

@@ -14,8 +14,6 @@ import { told, under, type Row } from './rows';
 
 const BURNS = 1000;
 const TRIPS = 10_000;
-/** The edits of the ledger's trips are numbered from here on, after those of the plan. */
-const LEDGER_EDITS = 5000;
 
 /** One burn of the demo's own, ms. */
 async function burnMs(calm: Calm): Promise<number> {
@@ -48,7 +46,7 @@ export async function demoEdits(calm: Calm): Promise<Row[]> {
 
 export async function ledgerAfterEdit(calm: Calm): Promise<Row[]> {
   const ledgerMs = (i: number): number => {
-    const trip = edited(DEMO_TRIP, LEDGER_EDITS + i);
+    const trip = edited(DEMO_TRIP, i);
     const plan = planTrip(trip);
     return timed(() => habitLedger(trip, plan));
   };

@@ -5,7 +5,7 @@ import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
 import { offlineKB } from './browser';
-import { Calm, CALM_SLOWNESS, MOST_ROUNDS } from './calm';
+import { Calm, CALM_SLOWNESS } from './calm';
 import { said, tabled, under, type Row } from './rows';
 import { served } from './served';
 import { heapRows, planWorkerRows, visitRows } from './speed-browser';
@@ -13,41 +13,60 @@ import { demoEdits, largeLoadOuts, ledgerAfterEdit, longTrip, manyTrips, smallLo
 import { warmed } from './warmed';
 
 const PORT = 3113;
+/** What was measured beside a busy machine is measured again when all the rest has been, until so much has gone by: bursts of other guests last minutes. */
+const LONGEST_MIN = 40;
 
-const rows: Row[] = [];
-/** Said as they come: the whole takes minutes. */
-const note = (measured: readonly Row[]): void => {
-  rows.push(...measured);
-  measured.forEach((row) => console.log(said(row)));
-};
+/** Some rows of the table, and how slow the machine was beside them. */
+interface Section {
+  measure: (calm: Calm) => Row[] | Promise<Row[]>;
+  rows: Row[];
+  slowness: number;
+}
+
+/** Measures a section, and keeps the calmer of what it gives and what it gave; what it says has no part in that. */
+async function take(section: Section, calm: Calm): Promise<void> {
+  const { value, slowness } = await calm.beside(async (c) => section.measure(c));
+  value.forEach((row) => console.log(said(row)));
+  if (slowness < section.slowness) Object.assign(section, { rows: value, slowness });
+}
 
 await warmed();
 const calm = await Calm.known();
-for (const section of [demoEdits, ledgerAfterEdit, longTrip, manyTrips]) note(await section(calm));
-note(await smallLoadOuts());
-note(largeLoadOuts());
-
 const browser = await chromium.launch({ executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium', args: ['--no-sandbox'] });
-await served(PORT, async (address) => {
-  note(await planWorkerRows(browser, address, calm));
-  note(await visitRows(browser, address, 'desk', calm));
-  note(await visitRows(browser, address, 'phone', calm));
-  note(await heapRows(browser, address));
+const sections = await served(PORT, async (address) => {
+  const all: Section['measure'][] = [
+    demoEdits,
+    ledgerAfterEdit,
+    longTrip,
+    manyTrips,
+    smallLoadOuts,
+    largeLoadOuts,
+    (c) => planWorkerRows(browser, address, c),
+    (c) => visitRows(browser, address, 'desk', c),
+    (c) => visitRows(browser, address, 'phone', c),
+    () => heapRows(browser, address),
+    () => [under('the whole app, kept for offline', offlineKB(), 900, 'kB')],
+  ];
+  const taken = all.map((measure): Section => ({ measure, rows: [], slowness: Infinity }));
+  for (const section of taken) await take(section, calm);
+  // the one that was measured beside the busiest machine first
+  const next = (): Section | undefined => taken.filter((s) => s.slowness > CALM_SLOWNESS).sort((a, b) => b.slowness - a.slowness)[0];
+  for (let s = next(); s && performance.now() < LONGEST_MIN * 60_000; s = next()) await take(s, calm);
+  return taken;
 });
 await browser.close();
-note([under('the whole app, kept for offline', offlineKB(), 900, 'kB')]);
 
 const [{ model }] = cpus();
 const text = `# Performance
 
 Written by \`npm run bench\` (bench/speed.ts), on ${cpus().length} cores of “${model.trim()}”, Node ${process.versions.node}. Absolute times hang on the
 machine: what counts is how they stand to each other. Other guests of the machine's host slow it: a time stands where a piece of work beside it, before,
-after and meanwhile, took at most ${CALM_SLOWNESS} times as long as in the calmest moment, and was taken anew, up to ${MOST_ROUNDS} times, where it did not (the worst that stands:
-${calm.worstSlowness.toFixed(2)} times). The first visit is held to 140 kB (brotli) by the build itself.
+after and meanwhile, took at most ${CALM_SLOWNESS} times as long as in the calmest moment, and was taken anew, for up to ${LONGEST_MIN} minutes, where it did not (the worst that stands:
+${Math.max(...sections.map((s) => s.slowness)).toFixed(2)} times). The first visit is held to 140 kB (brotli) by the build itself.
 
 | what | reached | wanted | |
 | ---- | ------- | ------ | - |
-${rows.map(tabled).join('\n')}
+${sections.flatMap((s) => s.rows.map(tabled)).join('\n')}
 `;
 const file = fileURLToPath(new URL('../docs/performance.md', import.meta.url));
 writeFileSync(file, await format(text, { ...(await resolveConfig(file)), parser: 'markdown' }));
