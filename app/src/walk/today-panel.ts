@@ -91,23 +91,26 @@ const AIR_STEP_C = 2;
     } @else {
       <p class="big">{{ nothing() }}</p>
     }
-    @if (lastCooked(); as last) {
-      <div class="line">
-        <span class="name">{{ last.dish }} was</span>
-        <app-choice label="how it was" [options]="tastes" [value]="last.taste" (valueChange)="taste(last, $event)" />
-      </div>
-      @if (last.clockS && !last.feltS) {
-        <div class="taps" role="group" aria-label="how long it felt">
-          <span class="name">it felt like</span>
-          @for (m of feltMin; track m) {
-            <button class="ant-btn tap" type="button" (click)="felt(last, m)">{{ m }} min</button>
-          }
+    <!-- after the steps, which would move it -->
+    <ng-container *appInTurn>
+      @if (lastCooked(); as last) {
+        <div class="line">
+          <span class="name">{{ last.dish }} was</span>
+          <app-choice label="how it was" [options]="tastes" [value]="last.taste" (valueChange)="taste(last, $event)" />
         </div>
+        @if (last.clockS && !last.feltS) {
+          <div class="taps" role="group" aria-label="how long it felt">
+            <span class="name">it felt like</span>
+            @for (m of feltMin; track m) {
+              <button class="ant-btn tap" type="button" (click)="felt(last, m)">{{ m }} min</button>
+            }
+          </div>
+        }
       }
-    }
-    @if (mayAsk()) {
-      <button class="ant-btn word" type="button" (click)="ask()">tell me when a time is over though the phone is locked</button>
-    }
+      @if (mayAsk()) {
+        <button class="ant-btn word" type="button" (click)="ask()">tell me when a time is over though the phone is locked</button>
+      }
+    </ng-container>
   `,
   styleUrl: './walk.less',
   styles: `
