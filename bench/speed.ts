@@ -49,9 +49,9 @@ const sections = await served(PORT, async (address) => {
   ];
   const taken = all.map((measure): Section => ({ measure, rows: [], slowness: Infinity }));
   for (const section of taken) await take(section, calm);
-  // the one that was measured beside the busiest machine first
-  const next = (): Section | undefined => taken.filter((s) => s.slowness > CALM_SLOWNESS).sort((a, b) => b.slowness - a.slowness)[0];
-  for (let s = next(); s && performance.now() < LONGEST_MIN * 60_000; s = next()) await take(s, calm);
+  const isBusy = (s: Section): boolean => s.slowness > CALM_SLOWNESS;
+  const hasTime = (): boolean => performance.now() < LONGEST_MIN * 60_000;
+  while (taken.some(isBusy) && hasTime()) for (const section of taken.filter(isBusy)) if (hasTime()) await take(section, calm);
   return taken;
 });
 await browser.close();
