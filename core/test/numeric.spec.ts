@@ -39,6 +39,15 @@ describe('tabulated', () => {
     expect(table(30)).toBeCloseTo(f(30), 8);
   });
 
+  it('asks its function for nothing before it is asked itself, and then once', () => {
+    let asked = 0;
+    const table = tabulated((x) => (asked++, x), 0, 10, 1);
+    expect(asked).toBe(0);
+    table(3);
+    const drawn = asked;
+    expect([table(7), asked]).toEqual([7, drawn]);
+  });
+
   it('gives the pressure of each pure gas as the relation does', () => {
     GASES.forEach((gas) => {
       const pure = blendPressure({ propane: 0, isobutane: 0, nButane: 0, [gas]: 1 });
