@@ -1,4 +1,5 @@
 import { computed, DestroyRef, effect, inject, signal, untracked, type Signal } from '@angular/core';
+import { shownNow } from '../platform/shown-now';
 import { REST_FACTOR } from './rest-factor';
 import { STOPPED } from './study-worker';
 
@@ -49,6 +50,7 @@ export const FOLLOWING: Pace = { restMs: 0, following: true };
  */
 export function study<Q extends object, A>(pace: Pace, question: () => Q | undefined, work: (q: Q, run: Run) => Promise<A>): Study<Q, A> {
   const restFactor = inject(REST_FACTOR);
+  const showNow = shownNow();
   const now = computed(question, { equal: sameParts });
   const last = signal<{ of: Q; answer: A } | undefined>(undefined);
   const failed = signal<{ of: Q; why: string } | undefined>(undefined);
@@ -58,6 +60,8 @@ export function study<Q extends object, A>(pace: Pace, question: () => Q | undef
   /** The question has just changed, and is asked when nothing moves any more. */
   let resting = false;
   let gone = false;
+  /** An answer has come that is not on the page yet. */
+  let unseen = false;
 
   const isWanted = (of: Q): boolean => of === untracked(now) && of !== untracked(stoppedAt) && !gone;
   const answer = async (of: Q): Promise<void> => {
@@ -68,19 +72,28 @@ export function study<Q extends object, A>(pace: Pace, question: () => Q | undef
       if (gone || controller.signal.aborted || !(pace.following || isWanted(of))) return;
       last.set({ of, answer: found });
       failed.set(undefined);
+      unseen = true;
     } catch (e) {
       if (!controller.signal.aborted) failed.set({ of, why: e instanceof Error ? e.message : String(e) });
     } finally {
       running = undefined;
     }
   };
+  const show = (): void => {
+    if (!unseen) return;
+    unseen = false;
+    showNow();
+  };
   const ask = async (): Promise<void> => {
     if (running) return;
     let asked: Q | undefined;
     for (let of = untracked(now); of && of !== asked && isWanted(of) && !resting; of = untracked(now)) {
       asked = of;
-      await answer(of);
+      const answered = answer(of);
+      show(); // while the next question is on its way
+      await answered;
     }
+    show();
   };
 
   effect((onCleanup) => {
