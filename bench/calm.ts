@@ -49,10 +49,15 @@ export class Calm {
     return calm;
   }
 
-  /** What some measurements give, and how slow the machine was at most beside those that stand, times its calmest moment. */
-  async beside<T>(measure: (calm: Calm) => Promise<T>): Promise<{ value: T; slowness: number }> {
+  /** What some measurements give, and how long the piece of work took at most beside those that stand, ms. */
+  async beside<T>(measure: (calm: Calm) => Promise<T>): Promise<{ value: T; besideMs: number }> {
     this.worstMs = 0;
-    return { value: await measure(this), slowness: this.worstMs / this.fastestMs };
+    return { value: await measure(this), besideMs: this.worstMs };
+  }
+
+  /** So many times the calmest moment that has been seen until now: an hour may begin with a busy one. */
+  slowness(besideMs: number): number {
+    return besideMs / this.fastestMs;
   }
 
   /** So many measurements out of calm moments; `measure` is given a number that no other measurement has, so that it can measure what has not been worked out before. */
@@ -92,8 +97,8 @@ export class Calm {
     return quantile(await this.samples(count, measureMs), 0.5);
   }
 
-  private isCalm(lookMs: number): boolean {
-    return lookMs <= CALM_SLOWNESS * this.fastestMs;
+  isCalm(besideMs: number): boolean {
+    return this.slowness(besideMs) <= CALM_SLOWNESS;
   }
 
   /** How long the piece of work takes just now. */

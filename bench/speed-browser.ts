@@ -22,7 +22,7 @@ export async function planWorkerRows(browser: Browser, address: string, calm: Ca
   const demoMs = await askedInWorker(page, DEMO_TRIP);
   const demo = await calm.samples(200, (i) => demoMs(edited(DEMO_TRIP, i)));
   const longMs = await askedInWorker(page, long);
-  const anew = await calm.medianMs(9, (i) => longMs(fresh(long, i)));
+  const anew = await calm.medianMs(20, (i) => longMs(fresh(long, i)));
   await longMs(long);
   const edit = await calm.medianMs(20, (i) => longMs(edited(long, i)));
   await page.close();

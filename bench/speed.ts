@@ -16,18 +16,18 @@ const PORT = 3113;
 /** What was measured beside a busy machine is measured again when all the rest has been, until so much has gone by: bursts of other guests last minutes. */
 const LONGEST_MIN = 40;
 
-/** Some rows of the table, and how slow the machine was beside them. */
+/** Some rows of the table, and how long the piece of work took beside them. */
 interface Section {
   measure: (calm: Calm) => Row[] | Promise<Row[]>;
   rows: Row[];
-  slowness: number;
+  besideMs: number;
 }
 
 /** Measures a section, and keeps the calmer of what it gives and what it gave; what it says has no part in that. */
 async function take(section: Section, calm: Calm): Promise<void> {
-  const { value, slowness } = await calm.beside(async (c) => section.measure(c));
+  const { value, besideMs } = await calm.beside(async (c) => section.measure(c));
   value.forEach((row) => console.log(said(row)));
-  if (slowness < section.slowness) Object.assign(section, { rows: value, slowness });
+  if (besideMs < section.besideMs) Object.assign(section, { rows: value, besideMs });
 }
 
 await warmed();
@@ -47,9 +47,9 @@ const sections = await served(PORT, async (address) => {
     () => heapRows(browser, address),
     () => [under('the whole app, kept for offline', offlineKB(), 900, 'kB')],
   ];
-  const taken = all.map((measure): Section => ({ measure, rows: [], slowness: Infinity }));
+  const taken = all.map((measure): Section => ({ measure, rows: [], besideMs: Infinity }));
   for (const section of taken) await take(section, calm);
-  const isBusy = (s: Section): boolean => s.slowness > CALM_SLOWNESS;
+  const isBusy = (s: Section): boolean => !calm.isCalm(s.besideMs);
   const hasTime = (): boolean => performance.now() < LONGEST_MIN * 60_000;
   while (taken.some(isBusy) && hasTime()) for (const section of taken.filter(isBusy)) if (hasTime()) await take(section, calm);
   return taken;
@@ -62,7 +62,7 @@ const text = `# Performance
 Written by \`npm run bench\` (bench/speed.ts), on ${cpus().length} cores of “${model.trim()}”, Node ${process.versions.node}. Absolute times hang on the
 machine: what counts is how they stand to each other. Other guests of the machine's host slow it: a time stands where a piece of work beside it, before,
 after and meanwhile, took at most ${CALM_SLOWNESS} times as long as in the calmest moment, and was taken anew, for up to ${LONGEST_MIN} minutes, where it did not (the worst that stands:
-${Math.max(...sections.map((s) => s.slowness)).toFixed(2)} times). The first visit is held to 140 kB (brotli) by the build itself.
+${Math.max(...sections.map((s) => calm.slowness(s.besideMs))).toFixed(2)} times). The first visit is held to 140 kB (brotli) by the build itself.
 
 | what | reached | wanted | |
 | ---- | ------- | ------ | - |
