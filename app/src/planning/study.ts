@@ -60,40 +60,36 @@ export function study<Q extends object, A>(pace: Pace, question: () => Q | undef
   /** The question has just changed, and is asked when nothing moves any more. */
   let resting = false;
   let gone = false;
-  /** An answer has come that is not on the page yet. */
-  let unseen = false;
 
   const isWanted = (of: Q): boolean => of === untracked(now) && of !== untracked(stoppedAt) && !gone;
-  const answer = async (of: Q): Promise<void> => {
+  /** Gives whether an answer has come, which is not on the page yet. */
+  const answer = async (of: Q): Promise<boolean> => {
     const controller = new AbortController();
     running = { of, controller };
     try {
       const found = await work(of, { signal: controller.signal, progress: (at) => isWanted(of) && progress.set({ of, at }) });
-      if (gone || controller.signal.aborted || !(pace.following || isWanted(of))) return;
+      if (gone || controller.signal.aborted || !(pace.following || isWanted(of))) return false;
       last.set({ of, answer: found });
       failed.set(undefined);
-      unseen = true;
+      return true;
     } catch (e) {
       if (!controller.signal.aborted) failed.set({ of, why: e instanceof Error ? e.message : String(e) });
+      return false;
     } finally {
       running = undefined;
     }
   };
-  const show = (): void => {
-    if (!unseen) return;
-    unseen = false;
-    showNow();
-  };
   const ask = async (): Promise<void> => {
     if (running) return;
     let asked: Q | undefined;
+    let unseen = false;
     for (let of = untracked(now); of && of !== asked && isWanted(of) && !resting; of = untracked(now)) {
       asked = of;
       const answered = answer(of);
-      show(); // while the next question is on its way
-      await answered;
+      if (unseen) showNow(); // while the next question is on its way
+      unseen = await answered;
     }
-    show();
+    if (unseen) showNow();
   };
 
   effect((onCleanup) => {
