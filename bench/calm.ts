@@ -97,6 +97,7 @@ export class Calm {
     return quantile(await this.samples(count, measureMs), 0.5);
   }
 
+  /** Does what was measured beside it stand? */
   isCalm(besideMs: number): boolean {
     return this.slowness(besideMs) <= CALM_SLOWNESS;
   }
