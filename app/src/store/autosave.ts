@@ -101,10 +101,11 @@ export class Autosave {
       this.queue(() => viewFirst.then(() => this.ready()));
     } else await this.read();
     this.seen = this.saved?.workspace ?? this.store.workspace();
-    this.store.workspace$.pipe(filter((w) => w !== this.seen && w === this.store.workspace())).subscribe((w) => this.noticed(w));
     merge(this.dirty.pipe(debounceTime(SAVE_AFTER_MS)), this.dirty.pipe(auditTime(SAVE_AT_LEAST_EVERY_MS)))
       .pipe(takeUntilDestroyed(this.gone))
       .subscribe(() => this.flush());
+    // what was edited before this comes at once
+    this.store.workspace$.pipe(filter((w) => w !== this.seen && w === this.store.workspace())).subscribe((w) => this.noticed(w));
     this.gone.onDestroy(() => clearTimeout(this.retryTimer));
     const leaving = (): void => {
       this.keepNow();
