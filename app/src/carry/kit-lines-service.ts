@@ -2,7 +2,7 @@ import { computed, inject, Injectable, signal } from '@angular/core';
 import type { WeightSums } from '@tinder/core/plan';
 import type { KitLine } from '@tinder/core/study';
 import { PlanService } from '../planning/plan-service';
-import { FOLLOWING, study } from '../planning/study';
+import { BEHIND_PLAN, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 
@@ -18,12 +18,16 @@ export class KitLines {
   readonly shown = signal(true);
 
   readonly study = study(
-    FOLLOWING,
-    () => (this.plans.plan() ? { rack: this.store.rack(), trip: this.store.trip() } : undefined),
+    BEHIND_PLAN,
+    () => {
+      // of the trip whose plan is seen
+      const trip = this.plans.planned()?.trip;
+      return trip && { rack: this.store.rack(), trip };
+    },
     (subject, { signal }) => this.worker.ask('kitLines', subject, undefined, signal),
   );
   /** The carried kit first; undefined until the first answer. */
   readonly lines = computed((): KitLine[] | undefined => this.study.last()?.answer);
   /** True while the lines are an answer for an older trip. */
-  readonly stale = computed(() => !this.study.fresh());
+  readonly stale = computed(() => this.plans.stale() || !this.study.fresh());
 }

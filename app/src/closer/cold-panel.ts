@@ -3,7 +3,7 @@ import { strengthName } from '@tinder/core/canister';
 import { kitInUse, WITHDRAWAL_C } from '@tinder/core/plan';
 import { planDayOf } from '@tinder/core/planned';
 import { PlanService } from '../planning/plan-service';
-import { FOLLOWING, study } from '../planning/study';
+import { BEHIND_PLAN, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { Drag, type KeyStep, type PointedAt } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
@@ -93,7 +93,7 @@ export class ColdPanel {
   protected readonly at = signal({ airC: 0, fraction: 0.5 });
   private readonly worker = inject(StudyWorker);
   protected readonly looked = study(
-    FOLLOWING,
+    BEHIND_PLAN,
     () => this.service.asked(),
     ({ planned: { trip, plan }, day }, { signal }) => this.worker.ask('cold', { trip, plan }, { day }, signal),
   );

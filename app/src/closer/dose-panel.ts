@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MOST_RELIGHTS, type DoseChoice } from '@tinder/core/plan';
 import { doseGeometry } from '../charts/dose-geometry';
-import { FOLLOWING, study } from '../planning/study';
+import { BEHIND_PLAN, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { measuredWidth } from '../ui/measured-width';
 import { QuantityField } from '../ui/quantity-field';
@@ -130,7 +130,7 @@ export class DosePanel {
 
   private readonly worker = inject(StudyWorker);
   protected readonly looked = study(
-    FOLLOWING,
+    BEHIND_PLAN,
     () => this.service.asked(),
     ({ planned: { trip, plan }, day }, { signal }) => this.worker.ask('dose', { trip, plan }, { day }, signal),
   );

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { PlanService } from '../planning/plan-service';
-import { FOLLOWING, study } from '../planning/study';
+import { BEHIND_PLAN, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
@@ -102,7 +102,7 @@ export class FlamePanel {
   protected readonly failWords = FAIL_WORDS;
   private readonly worker = inject(StudyWorker);
   protected readonly looked = study(
-    FOLLOWING,
+    BEHIND_PLAN,
     () => this.service.asked(),
     ({ planned: { trip, plan }, day }, { signal }) => this.worker.ask('flame', { trip, plan }, { day }, signal),
   );

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, ErrorHandler, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { turn, until } from '../testing/until';
-import { FOLLOWING, RESTING, study, type Pace, type Run } from './study';
+import { REST_FACTOR } from './rest-factor';
+import { BEHIND_PLAN, FOLLOWING, RESTING, study, type Pace, type Run } from './study';
 
 /** A study of squares whose answers come when the test says so. */
 function squares(pace: Pace = RESTING) {
@@ -191,5 +192,31 @@ describe('a study that follows', () => {
     page.destroy();
     number.set(2);
     await askedFor(2);
+  });
+});
+
+describe('a study behind the plan', () => {
+  it('is not asked in the task of the change, and then for the newest', async () => {
+    const { number, numbers, askedFor } = squares(BEHIND_PLAN);
+    TestBed.tick();
+    number.set(2);
+    TestBed.tick();
+    expect(numbers()).toEqual([]);
+    await askedFor(2);
+    expect(numbers()).toEqual([2]);
+  });
+
+  it('is asked again and again while something keeps changing', async () => {
+    TestBed.overrideProvider(REST_FACTOR, { useValue: 1 });
+    const { number, asked, answers } = squares(BEHIND_PLAN);
+    const change = (holds: () => boolean): boolean => {
+      number.update((n) => n + 1);
+      return holds();
+    };
+    await until(() => change(() => asked.length === 1), 'the first question');
+    asked[0].answer();
+    await until(() => change(() => asked.length === 2), 'the second');
+    expect(answers.last()?.answer).toBe(asked[0].of ** 2);
+    expect(asked[1].of).toBeGreaterThan(asked[0].of);
   });
 });

@@ -35,6 +35,7 @@ export interface Study<Q, A> {
 
 /** When a question is asked. */
 export interface Pace {
+  /** After the question has changed: for the last time, or, where it follows, for the first. */
   restMs: number;
   /** Late answers are shown until a newer one is there; otherwise an older question is given up. */
   following: boolean;
@@ -43,6 +44,8 @@ export interface Pace {
 export const RESTING: Pace = { restMs: 60, following: false };
 /** At once, one question at a time: for what is quick enough to follow a drag. */
 export const FOLLOWING: Pace = { restMs: 0, following: true };
+/** The same for what hangs on a plan: asked once that has been painted, which would wait for a core that this keeps busy. */
+export const BEHIND_PLAN: Pace = { restMs: 20, following: true };
 
 /**
  * Works out a costly question anew whenever it changes: the newest question only, one at a time, with progress, stop and failure. Two
@@ -57,7 +60,7 @@ export function study<Q extends object, A>(pace: Pace, question: () => Q | undef
   const progress = signal<{ of: Q; at: Progress } | undefined>(undefined);
   const stoppedAt = signal<Q | undefined>(undefined);
   let running: { of: Q; controller: AbortController } | undefined;
-  /** The question has just changed, and is asked when nothing moves any more. */
+  /** The question has just changed, and is asked when its rest is over. */
   let resting = false;
   let gone = false;
 
@@ -97,11 +100,13 @@ export function study<Q extends object, A>(pace: Pace, question: () => Q | undef
     if (!of) return;
     if (!pace.following && running && running.of !== of) running.controller.abort();
     if (pace.restMs === 0) return void untracked(ask);
+    if (resting) return; // what follows a drag does not wait for its end
     resting = true;
     const timer = setTimeout(() => {
       resting = false;
       void ask();
     }, pace.restMs * restFactor);
+    if (pace.following) return;
     onCleanup(() => {
       resting = false;
       clearTimeout(timer);
