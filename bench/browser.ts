@@ -5,7 +5,7 @@ import path from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import type { Trip } from '@tinder/core/model';
 import { QUIET_MS } from '../app/src/workers/warming';
-import { heavyBackup } from './heavy-demo';
+import { halfAYear, heavyBackup } from './heavy-demo';
 
 const APP = path.resolve(import.meta.dirname, '../dist/app/browser');
 
@@ -107,14 +107,73 @@ const SEEN = `({
   longestMs: Math.max(0, ...globalThis.tasks),
 })`;
 
-/** Heap of the page with the heavy demo, MB, after so many edits of the reserve, each planned. */
-export async function heapOverEdits(browser: Browser, address: string, edits: readonly number[]): Promise<number[]> {
+/** Carry with the heavy demo in it, planned. */
+async function heavyPage(browser: Browser, address: string): Promise<Page> {
   const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })).newPage();
-  const cdp = await page.context().newCDPSession(page);
-  await cdp.send('Performance.enable');
   await page.goto(`${address}carry`);
   const file = { name: 'heavy-demo.json', mimeType: 'application/json', buffer: Buffer.from(heavyBackup()) };
   await page.getByLabel('Trip, rack or backup file to import').setInputFiles(file);
+  // before that it is the other trip that is edited
+  await page.locator('app-verdict-line[aria-busy=false]').getByText(`Leave ${halfAYear().stops[0].name} with`).waitFor();
+  return page;
+}
+
+/** What edits the heavy demo. */
+export interface HeavyEdits {
+  /** From the key that takes another air at supper on Carry, for the days of a carry, until its plan is painted, ms; no two are the same. */
+  typedMs: (run: number) => Promise<number>;
+  /** Turns to a view, and gives how long it takes there from the key that undoes that edit, or does it again, until the plan is painted, ms. */
+  turnedTo: (view: string) => Promise<() => Promise<number>>;
+  close: () => Promise<void>;
+}
+
+/** The page with the heavy demo, warm. */
+export async function heavyEdits(browser: Browser, address: string): Promise<HeavyEdits> {
+  const page = await heavyPage(browser, address);
+  const air = page.getByRole('textbox', { name: 'air at supper, typed' });
+  const paintedMs = async (key: string): Promise<number> => {
+    await page.evaluate(WATCH_EDIT);
+    await page.keyboard.press(key);
+    return await page.evaluate<number>('globalThis.painted');
+  };
+  let undone = false;
+  await sleep(WARM_MS);
+  return {
+    typedMs: async (run) => {
+      await air.fill((3 + (run % 150) / 10).toFixed(1));
+      return await paintedMs('Enter');
+    },
+    turnedTo: async (view) => {
+      await page.locator(`nav a[href$="/${view}"]`).click();
+      await sleep(WARM_MS);
+      return async () => {
+        undone = !undone;
+        return await paintedMs(undone ? 'Control+z' : 'Control+y');
+      };
+    },
+    close: async () => page.context().close(),
+  };
+}
+/** In the page, as text, so that no build step rewrites it: listens before the key is pressed. */
+const WATCH_EDIT = `(() => {
+  const verdict = document.querySelector('app-verdict-line');
+  let since;
+  addEventListener('keydown', (e) => { if (e.key !== 'Control') since ??= performance.now(); }, { capture: true });
+  globalThis.painted = new Promise((resolve) => {
+    const watch = new MutationObserver(() => {
+      if (since === undefined || verdict.getAttribute('aria-busy') !== 'false') return;
+      watch.disconnect();
+      requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - since)));
+    });
+    watch.observe(verdict, { attributeFilter: ['aria-busy'] });
+  });
+})()`;
+
+/** Heap of the page with the heavy demo, MB, after so many edits of the reserve, each planned. */
+export async function heapOverEdits(browser: Browser, address: string, edits: readonly number[]): Promise<number[]> {
+  const page = await heavyPage(browser, address);
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send('Performance.enable');
   const reserve = page.getByRole('textbox', { name: 'reserve, typed' });
   const heaps: number[] = [];
   let done = 0;
@@ -128,7 +187,7 @@ export async function heapOverEdits(browser: Browser, address: string, edits: re
     const { metrics } = await cdp.send('Performance.getMetrics');
     heaps.push((metrics.find((m) => m.name === 'JSHeapUsedSize')?.value ?? 0) / 1e6);
   }
-  await page.close();
+  await page.context().close();
   return heaps;
 }
 

@@ -1,7 +1,7 @@
 // What is asked of the built app, in a browser.
 import type { Browser } from '@playwright/test';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { askedInWorker, firstVisit, heapOverEdits, type FirstVisit } from './browser';
+import { askedInWorker, firstVisit, heapOverEdits, heavyEdits, type FirstVisit } from './browser';
 import type { Calm } from './calm';
 import { edited, fresh } from './edits';
 import { halfAYear } from './heavy-demo';
@@ -9,6 +9,8 @@ import { quantile } from './numbers';
 import { told, under, type Row } from './rows';
 
 const VISITS = 5;
+const EDITS = 15;
+const VIEWS = ['carry', 'trail', 'kit', 'menu', 'pack', 'walk', 'bench', 'shelf'];
 const WANTED = {
   desk: { on: 'a desk', verdictMs: 800, heldMs: 150 },
   phone: { on: 'a phone, slowed six times, 1.6 Mbit/s and 150 ms', verdictMs: 3000, heldMs: 800 },
@@ -31,6 +33,20 @@ export async function planWorkerRows(browser: Browser, address: string, calm: Ca
     under('the same, 95th percentile', quantile(demo, 0.95), 8, 'ms', 1),
     under('200 days, 60 stops, planned from nothing, to the browser’s worker and back, median', anew, 120, 'ms'),
     under('200 days, edit of one day, to the browser’s worker and back, median', edit, 50, 'ms'),
+  ];
+}
+
+/** What the walker waits for: from the key until the plan is painted. */
+export async function paintedRows(browser: Browser, address: string, calm: Calm): Promise<Row[]> {
+  const edits = await heavyEdits(browser, address);
+  const typedMs = await calm.medianMs(EDITS, edits.typedMs);
+  const inViews: number[] = [];
+  for (const view of VIEWS) inViews.push(await calm.medianMs(EDITS, await edits.turnedTo(view)));
+  await edits.close();
+  return [
+    under('200 days, air typed for the days of a carry on Carry, until the plan is painted, median', typedMs, 50, 'ms'),
+    under('the same undone and done again, in the slowest view, median', Math.max(...inViews), 50, 'ms'),
+    told('… view by view', VIEWS.map((view, i) => `${view} ${inViews[i].toFixed(0)} ms`).join(', ')),
   ];
 }
 

@@ -8,7 +8,7 @@ import { offlineKB } from './browser';
 import { Calm, CALM_SLOWNESS } from './calm';
 import { said, tabled, under, type Row } from './rows';
 import { served } from './served';
-import { heapRows, planWorkerRows, visitRows } from './speed-browser';
+import { heapRows, paintedRows, planWorkerRows, visitRows } from './speed-browser';
 import { demoEdits, largeLoadOuts, ledgerAfterEdit, longTrip, manyTrips, smallLoadOuts } from './speed-node';
 import { warmed } from './warmed';
 
@@ -42,6 +42,7 @@ const sections = await served(PORT, async (address) => {
     smallLoadOuts,
     largeLoadOuts,
     (c) => planWorkerRows(browser, address, c),
+    (c) => paintedRows(browser, address, c),
     (c) => visitRows(browser, address, 'desk', c),
     (c) => visitRows(browser, address, 'phone', c),
     () => heapRows(browser, address),
