@@ -17,11 +17,13 @@ import { legKitMealWords, legKitWeightWords, leavesWithWords, supplyWords } from
 import { leftBehindWords } from '../words/loadout-words';
 import { problemWords } from '../words/problem-words';
 import { Hint } from '../ui/hint';
+import { Opened } from '../ui/opened';
+import { MorningsTable } from './mornings-table';
 
 /** Every stop's load-out in one table, and another kit on some legs: what each would save or cost there. */
 @Component({
   selector: 'app-legs-panel',
-  imports: [ContainerShape, Hint, StudyNote],
+  imports: [ContainerShape, Hint, MorningsTable, Opened, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
@@ -69,6 +71,12 @@ import { Hint } from '../ui/hint';
         </tbody>
       </table>
     </div>
+    <details appOpened #mornings="opened">
+      <summary>what is carried, morning by morning</summary>
+      @if (mornings.once()) {
+        <app-mornings-table />
+      }
+    </details>
     <h2 class="sign" id="leg-kits-title">a different kit on some legs</h2>
     <div class="legs" role="group" aria-labelledby="leg-kits-title">
       @for (l of legs(); track l.leg) {

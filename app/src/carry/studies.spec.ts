@@ -63,6 +63,24 @@ describe('leg by leg', () => {
   });
 });
 
+describe('every morning in figures', () => {
+  it('is built when it is asked for: what the chart draws, and what is left on arrival', async () => {
+    await open(LegsPanel);
+    expect(panel.element.querySelector('app-mornings-table')).toBeNull();
+    panel.open('what is carried, morning by morning');
+    const { carries } = planTrip(DEMO_TRIP);
+    const bodies = [...panel.element.querySelectorAll('app-mornings-table tbody')];
+    expect(bodies.length).toBe(carries.length);
+    carries.forEach((c, i) => {
+      const rows = [...bodies[i].querySelectorAll('tr')].map((r) => [...r.children].map((cell) => cell.textContent?.replace(/\s/g, ' ')));
+      expect(rows[0]).toEqual([`${c.from} to ${c.to}`]);
+      expect(rows[1]).toEqual([`day ${c.days[0].day}`, `${Math.round(c.fuelG)} g`, `${Math.round(c.profile.startG)} g`]);
+      expect(rows.at(-1)).toEqual(['on arrival', `${Math.round(c.fuelG - c.demandG)} g`, expect.stringMatching(/ g$/)]);
+      expect(rows.length).toBe(c.days.length + 2);
+    });
+  });
+});
+
 describe('at the shop', () => {
   it('ranks what is sold at the stop of the marked carry, down to nothing', async () => {
     await open(ShopPanel);
@@ -187,6 +205,19 @@ describe('the sums', () => {
     TestBed.inject(KitLines).counted.set('gramKm');
     panel.give({});
     expect(panel.text).toContain(`small can burner ${(sums.gramKm / 1000).toFixed(0)} kg·km`);
+  });
+
+  it('are of the trip whose plan is seen, and say so while a newer one is on its way', async () => {
+    await open(WeightSumsLine);
+    const lines = TestBed.inject(KitLines);
+    const seen = plans().planned()?.trip;
+    store().editTrip('longer', (t) => stretchLeg(t, 0, 9));
+    expect([lines.study.last()?.of.trip, lines.stale()]).toEqual([seen, true]);
+    panel.give({});
+    expect(panel.text).toContain(`small can burner ${Math.round(weightSums(planTrip(DEMO_TRIP)).averageG)} g`);
+    await panel.settle();
+    expect(lines.stale()).toBe(false);
+    expect(panel.text).toContain(`small can burner ${Math.round(weightSums(planTrip(store().trip())).averageG)} g`);
   });
 
   it('run the trail by kilometre where that is asked for', async () => {

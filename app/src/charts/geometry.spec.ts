@@ -2,7 +2,7 @@ import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { planTrip } from '@tinder/core/plan';
 import { carryOfDay } from '@tinder/core/planned';
 import { kitLines } from '@tinder/core/study';
-import { FOLDED_RIBBON, RIBBON, ribbonLand, ribbonStops, ribbonTaper } from './ribbon-geometry';
+import { FOLDED_RIBBON, RIBBON, ribbonBans, ribbonLand, ribbonStops, ribbonTaper } from './ribbon-geometry';
 import { dayWidths, timeAxis } from './time-axis';
 import { weightGeometry } from './weight-geometry';
 
@@ -31,12 +31,12 @@ describe('time axis', () => {
 
 describe('ribbon', () => {
   const land = ribbonLand(DEMO_TRIP, plan, axis);
-  const { slices } = ribbonTaper(plan, axis);
+  const { slices, band, outline } = ribbonTaper(plan, axis);
   it('names the coldest night and the highest camp, and stands stops at their day', () => {
     expect(land.coldest).toMatchObject({ day: 19, nightC: -10 });
     expect(land.highest.altitudeM).toBe(2950);
     expect(ribbonStops(DEMO_TRIP, axis).map((s) => s.x)).toEqual([0, 250, 450, 600, 850, 1000, 1150]);
-    expect(land.bans.map((b) => [b.restriction, b.x, b.width])).toEqual([
+    expect(ribbonBans(DEMO_TRIP, axis).map((b) => [b.restriction, b.x, b.width])).toEqual([
       ['noOpenFlame', 600, 250],
       ['unknown', 1000, 150],
     ]);
@@ -57,13 +57,16 @@ describe('ribbon', () => {
     // the most fuel of the trip leaves the hut before the pass, on day 18: the band is as thick as it gets there
     const most = plan.carries.reduce((a, b) => (b.fuelG > a.fuelG ? b : a));
     expect(most.days[0].day).toBe(18);
-    expect(slices[17].path).toContain(`,${(RIBBON.taperTop + RIBBON.taperMax).toFixed(1)}Z`);
+    const thickest = `,${(RIBBON.taperTop + RIBBON.taperMax).toFixed(1)}Z`;
+    expect(outline(slices[17])).toContain(thickest);
+    expect(outline(slices[16])).not.toContain(thickest);
+    expect(band.split('Z').filter((c) => `${c}Z`.endsWith(thickest)).length).toBe(1);
   });
 
   it('folds into less height with everything inside it', () => {
     const folded = ribbonTaper(plan, axis, FOLDED_RIBBON);
     const { highest } = ribbonLand(DEMO_TRIP, plan, axis, FOLDED_RIBBON);
-    const ys = [...folded.slices.map((s) => s.path), ...folded.reserves].flatMap((d) =>
+    const ys = [folded.band, folded.reserve, ...folded.slices.map(folded.outline)].flatMap((d) =>
       [...d.matchAll(/,(-?[\d.]+)/g)].map((m) => Number(m[1])),
     );
     expect(highest.y).toBeGreaterThanOrEqual(FOLDED_RIBBON.hillTop);
@@ -94,6 +97,21 @@ describe('weight chart', () => {
     expect(shape.ticksG.at(-1)).toBeGreaterThanOrEqual(shape.startG * 0.9);
     expect(shape.y(0)).toBe(138);
   });
+
+  it('passes through every morning’s load, and stands at both weights where a stop fills up', () => {
+    const points = [...shape.total.matchAll(/([\d.]+),([\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])]);
+    for (const { profile } of plan.carries) {
+      const days = profile.days.map((d) => ({ x: axis.x(d.day - 1), y: shape.y(d.totalG) }));
+      for (const end of [days[0], days[days.length - 1]]) {
+        expect(points.some(([x, y]) => Math.abs(x - end.x) < 0.01 && Math.abs(y - end.y) < 0.01)).toBe(true);
+      }
+      for (const { x, y } of days.slice(1, -1)) {
+        const i = points.findIndex((p) => p[0] >= x - 0.001);
+        const [from, to] = [points[i - 1], points[i]];
+        expect(Math.abs(from[1] + ((to[1] - from[1]) * (x - from[0])) / (to[0] - from[0]) - y)).toBeLessThan(0.3);
+      }
+    }
+  });
 });
 
 describe('the weight chart with everything on it', () => {
@@ -119,6 +137,17 @@ describe('the weight chart with everything on it', () => {
   it('draws every other kit as a line over the whole trip, in the order of the list that names them', () => {
     expect(shape.others.map((o) => o.id)).toEqual(lines.slice(1).map((l) => l.id));
     for (const o of shape.others) expect(o.path).toMatch(/^M0,.*L1150,/);
+  });
+
+  it('draws them through the mean of every carry where stops stand too close to be read', () => {
+    const narrow = equal(23 * plan.carries.length);
+    const [line, before] = [weightGeometry(plan, narrow, 150, 1, lines.slice(1)).others[0], lines[1]];
+    expect([line.isMean, shape.others[0].isMean]).toEqual([true, false]);
+    const { loadsG } = before.carries[0];
+    const meanG = loadsG.slice(0, -1).reduce((a, b) => a + b, 0) / (loadsG.length - 1);
+    const [x, y] = (/^M([\d.]+),([\d.]+)/.exec(line.path) ?? []).slice(1).map(Number);
+    expect(x).toBeCloseTo(narrow.x((loadsG.length - 1) / 2), 2);
+    expect(y).toBeCloseTo(weightGeometry(plan, narrow, 150, 1, lines.slice(1)).y(meanG), 2);
   });
 
   it('leaves room for the heaviest of them', () => {

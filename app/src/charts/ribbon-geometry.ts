@@ -2,7 +2,7 @@ import type { Restriction, Trip } from '@tinder/core/model';
 import type { Plan } from '@tinder/core/planned';
 import { stopDays } from '@tinder/core/trail';
 import { scaleLinear } from 'd3-scale';
-import { area, curveMonotoneX, line } from 'd3-shape';
+import { curveMonotoneX, line } from 'd3-shape';
 import type { TimeAxis } from './time-axis';
 
 /** Rows of the ribbon in pixels from its top. */
@@ -70,14 +70,14 @@ export interface RibbonBan {
 }
 export interface TaperSlice {
   day: number;
-  path: string;
   startG: number;
   endG: number;
 }
 /** The land over the days of a plan: how high, how cold, where the nights are. */
 export interface RibbonLand {
   days: RibbonDay[];
-  bans: RibbonBan[];
+  /** What the nights lie on. */
+  nightGround: string;
   hillArea: string;
   hillLine: string;
   highest: { altitudeM: number; y: number };
@@ -86,8 +86,12 @@ export interface RibbonLand {
 /** The band of fuel on hand. */
 export interface RibbonTaper {
   slices: TaperSlice[];
-  /** One band of reserve a carry. */
-  reserves: string[];
+  /** All of it. */
+  band: string;
+  /** The part of a day. */
+  outline: (slice: TaperSlice) => string;
+  /** The part that is reserve, carry by carry. */
+  reserve: string;
   /** Most fuel that leaves a stop, g: the full thickness. */
   mostG: number;
   /** Left at the very end, g. */
@@ -103,9 +107,9 @@ const STROKE_STEPS_MPS = [1.2, 3, 5.5];
 const LETTER = 7.2;
 const SHORTEST_NAME = 4;
 
-/** The land of a trip and its plan as shapes. */
-export function ribbonLand(trip: Trip, plan: Plan, axis: TimeAxis, rows: RibbonRows = RIBBON): RibbonLand {
-  const hill = hillPoints(trip, plan, axis);
+/** The land of a track and a plan as shapes. */
+export function ribbonLand({ profile }: Pick<Trip, 'profile'>, plan: Plan, axis: TimeAxis, rows: RibbonRows = RIBBON): RibbonLand {
+  const hill = hillPoints(profile, plan, axis);
   const altitudes = hill.map((p) => p.altitudeM);
   const low = Math.min(...altitudes);
   const high = Math.max(...altitudes);
@@ -113,6 +117,7 @@ export function ribbonLand(trip: Trip, plan: Plan, axis: TimeAxis, rows: RibbonR
     .domain([low - Math.max(120, (high - low) * 0.35), Math.max(high, low + 200)])
     .range([rows.hillFoot, rows.hillTop]);
   const points = hill.map((p): [number, number] => [p.x, y(p.altitudeM)]);
+  const hillLine = line<[number, number]>().curve(curveMonotoneX)(points) ?? '';
   const days = plan.days.map((d, i): RibbonDay => {
     const camped = d.dry ? 'dry' : d.snow ? 'snow' : 'camp';
     return {
@@ -128,25 +133,25 @@ export function ribbonLand(trip: Trip, plan: Plan, axis: TimeAxis, rows: RibbonR
   });
   return {
     days,
-    bans: ribbonBans(trip, axis),
-    hillArea: area<[number, number]>().y0(rows.hillFoot).curve(curveMonotoneX).x((p) => p[0]).y1((p) => p[1])(points) ?? '', // prettier-ignore
-    hillLine: line<[number, number]>().curve(curveMonotoneX)(points) ?? '',
+    nightGround: days.map((d) => `M${d.x + 0.5},${rows.nightTop}h${d.width - 1}v${rows.nightHeight}h${1 - d.width}z`).join(''),
+    hillArea: `${hillLine}L${points[points.length - 1][0]},${rows.hillFoot}L${points[0][0]},${rows.hillFoot}Z`,
+    hillLine,
     highest: { altitudeM: high, y: y(high) },
     coldest: days.reduce((a, b) => (b.nightC < a.nightC ? b : a)),
   };
 }
 
 /** Heights along the axis: of the track where there is one, else of the camps; the first camp's stands for the trailhead. */
-function hillPoints(trip: Trip, plan: Plan, axis: TimeAxis): { x: number; altitudeM: number }[] {
+function hillPoints(profile: Trip['profile'], plan: Plan, axis: TimeAxis): { x: number; altitudeM: number }[] {
   const camps = [{ x: 0, altitudeM: plan.days[0].altitudeM }, ...plan.days.map((d, i) => ({ x: axis.x(i + 1), altitudeM: d.altitudeM }))];
-  if (trip.profile.length < 2) return camps;
+  if (profile.length < 2) return camps;
   // a day's stretch of the track fills that day's width; a day off stands still
   const walked = [0];
   for (const d of plan.days) walked.push(walked[walked.length - 1] + d.km);
-  const share = trip.profile[trip.profile.length - 1].km / Math.max(0.1, walked[walked.length - 1]);
+  const share = profile[profile.length - 1].km / Math.max(0.1, walked[walked.length - 1]);
   const km = walked.map((w) => w * share);
   let day = 0;
-  return trip.profile.map((p) => {
+  return profile.map((p) => {
     while (day < plan.days.length - 1 && km[day + 1] < p.km) day++;
     const span = km[day + 1] - km[day];
     return { x: axis.x(day + (span > 0 ? Math.min(1, (p.km - km[day]) / span) : 0)), altitudeM: p.altitudeM };
@@ -174,7 +179,8 @@ function shortened(name: string, letters: number): string {
   return letters < SHORTEST_NAME ? '' : `${name.slice(0, letters - 1).trimEnd()}…`;
 }
 
-function ribbonBans(trip: Trip, axis: TimeAxis): RibbonBan[] {
+/** Where a flame is restricted, or nobody has noted whether it is. */
+export function ribbonBans(trip: Trip, axis: TimeAxis): RibbonBan[] {
   const at = stopDays(trip);
   return trip.legs.flatMap((leg, i) => {
     if (leg.restriction === 'none') return [];
@@ -189,20 +195,26 @@ export function ribbonTaper(plan: Plan, axis: TimeAxis, rows: RibbonRows = RIBBO
     .domain([0, Math.max(mostG, 1)])
     .range([0, rows.taperMax]);
   const top = rows.taperTop;
-  const at = (boundary: number, g: number): string => `${axis.x(boundary).toFixed(1)},${(top + thickness(Math.max(0, g))).toFixed(1)}`;
   const x = (boundary: number): string => axis.x(boundary).toFixed(1);
-  const slices = plan.carries.flatMap((c) =>
-    c.profile.days.slice(0, -1).map((d, i): TaperSlice => {
-      const endG = c.profile.days[i + 1].fuelG;
-      const path = `M${x(d.day - 1)},${top} L${x(d.day)},${top} L${at(d.day, endG)} L${at(d.day - 1, d.fuelG)}Z`;
-      return { day: d.day, startG: d.fuelG, endG, path };
-    }),
+  const foot = (boundary: number, g: number): string => `L${x(boundary)},${(top + thickness(Math.max(0, g))).toFixed(1)}`;
+  // from the first morning along the top to the last evening, and back along its foot
+  const between = (from: number, to: number, feet: string[]): string => `M${x(from)},${top}L${x(to)},${top}${feet.reverse().join('')}Z`;
+  const slices = plan.carries.flatMap(({ profile }) =>
+    profile.days.slice(0, -1).map((d, i): TaperSlice => ({ day: d.day, startG: d.fuelG, endG: profile.days[i + 1].fuelG })),
   );
-  const reserves = plan.carries.map((c) => {
-    const [from, to] = [c.days[0].day - 1, c.days[c.days.length - 1].day];
+  const spans = plan.carries.map((c) => ({ carry: c, from: c.days[0].day - 1, to: c.days[c.days.length - 1].day }));
+  const band = spans.map(({ carry: c, from, to }) => between(from, to, c.profile.days.map((d) => foot(d.day - 1, d.fuelG)))); // prettier-ignore
+  const reserve = spans.map(({ carry: c, from, to }) => {
     const reserveG = Math.min(c.reserveG, c.fuelG);
-    return `M${x(from)},${top} L${x(to)},${top} L${at(to, reserveG)} L${at(from, reserveG)}Z`;
+    return between(from, to, [foot(from, reserveG), foot(to, reserveG)]);
   });
   const last = plan.carries[plan.carries.length - 1];
-  return { slices, reserves, mostG, leftG: last.fuelG - last.demandG };
+  return {
+    slices,
+    band: band.join(''),
+    outline: (s) => between(s.day - 1, s.day, [foot(s.day - 1, s.startG), foot(s.day, s.endG)]),
+    reserve: reserve.join(''),
+    mostG,
+    leftG: last.fuelG - last.demandG,
+  };
 }

@@ -12,7 +12,7 @@ import { measuredWidth } from '../ui/measured-width';
 import { BAN_WORDS, dayOnRibbonWords } from '../words/ribbon-words';
 import { Units } from '../words/units';
 import { RibbonFold } from './ribbon-fold';
-import { FOLDED_RIBBON, RIBBON, ribbonLand, ribbonStops, ribbonTaper } from './ribbon-geometry';
+import { FOLDED_RIBBON, RIBBON, ribbonBans, ribbonLand, ribbonStops, ribbonTaper } from './ribbon-geometry';
 import { leftShapes, type LeftPoint } from './ribbon-left';
 
 /**
@@ -48,9 +48,23 @@ export class Ribbon {
   protected readonly axis = computed(() => this.trail.of(this.plan(), this.width()));
   protected readonly folded = computed(() => this.low() && !this.fold.unfolded());
   protected readonly rows = computed(() => (this.folded() ? FOLDED_RIBBON : RIBBON));
-  protected readonly land = computed(() => ribbonLand(this.trip(), this.plan(), this.axis(), this.rows()));
+  private readonly profile = computed(() => this.trip().profile);
+  protected readonly land = computed(() => ribbonLand({ profile: this.profile() }, this.plan(), this.axis(), this.rows()));
   protected readonly taper = computed(() => ribbonTaper(this.plan(), this.axis(), this.rows()));
   protected readonly stops = computed(() => ribbonStops(this.trip(), this.axis()));
+  protected readonly bans = computed(() => ribbonBans(this.trip(), this.axis()));
+  protected readonly markedFuel = computed(() => {
+    const { slices, outline } = this.taper();
+    const slice = slices.at(this.marker.day() - 1);
+    return slice && outline(slice);
+  });
+  /** Days by whose end the fuel is gone too often. */
+  protected readonly glowing = computed(() => {
+    const [{ slices, outline }, { x }, over] = [this.taper(), this.axis(), this.risk.daysOverLimit()];
+    return slices
+      .filter((s) => over.has(s.day))
+      .map((s) => ({ day: s.day, outline: outline(s), x: x(s.day - 1), width: x(s.day) - x(s.day - 1) }));
+  });
   protected readonly leftShape = computed(() =>
     this.left().length > 1 ? leftShapes(this.left(), this.plan(), this.axis(), this.rows()) : undefined,
   );

@@ -5,23 +5,24 @@ import { plainNumber } from '@tinder/core/units';
 import { DayMarker } from '../planning/day-marker';
 import { TrailAxis } from './trail-axis';
 import { Drag } from '../ui/drag';
-import { InTurn } from '../ui/in-turn';
 import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../words/units';
+import { carriedWords } from '../words/weight-words';
 import { kitDash } from './kit-dashes';
 import { weightGeometry, type Layer } from './weight-geometry';
 
-/** Carried weight day by day, stacked: pieces, empty containers, fuel. Its table twin is read by screen readers. */
+/** Carried weight day by day, stacked: pieces, empty containers, fuel. Every morning in figures stands with the legs. */
 @Component({
   selector: 'app-weight-chart',
-  imports: [Drag, InTurn],
+  imports: [Drag],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <svg
       #figure
       width="100%"
       [attr.height]="height() + 4"
-      aria-hidden="true"
+      role="img"
+      [attr.aria-label]="spoken()"
       appDrag="point"
       (pointed)="marker.goTo(axis().dayAt($event.x))"
     >
@@ -49,7 +50,7 @@ import { weightGeometry, type Layer } from './weight-geometry';
       }
       @for (o of shape().others; track o.id) {
         <path class="other" [attr.d]="o.path" [attr.stroke-dasharray]="dash($index)">
-          <title>{{ o.name }}</title>
+          <title>{{ o.name }}{{ o.isMean ? ', on the mean between stops' : '' }}</title>
         </path>
       }
       <path class="total" [attr.d]="shape().total" />
@@ -62,6 +63,8 @@ import { weightGeometry, type Layer } from './weight-geometry';
         @if ($index > 0) {
           <line class="rule" [attr.x1]="s.x" [attr.x2]="s.x" y1="0" [attr.y2]="height()" />
         }
+      }
+      @for (s of shape().starts; track s.x) {
         @if (s.room) {
           <text class="sum" [attr.x]="s.x + 8" [attr.y]="y(s.g) - 5">{{ units.text(s.g, 'mass') }}</text>
         }
@@ -70,25 +73,6 @@ import { weightGeometry, type Layer } from './weight-geometry';
         {{ units.text(shape().endG, 'mass') }}
       </text>
     </svg>
-    <table class="hidden-text" *appInTurn>
-      <caption>
-        Carried weight for cooking, morning by morning
-      </caption>
-      <tr>
-        <th>Morning</th>
-        <th>Fuel</th>
-        <th>Everything</th>
-      </tr>
-      @for (c of plan().carries; track c.fromStop) {
-        @for (d of c.profile.days; track d.day) {
-          <tr>
-            <td>{{ $last ? 'on arrival at ' + c.to : 'day ' + d.day }}</td>
-            <td>{{ units.text(d.fuelG, 'mass') }}</td>
-            <td>{{ units.text(d.totalG, 'mass') }}</td>
-          </tr>
-        }
-      }
-    </table>
   `,
   styles: `
     :host {
@@ -178,6 +162,7 @@ export class WeightChart {
   private readonly width = measuredWidth(1080);
   private readonly unitG = computed(() => this.units.unit('mass').factor);
   protected readonly axis = computed(() => this.trail.of(this.plan(), this.width()));
+  protected readonly spoken = computed(() => carriedWords(this.plan(), this.units));
   protected readonly shape = computed(() => weightGeometry(this.plan(), this.axis(), this.height(), this.unitG(), this.others()));
 
   protected y(massG: number): number {

@@ -7,6 +7,7 @@ import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
 import { containerWords } from './container-words';
 import { chanceWords, riskWords } from './risk-words';
 import { cautionWords } from './caution-words';
+import { carriedWords } from './weight-words';
 import { doseWords, outcomeWords } from './meal-words';
 import { problemWords } from './problem-words';
 
@@ -16,6 +17,17 @@ const ending = (outcome: Burn['outcome'], edge: PlannedMeal['edge'] = { code: 'l
   ...supper,
   burn: { ...supper.burn, outcome },
   edge,
+});
+
+describe('words of the weight chart', () => {
+  it('go from the first morning over the heaviest to the last evening', () => {
+    const plan = planTrip(DEMO_TRIP);
+    const most = plan.carries.reduce((a, b) => (b.profile.startG > a.profile.startG ? b : a));
+    const words = carriedWords(plan, units).replace(/\s/g, ' ');
+    expect(words).toContain(`${Math.round(plan.carries[0].profile.startG)} g on the first morning`);
+    expect(words).toContain(`at most ${Math.round(most.profile.startG)} g on day ${most.days[0].day}`);
+    expect(words).toContain(`${Math.round(plan.carries.at(-1)?.profile.days.at(-1)?.totalG ?? 0)} g at the end`);
+  });
 });
 
 describe('words of a meal', () => {
