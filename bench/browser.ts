@@ -140,7 +140,7 @@ export async function heavyEdits(browser: Browser, address: string): Promise<Hea
   await sleep(WARM_MS);
   return {
     typedMs: async (run) => {
-      await air.fill((3 + (run % 150) / 10).toFixed(1));
+      await air.fill((3.05 + (run % 150) / 10).toFixed(2)); // never what it is
       return await paintedMs('Enter');
     },
     turnedTo: async (view) => {
@@ -159,7 +159,8 @@ const WATCH_EDIT = `(() => {
   const verdict = document.querySelector('app-verdict-line');
   let since;
   addEventListener('keydown', (e) => { if (e.key !== 'Control') since ??= performance.now(); }, { capture: true });
-  globalThis.painted = new Promise((resolve) => {
+  globalThis.painted = new Promise((resolve, reject) => {
+    setTimeout(() => reject(new Error('no plan came of the key')), 20_000);
     const watch = new MutationObserver(() => {
       if (since === undefined || verdict.getAttribute('aria-busy') !== 'false') return;
       watch.disconnect();

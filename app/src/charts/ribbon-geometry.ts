@@ -203,7 +203,13 @@ export function ribbonTaper(plan: Plan, axis: TimeAxis, rows: RibbonRows = RIBBO
     profile.days.slice(0, -1).map((d, i): TaperSlice => ({ day: d.day, startG: d.fuelG, endG: profile.days[i + 1].fuelG })),
   );
   const spans = plan.carries.map((c) => ({ carry: c, from: c.days[0].day - 1, to: c.days[c.days.length - 1].day }));
-  const band = spans.map(({ carry: c, from, to }) => between(from, to, c.profile.days.map((d) => foot(d.day - 1, d.fuelG)))); // prettier-ignore
+  const band = spans.map(({ carry: c, from, to }) =>
+    between(
+      from,
+      to,
+      c.profile.days.map((d) => foot(d.day - 1, d.fuelG)),
+    ),
+  );
   const reserve = spans.map(({ carry: c, from, to }) => {
     const reserveG = Math.min(c.reserveG, c.fuelG);
     return between(from, to, [foot(from, reserveG), foot(to, reserveG)]);
