@@ -127,6 +127,8 @@ test('without its workers the app says so, and plans on the page', async ({ page
 
 test('a view whose part of the app is gone after a deployment offers the new version, and edits are kept', async ({ page }) => {
   await open(page);
+  await type(page, 'days, typed', '7');
+  await saved(page); // the part that saves has come: it would be missing as well
   await type(page, 'days, typed', '8');
   await page.route('**/*.js', (route) => route.abort());
   await page.getByRole('link', { name: 'Menu', exact: true }).click();
