@@ -1,3 +1,4 @@
+import { meanOf } from '@tinder/core/numeric';
 import type { Plan } from '@tinder/core/planned';
 import type { KitLine } from '@tinder/core/study';
 import { ticks } from 'd3-array';
@@ -117,7 +118,7 @@ function otherLine({ id, name, carries }: KitLine, axis: TimeAxis, y: (g: number
   const points = carries.flatMap(({ firstDay, loadsG }): Point[] => {
     const mornings = loadsG.slice(0, -1);
     if (!isMean) return loadsG.map((g, i): Point => [axis.x(firstDay - 1 + i), y(g)]);
-    return [[axis.x(firstDay - 1 + mornings.length / 2), y(mornings.reduce((a, b) => a + b, 0) / mornings.length)]];
+    return [[axis.x(firstDay - 1 + mornings.length / 2), y(meanOf(mornings))]];
   });
   return { id, name, path: path(bends(points)), isMean };
 }
