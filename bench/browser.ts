@@ -158,12 +158,14 @@ export async function heavyEdits(browser: Browser, address: string): Promise<Hea
 const WATCH_EDIT = `(() => {
   const verdict = document.querySelector('app-verdict-line');
   let since;
-  addEventListener('keydown', (e) => { if (e.key !== 'Control') since ??= performance.now(); }, { capture: true });
+  const heard = new AbortController();
+  addEventListener('keydown', (e) => { if (e.key !== 'Control') since ??= performance.now(); }, { capture: true, signal: heard.signal });
   globalThis.painted = new Promise((resolve, reject) => {
     setTimeout(() => reject(new Error('no plan came of the key')), 20_000);
     const watch = new MutationObserver(() => {
       if (since === undefined || verdict.getAttribute('aria-busy') !== 'false') return;
       watch.disconnect();
+      heard.abort();
       requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - since)));
     });
     watch.observe(verdict, { attributeFilter: ['aria-busy'] });
