@@ -9,8 +9,11 @@ const OUT = '../docs/screenshots';
 const SCREENS = '../app/public/screens';
 const shot = (name: string) => ({ path: `${OUT}/${name}.png`, animations: 'disabled' as const });
 
-/** Until the verdict has said all it has to say: the risk is drawn last. */
-const said = (page: Page) => expect(verdict(page)).toContainText('runs out');
+/** Until the verdict has said all it has to say: the risk, and what would help. */
+const said = async (page: Page): Promise<void> => {
+  await expect(verdict(page)).toContainText('runs out');
+  await expect(verdict(page)).toContainText(/saves|takes|helps/);
+};
 
 test.beforeEach(async ({ page }) => {
   await page.addInitScript(() => localStorage.setItem('has-started', 'true'));
@@ -69,6 +72,7 @@ test('walk on a phone', async ({ page, browser }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/walk');
   await expect(page.locator('app-today-panel ol')).toBeVisible();
+  await said(page);
   await writeFile(`${SCREENS}/walk-phone.webp`, await asWebp(browser, await page.screenshot(shot('walk-phone'))));
 });
 
