@@ -14,7 +14,7 @@ export const CORE_FLOORS = [
   ['archive'],
   ['menu'],
   ['trail'],
-  ['kit', 'shelf'],
+  ['kit', 'shelf', 'calendar'],
   ['found', 'risk'],
   ['planned'],
   ['plan'],

@@ -11,7 +11,7 @@ import {
   writeShelfCsv,
   writeTestsCsv,
 } from '../src/tables';
-import { writeIcs } from '../src/trail';
+import { writeIcs } from '../src/calendar';
 import { METRIC } from '../src/units';
 
 const shelved = { trip: DEMO_TRIP, archived: false };
@@ -33,5 +33,5 @@ export const EXAMPLES: Record<string, () => string> = {
   'dishes.csv': () => writeDishCsv(Object.values(DEMO_TRIP.menu)),
   'burns.csv': () => writeTestsCsv(DEMO_RACK.bench),
   'load-outs.csv': () => writeLoadOutCsv(planTrip(DEMO_TRIP)),
-  'resupply.ics': () => writeIcs(DEMO_TRIP, '20270101T000000Z'),
+  'resupply.ics': () => writeIcs(DEMO_TRIP, '2027-01-01T00:00:00Z'),
 };

@@ -4,7 +4,8 @@ import { readWeights } from '../src/kit';
 import { readRackCsv, readDishCsv, writeDishCsv } from '../src/tables';
 import { DISHES } from '../src/menu';
 import { tripSchema, type Trip } from '../src/model';
-import { addDays, layOutTrip, lengthKm, readGpx, trailLine, writeGpxWaypoints, writeIcs } from '../src/trail';
+import { addDays, layOutTrip, lengthKm, readGpx, trailLine, writeGpxWaypoints } from '../src/trail';
+import { writeIcs } from '../src/calendar';
 import { READERS, spoil } from './hostile-files';
 import { problemOf, valueOf } from './value-of';
 
@@ -88,7 +89,7 @@ describe('what is written', () => {
   };
 
   it('as a calendar has no line that a name made, and no day after the last', () => {
-    const text = writeIcs(odd, '20270601T080000Z');
+    const text = writeIcs(odd, '2027-06-01T08:00:00Z');
     const lines = text.replaceAll('\r\n ', '').split('\r\n');
     expect(lines.filter((l) => /^(ATTENDEE|DTSTART:)/.test(l))).toEqual([]);
     expect(lines.find((l) => l.startsWith('UID:'))).toMatch(/^UID:a ATTENDEE:b-/);

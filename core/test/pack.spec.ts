@@ -21,7 +21,7 @@ import {
   windscreenStrip,
 } from '../src/pack';
 import { planTrip } from '../src/plan';
-import { writeIcs } from '../src/trail';
+import { writeIcs } from '../src/calendar';
 
 const PLAN = planTrip(DEMO_TRIP);
 
@@ -195,7 +195,7 @@ describe('what is read at the stove and at the stops', () => {
     expect(codes).toContain('burnTest');
     expect(codes).toContain('post');
     const also = work.map((w) => ({ id: w.id, date: w.by, title: `do, it; now\nplease`, about: '' }));
-    const ics = writeIcs(DEMO_TRIP, '20270101T000000Z', also);
+    const ics = writeIcs(DEMO_TRIP, '2027-01-01T00:00:00Z', also);
     // read back by a parser that others wrote
     const events = new ICAL.Component(ICAL.parse(ics) as unknown[]).getAllSubcomponents('vevent').map((e) => new ICAL.Event(e));
     expect(events.filter((e) => e.summary === 'do, it; now please').map((e) => e.startDate.toString())).toEqual(work.map((w) => w.by));

@@ -4,7 +4,8 @@ import { DEMO_TRIP } from '../src/demo';
 import { tripSchema, type Trip } from '../src/model';
 import { planTrip } from '../src/plan';
 import { demandOfG } from '../src/planned';
-import { addDays, COLD_WORDS, dateOfDay, dayOfYear, fillClimate, letClimateSay, startTrip, WEEKEND, writeIcs } from '../src/trail';
+import { addDays, COLD_WORDS, dateOfDay, dayOfYear, fillClimate, letClimateSay, startTrip, WEEKEND } from '../src/trail';
+import { writeIcs } from '../src/calendar';
 import * as edit from '../src/trail/edit';
 import { everyDay, SHORT_TRIP } from './short-trip';
 
@@ -223,7 +224,7 @@ describe('days of the calendar', () => {
     const trip = edit.editStop(DEMO_TRIP, DEMO_TRIP.stops[1].id, {
       name: 'Harrow; Junction, the long, long, long name of a place that nobody folds by hand',
     });
-    const text = writeIcs(trip, '20270601T080000Z');
+    const text = writeIcs(trip, '2027-06-01T08:00:00Z');
     expect(text.split('\r\n').every((l) => Buffer.byteLength(l) <= 75)).toBe(true);
     const unfolded = text.replaceAll('\r\n ', '');
     // day 5 of a trip that starts on 16 August

@@ -1,6 +1,7 @@
 import { backupFiles, exportArchive, exportToLookAt } from '@tinder/core/archive';
 import type { Bench, Rack, ShelfItem, Trip } from '@tinder/core/model';
-import { writeGpxWaypoints, writeIcs, type CalendarEntry } from '@tinder/core/trail';
+import type { CalendarEntry } from '@tinder/core/calendar';
+import { writeGpxWaypoints } from '@tinder/core/trail';
 import { download } from '../platform/download';
 import type { Workspace } from './workspace';
 
@@ -60,8 +61,11 @@ export const downloadLoadOuts = (trip: Trip, csv: string): void => downloadText(
 export const downloadDishes = (trip: Trip, csv: string): void => downloadText(tripFileName(trip, 'csv'), csv, 'text/csv');
 
 /** Resupply and posting days, and what else there is to do. */
-export const downloadCalendar = (trip: Trip, now: Date, also: readonly CalendarEntry[] = []): void =>
-  downloadText(tripFileName(trip, 'ics'), writeIcs(trip, now.toISOString().replace(/[-:]|\.\d+/g, ''), also), 'text/calendar');
+export async function downloadCalendar(trip: Trip, now: Date, also: readonly CalendarEntry[] = []): Promise<void> {
+  // the calendar package comes when a calendar is wanted: 20 kB
+  const { writeIcs } = await import('@tinder/core/calendar');
+  downloadText(tripFileName(trip, 'ics'), writeIcs(trip, `${now.toISOString().slice(0, 19)}Z`, also), 'text/calendar');
+}
 
 /** Stops and camps; only for trips along a track. */
 export function downloadWaypoints(trip: Trip): void {

@@ -6,7 +6,6 @@ export * from './geodesic';
 export * from './geojson-read';
 export * from './gpx-read';
 export * from './gpx-write';
-export * from './ics';
 export * from './kml-read';
 export * from './lay-out';
 export * from './leg-kit';
