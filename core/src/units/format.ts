@@ -33,24 +33,26 @@ export const US_CUSTOMARY: UnitPreferences = {
   speed: 'mph',
 };
 
-/** A number as text with its thousands set apart: "10,000", "−1,234.5". The browser's own formatter takes 35 ms to make, before the first verdict. */
-export function withCommas(number: string): string {
-  const [whole, fraction] = number.replace('-', '−').split('.');
-  const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, ',');
-  return fraction === undefined ? grouped : `${grouped}.${fraction}`;
-}
+/** Most decimals that a number on screen has. */
+const MOST_DECIMALS = 6;
+/** By decimals. A number that rounds to nothing has no sign. */
+const FIXED = Array.from(
+  { length: MOST_DECIMALS + 1 },
+  (_, places) => new Intl.NumberFormat('en-US', { minimumFractionDigits: places, maximumFractionDigits: places, signDisplay: 'negative' }),
+);
+const UP_TO_3 = new Intl.NumberFormat('en-US', { maximumFractionDigits: 3, signDisplay: 'negative' });
+/** With a true minus sign. */
+const asText = (format: Intl.NumberFormat, n: number): string => format.format(n).replace('-', '−');
 
 /** A number to three decimals at most: "1,050", "0.25". */
-export const plainNumber = (n: number): string => withCommas(String(Math.round(1000 * n) / 1000));
+export const plainNumber = (n: number): string => asText(UP_TO_3, n);
 /** A whole number: "1,050". */
-export const wholeNumber = (n: number): string => withCommas(String(Math.round(n)));
+export const wholeNumber = (n: number): string => asText(FIXED[0], n);
 
-/** A core value as a number string in the preferred unit, without the unit; a true minus sign and thousands commas. */
+/** A core value as a number string in the preferred unit, without the unit; a true minus sign and thousands commas. At most six decimals. */
 export function formatNumber(value: number, quantity: Quantity, symbol: string, decimals?: number): string {
   const unit = unitBySymbol(quantity, symbol);
-  const places = decimals ?? unit.decimals;
-  const text = fromCore(value, unit).toFixed(places);
-  return withCommas(/[1-9]/.test(text) ? text : text.replace('-', '')); // no −0
+  return asText(FIXED[decimals ?? unit.decimals], fromCore(value, unit));
 }
 
 /** A core value with its unit: "350 mL", "−7 °C", "12 %". */
