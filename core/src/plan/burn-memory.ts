@@ -4,7 +4,7 @@ import type { Trip } from '../model';
 import { interned, remembering } from '../numeric';
 import type { BurnFacts, DayConditions } from '../planned';
 import type { CansNow } from './can-rack';
-import type { CookedDay, ToCook } from './cook-days';
+import type { CookedDay, ToCook } from './cooked-day';
 import type { KitInUse } from './kit-in-use';
 
 /** Burns kept: those of a plan of half a year many times over, some 10 MB. */

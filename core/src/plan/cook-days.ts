@@ -6,6 +6,7 @@ import type { Meal, MealName, Trip } from '../model';
 import { burnFacts, straightAfter, tryBurn } from './burn-facts';
 import { rememberedAfter, rememberedDay, rememberedMeals } from './burn-memory';
 import { canRack, cansIn, containersWith, type CanRack, type CansNow, type RackedCan } from './can-rack';
+import type { CookedDay, ToCook } from './cooked-day';
 import {
   doneMeals,
   isCooked,
@@ -54,12 +55,6 @@ const NO_CANS = cansIn([]);
 /** Fuel that a day burns by itself, out of cans as they are, g. */
 export const burntOnDayG = (trip: Trip, use: KitInUse, day: DayConditions, cans: CansNow): number =>
   cookedDay(trip, use, day, undefined, cans).day.fuelG;
-
-/** A day cooked, and the cans as it leaves them. */
-export interface CookedDay {
-  day: PlanDay;
-  cans: CansNow;
-}
 
 /** A day cooked from cans as they are; `next` is the day after a dry camp. */
 const cookedDay = (trip: Trip, use: KitInUse, day: DayConditions, next: DayConditions | undefined, cans: CansNow): CookedDay =>
@@ -121,11 +116,6 @@ function tryOnCan(use: KitInUse, facts: BurnFacts, rack: CanRack, number: number
   return { number, lit, burn: tryBurn(use, facts, lit.can) };
 }
 
-/** A dish of a day, and what it is cooked from on a cold burner. */
-export interface ToCook {
-  name: MealName;
-  facts: BurnFacts;
-}
 const toCookOn = (trip: Trip, use: KitInUse, day: DayConditions): readonly ToCook[] =>
   rememberedMeals(trip, use, day, () =>
     cookedOn(trip, use, day).map(([name, meal]) => ({ name, facts: burnFacts(use, meal, day, day[airKeyOf(name)]) })),
