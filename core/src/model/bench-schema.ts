@@ -1,6 +1,5 @@
 import * as z from 'zod';
 import { kitSchema } from './kit-schema';
-import { ARMS, DRESSES, TEST_ENDS } from './bench-choices';
 import { LIMITS, MOST } from './limits';
 import { isoDay, label, remark, within } from './schema-parts';
 import { windSchema } from './wind-schema';
@@ -9,6 +8,17 @@ import { windSchema } from './wind-schema';
  * The bench: burns with a scale and a watch, the questions they were burnt for, and pots left to cool. They belong to the walker; what they
  * make of a burner goes into the kits that use it.
  */
+
+/** How a burn ended: at its target, or not. */
+export const TEST_ENDS = ['reached', 'stalled', 'wentOut', 'notLit'] as const;
+export type TestEnd = (typeof TEST_ENDS)[number];
+
+/** The two setups of a question. */
+export const ARMS = ['a', 'b'] as const;
+export type Arm = (typeof ARMS)[number];
+
+/** What a pot wears while it cools. */
+export const DRESSES = ['open', 'lid', 'sleeve', 'cozy'] as const;
 
 export const scaleSchema = z.strictObject({
   /** Its last digit, g. */

@@ -1,7 +1,10 @@
 import * as z from 'zod';
 import { LIMITS } from './limits';
-import { CALIBRATED } from './own-burner';
 import { within } from './schema-parts';
+
+/** What burn tests can tell of a burner under a pot: factors on the catalogue's values, in this order. */
+export const CALIBRATED = ['head', 'flux', 'wind', 'power'] as const;
+export type Calibrated = (typeof CALIBRATED)[number];
 
 const share = z.number().min(0).max(1);
 export const blendSchema = z

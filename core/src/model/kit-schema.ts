@@ -7,6 +7,9 @@ import { blendSchema, calibrationSchema } from './calibration-schema';
 import { LIMITS } from './limits';
 import { keysOf, label, within } from './schema-parts';
 
+/** Metals that the burn model knows a pot to be made of. */
+export const POT_MATERIALS = keysOf<PotMaterial>(POT_CP_J_PER_KG_K);
+
 const kitFields = z.strictObject({
   burnerId: z.enum(BURNERS.map((b) => b.id) as [string, ...string[]]),
   burnerMassG: within(LIMITS.massG),
@@ -17,7 +20,7 @@ const kitFields = z.strictObject({
     heightMm: within(LIMITS.heightMm),
     massG: within(LIMITS.massG),
     lidMassG: within(LIMITS.massG),
-    material: z.enum(keysOf<PotMaterial>(POT_CP_J_PER_KG_K)),
+    material: z.enum(POT_MATERIALS),
     base: z.enum(['bare', 'finned']),
   }),
   lidOn: z.boolean(),

@@ -1,7 +1,14 @@
 import { BOTTLE_STEP_ML, BOTTLE_TARE_PER_STEP_G, CANISTER_SIZES, GEL_TIN, LIQUID_BOTTLES } from '../carry';
 import { nearest } from '../numeric';
-import { LOOKS_AT, type ShelfKind } from './shelf-choices';
-import type { Look, LookHow, ShelfItem } from './shelf-schema';
+import { LOOKS_AT, type Look, type LookHow, type ShelfKind } from './look-schema';
+
+/** A container with what was read off it, oldest first; `tareG` is null where nobody knows it. */
+interface Readings {
+  kind: ShelfKind;
+  netG: number;
+  tareG: number | null;
+  looks: readonly Look[];
+}
 
 /** Why a look cannot be so, with the figures it breaks on. */
 export type LookProblem =
@@ -20,7 +27,7 @@ const SCALE_SLACK_G = 3;
 const USUAL_TARE_SLACK_G = 20;
 
 /** What is wrong with one more look at a container; undefined where it may be so. (What disagrees with other looks is asked about instead.) */
-export function lookProblem(item: Pick<ShelfItem, 'kind' | 'netG' | 'tareG' | 'looks'>, look: Look): LookProblem | undefined {
+export function lookProblem(item: Readings, look: Look): LookProblem | undefined {
   const { kind, netG, looks } = item;
   if (!LOOKS_AT[kind].includes(look.how)) return { code: 'notForThis', how: look.how };
   const last = looks.at(-1);
@@ -38,7 +45,7 @@ export function lookProblem(item: Pick<ShelfItem, 'kind' | 'netG' | 'tareG' | 'l
 }
 
 /** The first look at a container that cannot be, as it is now; undefined where all may be so. */
-export function badLook(item: Pick<ShelfItem, 'kind' | 'netG' | 'tareG' | 'looks'>): { look: number; problem: LookProblem } | undefined {
+export function badLook(item: Readings): { look: number; problem: LookProblem } | undefined {
   for (const [look, one] of item.looks.entries()) {
     const problem = lookProblem({ ...item, looks: item.looks.slice(0, look) }, one);
     if (problem) return { look, problem };

@@ -1,7 +1,6 @@
 import * as z from 'zod';
 import { LIMITS, MOST } from './limits';
 import { MEALS, METHODS } from './meals';
-import { COLD_MEAL } from './plain-values';
 import { label, within } from './schema-parts';
 
 export const targetSchema = z.discriminatedUnion('kind', [
@@ -53,6 +52,11 @@ export const mealSchema = z.strictObject({
     .default(null),
 });
 export type Meal = z.infer<typeof mealSchema>;
+
+/** What stands where nothing else is said of a meal. */
+export const PLAIN_MEAL: Meal = mealSchema.parse({ name: 'plain', hot: true, waterMl: 500, target: { kind: 'boil' } });
+/** A part of the day for which nothing is cooked. */
+export const COLD_MEAL = { hot: false, method: 'noCook', waterMl: 200, target: { kind: 'stopAt', targetC: 80 } } as const;
 
 /** What every day holds where nothing else is set. */
 export const menuSchema = z.strictObject({

@@ -1,6 +1,5 @@
 import { CANISTER_SIZES } from '../carry';
-import type { TestEnd } from './bench-choices';
-import type { BenchTest, TestSetup } from './bench-schema';
+import type { BenchTest, TestEnd, TestSetup } from './bench-schema';
 import type { Kit } from './kit-schema';
 
 /** A first setup: half a litre in the garden, calm, a can half full, a scale that shows grams. */

@@ -2,10 +2,6 @@ import type { Calibration } from './calibration-schema';
 import type { Kit } from './kit-schema';
 import { same } from './same';
 
-/** What burn tests can tell of a burner under a pot: factors on the catalogue's values, in this order. */
-export const CALIBRATED = ['head', 'flux', 'wind', 'power'] as const;
-export type Calibrated = (typeof CALIBRATED)[number];
-
 /** What burn tests are about: one burner under one pot. */
 export const burntWith = ({ burnerId, pot }: Pick<Kit, 'burnerId' | 'pot'>): Calibration['of'] => ({
   burnerId,

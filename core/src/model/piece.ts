@@ -1,5 +1,4 @@
-import type { Role } from './rack-choices';
-import type { Piece } from './rack-schema';
+import type { Piece, Role } from './piece-schema';
 
 /** What a piece weighs: by the walker's own scale where there is a value. */
 export const massOfG = (p: Pick<Piece, 'massG' | 'ownMassG'>): number => p.ownMassG ?? p.massG;

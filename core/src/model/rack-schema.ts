@@ -1,10 +1,9 @@
 import * as z from 'zod';
-import { WINDSCREENS } from '../burn';
 import { BURNERS, type BurnerFamily } from '../catalogue';
 import { benchSchema } from './bench-schema';
 import { kitSettingsSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
-import { CRITERIA, IGNITES, IGNITIONS, MOST_COMPARED, PIECE_MATERIALS, QUIRK_STEPS, ROLES, USUAL_WEIGHTS, type Role } from './rack-choices';
+import { IGNITES, IGNITIONS, pieceSchema } from './piece-schema';
 import { shelfItemSchema } from './shelf-schema';
 import { isoDay, keysOf, label, remark, within } from './schema-parts';
 
@@ -13,75 +12,44 @@ import { isoDay, keysOf, label, remark, within } from './schema-parts';
  * it is planned with.
  */
 
-const size = within(LIMITS.sizeMm);
-/** What a piece takes up, outside measures in mm; a vessel has room inside as well. */
-export const shapeSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('cylinder'), diameterMm: size, heightMm: size }),
-  z.strictObject({ kind: z.literal('vessel'), diameterMm: size, heightMm: size, innerDiameterMm: size, innerHeightMm: size }),
-  z.strictObject({ kind: z.literal('box'), lengthMm: size, widthMm: size, heightMm: size }),
-  /** Bends: it goes into a pot rolled along its wall. */
-  z.strictObject({ kind: z.literal('sheet'), lengthMm: size, heightMm: size, thicknessMm: within(LIMITS.thicknessMm) }),
-  /** Takes any form. */
-  z.strictObject({ kind: z.literal('soft'), volumeMl: within(LIMITS.holdsMl) }),
-]);
-export type Shape = z.infer<typeof shapeSchema>;
-
 const id = z.string().min(1).max(64);
 
-export const pieceSchema = z
-  .strictObject({
-    id,
-    name: label,
-    role: z.enum(ROLES),
-    /** Jobs it does besides; it is weighed once. */
-    alsoRoles: z.array(z.enum(ROLES)).max(6).default([]),
-    /** As the label or the catalogue has it. */
-    massG: within(LIMITS.massG),
-    /** As the walker's own scale has it; it goes before the label. */
-    ownMassG: within(LIMITS.massG).nullable().default(null),
-    shape: shapeSchema.default({ kind: 'soft', volumeMl: 20 }),
-    /** Nobody has measured it: its measures are those of a usual piece of its kind. */
-    shapeAssumed: z.boolean().default(false),
-    material: z.enum(PIECE_MATERIALS).default('other'),
-    price: within(LIMITS.price).nullable().default(null),
-    have: z.enum(['own', 'loan', 'wish']).default('own'),
-    note: remark.default(''),
-    quirk: z
-      .strictObject({ step: z.enum(QUIRK_STEPS), words: remark })
-      .nullable()
-      .default(null),
-    /** Trips it is good for, and those it has seen. */
-    life: z
-      .strictObject({ trips: within(LIMITS.lifeTrips), used: z.number().min(0).max(LIMITS.lifeTrips.max) })
-      .nullable()
-      .default(null),
-    /** How a burner burns: one of the generic ones. */
-    burnerId: z.enum(BURNERS.map((b) => b.id) as [string, ...string[]]).optional(),
-    /** Base of a pot. */
-    base: z.enum(['bare', 'finned']).optional(),
-    /** A coating that metal would scratch. */
-    coated: z.boolean().default(false),
-    windscreen: z.enum(keysOf(WINDSCREENS)).optional(),
-    ignition: z.enum(IGNITIONS).optional(),
-    /** What a container, measure or cup holds. */
-    holdsMl: within(LIMITS.holdsMl).optional(),
-    /** Across the arms of a burner or stand that carries a pot. */
-    spanMm: size.optional(),
-  })
-  .superRefine((p, ctx) => {
-    const needs = (role: Role, key: 'burnerId' | 'windscreen' | 'ignition', words: string) => {
-      if (p.role === role && !p[key]) ctx.addIssue({ code: 'custom', path: [key], message: `${words} ("${p.name}")` });
-    };
-    needs('burner', 'burnerId', 'a burner needs the kind it burns like');
-    needs('windscreen', 'windscreen', 'a windscreen needs its kind');
-    needs('ignition', 'ignition', 'an ignition needs its kind');
-    if (p.role === 'pot' && p.shape.kind !== 'vessel')
-      ctx.addIssue({ code: 'custom', path: ['shape'], message: `a pot needs outer and inner measures ("${p.name}")` });
-    const { shape } = p;
-    if (shape.kind === 'vessel' && (shape.innerDiameterMm > shape.diameterMm || shape.innerHeightMm > shape.heightMm))
-      ctx.addIssue({ code: 'custom', path: ['shape'], message: `larger inside than outside ("${p.name}")` });
-  });
-export type Piece = z.infer<typeof pieceSchema>;
+export const CRITERIA = [
+  'hotMeals',
+  'carriedG',
+  'fuelG',
+  'minutes',
+  'priceToBuy',
+  'pricePerTrip',
+  'packedMl',
+  'simmer',
+  'wind',
+  'cold',
+  'toBeHad',
+  'fuss',
+  'safety',
+] as const;
+export type Criterion = (typeof CRITERIA)[number];
+
+/** Most kits that can be set side by side. */
+export const MOST_COMPARED = 6;
+
+/** Nobody's taste: what is carried counts most, what only some walkers mind starts low. The walker drags them. */
+export const USUAL_WEIGHTS: Record<Criterion, number> = {
+  hotMeals: 60,
+  carriedG: 60,
+  fuelG: 10,
+  minutes: 20,
+  priceToBuy: 10,
+  pricePerTrip: 10,
+  packedMl: 10,
+  simmer: 10,
+  wind: 30,
+  cold: 30,
+  toBeHad: 40,
+  fuss: 20,
+  safety: 30,
+};
 
 export const rackKitSchema = z.strictObject({
   id,
@@ -145,3 +113,6 @@ export const rackSchema = z
       ctx.addIssue({ code: 'custom', path: ['kits'], message: 'two kits share one id' });
   });
 export type Rack = z.infer<typeof rackSchema>;
+
+/** A rack with nothing on it. */
+export const PLAIN_RACK: Rack = rackSchema.parse({ pieces: [], kits: [] });

@@ -4,8 +4,21 @@ import { kitSchema } from './kit-schema';
 import { LIMITS } from './limits';
 import { dishesByMealSchema } from './meal-schema';
 import { isoDay, label, remark, within } from './schema-parts';
-import { CLIMATE_KEYS, RESTRICTIONS, STOP_KINDS, TREATMENTS, WATER_SOURCES } from './trip-choices';
 import { windSchema } from './wind-schema';
+
+/** Values of a day that the simulated climate may fill in; a typed one wins and leaves this list. */
+export const CLIMATE_KEYS = ['supperAirC', 'breakfastAirC', 'waterC', 'wind'] as const;
+export type ClimateKey = (typeof CLIMATE_KEYS)[number];
+
+/** Where a camp's water comes from. `snowDry` is snow melted without starter water; `carried` makes a dry camp. */
+export const WATER_SOURCES = ['stream', 'tap', 'snow', 'snowDry', 'carried'] as const;
+
+/** How it is made safe to drink; the boils by the rule of CDC or EPA. */
+export const TREATMENTS = ['filter', 'chemical', 'none', 'boilCdc', 'boilEpa'] as const;
+
+export const RESTRICTIONS = ['none', 'noOpenFlame', 'noFlame', 'unknown'] as const;
+
+export const STOP_KINDS = ['town', 'shop', 'hut', 'crossing', 'fuelStation', 'postOffice', 'trailEnd'] as const;
 
 /** On the earth, where a track is known. */
 export const positionSchema = z.strictObject({ latitudeDeg: within(LIMITS.latitudeDeg), longitudeDeg: within(LIMITS.longitudeDeg) });

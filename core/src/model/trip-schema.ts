@@ -5,10 +5,8 @@ import { LIMITS, MOST } from './limits';
 import { dishSchema, menuSchema, rotationSchema } from './meal-schema';
 import { isoDay, label, within } from './schema-parts';
 import { legSchema, stopSchema } from './trail-schema';
-import { COMFORTS, USUAL_WHAT_IFS } from './trip-choices';
 import { ownContainerSchema } from './shelf-schema';
-import { ANNOYANCES } from './walk-choices';
-import { detourSchema, walkSchema } from './walk-schema';
+import { ANNOYANCES, detourSchema, walkSchema } from './walk-schema';
 
 /** What might come otherwise, kept beside the plan. */
 export const whatIfSchema = z.discriminatedUnion('kind', [
@@ -18,6 +16,13 @@ export const whatIfSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('closed'), stopId: z.string().min(1).max(64) }),
 ]);
 export type WhatIf = z.infer<typeof whatIfSchema>;
+
+/** What is looked at until the walker asks for something else (docs/physics.md, Spreads: colder, windier, slower). */
+export const USUAL_WHAT_IFS: WhatIf[] = [{ kind: 'colder', byK: 8 }, { kind: 'windier' }, { kind: 'slower' }];
+
+/** Small comforts that fuel which is over may go into, dearest wish first. */
+export const COMFORTS = ['drink', 'boil', 'wash'] as const;
+export type Comfort = (typeof COMFORTS)[number];
 
 /** Measures for what is cut; the pot is the trip's own (common practice where nothing else is said). */
 export const cutSchema = z.strictObject({
@@ -38,6 +43,7 @@ export const cutSchema = z.strictObject({
     .prefault({}),
 });
 export type CutMeasures = z.infer<typeof cutSchema>;
+export const USUAL_CUT: CutMeasures = cutSchema.parse({});
 
 /**
  * One trip as stored and exported, version 3: stops and the legs between them (trail-schema), day by day, one kit, a day's menu.

@@ -2,8 +2,18 @@ import * as z from 'zod';
 import { MEALS } from './meals';
 import { LIMITS, MOST } from './limits';
 import { label, within } from './schema-parts';
-import { SKIPS, TASTES, WEIGHINGS } from './walk-choices';
 import { windSchema } from './wind-schema';
+
+/** What a walker may bear to make fuel last, mildest first as most would have it (common practice; everyone orders them anew). */
+export const ANNOYANCES = ['stopAt88', 'lowerFlame', 'noWashUp', 'filter', 'lessDrink', 'coldBreakfast', 'detour', 'coldSupper'] as const;
+export type Annoyance = (typeof ANNOYANCES)[number];
+
+/** How what is left was read: a scale, a strip on a floating can, a pole over a cord, doses counted, a mark on a bottle, or a can that is empty. */
+export const WEIGHINGS = ['scale', 'float', 'pole', 'doses', 'mark', 'emptied'] as const;
+
+export const SKIPS = ['skipped', 'cold', 'eatenOut'] as const;
+
+export const TASTES = ['hard', 'good', 'mush'] as const;
 
 /** Of every event: when it was written down (UTC), and the day of the trip it belongs to. */
 const event = { id: z.string().min(1).max(64), at: z.iso.datetime(), day: within(LIMITS.tripDays).int() };
