@@ -11,8 +11,8 @@ const YEAR_S = 31_536_000;
 const NO_PERMISSIONS = ['camera', 'display-capture', 'geolocation', 'microphone', 'midi', 'payment', 'usb']
   .map((feature) => `${feature}=()`)
   .join(', ');
-/** Angular's build stamps these names with a content hash, so they never change. */
-const HASHED = /-[A-Z0-9]{8}\.(?:js|css|woff2?)$/;
+/** Angular's build stamps these names with a content hash, in letters of either case, so what they name never changes. */
+const HASHED = /-[\w-]{8}\.(?:js|css)$/;
 
 /**
  * The web application behind one address: built files with precompressed twins, security headers, a health endpoint, the simulated climate and instruments.
