@@ -6,6 +6,8 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
+/** The files of the built app. */
+export const APP = path.join(root, 'dist/app/browser');
 const stamps = path.join(root, 'node_modules', '.tinder');
 
 /** Runs a command in the repository; ends this process with a sentence when it fails. */
@@ -53,7 +55,7 @@ export function toBuild() {
     ...filesBelow('scripts'),
   ];
   const wanted = hashOf(sources);
-  return read('built') === wanted && existsSync(path.join(root, 'dist/app/browser/index.html')) ? undefined : wanted;
+  return read('built') === wanted && existsSync(path.join(APP, 'index.html')) ? undefined : wanted;
 }
 export const built = (mark) => stamp('built', mark);
 

@@ -5,7 +5,8 @@ import { createApp } from './app';
 import { createInstruments } from './instruments';
 import { listen, portOf } from './listen';
 
-const browserDir = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../../dist/app/browser');
+const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../..');
+const browserDir = path.resolve(root, process.env['APP_DIR'] ?? 'dist/app/browser');
 if (!existsSync(path.join(browserDir, 'index.html'))) {
   console.error('The app is not built yet. Run "npm start", which builds and serves it, or "npm run build" first.');
   process.exit(1);
