@@ -47,6 +47,12 @@ describe('archive', () => {
     });
   });
 
+  it('reads a backup that 0.1.0 wrote, to the last value', () => {
+    const text = readFileSync(path.resolve(__dirname, 'fixtures/backup-of-0.1.0.json'), 'utf8');
+    const { format: _format, version: _version, ...written } = JSON.parse(text) as Record<string, unknown>;
+    expect(valueOf(importArchive(text))).toEqual(written);
+  });
+
   it('reads a backup of version 2, pins of cans by size and all', () => {
     const text = readFileSync(path.resolve(__dirname, 'fixtures/backup-v2.json'), 'utf8');
     const read = valueOf(importArchive(text));

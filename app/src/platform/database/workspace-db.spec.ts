@@ -168,6 +168,29 @@ describe('a database of an older version', () => {
   };
   const loaded = async (name: string) => (await WorkspaceDb.open(quiet, name)).load();
 
+  it('3, as 0.1.0 left it: all of it comes over, to the last value', async () => {
+    const name = fresh();
+    const text = readFileSync(join(__dirname, '../../../../core/test/fixtures/database-of-0.1.0.json'), 'utf8');
+    const { stores } = (JSON.parse(text) as { database: { stores: Record<string, { entries: [string, unknown][] }> } }).database;
+    const raw = await openDB(name, 3, {
+      upgrade: (db) => Object.keys(stores).forEach((store) => db.createObjectStore(store, { autoIncrement: store === 'aside' })),
+    });
+    for (const [store, { entries }] of Object.entries(stores)) for (const [key, value] of entries) await raw.put(store, value, key);
+    raw.close();
+    const { trips, rack, preferences, lastOpen, lastBackup, aside } = await loaded(name);
+    const setting = (key: string) => stores['settings'].entries.find(([k]) => k === key)?.[1];
+    expect(aside).toEqual([]);
+    expect(trips.map((t) => t.trip.id)).toEqual(setting('order'));
+    for (const { trip, archived, revision } of trips)
+      expect({ trip, archived, revision }).toEqual(stores['trips'].entries.find(([id]) => id === trip.id)?.[1]);
+    expect({ rack, preferences, lastOpen, lastBackup }).toEqual({
+      rack: setting('rack'),
+      preferences: setting('preferences'),
+      lastOpen: setting('lastOpen'),
+      lastBackup: setting('lastBackup'),
+    });
+  });
+
   it('1: its one trip is the library, day by day', async () => {
     const name = fresh();
     await version1(name, { trip: v1Trip, preferences: { theme: 'day', units } });
