@@ -2,26 +2,25 @@ import type { Browser, Page } from '@playwright/test';
 import { brotliCompressSync } from 'node:zlib';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
-import { setTimeout as sleep } from 'node:timers/promises';
 import type { Trip } from '@tinder/core/model';
-import { QUIET_MS } from '../app/src/workers/warming';
+import { edited } from './edits';
 import { halfAYear, heavyBackup } from './heavy-demo';
+import { samples, WARMING_EDITS } from './samples';
 
 const APP = path.resolve(import.meta.dirname, '../dist/app/browser');
 
-/** A worker like the one that plans for the page, which has planned `first` and warmed itself; gives how long it takes for another trip, there and back, ms. */
+/** A worker like the one that plans for the page, which has planned `first` and edits of it; gives how long it takes for another trip, there and back, ms. */
 export async function askedInWorker(page: Page, first: Trip): Promise<(trip: Trip) => Promise<number>> {
   // the first that the page starts is the one that plans
   const planner = page.workers().at(0) ?? (await page.waitForEvent('worker'));
   await page.evaluate(`(${START_WORKER})(${JSON.stringify(planner.url())})`);
   const askedMs = (trip: Trip): Promise<number> => page.evaluate<number>(`askedMs(${JSON.stringify(trip)})`);
   await askedMs(first);
-  // as long as the page has been there by the time that the walker edits
-  await sleep(WARM_MS);
+  await samples(WARMING_EDITS, (run) => askedMs(edited(first, run)));
   return askedMs;
 }
-/** What a worker waits before it warms itself, the time that takes, and half a second, ms. */
-const WARM_MS = QUIET_MS + 4500;
+/** Edits of the heavy demo before any is measured. */
+const WARMING_HEAVY_EDITS = 40;
 /** In the page, as text, so that no build step rewrites it: asks the worker in comlink's own words, as the page does for what is new beside its last plan. */
 const START_WORKER = `(url) => {
   globalThis.askedWorker?.terminate();
@@ -44,68 +43,6 @@ const START_WORKER = `(url) => {
       worker.postMessage({ id, type: 'APPLY', path: ['plan'], argumentList: [{ type: 'RAW', value: trip }, { type: 'RAW', value: had }] });
     });
 }`;
-
-export interface FirstVisit {
-  paintMs: number;
-  verdictMs: number;
-  /** Beyond 50 ms a task holds the page: so long in all, ms. */
-  heldMs: number;
-  /** The longest task of a visit. */
-  longestMs: number;
-  kB: number;
-}
-const KINDS = {
-  desk: { viewport: { width: 1280, height: 800 }, slower: 1, line: undefined },
-  phone: { viewport: { width: 390, height: 844 }, slower: 6, line: { bitsPerS: 1.6e6, latencyMs: 150 } },
-} as const;
-
-/** A first visit, on a desk or on a phone slowed six times behind 1.6 Mbit/s and 150 ms. */
-export async function firstVisit(browser: Browser, address: string, kind: keyof typeof KINDS): Promise<FirstVisit> {
-  const { viewport, slower, line } = KINDS[kind];
-  const context = await browser.newContext({ viewport, serviceWorkers: 'block' });
-  const page = await context.newPage();
-  const cdp = await context.newCDPSession(page);
-  let bytes = 0;
-  await cdp.send('Network.enable');
-  cdp.on('Network.loadingFinished', (e) => (bytes += e.encodedDataLength));
-  await cdp.send('Emulation.setCPUThrottlingRate', { rate: slower });
-  if (line) {
-    const throughput = line.bitsPerS / 8;
-    await cdp.send('Network.emulateNetworkConditions', {
-      offline: false,
-      latency: line.latencyMs,
-      downloadThroughput: throughput,
-      uploadThroughput: throughput / 2,
-    });
-  }
-  await page.addInitScript(WATCH);
-  // the page says so itself: to be asked again and again would hold it
-  const whole = page.waitForEvent('console', (line) => line.text() === WHOLE);
-  await page.goto(`${address}carry`);
-  await whole;
-  await page.waitForLoadState('networkidle');
-  const seen = await page.evaluate<Omit<FirstVisit, 'kB'>>(SEEN);
-  await context.close();
-  return { ...seen, kB: bytes / 1024 };
-}
-const WHOLE = 'what is seen last is there';
-/** In the page, as text, so that no build step rewrites it. */
-const WATCH = `(() => {
-  globalThis.tasks = [];
-  new PerformanceObserver((l) => l.getEntries().forEach((e) => globalThis.tasks.push(e.duration))).observe({ type: 'longtask', buffered: true });
-  const look = () => {
-    if (/Leave .* with/.test(document.querySelector('app-verdict-line')?.textContent ?? '')) globalThis.verdictMs ??= performance.now();
-    if (globalThis.verdictMs !== undefined && document.querySelector('app-closer-look svg')) console.info('${WHOLE}');
-    else requestAnimationFrame(look);
-  };
-  requestAnimationFrame(look);
-})()`;
-const SEEN = `({
-  paintMs: performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0,
-  verdictMs: globalThis.verdictMs,
-  heldMs: globalThis.tasks.reduce((sum, ms) => sum + Math.max(0, ms - 50), 0),
-  longestMs: Math.max(0, ...globalThis.tasks),
-})`;
 
 /** Carry with the heavy demo in it, planned. */
 async function heavyPage(browser: Browser, address: string): Promise<Page> {
@@ -136,16 +73,17 @@ export async function heavyEdits(browser: Browser, address: string): Promise<Hea
     await page.keyboard.press(key);
     return await page.evaluate<number>('globalThis.painted');
   };
+  const typedMs = async (run: number): Promise<number> => {
+    await air.fill((3.05 + (run % 150) / 10).toFixed(2)); // never what it is
+    return await paintedMs('Enter');
+  };
   let undone = false;
-  await sleep(WARM_MS);
+  await samples(WARMING_HEAVY_EDITS, typedMs);
   return {
-    typedMs: async (run) => {
-      await air.fill((3.05 + (run % 150) / 10).toFixed(2)); // never what it is
-      return await paintedMs('Enter');
-    },
+    typedMs,
     turnedTo: async (view) => {
       await page.locator(`nav a[href$="/${view}"]`).click();
-      await sleep(WARM_MS);
+      await page.waitForLoadState('networkidle');
       return async () => {
         undone = !undone;
         return await paintedMs(undone ? 'Control+z' : 'Control+y');

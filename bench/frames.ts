@@ -36,7 +36,7 @@ async function watchFrames(page: Page): Promise<() => Promise<number[]>> {
 }
 
 const browser = await chromium.launch({ executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium', args: ['--no-sandbox'] });
-await served(PORT, async (address) => {
+await served(PORT, 'dist/app/browser', async (address) => {
   for (const { name, width, height } of SIZES)
     for (const drag of DRAGS) {
       const page = await (await browser.newContext({ viewport: { width, height }, serviceWorkers: 'block' })).newPage();

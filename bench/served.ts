@@ -1,9 +1,9 @@
 import { spawn } from 'node:child_process';
 
-/** The built app served on a port of its own while `work` runs. Rejects where it is not built. */
-export async function served<T>(port: number, work: (address: string) => Promise<T>): Promise<T> {
+/** A build served as the app is, on a port of its own, while `work` runs. Rejects where it is not built. */
+export async function served<T>(port: number, dir: string, work: (address: string) => Promise<T>): Promise<T> {
   const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
-    env: { ...process.env, PORT: String(port), NODE_ENV: 'production' },
+    env: { ...process.env, PORT: String(port), APP_DIR: dir, NODE_ENV: 'production' },
   });
   try {
     await new Promise<void>((resolve, reject) => {

@@ -5,18 +5,18 @@ import type { Trip } from '@tinder/core/model';
 import { FRESH_CAN, kitInUse, planTrip, sourceFor } from '@tinder/core/plan';
 import { normals, runOutRisk, seededRandom } from '@tinder/core/risk';
 import { habitLedger, uncertainCarry } from '@tinder/core/study';
-import type { Calm } from './calm';
 import { edited, fresh } from './edits';
 import { halfAYear } from './heavy-demo';
 import { largeTrips, loadOutRace } from './load-outs';
 import { quantile, timed } from './numbers';
 import { told, under, type Row } from './rows';
+import { medianOf, samples } from './samples';
 
 const BURNS = 1000;
 const TRIPS = 10_000;
 
 /** One burn of the demo's own, ms. */
-async function burnMs(calm: Calm): Promise<number> {
+async function burnMs(): Promise<number> {
   const use = kitInUse(DEMO_TRIP.kit);
   const facts = planTrip(DEMO_TRIP).days.flatMap((d) => Object.values(d.meals).map((m) => m.facts));
   const burns = (): void => {
@@ -25,16 +25,16 @@ async function burnMs(calm: Calm): Promise<number> {
       simulateBurn({ ...f, source: sourceFor(use, f, { ...FRESH_CAN, fuelLeftG: 60 + ((i * 4) % 1700) / 10 }) });
     }
   };
-  return (await calm.medianMs(9, () => timed(burns))) / BURNS;
+  return (await medianOf(9, () => timed(burns))) / BURNS;
 }
 
 /** How long a plan takes, ms. */
 const planMs = (trip: Trip): number => timed(() => planTrip(trip));
 
-export async function demoEdits(calm: Calm): Promise<Row[]> {
-  const editMs = await calm.samples(200, (i) => planMs(edited(DEMO_TRIP, i)));
-  const oneMs = await burnMs(calm);
-  const anewMs = await calm.medianMs(15, (i) => planMs(fresh(DEMO_TRIP, i)));
+export async function demoEdits(): Promise<Row[]> {
+  const editMs = await samples(200, (i) => planMs(edited(DEMO_TRIP, i)));
+  const oneMs = await burnMs();
+  const anewMs = await medianOf(15, (i) => planMs(fresh(DEMO_TRIP, i)));
   return [
     under('demo plan, edit of one day, in Node, median', quantile(editMs, 0.5), 4, 'ms', 1),
     // asked for in the browser's worker: Node's engine is an older one
@@ -44,29 +44,29 @@ export async function demoEdits(calm: Calm): Promise<Row[]> {
   ];
 }
 
-export async function ledgerAfterEdit(calm: Calm): Promise<Row[]> {
+export async function ledgerAfterEdit(): Promise<Row[]> {
   const ledgerMs = (i: number): number => {
     const trip = edited(DEMO_TRIP, i);
     const plan = planTrip(trip);
     return timed(() => habitLedger(trip, plan));
   };
-  return [under('habit ledger after an edit', await calm.medianMs(9, ledgerMs), 120, 'ms')];
+  return [under('habit ledger after an edit', await medianOf(9, ledgerMs), 120, 'ms')];
 }
 
-export async function longTrip(calm: Calm): Promise<Row[]> {
+export async function longTrip(): Promise<Row[]> {
   const long = halfAYear();
-  const anewMs = await calm.medianMs(5, (i) => planMs(fresh(long, i)));
+  const anewMs = await medianOf(5, (i) => planMs(fresh(long, i)));
   planTrip(long);
-  const editMs = await calm.medianMs(15, (i) => planMs(edited(long, i)));
+  const editMs = await medianOf(15, (i) => planMs(edited(long, i)));
   return [
     told('200 days, 60 stops, planned from nothing, in Node', `${anewMs.toFixed(0)} ms`),
     under('… edit of one day, in Node', editMs, 50, 'ms'),
   ];
 }
 
-export async function manyTrips(calm: Calm): Promise<Row[]> {
+export async function manyTrips(): Promise<Row[]> {
   const carries = planTrip(DEMO_TRIP).carries.map((c) => uncertainCarry(DEMO_TRIP, c));
-  const drawnMs = await calm.medianMs(7, (seed) => timed(() => runOutRisk(carries, TRIPS, seed)));
+  const drawnMs = await medianOf(7, (seed) => timed(() => runOutRisk(carries, TRIPS, seed)));
   const lines = carries.flatMap((c) => c.days.flatMap((d) => d.burns));
   const bareLoop = (seed: number): number => {
     const normal = normals(seededRandom(seed));
@@ -74,7 +74,7 @@ export async function manyTrips(calm: Calm): Promise<Row[]> {
     for (let t = 0; t < TRIPS; t++) for (const b of lines) sum += b.needG + b.perWaterK * normal();
     return sum;
   };
-  const bareMs = await calm.medianMs(7, (seed) => timed(() => bareLoop(seed)));
+  const bareMs = await medianOf(7, (seed) => timed(() => bareLoop(seed)));
   return [
     under('10,000 trips of 23 days', drawnMs, 100, 'ms'),
     under('the same over a bare loop over the straight lines', drawnMs / bareMs, 5, 'times', 1),

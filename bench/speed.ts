@@ -5,69 +5,43 @@ import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
 import { offlineKB } from './browser';
-import { Calm, CALM_SLOWNESS } from './calm';
 import { said, tabled, under, type Row } from './rows';
+import { warmUp } from './samples';
 import { served } from './served';
-import { heapRows, paintedRows, planWorkerRows, visitRows } from './speed-browser';
+import { heapRows, paintedRows, planWorkerRows } from './speed-browser';
 import { demoEdits, largeLoadOuts, ledgerAfterEdit, longTrip, manyTrips, smallLoadOuts } from './speed-node';
-import { warmed } from './warmed';
+import { PLACES, visitRows } from './visits';
 
-const PORT = 3113;
-/** What was measured beside a busy machine is measured again when all the rest has been, until so much has gone by: bursts of other guests last minutes. */
-const LONGEST_MIN = 40;
+const rows: Row[] = [];
+const take = (some: readonly Row[]): void => {
+  some.forEach((row) => console.log(said(row)));
+  rows.push(...some);
+};
 
-/** Some rows of the table, and how long the piece of work took beside them. */
-interface Section {
-  measure: (calm: Calm) => Row[] | Promise<Row[]>;
-  rows: Row[];
-  besideMs: number;
-}
-
-/** Measures a section, and keeps the calmer of what it gives and what it gave; what it says has no part in that. */
-async function take(section: Section, calm: Calm): Promise<void> {
-  const { value, besideMs } = await calm.beside(async (c) => section.measure(c));
-  value.forEach((row) => console.log(said(row)));
-  if (besideMs < section.besideMs) Object.assign(section, { rows: value, besideMs });
-}
-
-await warmed();
-const calm = await Calm.known();
+await warmUp();
+for (const measure of [demoEdits, ledgerAfterEdit, longTrip, manyTrips, smallLoadOuts, largeLoadOuts]) take(await measure());
 const browser = await chromium.launch({ executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium', args: ['--no-sandbox'] });
-const sections = await served(PORT, async (address) => {
-  const all: Section['measure'][] = [
-    demoEdits,
-    ledgerAfterEdit,
-    longTrip,
-    manyTrips,
-    smallLoadOuts,
-    largeLoadOuts,
-    (c) => planWorkerRows(browser, address, c),
-    (c) => paintedRows(browser, address, c),
-    (c) => visitRows(browser, address, 'desk', c),
-    (c) => visitRows(browser, address, 'phone', c),
-    () => heapRows(browser, address),
-    () => [under('the whole app, kept for offline', offlineKB(), 900, 'kB')],
-  ];
-  const taken = all.map((measure): Section => ({ measure, rows: [], besideMs: Infinity }));
-  for (const section of taken) await take(section, calm);
-  const isBusy = (s: Section): boolean => !calm.isCalm(s.besideMs);
-  const hasTime = (): boolean => performance.now() < LONGEST_MIN * 60_000;
-  while (taken.some(isBusy) && hasTime()) for (const section of taken.filter(isBusy)) if (hasTime()) await take(section, calm);
-  return taken;
+await served(PLACES.ours.port, PLACES.ours.dir, async (address) => {
+  take(await planWorkerRows(browser, address));
+  take(await paintedRows(browser, address));
+  take(await heapRows(browser, address));
 });
+take(await visitRows(browser));
 await browser.close();
+take([under('the whole app, kept for offline', offlineKB(), 900, 'kB')]);
 
 const [{ model }] = cpus();
 const text = `# Performance
 
-Written by \`npm run bench\` (bench/speed.ts), on ${cpus().length} cores of “${model.trim()}”, Node ${process.versions.node}. Absolute times hang on the
-machine: what counts is how they stand to each other. Other guests of the machine's host slow it: a time stands where a piece of work beside it, before,
-after and meanwhile, took at most ${CALM_SLOWNESS} times as long as in the calmest moment, and was taken anew, for up to ${LONGEST_MIN} minutes, where it did not (the worst that stands:
-${Math.max(...sections.map((s) => calm.slowness(s.besideMs))).toFixed(2)} times). The first visit is held to 140 kB (brotli) by the build itself.
+Written by \`npm run bench\` (bench/speed.ts), on ${cpus().length} cores of “${model.trim()}”, Node ${process.versions.node}. Everything was measured once, in one run.
+Absolute times depend on the machine and on what else its host does, which takes up to twice as long at times: what counts is how they stand to each other.
+
+Visits are measured in turns with an empty Angular page, built and served the same way (bench/empty-page): the ratio is held within 15 % of
+bench/recorded-visits.json, and the range behind a median says how noisy the machine was. The build itself holds what a first visit loads.
 
 | what | reached | wanted | |
 | ---- | ------- | ------ | - |
-${sections.flatMap((s) => s.rows.map(tabled)).join('\n')}
+${rows.map(tabled).join('\n')}
 `;
 const file = fileURLToPath(new URL('../docs/performance.md', import.meta.url));
 writeFileSync(file, await format(text, { ...(await resolveConfig(file)), parser: 'markdown' }));
