@@ -5,7 +5,7 @@ import {
   provideZonelessChangeDetection,
   type ApplicationConfig,
 } from '@angular/core';
-import { provideRouter, withDisabledInitialNavigation, withNavigationErrorHandler, withRouterConfig } from '@angular/router';
+import { provideRouter, withNavigationErrorHandler, withRouterConfig } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
 import { routes } from './app.routes';
 import { AppUpdates } from './platform/app-updates';
@@ -17,8 +17,7 @@ export const appConfig: ApplicationConfig = {
     provideZonelessChangeDetection(),
     provideRouter(
       routes,
-      withDisabledInitialNavigation(), // it is a task of its own (first/frame)
-      withNavigationErrorHandler((e) => inject(AppUpdates).viewIsGone(e.error)),
+      withNavigationErrorHandler((e) => inject(AppUpdates).partIsGone(e.error)),
       withRouterConfig({ resolveNavigationPromiseOnError: true }), // told by the handler, which throws what it does not know
     ),
     provideStore(),

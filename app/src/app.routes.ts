@@ -1,24 +1,15 @@
-import type { Type } from '@angular/core';
-import type { Route, Routes } from '@angular/router';
-import { inATask } from './platform/in-a-task';
-
-/** A lazy view: read in one task, built in others. */
-const view = (path: string, name: string, load: () => Promise<Type<unknown>>): Route => ({
-  path,
-  title: `${name} · Restless Tinder`,
-  loadComponent: () => load().then(inATask),
-});
+import type { Routes } from '@angular/router';
 
 /** One lazy view each. Views that are not built yet have no route and no place in the navigation. */
 export const routes: Routes = [
-  view('trail', 'Trail', () => import('./trail/trail-view').then((m) => m.TrailView)),
-  view('kit', 'Kit', () => import('./kit/kit-view').then((m) => m.KitView)),
-  view('menu', 'Menu', () => import('./menu/menu-view').then((m) => m.MenuView)),
-  view('carry', 'Carry', () => import('./carry/carry-view').then((m) => m.CarryView)),
-  view('shelf', 'Shelf', () => import('./shelf/shelf-view').then((m) => m.ShelfView)),
-  view('pack', 'Pack', () => import('./pack/pack-view').then((m) => m.PackView)),
-  view('walk', 'Walk', () => import('./walk/walk-view').then((m) => m.WalkView)),
-  view('bench', 'Bench', () => import('./bench/bench-view').then((m) => m.BenchView)),
-  view('guide', 'Guide', () => import('./guide/guide-view').then((m) => m.GuideView)),
+  { path: 'trail', title: 'Trail · Restless Tinder', loadComponent: () => import('./trail/trail-view').then((m) => m.TrailView) },
+  { path: 'kit', title: 'Kit · Restless Tinder', loadComponent: () => import('./kit/kit-view').then((m) => m.KitView) },
+  { path: 'menu', title: 'Menu · Restless Tinder', loadComponent: () => import('./menu/menu-view').then((m) => m.MenuView) },
+  { path: 'carry', title: 'Carry · Restless Tinder', loadComponent: () => import('./carry/carry-view').then((m) => m.CarryView) },
+  { path: 'shelf', title: 'Shelf · Restless Tinder', loadComponent: () => import('./shelf/shelf-view').then((m) => m.ShelfView) },
+  { path: 'pack', title: 'Pack · Restless Tinder', loadComponent: () => import('./pack/pack-view').then((m) => m.PackView) },
+  { path: 'walk', title: 'Walk · Restless Tinder', loadComponent: () => import('./walk/walk-view').then((m) => m.WalkView) },
+  { path: 'bench', title: 'Bench · Restless Tinder', loadComponent: () => import('./bench/bench-view').then((m) => m.BenchView) },
+  { path: 'guide', title: 'Guide · Restless Tinder', loadComponent: () => import('./guide/guide-view').then((m) => m.GuideView) },
   { path: '**', redirectTo: 'carry' },
 ];

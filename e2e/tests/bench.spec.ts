@@ -111,6 +111,8 @@ test('the server goes in the middle of a burn, and the page goes on by itself', 
   const page = await browser.newPage({ serviceWorkers: 'block' });
   try {
     await page.goto(`${address}bench`);
+    await turnTo(page, 'A or B'); // its script is not kept for offline here
+    await turnTo(page, 'burn');
     await lightInGarden(page);
     await expect(runner(page)).toContainText(/\d\.\d\s°C/);
     await expect(runner(page)).not.toContainText('the server is gone');

@@ -125,16 +125,19 @@ test('without its workers the app says so, and plans on the page', async ({ page
   await expect(page.getByRole('alert')).toContainText('a.gpx could not be read (the worker could not be started). Nothing has changed.');
 });
 
-test('a view whose part of the app is gone after a deployment offers the new version, and edits are kept', async ({ page }) => {
+test('a view or a side that could not be loaded is told of, and edits are kept over the reload', async ({ page }) => {
   await open(page);
   await type(page, 'days, typed', '7');
-  await saved(page); // the part that saves has come: it would be missing as well
+  await saved(page);
   await type(page, 'days, typed', '8');
   await page.route('**/*.js', (route) => route.abort());
+  const told = page.getByRole('alert');
+  await turnTo(page, 'what if');
+  await expect(told).toContainText('A part of Restless Tinder could not be loaded');
   await page.getByRole('link', { name: 'Menu', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('A new version of Restless Tinder is there');
+  await expect(told).toContainText('A part of Restless Tinder could not be loaded');
   await page.unroute('**/*.js');
-  await page.getByRole('button', { name: 'save and load it' }).click();
+  await page.getByRole('button', { name: 'save and reload' }).click();
   await expect(verdict(page)).toContainText('8 days burn');
 });
 

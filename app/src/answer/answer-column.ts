@@ -20,12 +20,11 @@ import { NextGram } from './next-gram';
 import { RiskPanel } from './risk-panel';
 import { StaleShelf } from './stale-shelf';
 import { Hint } from '../ui/hint';
-import { InTurn } from '../ui/in-turn';
 
 /** The answer, beside whatever moves it: what leaves the stop as shapes, its sums, what stands in the way, the risk, and where the next gram is. */
 @Component({
   selector: 'app-answer-column',
-  imports: [ChoicePanel, ContainerShape, Figure, Hint, InTurn, NextGram, RiskPanel, RouterLink, StaleShelf],
+  imports: [ChoicePanel, ContainerShape, Figure, Hint, NextGram, RiskPanel, RouterLink, StaleShelf],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">out of {{ carry().from }}</h2>
@@ -43,57 +42,53 @@ import { InTurn } from '../ui/in-turn';
         <li class="quiet">No fuel: nothing hot is planned.</li>
       }
     </ul>
-    <ng-container *appInTurn>
-      <dl>
-        <dt appHint="to burn">to burn</dt>
-        <dd><app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', stopId: carry().fromStopId }" /></dd>
-        <dt appHint="reserve asked">reserve asked</dt>
-        <dd>{{ units.text(carry().reserveG, 'mass') }}</dd>
-        <dt appHint="fuel and containers">fuel and containers</dt>
-        <dd>
-          <app-figure [text]="units.text(carry().fuelG + carry().tareG, 'mass')" [ref]="{ kind: 'loadout', stopId: carry().fromStopId }" />
-        </dd>
-        <dt appHint="left on arrival">left on arrival</dt>
-        <dd>{{ units.text(carry().fuelG - carry().demandG, 'mass') }}</dd>
-        <dt appHint="average load">average load</dt>
-        <dd>{{ units.text(carry().profile.averageG, 'mass') }}</dd>
-        <dt appHint="at the stove">at the stove</dt>
-        <dd>{{ duration(cookingTimeS(carry())) }}</dd>
-      </dl>
-      @if (moves(); as words) {
-        <p class="moves">{{ words }}</p>
-      }
-      @if (shelfHint(); as words) {
-        <p class="hint">
-          <a routerLink="/shelf">{{ words }}</a>
-        </p>
-      }
-      <app-stale-shelf />
-      @if (dryCamps(); as words) {
-        <p class="quiet">{{ words }}</p>
-      }
-      @for (p of carry().problems; track $index) {
-        <p class="error problem">{{ problem(p) }}</p>
-      }
-      @if (carry().gatheredG > 0) {
-        <p class="quiet">{{ units.text(carry().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
-      }
-    </ng-container>
-    <app-risk-panel *appInTurn [carry]="carry()" />
-    <app-next-gram *appInTurn />
-    <app-choice-panel *appInTurn [carry]="carry()" [plan]="plan()" />
-    <ng-container *appInTurn>
-      @if (carry().cautions.length) {
-        <details>
-          <summary>{{ carry().cautions.length }} {{ carry().cautions.length === 1 ? 'caution' : 'cautions' }} for this kit</summary>
-          <ul class="cautions">
-            @for (c of carry().cautions; track c.code) {
-              <li>{{ caution(c) }}</li>
-            }
-          </ul>
-        </details>
-      }
-    </ng-container>
+    <dl>
+      <dt appHint="to burn">to burn</dt>
+      <dd><app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', stopId: carry().fromStopId }" /></dd>
+      <dt appHint="reserve asked">reserve asked</dt>
+      <dd>{{ units.text(carry().reserveG, 'mass') }}</dd>
+      <dt appHint="fuel and containers">fuel and containers</dt>
+      <dd>
+        <app-figure [text]="units.text(carry().fuelG + carry().tareG, 'mass')" [ref]="{ kind: 'loadout', stopId: carry().fromStopId }" />
+      </dd>
+      <dt appHint="left on arrival">left on arrival</dt>
+      <dd>{{ units.text(carry().fuelG - carry().demandG, 'mass') }}</dd>
+      <dt appHint="average load">average load</dt>
+      <dd>{{ units.text(carry().profile.averageG, 'mass') }}</dd>
+      <dt appHint="at the stove">at the stove</dt>
+      <dd>{{ duration(cookingTimeS(carry())) }}</dd>
+    </dl>
+    @if (moves(); as words) {
+      <p class="moves">{{ words }}</p>
+    }
+    @if (shelfHint(); as words) {
+      <p class="hint">
+        <a routerLink="/shelf">{{ words }}</a>
+      </p>
+    }
+    <app-stale-shelf />
+    @if (dryCamps(); as words) {
+      <p class="quiet">{{ words }}</p>
+    }
+    @for (p of carry().problems; track $index) {
+      <p class="error problem">{{ problem(p) }}</p>
+    }
+    @if (carry().gatheredG > 0) {
+      <p class="quiet">{{ units.text(carry().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
+    }
+    <app-risk-panel [carry]="carry()" />
+    <app-next-gram />
+    <app-choice-panel [carry]="carry()" [plan]="plan()" />
+    @if (carry().cautions.length) {
+      <details>
+        <summary>{{ carry().cautions.length }} {{ carry().cautions.length === 1 ? 'caution' : 'cautions' }} for this kit</summary>
+        <ul class="cautions">
+          @for (c of carry().cautions; track c.code) {
+            <li>{{ caution(c) }}</li>
+          }
+        </ul>
+      </details>
+    }
   `,
   styleUrls: ['../ui/rows.less', './answer-column.less'],
 })

@@ -182,7 +182,7 @@ export class ChoicePanel {
       const planned = this.plans.current();
       return planned?.plan.pinTooSmall ? { planned, rack: this.store.rack() } : undefined;
     },
-    ({ planned: { trip, plan }, rack }, { signal }) => this.worker.ask('mends', { rack, trip, plan }, undefined, signal),
+    ({ planned: { trip, plan }, rack }, run) => this.worker.ask('mends', { rack, trip, plan }, undefined, run),
   );
   /** Ways out where what is pinned is too little; undefined where it is not. */
   protected readonly mends = computed(() => {

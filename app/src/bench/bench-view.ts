@@ -8,7 +8,7 @@ import { CoolingPanel } from './cooling-panel';
 import { PlanForm } from './plan-form';
 import { Runner } from './runner';
 import { WhichPanel } from './which-panel';
-import { InTurn } from '../ui/in-turn';
+import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
   { value: 'burn', label: 'burn' },
@@ -22,7 +22,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Bench: burns with a scale and a watch, what they can tell, and the burner they make one's own. */
 @Component({
   selector: 'app-bench-view',
-  imports: [AnswersPanel, BurnerPanel, ClaimsPanel, CoolingPanel, InTurn, PlanForm, Runner, Sides, WhichPanel],
+  imports: [MissingPart, AnswersPanel, BurnerPanel, ClaimsPanel, CoolingPanel, PlanForm, Runner, Sides, WhichPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Bench</h1>
@@ -31,25 +31,41 @@ type Side = (typeof SIDES)[number]['value'];
       @switch (side()) {
         @case ('burn') {
           @if (run.draft()) {
-            <app-runner *appInTurn="1" />
+            <app-runner />
           } @else {
             <div class="look">
-              <app-plan-form *appInTurn="1" />
-              <app-which-panel *appInTurn="2" />
+              <app-plan-form />
+              <app-which-panel />
             </div>
           }
         }
         @case ('answers') {
-          <app-answers-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-answers-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
         @case ('burner') {
-          <app-burner-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-burner-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
         @case ('cooling') {
-          <app-cooling-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-cooling-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
         @case ('claims') {
-          <app-claims-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-claims-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
       }
     </div>

@@ -1,4 +1,5 @@
-import { computed, effect, inject, Injectable, signal, untracked, DestroyRef } from '@angular/core';
+import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
+import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { SPEEDS, type Phase } from '@tinder/core/bench';
 import {
   ARMS,
@@ -11,8 +12,9 @@ import {
   type TestEnd,
   type TestSetup,
 } from '@tinder/core/model';
+import { EMPTY, interval, switchMap } from 'rxjs';
 import * as z from 'zod';
-import { keepAwake } from '../platform/awake';
+import { awake } from '../platform/awake';
 import { Instruments, type Reading } from '../platform/instruments';
 import { KeptDraft } from '../platform/kept-draft';
 import { today } from '../ui/today';
@@ -63,19 +65,15 @@ export class BurnRun {
   });
 
   constructor() {
-    const following = this.kept.follow((draft) => this.draftSignal.set(draft));
-    inject(DestroyRef).onDestroy(following);
+    this.kept.changes$.pipe(takeUntilDestroyed()).subscribe((draft) => this.draftSignal.set(draft));
     const step = computed(() => this.draftSignal()?.step);
     const garden = computed(() => this.draftSignal()?.garden ?? undefined);
-    effect((onCleanup) => {
-      if (step() !== 'burning') return;
-      const timer = setInterval(() => this.now.set(Date.now()), TICK_MS);
-      const sleep = keepAwake();
-      onCleanup(() => {
-        clearInterval(timer);
-        sleep();
-      });
-    });
+    toObservable(computed(() => step() === 'burning'))
+      .pipe(
+        switchMap((burning) => (burning ? awake(interval(TICK_MS)) : EMPTY)),
+        takeUntilDestroyed(),
+      )
+      .subscribe(() => this.now.set(Date.now()));
     effect((onCleanup) => {
       const phase = PHASE_OF[step() ?? 'check'];
       const place = garden();

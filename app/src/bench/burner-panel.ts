@@ -261,7 +261,7 @@ export class BurnerPanel {
       const [burner, setup] = [this.study.burner(), this.setup()];
       return burner && setup && { tests: burner.tests, setup };
     },
-    ({ tests, setup }, { signal }) => this.worker.ask('burnerFit', {}, { tests, setup }, signal),
+    ({ tests, setup }, run) => this.worker.ask('burnerFit', {}, { tests, setup }, run),
   );
   private readonly found = computed(() => (this.asked.fresh() ? this.asked.last() : undefined));
   protected readonly calibration = computed(() => {

@@ -189,7 +189,7 @@ export class ClaimsPanel {
       const planned = this.plans.planned();
       return planned && { planned, rack: this.store.rack(), kitName: this.study.tripKitName() };
     },
-    ({ planned: { trip, plan }, rack, kitName }, { signal }) => this.worker.ask('claims', { trip, plan, rack }, { kitName }, signal),
+    ({ planned: { trip, plan }, rack, kitName }, run) => this.worker.ask('claims', { trip, plan, rack }, { kitName }, run),
   );
   private readonly stands = computed(() => this.asked.last()?.answer ?? []);
   private readonly sayingOf = (id: string): string | undefined => this.study.bench().claims.find((c) => c.id === id)?.words;

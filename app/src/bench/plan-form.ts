@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, sig
 import { contrastOf, CONTRAST_IDS, fairOrder, nextArm, SPEEDS, type ContrastId, type Speed } from '@tinder/core/bench';
 import { newSetup, type Arm, type TestSeries } from '@tinder/core/model';
 import { Choice } from '../ui/choice';
-import { InTurn } from '../ui/in-turn';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { today } from '../ui/today';
@@ -22,7 +21,7 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
 /** A test before it is burnt: what is asked, with what, in what, and what one believes will come of it. */
 @Component({
   selector: 'app-plan-form',
-  imports: [Choice, InTurn, PickField, QuantityField, SetupFields],
+  imports: [Choice, PickField, QuantityField, SetupFields],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">plan a burn</h2>
@@ -62,15 +61,13 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
       }
     </div>
     @if (setup(); as s) {
-      <app-setup-fields *appInTurn [setup]="s" (setupChange)="setup.set($event)" />
-      <ng-container *appInTurn>
-        <p class="says">{{ says() }}</p>
-        <p><button class="ant-btn strong-act" type="button" (click)="begin()">begin</button></p>
-        <p class="quiet">
-          Outdoors, on level ground that cannot burn, nothing above it; water, sand or a lid at hand. A can is weighed cold, dry and shut.
-          Fill and light by the maker’s manual; where open flames are forbidden there is no test.
-        </p>
-      </ng-container>
+      <app-setup-fields [setup]="s" (setupChange)="setup.set($event)" />
+      <p class="says">{{ says() }}</p>
+      <p><button class="ant-btn strong-act" type="button" (click)="begin()">begin</button></p>
+      <p class="quiet">
+        Outdoors, on level ground that cannot burn, nothing above it; water, sand or a lid at hand. A can is weighed cold, dry and shut.
+        Fill and light by the maker’s manual; where open flames are forbidden there is no test.
+      </p>
     }
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],

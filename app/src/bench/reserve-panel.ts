@@ -66,7 +66,7 @@ export class ReservePanel {
   protected readonly asked = study(
     RESTING,
     () => ({ trip: this.store.trip(), calibration: this.calibration(), mishaps: this.risks.mishaps() }),
-    ({ trip, calibration, mishaps }, { signal }) => this.worker.ask('ownBurner', { trip }, { calibration, mishaps }, signal),
+    ({ trip, calibration, mishaps }, run) => this.worker.ask('ownBurner', { trip }, { calibration, mishaps }, run),
   );
   protected readonly effect = computed(() => {
     const found = this.asked.fresh() ? this.asked.last()?.answer : undefined;

@@ -7,7 +7,6 @@ import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Hint } from '../ui/hint';
-import { InTurn } from '../ui/in-turn';
 import { Opened } from '../ui/opened';
 import { Tick } from '../ui/tick';
 
@@ -37,7 +36,7 @@ const ODDITIES = [
 /** What a burn is burnt in: water, weather, can, scale, and what counts as done. */
 @Component({
   selector: 'app-setup-fields',
-  imports: [Choice, Hint, InTurn, Opened, PickField, QuantityField, Tick],
+  imports: [Choice, Hint, Opened, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let s = setup();
@@ -116,7 +115,7 @@ const ODDITIES = [
         />
       }
     </div>
-    <div class="choices" *appInTurn>
+    <div class="choices">
       <span class="name">brought</span>
       <app-choice label="Brought to" [options]="targets" [value]="s.target.kind" (valueChange)="target($event)" />
       @if (s.target.kind === 'stopAt') {
@@ -139,7 +138,7 @@ const ODDITIES = [
         (valueChange)="set({ scale: { ...s.scale, resolutionG: +$event } })"
       />
     </div>
-    <details *appInTurn appOpened #o="opened">
+    <details appOpened #o="opened">
       <summary>anything unusual?</summary>
       @if (o.once()) {
         @for (odd of oddities; track odd.key) {

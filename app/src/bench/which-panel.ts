@@ -93,8 +93,7 @@ export class WhichPanel {
       const planned = this.plans.planned();
       return planned && { planned, kitName: this.study.tripKitName() };
     },
-    ({ planned: { trip, plan }, kitName }, { signal }) =>
-      this.worker.ask('whichTest', { trip, plan }, { kitName, mishaps: NO_MISHAPS }, signal),
+    ({ planned: { trip, plan }, kitName }, run) => this.worker.ask('whichTest', { trip, plan }, { kitName, mishaps: NO_MISHAPS }, run),
   );
   private readonly found = computed(() => (this.asked.fresh() ? this.asked.last()?.answer : undefined));
   protected readonly answer = computed(() => {

@@ -35,7 +35,7 @@ export class BalanceStudy {
       const found: BalanceMark[] = [];
       for (const [done, { id, name }] of kits.entries()) {
         run.progress({ done, of: kits.length });
-        const points = await this.worker.ask('balance', { rack, trip }, { kitId: id, mishaps }, run.signal);
+        const points = await this.worker.ask('balance', { rack, trip }, { kitId: id, mishaps }, run);
         // a kit that cannot be planned with is no way to carry less: Kit says what it lacks
         if (points.ok) found.push(...points.value.map((p) => ({ ...p, kitId: id, name })));
         if (done === 0) this.first.set([...found]);

@@ -19,8 +19,8 @@ import { WalkPanel } from './walk-panel';
 import { WeightCounting } from './weight-counting';
 import { WeightSumsLine } from './weight-sums';
 import { WhatIfPanel } from './what-if-panel';
-import { InTurn } from '../ui/in-turn';
 import { narrowScreen, screenIs } from '../ui/wide-screen';
+import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
   { value: 'stop', label: 'out of the stop' },
@@ -36,12 +36,12 @@ type Side = (typeof SIDES)[number]['value'];
 @Component({
   selector: 'app-carry-view',
   imports: [
+    MissingPart,
     AnswerColumn,
     BalancePanel,
     CloserLook,
     CrossingsPanel,
     DayRule,
-    InTurn,
     KitPanel,
     LegsPanel,
     MealsPanel,
@@ -61,63 +61,79 @@ type Side = (typeof SIDES)[number]['value'];
     <h1 class="hidden-text">Carry</h1>
     @if (plans.planned(); as p) {
       <div [class.answers]="side() === 'stop'">
-        <div class="axis" *appInTurn="answersFirst() ? 2 : 1">
+        <div class="axis">
           <app-ribbon [plan]="p.plan" [low]="true" />
           <div class="heading">
             <app-sides label="What to look at" panelId="carry-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
             @if (weighs()) {
-              <app-weight-counting *appInTurn="3" (export)="save()" />
+              <app-weight-counting (export)="save()" />
             }
           </div>
           @if (weighs()) {
-            <app-weight-chart #chart *appInTurn="3" [plan]="p.plan" [others]="others()" [height]="140" />
+            <app-weight-chart #chart [plan]="p.plan" [others]="others()" [height]="140" />
           }
           <app-day-rule />
         </div>
         @if (weighs()) {
-          <app-weight-sums *appInTurn="4" />
+          <app-weight-sums />
         }
         <div id="carry-side" class="side" role="tabpanel" [attr.aria-labelledby]="'carry-side-' + side()">
           @switch (side()) {
             @case ('stop') {
               @if (plans.carry(); as carry) {
-                <app-answer-column *appInTurn="answersFirst() ? 1 : 2" [carry]="carry" [plan]="p.plan" />
+                <app-answer-column [carry]="carry" [plan]="p.plan" />
               }
-              <div class="panels" *appInTurn="5">
-                <app-walk-panel *appInTurn="6" />
-                <app-kit-panel *appInTurn="7" />
+              <div class="panels">
+                <app-walk-panel />
+                <app-kit-panel />
                 <div class="meals">
-                  <app-meals-panel *appInTurn="mealsFirst() ? 5 : 8" [plan]="p.plan" />
+                  <app-meals-panel [plan]="p.plan" />
                   @if (plans.carry(); as carry) {
-                    <app-supper-minutes *appInTurn="mealsFirst() ? 6 : 9" [carry]="carry" />
+                    <app-supper-minutes [carry]="carry" />
                   }
                 </div>
               </div>
-              <app-closer-look *appInTurn="10" />
+              @defer (on idle) {
+                <app-closer-look />
+              } @error {
+                <app-missing-part />
+              } @placeholder {
+                <div class="coming"></div>
+              }
             }
             @case ('legs') {
               @defer (on immediate) {
                 <app-legs-panel />
+              } @error {
+                <app-missing-part />
               }
             }
             @case ('shop') {
               @defer (on immediate) {
                 <app-shop-panel />
+              } @error {
+                <app-missing-part />
               }
             }
             @case ('crossings') {
               @defer (on immediate) {
                 <app-crossings-panel />
+              } @error {
+                <app-missing-part />
               }
             }
             @case ('balance') {
               @defer (on immediate) {
                 <app-balance-panel />
+              } @error {
+                <app-missing-part />
               }
             }
             @case ('whatIf') {
               @defer (on immediate) {
                 <app-what-if-panel />
+              } @error {
+                <app-missing-part />
               }
             }
           }

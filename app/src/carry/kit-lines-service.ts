@@ -24,7 +24,7 @@ export class KitLines {
       const trip = this.plans.planned()?.trip;
       return trip && { rack: this.store.rack(), trip };
     },
-    (subject, { signal }) => this.worker.ask('kitLines', subject, undefined, signal),
+    (subject, run) => this.worker.ask('kitLines', subject, undefined, run),
   );
   /** The carried kit first; undefined until the first answer. */
   readonly lines = computed((): KitLine[] | undefined => this.study.last()?.answer);

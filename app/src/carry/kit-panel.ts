@@ -9,7 +9,6 @@ import { fitFactor, kitInUse } from '@tinder/core/plan';
 import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
-import { InTurn } from '../ui/in-turn';
 import { Opened } from '../ui/opened';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
@@ -23,7 +22,7 @@ import { Hint } from '../ui/hint';
 /** The kit: burner, fuel, pot, lid, windscreen and flame, each with the weight the walker's own scale shows. */
 @Component({
   selector: 'app-kit-panel',
-  imports: [Hint, ScaleField, QuantityField, Choice, InTurn, Opened, PickField, RouterLink],
+  imports: [Hint, ScaleField, QuantityField, Choice, Opened, PickField, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
@@ -79,144 +78,140 @@ import { Hint } from '../ui/hint';
         (valueChange)="change('lid weight', { pot: { ...k.pot, lidMassG: $event } })"
       />
     </div>
-    <ng-container *appInTurn>
-      <div class="line weighed">
-        <app-pick-field
-          label="windscreen"
-          [options]="windscreens()"
-          [value]="k.windscreen"
-          (valueChange)="change('windscreen', withWindscreen(k, $event))"
-        />
-        <app-quantity-field
-          label="weight of the windscreen"
-          quantity="mass"
-          [value]="k.windscreenMassG"
-          [limits]="L.massG"
-          (valueChange)="change('windscreen weight', { windscreenMassG: $event })"
-        />
-      </div>
-      <div class="line weighed">
-        <span class="name">the rest</span>
-        <span class="quiet">lighter, spoon, bag</span>
-        <app-quantity-field
-          label="weight of lighter, spoon and bag"
-          quantity="mass"
-          [value]="k.otherMassG"
-          [limits]="L.massG"
-          (valueChange)="change('weight of the rest', { otherMassG: $event })"
-        />
-      </div>
-    </ng-container>
-    <ng-container *appInTurn>
-      @if (valve()) {
-        <app-scale-field
-          label="flame"
-          quantity="percent"
-          tone="heat"
-          [value]="100 * k.flameSetting"
-          [limits]="{ min: 100 * L.flameSetting.min, max: 100 * L.flameSetting.max }"
-          [scale]="{ min: 20, max: 100 }"
-          (valueChange)="change('flame', { flameSetting: $event.value / 100 }, $event.gesture)"
-        />
-      }
-      @if (gas()) {
-        <div class="line">
-          <app-pick-field
-            label="the can"
-            [options]="warmings"
-            [value]="k.canWarming"
-            (valueChange)="change('warming the can', { canWarming: $event })"
-          />
-        </div>
-      }
-      @if (alcohol()) {
-        <div class="line weighed">
-          <span class="name">poured by</span>
-          @if (burner().family === 'openAlcohol') {
-            <app-choice
-              label="What is over"
-              [options]="snufferOptions"
-              [value]="k.snuffer ? 'snuffed' : 'burns'"
-              (valueChange)="change('snuffer', { snuffer: $event === 'snuffed' })"
-            />
-          } @else {
-            <span class="quiet">what is over is kept</span>
-          }
-          <app-quantity-field
-            label="the measure alcohol is poured with"
-            quantity="volume"
-            [value]="k.measureMl"
-            [limits]="L.measureMl"
-            (valueChange)="change('measure', { measureMl: $event })"
-          />
-        </div>
-      }
-      <div class="line">
-        <span class="name" appHint="sleeve">sleeve</span>
-        <app-choice
-          appHint="sleeve"
-          label="Insulating sleeve while heating"
-          [options]="sleeveOptions"
-          [value]="k.sleeveOn ? 'on' : 'off'"
-          (valueChange)="change('sleeve', { sleeveOn: $event === 'on' })"
-        />
-      </div>
+    <div class="line weighed">
+      <app-pick-field
+        label="windscreen"
+        [options]="windscreens()"
+        [value]="k.windscreen"
+        (valueChange)="change('windscreen', withWindscreen(k, $event))"
+      />
+      <app-quantity-field
+        label="weight of the windscreen"
+        quantity="mass"
+        [value]="k.windscreenMassG"
+        [limits]="L.massG"
+        (valueChange)="change('windscreen weight', { windscreenMassG: $event })"
+      />
+    </div>
+    <div class="line weighed">
+      <span class="name">the rest</span>
+      <span class="quiet">lighter, spoon, bag</span>
+      <app-quantity-field
+        label="weight of lighter, spoon and bag"
+        quantity="mass"
+        [value]="k.otherMassG"
+        [limits]="L.massG"
+        (valueChange)="change('weight of the rest', { otherMassG: $event })"
+      />
+    </div>
+    @if (valve()) {
       <app-scale-field
-        label="reserve"
+        label="flame"
         quantity="percent"
         tone="heat"
-        [value]="store.trip().reservePercent"
-        [limits]="L.reservePercent"
-        [scale]="{ min: 0, max: 60 }"
-        (valueChange)="reserve($event.value, $event.gesture)"
+        [value]="100 * k.flameSetting"
+        [limits]="{ min: 100 * L.flameSetting.min, max: 100 * L.flameSetting.max }"
+        [scale]="{ min: 20, max: 100 }"
+        (valueChange)="change('flame', { flameSetting: $event.value / 100 }, $event.gesture)"
       />
-      <details class="finer quiet" appOpened #finer="opened">
-        <summary>finer points of burner and pot</summary>
-        @if (finer.once()) {
+    }
+    @if (gas()) {
+      <div class="line">
+        <app-pick-field
+          label="the can"
+          [options]="warmings"
+          [value]="k.canWarming"
+          (valueChange)="change('warming the can', { canWarming: $event })"
+        />
+      </div>
+    }
+    @if (alcohol()) {
+      <div class="line weighed">
+        <span class="name">poured by</span>
+        @if (burner().family === 'openAlcohol') {
+          <app-choice
+            label="What is over"
+            [options]="snufferOptions"
+            [value]="k.snuffer ? 'snuffed' : 'burns'"
+            (valueChange)="change('snuffer', { snuffer: $event === 'snuffed' })"
+          />
+        } @else {
+          <span class="quiet">what is over is kept</span>
+        }
+        <app-quantity-field
+          label="the measure alcohol is poured with"
+          quantity="volume"
+          [value]="k.measureMl"
+          [limits]="L.measureMl"
+          (valueChange)="change('measure', { measureMl: $event })"
+        />
+      </div>
+    }
+    <div class="line">
+      <span class="name" appHint="sleeve">sleeve</span>
+      <app-choice
+        appHint="sleeve"
+        label="Insulating sleeve while heating"
+        [options]="sleeveOptions"
+        [value]="k.sleeveOn ? 'on' : 'off'"
+        (valueChange)="change('sleeve', { sleeveOn: $event === 'on' })"
+      />
+    </div>
+    <app-scale-field
+      label="reserve"
+      quantity="percent"
+      tone="heat"
+      [value]="store.trip().reservePercent"
+      [limits]="L.reservePercent"
+      [scale]="{ min: 0, max: 60 }"
+      (valueChange)="reserve($event.value, $event.gesture)"
+    />
+    <details class="finer quiet" appOpened #finer="opened">
+      <summary>finer points of burner and pot</summary>
+      @if (finer.once()) {
+        <div class="line typed">
+          <span class="name" appHint="heats, against its kind">heats, against its kind</span>
+          <app-quantity-field
+            appHint="heats, against its kind"
+            label="how well this burner heats, against its kind"
+            quantity="percent"
+            [value]="100 * k.headFactor"
+            [limits]="{ min: 100 * L.headFactor.min, max: 100 * L.headFactor.max }"
+            (valueChange)="change('head factor', { headFactor: $event / 100 })"
+          />
+        </div>
+        @if (alcohol()) {
           <div class="line typed">
-            <span class="name" appHint="heats, against its kind">heats, against its kind</span>
+            <span class="name">pot above the burner</span>
             <app-quantity-field
-              appHint="heats, against its kind"
-              label="how well this burner heats, against its kind"
-              quantity="percent"
-              [value]="100 * k.headFactor"
-              [limits]="{ min: 100 * L.headFactor.min, max: 100 * L.headFactor.max }"
-              (valueChange)="change('head factor', { headFactor: $event / 100 })"
+              label="pot above the burner"
+              quantity="length"
+              [value]="k.potHeightMm"
+              [limits]="L.potHeightMm"
+              (valueChange)="change('pot height', { potHeightMm: $event })"
             />
           </div>
-          @if (alcohol()) {
-            <div class="line typed">
-              <span class="name">pot above the burner</span>
-              <app-quantity-field
-                label="pot above the burner"
-                quantity="length"
-                [value]="k.potHeightMm"
-                [limits]="L.potHeightMm"
-                (valueChange)="change('pot height', { potHeightMm: $event })"
-              />
-            </div>
-          }
-          @if (screenRound()) {
-            <div class="line typed">
-              <span class="name">gap to the windscreen</span>
-              <app-quantity-field
-                label="gap between pot and windscreen"
-                quantity="length"
-                [value]="k.screenGapMm"
-                [limits]="L.screenGapMm"
-                (valueChange)="change('windscreen gap', { screenGapMm: $event })"
-              />
-            </div>
-          }
-          <p>{{ fit() }}</p>
         }
-      </details>
-      <details class="note quiet">
-        <summary>It cannot {{ use().cannot }}.</summary>
-        Lit: {{ use().lit }}. Primed: {{ use().primed }}. Dosed: {{ use().dosed }}. Turned down: {{ use().turnedDown }}. Put out:
-        {{ use().putOut }}. The maker’s manual goes first.
-      </details>
-    </ng-container>
+        @if (screenRound()) {
+          <div class="line typed">
+            <span class="name">gap to the windscreen</span>
+            <app-quantity-field
+              label="gap between pot and windscreen"
+              quantity="length"
+              [value]="k.screenGapMm"
+              [limits]="L.screenGapMm"
+              (valueChange)="change('windscreen gap', { screenGapMm: $event })"
+            />
+          </div>
+        }
+        <p>{{ fit() }}</p>
+      }
+    </details>
+    <details class="note quiet">
+      <summary>It cannot {{ use().cannot }}.</summary>
+      Lit: {{ use().lit }}. Primed: {{ use().primed }}. Dosed: {{ use().dosed }}. Turned down: {{ use().turnedDown }}. Put out:
+      {{ use().putOut }}. The maker’s manual goes first.
+    </details>
   `,
   styleUrl: '../ui/rows.less',
   styles: `

@@ -211,7 +211,7 @@ export class LegsPanel {
       const planned = this.plans.current();
       return planned && { planned, rack: this.store.rack(), leg: this.leg() };
     },
-    ({ planned, rack, leg }, { signal }) => this.worker.ask('legKits', { rack, trip: planned.trip, plan: planned.plan }, { leg }, signal),
+    ({ planned, rack, leg }, run) => this.worker.ask('legKits', { rack, trip: planned.trip, plan: planned.plan }, { leg }, run),
   );
   protected readonly choices = computed(() => (this.asked.fresh() ? this.asked.last()?.answer : undefined));
 

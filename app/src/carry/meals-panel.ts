@@ -9,7 +9,6 @@ import { Figure } from '../ledger/figure';
 import { DayMarker } from '../planning/day-marker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice, type Option } from '../ui/choice';
-import { InTurn } from '../ui/in-turn';
 import { Opened } from '../ui/opened';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
@@ -23,14 +22,14 @@ const SETTLED_SNOW_G_PER_ML = 0.3;
 /** The day's two meals: what is cooked, and what it costs on the marked day. */
 @Component({
   selector: 'app-meals-panel',
-  imports: [Choice, Figure, InTurn, Opened, PickField, QuantityField],
+  imports: [Choice, Figure, Opened, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the meals, on day {{ marker.day() }}</h2>
     @for (name of names(); track name) {
       @let meal = dish(name);
       @let planned = day().meals[name];
-      <section *appInTurn [attr.aria-label]="name">
+      <section [attr.aria-label]="name">
         <div class="head">
           <h3>{{ partWords[name] }}</h3>
           <app-choice

@@ -141,8 +141,8 @@ export class ShopPanel {
       const carry = this.plans.carry();
       return planned && carry && { planned, fromStopId: carry.fromStopId, mishaps: this.risk.mishaps() };
     },
-    ({ planned, fromStopId, mishaps }, { signal }) =>
-      this.worker.ask('shop', { trip: planned.trip, plan: planned.plan }, { fromStopId, mishaps }, signal),
+    ({ planned, fromStopId, mishaps }, run) =>
+      this.worker.ask('shop', { trip: planned.trip, plan: planned.plan }, { fromStopId, mishaps }, run),
   );
   private readonly answer = computed(() => (this.answers.fresh() ? this.answers.last()?.answer : undefined));
   protected readonly choices = computed(() => this.answer()?.choices);

@@ -4,7 +4,6 @@ import { meanOfDays, meanWindMps, paintDays, placeOfDay, shiftDays, stopDays, st
 import { DayMarker } from '../planning/day-marker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
-import { InTurn } from '../ui/in-turn';
 import { ScaleField } from '../ui/scale-field';
 import { Units } from '../words/units';
 import { WindEditor } from '../wind/wind-editor';
@@ -13,7 +12,7 @@ import { Hint } from '../ui/hint';
 /** The walk: how long, how cold, how high, how windy. */
 @Component({
   selector: 'app-walk-panel',
-  imports: [Choice, Hint, InTurn, ScaleField, WindEditor],
+  imports: [Choice, Hint, ScaleField, WindEditor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the walk, {{ spanWords() }}</h2>
@@ -64,36 +63,34 @@ import { Hint } from '../ui/hint';
         (valueChange)="set('waterC', 'water temperature', $event)"
       />
     }
-    <ng-container *appInTurn>
-      <app-scale-field
-        label="altitude"
-        quantity="altitude"
-        [value]="c.altitudeM"
-        [limits]="L.altitudeM"
-        [scale]="{ min: 0, max: 5000 }"
-        [step]="50"
-        (valueChange)="set('altitudeM', 'altitude', $event)"
+    <app-scale-field
+      label="altitude"
+      quantity="altitude"
+      [value]="c.altitudeM"
+      [limits]="L.altitudeM"
+      [scale]="{ min: 0, max: 5000 }"
+      [step]="50"
+      (valueChange)="set('altitudeM', 'altitude', $event)"
+    />
+    <app-wind-editor
+      label="What the wind does to an unscreened flame"
+      [wind]="first().wind"
+      (windChange)="paint('wind', { wind: $event.wind }, $event.gesture)"
+    />
+    <div class="line">
+      <span class="name" appHint="it blows">it blows</span>
+      <app-choice
+        appHint="it blows"
+        label="Steady or gusty"
+        [options]="gustOptions"
+        [value]="first().gusty ? 'gusty' : 'steady'"
+        (valueChange)="paint('gusts', { gusty: $event === 'gusty' })"
       />
-      <app-wind-editor
-        label="What the wind does to an unscreened flame"
-        [wind]="first().wind"
-        (windChange)="paint('wind', { wind: $event.wind }, $event.gesture)"
-      />
-      <div class="line">
-        <span class="name" appHint="it blows">it blows</span>
-        <app-choice
-          appHint="it blows"
-          label="Steady or gusty"
-          [options]="gustOptions"
-          [value]="first().gusty ? 'gusty' : 'steady'"
-          (valueChange)="paint('gusts', { gusty: $event === 'gusty' })"
-        />
-      </div>
-      <p class="note quiet">
-        {{ units.text(flameWind(), 'speed') }} at an unscreened flame on average. Numbers move every day of the stretch together; each keeps
-        its own ups and downs. Single days are painted on the trail.
-      </p>
-    </ng-container>
+    </div>
+    <p class="note quiet">
+      {{ units.text(flameWind(), 'speed') }} at an unscreened flame on average. Numbers move every day of the stretch together; each keeps
+      its own ups and downs. Single days are painted on the trail.
+    </p>
   `,
   styleUrl: '../ui/rows.less',
 })

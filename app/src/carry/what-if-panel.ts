@@ -168,7 +168,7 @@ export class WhatIfPanel {
       const list: WhatIfColumn[] = [];
       for (const [done, whatIf] of asked.entries()) {
         run.progress({ done, of: asked.length });
-        list.push(await this.worker.ask('whatIf', { trip, plan }, { whatIf, mishaps }, run.signal));
+        list.push(await this.worker.ask('whatIf', { trip, plan }, { whatIf, mishaps }, run));
       }
       return list;
     },

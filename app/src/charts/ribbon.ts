@@ -7,7 +7,6 @@ import { TrailAxis } from './trail-axis';
 import { RiskService } from '../planning/risk-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
-import { InTurn } from '../ui/in-turn';
 import { measuredWidth } from '../ui/measured-width';
 import { BAN_WORDS, dayOnRibbonWords } from '../words/ribbon-words';
 import { Units } from '../words/units';
@@ -21,7 +20,7 @@ import { leftShapes, type LeftPoint } from './ribbon-left';
  */
 @Component({
   selector: 'app-ribbon',
-  imports: [Drag, InTurn],
+  imports: [Drag],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './ribbon.html',
   styleUrl: './ribbon.less',

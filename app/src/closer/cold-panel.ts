@@ -95,7 +95,7 @@ export class ColdPanel {
   protected readonly looked = study(
     BEHIND_PLAN,
     () => this.service.asked(),
-    ({ planned: { trip, plan }, day }, { signal }) => this.worker.ask('cold', { trip, plan }, { day }, signal),
+    ({ planned: { trip, plan }, day }, run) => this.worker.ask('cold', { trip, plan }, { day }, run),
   );
   protected readonly view = computed(() => this.looked.last()?.answer);
   protected readonly mapWidth = computed(() => Math.max(200, this.width() - 80));

@@ -132,7 +132,7 @@ export class DosePanel {
   protected readonly looked = study(
     BEHIND_PLAN,
     () => this.service.asked(),
-    ({ planned: { trip, plan }, day }, { signal }) => this.worker.ask('dose', { trip, plan }, { day }, signal),
+    ({ planned: { trip, plan }, day }, run) => this.worker.ask('dose', { trip, plan }, { day }, run),
   );
   protected readonly table = computed(() => this.looked.last()?.answer);
   private readonly width = measuredWidth(520);

@@ -104,7 +104,7 @@ export class FlamePanel {
   protected readonly looked = study(
     BEHIND_PLAN,
     () => this.service.asked(),
-    ({ planned: { trip, plan }, day }, { signal }) => this.worker.ask('flame', { trip, plan }, { day }, signal),
+    ({ planned: { trip, plan }, day }, run) => this.worker.ask('flame', { trip, plan }, { day }, run),
   );
   protected readonly curve = computed(() => this.looked.last()?.answer?.curve);
   protected readonly shape = computed(() => {

@@ -109,7 +109,7 @@ export class OwnCan {
       const seen = this.seen();
       return seen && { seen, trip: this.store.trip(), leg: this.plans.leg() };
     },
-    ({ seen, trip, leg }, { signal }) => this.worker.ask('blend', { trip }, { leg, seen }, signal),
+    ({ seen, trip, leg }, run) => this.worker.ask('blend', { trip }, { leg, seen }, run),
   );
   private readonly found = computed(() => (this.seen() && this.inferred.fresh() ? this.inferred.last() : undefined));
 

@@ -40,7 +40,7 @@ export class Comparison {
       const { pieces, kits, spreadTrips, score } = this.kitStudy.rack();
       return trip && { trip, pieces, kits, spreadTrips, compared: score.compared };
     },
-    ({ trip, compared }, { signal }) => this.worker.ask('kits', { rack: this.kitStudy.rack(), trip }, { ids: compared }, signal),
+    ({ trip, compared }, run) => this.worker.ask('kits', { rack: this.kitStudy.rack(), trip }, { ids: compared }, run),
   );
   readonly measured = computed(() => this.study.last()?.answer);
   readonly stale = computed(() => !this.study.fresh());

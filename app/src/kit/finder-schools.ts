@@ -163,7 +163,7 @@ export class FinderSchools {
       const other = this.other();
       return about && best !== undefined && other !== undefined && other !== best ? { ...about, best, other } : undefined;
     },
-    ({ rack, trip, wish, best, other }, { signal }) => this.worker.ask('findAgainst', { rack, trip }, { wish, best, other }, signal),
+    ({ rack, trip, wish, best, other }, run) => this.worker.ask('findAgainst', { rack, trip }, { wish, best, other }, run),
   );
   protected readonly mixes = study(
     RESTING,
@@ -171,8 +171,8 @@ export class FinderSchools {
       const about = this.search.settled()?.of;
       return about && about.trip.legs.length > 1 ? { ...about, numbers: this.numbers() } : undefined;
     },
-    ({ rack, trip, wish, numbers }, { signal }) =>
-      this.worker.ask('findMixes', { rack, trip }, { wish, numbers: numbers.split(',').map(Number) }, signal),
+    ({ rack, trip, wish, numbers }, run) =>
+      this.worker.ask('findMixes', { rack, trip }, { wish, numbers: numbers.split(',').map(Number) }, run),
   );
 
   protected readonly rows = computed(() => {

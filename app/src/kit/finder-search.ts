@@ -58,9 +58,9 @@ export class FinderSearch {
       const done = this.settled();
       return done && { ...done.of, kits: done.state.kits, mishaps: this.risk.mishaps() };
     },
-    async ({ rack, trip, wish, kits, mishaps }, { signal }) => {
+    async ({ rack, trip, wish, kits, mishaps }, run) => {
       const numbers = kits.filter((k) => !k.fails).map((k) => k.number);
-      const chances = await this.first.ask('findRisks', { rack, trip }, { wish, numbers, mishaps }, signal);
+      const chances = await this.first.ask('findRisks', { rack, trip }, { wish, numbers, mishaps }, run);
       return new Map(numbers.map((n, i) => [n, chances[i]]));
     },
   );
@@ -92,7 +92,7 @@ export class FinderSearch {
         const fresh = bars.slice(learnt).filter((b) => b.by !== index);
         learnt = bars.length;
         const share = { index, of: workers.length };
-        const slice = await worker.ask('find', { rack, trip }, { wish, share, begins, learnt: fresh }, run.signal);
+        const slice = await worker.ask('find', { rack, trip }, { wish, share, begins, learnt: fresh }, run);
         bars.push(...slice.found.filter((f) => !f.fails).map(({ school, measured }) => ({ school, measured, by: index })));
         kits = worthKeeping([...kits, ...slice.found]).sort((a, b) => a.number - b.number);
         total = slice.total;

@@ -9,7 +9,7 @@ import { LadderPanel } from './ladder-panel';
 import { LossesPanel } from './losses-panel';
 import { NestPanel } from './nest-panel';
 import { PiecesList } from './pieces-list';
-import { InTurn } from '../ui/in-turn';
+import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
   { value: 'build', label: 'build it' },
@@ -24,7 +24,19 @@ type Side = (typeof SIDES)[number]['value'];
 /** Kit: weighed pieces become kits; kits are nested, compared, lightened and taken apart on this trip. */
 @Component({
   selector: 'app-kit-view',
-  imports: [ComparePanel, DiaryPanel, FinderPanel, InTurn, KitBuilder, KitsList, LadderPanel, LossesPanel, NestPanel, PiecesList, Sides],
+  imports: [
+    MissingPart,
+    ComparePanel,
+    DiaryPanel,
+    FinderPanel,
+    KitBuilder,
+    KitsList,
+    LadderPanel,
+    LossesPanel,
+    NestPanel,
+    PiecesList,
+    Sides,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Kit</h1>
@@ -34,27 +46,47 @@ type Side = (typeof SIDES)[number]['value'];
         @case ('build') {
           <div class="build">
             <div>
-              <app-kits-list *appInTurn="1" />
-              <app-pieces-list *appInTurn="2" />
+              <app-kits-list />
+              <app-pieces-list />
             </div>
-            <app-kit-builder *appInTurn="3" />
-            <app-nest-panel *appInTurn="4" />
+            <app-kit-builder />
+            <app-nest-panel />
           </div>
         }
         @case ('find') {
-          <app-finder-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-finder-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
         @case ('compare') {
-          <app-compare-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-compare-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
         @case ('lighter') {
-          <app-ladder-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-ladder-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
         @case ('lose') {
-          <app-losses-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-losses-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
         @case ('diary') {
-          <app-diary-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-diary-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
       }
     </div>

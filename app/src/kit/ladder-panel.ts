@@ -97,7 +97,7 @@ export class LadderPanel {
       const kitId = this.study.kit()?.id;
       return kitId === undefined ? undefined : { rack: this.study.rack(), trip: this.store.trip(), kitId };
     },
-    ({ rack, trip, kitId }, { signal }) => this.worker.ask('ladder', { rack, trip }, { kitId }, signal),
+    ({ rack, trip, kitId }, run) => this.worker.ask('ladder', { rack, trip }, { kitId }, run),
   );
 
   private readonly found = computed(() => (this.ladder.fresh() ? this.ladder.last()?.answer : undefined));

@@ -145,7 +145,7 @@ export class LossesPanel {
       const kitId = this.study.kit()?.id;
       return kitId === undefined ? undefined : { rack: this.study.rack(), trip: this.store.trip(), kitId, stopId: this.stop().id };
     },
-    ({ rack, trip, kitId, stopId }, { signal }) => this.worker.ask('losses', { rack, trip }, { kitId, stopId }, signal),
+    ({ rack, trip, kitId, stopId }, run) => this.worker.ask('losses', { rack, trip }, { kitId, stopId }, run),
   );
   /** Nothing where no kit is open. */
   private readonly answer = computed(() => (this.study.kit() ? this.losses.last()?.answer : undefined));

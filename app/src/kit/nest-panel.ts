@@ -126,7 +126,7 @@ export class NestPanel {
       const built = this.study.built();
       return built && { built, rack: this.study.rack() };
     },
-    ({ built, rack }, { signal }) => this.worker.ask('nest', { rack }, { kitId: built.kit.id }, signal),
+    ({ built, rack }, run) => this.worker.ask('nest', { rack }, { kitId: built.kit.id }, run),
   );
   private timer: ReturnType<typeof setInterval> | undefined;
 

@@ -11,12 +11,11 @@ import { PASTE_PROBLEM_WORDS, rackTableWords } from '../words/table-words';
 import { Units } from '../words/units';
 import { HAVE_WORDS, ROLE_WORDS } from '../words/kit-words';
 import { KitStudy } from './kit-study';
-import { InTurn } from '../ui/in-turn';
 
 /** Everything there is to build of: owned, lent, wished for and the catalogue; and the ways in and out by list and by file. */
 @Component({
   selector: 'app-pieces-list',
-  imports: [InTurn, PickField, TableOffer, Tick],
+  imports: [PickField, TableOffer, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="titled">
@@ -76,24 +75,22 @@ import { InTurn } from '../ui/in-turn';
       <app-pick-field label="job" [quietly]="true" [options]="jobs" [value]="job()" (valueChange)="job.set($event)" />
     </div>
     <ul class="pieces" tabindex="0" aria-labelledby="pieces-title">
-      <ng-container *appInTurn>
-        @for (r of rows(); track r.piece.id) {
-          <li [class.in]="r.inKit">
-            <span class="what">{{ r.piece.name }}</span>
-            <span class="quiet">{{ r.where }}</span>
-            <span class="grams">{{ units.text(r.massG, 'mass') }}</span>
-            @if (r.inKit) {
-              <span class="quiet in">in it</span>
-            } @else {
-              <button class="ant-btn word" type="button" [attr.aria-label]="'add ' + r.piece.name" (click)="study.addPiece(r.piece)">
-                add
-              </button>
-            }
-          </li>
-        } @empty {
-          <li class="quiet">Nothing of that name{{ study.rack().onlyOwned ? ' among what you own' : '' }}.</li>
-        }
-      </ng-container>
+      @for (r of rows(); track r.piece.id) {
+        <li [class.in]="r.inKit">
+          <span class="what">{{ r.piece.name }}</span>
+          <span class="quiet">{{ r.where }}</span>
+          <span class="grams">{{ units.text(r.massG, 'mass') }}</span>
+          @if (r.inKit) {
+            <span class="quiet in">in it</span>
+          } @else {
+            <button class="ant-btn word" type="button" [attr.aria-label]="'add ' + r.piece.name" (click)="study.addPiece(r.piece)">
+              add
+            </button>
+          }
+        </li>
+      } @empty {
+        <li class="quiet">Nothing of that name{{ study.rack().onlyOwned ? ' among what you own' : '' }}.</li>
+      }
     </ul>
 
     <details>

@@ -26,14 +26,13 @@ import { Units } from '../words/units';
 import { methodProblemWords, METHOD_WORDS } from '../words/menu-words';
 import { PART_WORDS } from '../words/part-words';
 import { Hint } from '../ui/hint';
-import { InTurn } from '../ui/in-turn';
 
 type Scope = DishScope['kind'];
 
 /** The dishes of the brushed days by part of the day: chosen for every day, for these days, or to take turns. */
 @Component({
   selector: 'app-day-dishes',
-  imports: [Choice, Figure, Hint, InTurn, PickField, QuantityField],
+  imports: [Choice, Figure, Hint, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">{{ title() }}</h2>
@@ -48,7 +47,7 @@ type Scope = DishScope['kind'];
       />
     </div>
     @for (r of rows(); track r.name) {
-      <section *appInTurn [class.on]="r.name === part()" [attr.aria-label]="words[r.name]" (focusin)="part.set(r.name)">
+      <section [class.on]="r.name === part()" [attr.aria-label]="words[r.name]" (focusin)="part.set(r.name)">
         <div class="row">
           <app-pick-field
             [label]="words[r.name]"
@@ -91,7 +90,7 @@ type Scope = DishScope['kind'];
         }
       </section>
     }
-    <div *appInTurn class="line">
+    <div class="line">
       <span class="name" appHint="lighting">lighting</span>
       <app-choice
         appHint="lighting"
@@ -101,7 +100,7 @@ type Scope = DishScope['kind'];
         (valueChange)="store.editTripWith('lighting', { oneLighting: $event === 'one' })"
       />
     </div>
-    <div *appInTurn class="line typed">
+    <div class="line typed">
       <span class="name" appHint="appetite">appetite</span>
       <app-quantity-field
         appHint="appetite"

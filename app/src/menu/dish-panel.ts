@@ -189,7 +189,7 @@ export class DishPanel {
       const planned = this.plans.current();
       return planned && { planned, day: this.marker.day(), part: this.part() };
     },
-    ({ planned: { trip, plan }, day, part }, { signal }) => this.worker.ask('card', { trip, plan }, { day, meal: part }, signal),
+    ({ planned: { trip, plan }, day, part }, run) => this.worker.ask('card', { trip, plan }, { day, meal: part }, run),
   );
   /** An older card stays until the newer one is there. */
   protected readonly card = computed(() => this.cards.last()?.answer);

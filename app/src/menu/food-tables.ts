@@ -164,7 +164,7 @@ export class FoodTables {
       const trip = this.plans.current()?.trip;
       return trip && { trip, day: this.marker.day() };
     },
-    ({ trip, day }, { signal }) => this.worker.ask('perKcal', { trip }, { day }, signal),
+    ({ trip, day }, run) => this.worker.ask('perKcal', { trip }, { day }, run),
   );
   protected readonly compared = computed(() => this.perKcal.last()?.answer ?? []);
 

@@ -117,7 +117,7 @@ export class HabitPanel {
   protected readonly habits = study(
     RESTING,
     () => this.plans.current(),
-    ({ trip, plan }, { signal }) => this.worker.ask('habits', { trip, plan }, undefined, signal),
+    ({ trip, plan }, run) => this.worker.ask('habits', { trip, plan }, undefined, run),
   );
 
   protected readonly ledger = computed(() => this.habits.last()?.answer);

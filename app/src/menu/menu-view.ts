@@ -10,7 +10,7 @@ import { DayDishes } from './day-dishes';
 import { DishPanel } from './dish-panel';
 import { FoodTables } from './food-tables';
 import { HabitPanel } from './habit-panel';
-import { InTurn } from '../ui/in-turn';
+import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
   { value: 'dishes', label: 'the dishes' },
@@ -22,49 +22,51 @@ type Side = (typeof SIDES)[number]['value'];
 /** Menu: what is eaten, how it is cooked, and what every habit costs over this trip. */
 @Component({
   selector: 'app-menu-view',
-  imports: [AnswerColumn, DayDishes, DayRule, DishPanel, FoodTables, HabitPanel, InTurn, Ribbon, Sides],
+  imports: [MissingPart, AnswerColumn, DayDishes, DayRule, DishPanel, FoodTables, HabitPanel, Ribbon, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Menu</h1>
     @if (plans.planned(); as p) {
       <div [class.one-look]="side() === 'dishes'">
         <div>
-          <div class="axis" *appInTurn="1">
+          <div class="axis">
             <app-ribbon [plan]="p.plan" [editable]="true" [low]="true" />
             <app-day-rule />
           </div>
-          <ng-container *appInTurn="2">
-            <app-sides
-              class="sides"
-              label="What of the menu"
-              panelId="menu-side"
-              [options]="sides"
-              [value]="side()"
-              (valueChange)="side.set($event)"
-            />
-            <div id="menu-side" role="tabpanel" [attr.aria-labelledby]="'menu-side-' + side()">
-              @switch (side()) {
-                @case ('dishes') {
-                  <div class="panels">
-                    <app-day-dishes *appInTurn="3" [plan]="p.plan" [(part)]="part" />
-                    <app-dish-panel *appInTurn="4" [part]="part()" />
-                  </div>
-                  @if (wide()) {
-                    <app-food-tables *appInTurn="5" [plan]="p.plan" />
-                  }
-                }
-                @case ('habits') {
-                  <app-habit-panel *appInTurn="3" />
-                }
-                @case ('food') {
-                  <app-food-tables *appInTurn="5" [plan]="p.plan" />
+          <app-sides
+            class="sides"
+            label="What of the menu"
+            panelId="menu-side"
+            [options]="sides"
+            [value]="side()"
+            (valueChange)="side.set($event)"
+          />
+          <div id="menu-side" role="tabpanel" [attr.aria-labelledby]="'menu-side-' + side()">
+            @switch (side()) {
+              @case ('dishes') {
+                <div class="panels">
+                  <app-day-dishes [plan]="p.plan" [(part)]="part" />
+                  <app-dish-panel [part]="part()" />
+                </div>
+                @if (wide()) {
+                  <app-food-tables [plan]="p.plan" />
                 }
               }
-            </div>
-          </ng-container>
+              @case ('habits') {
+                @defer (on immediate) {
+                  <app-habit-panel />
+                } @error {
+                  <app-missing-part />
+                }
+              }
+              @case ('food') {
+                <app-food-tables [plan]="p.plan" />
+              }
+            }
+          </div>
         </div>
         @if (side() === 'dishes' && plans.carry(); as carry) {
-          <app-answer-column *appInTurn="6" [carry]="carry" [plan]="p.plan" />
+          <app-answer-column [carry]="carry" [plan]="p.plan" />
         }
       </div>
     }

@@ -19,7 +19,7 @@ export class PackStudy {
       const planned = this.plans.planned();
       return planned && { planned, rack: this.store.rack() };
     },
-    ({ planned: { trip, plan }, rack }, { signal: stop }) => this.worker.ask('pack', { trip, plan, rack }, undefined, stop),
+    ({ planned: { trip, plan }, rack }, run) => this.worker.ask('pack', { trip, plan, rack }, undefined, run),
   );
   /** As it was weighed last: a tick is a change of the trip as well, and the list stays in the hand while it is weighed again. */
   readonly packed = computed(() => this.asked.last()?.answer);
@@ -42,7 +42,7 @@ export class PackStudy {
       const stopId = this.stopId();
       return planned && stopId !== undefined && this.wiresWanted() ? { planned, stopId } : undefined;
     },
-    ({ planned: { trip, plan }, stopId }, { signal: stop }) => this.worker.ask('tripwires', { trip, plan }, { stopId }, stop),
+    ({ planned: { trip, plan }, stopId }, run) => this.worker.ask('tripwires', { trip, plan }, { stopId }, run),
   );
 
   recut(change: Partial<CutMeasures>): void {

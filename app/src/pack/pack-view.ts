@@ -19,6 +19,7 @@ import { ListPanel } from './list-panel';
 import { MakePanel } from './make-panel';
 import { OnePagePanel } from './one-page-panel';
 import { listPicture } from './list-picture';
+import { AppUpdates } from '../platform/app-updates';
 import { PackStudy } from './pack-study';
 import { Paper, PAPER_SIZES, type PaperSize } from './paper';
 import { StopsPanel } from './stops-panel';
@@ -167,6 +168,7 @@ export class PackView {
   protected readonly study = inject(PackStudy);
   private readonly store = inject(WorkspaceStore);
   private readonly units = inject(Units);
+  private readonly updates = inject(AppUpdates);
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('list');
   protected readonly papers = PAPER_SIZES.filter((p) => p !== 'A6').map((value) => ({ value, label: value }));
@@ -225,6 +227,6 @@ export class PackView {
       // the posting days are in it already
       .filter((w) => w.task.code !== 'post')
       .map((w) => ({ id: `home-${w.id}`, date: w.by, title: taskWords(w.task, this.units), about: '' }));
-    downloadCalendar(this.store.trip(), new Date(), also);
+    downloadCalendar(this.store.trip(), new Date(), also).catch((e: unknown) => this.updates.partIsGone(e));
   }
 }

@@ -20,7 +20,7 @@ export class AdviceService {
       const carry = this.plans.carry();
       return planned && carry && { planned, fromStopId: carry.fromStopId };
     },
-    ({ planned, fromStopId }, { signal }) => this.worker.ask('advice', { trip: planned.trip, plan: planned.plan }, { fromStopId }, signal),
+    ({ planned, fromStopId }, run) => this.worker.ask('advice', { trip: planned.trip, plan: planned.plan }, { fromStopId }, run),
   );
   /** Undefined until it is worked out. */
   readonly answer = computed(() => (this.advice.fresh() ? this.advice.last()?.answer : undefined));

@@ -32,22 +32,12 @@ describe('plan service', () => {
     expect(plans.carry()?.days).toHaveLength(5);
   });
 
-  it('has the demo for the verdict of a first visit before it is known that nothing is saved, and for nothing else', async () => {
-    localStorage.removeItem('been-here');
-    const plans = TestBed.inject(PlanService);
-    await until(() => plans.firstCarry() !== undefined, 'the first plan');
-    expect(plans.carry()).toBeUndefined();
-    TestBed.inject(WorkspaceStore).start(undefined);
-    expect(plans.carry()).toEqual(plans.firstCarry());
-    expect(plans.stale()).toBe(false); // it is not planned twice
-  });
-
-  it('waits for what is saved where there has been something', async () => {
-    localStorage.setItem('been-here', 'true');
+  it('waits until it is known what is saved', async () => {
     const plans = TestBed.inject(PlanService);
     await untilQuiet();
-    expect(plans.firstCarry()).toBeUndefined();
-    localStorage.removeItem('been-here');
+    expect(plans.carry()).toBeUndefined();
+    TestBed.inject(WorkspaceStore).start(undefined);
+    await until(() => plans.carry() !== undefined, 'the first plan');
   });
 
   it('can be stopped: the plan before stays, marked as such, and what is asked for again is planned', async () => {

@@ -3,7 +3,6 @@ import type { Trip } from '@tinder/core/model';
 import type { PlanProgress } from '@tinder/core/plan';
 import { carryOfDay, type CarryPlan, type Plan } from '@tinder/core/planned';
 import { placeOfDay, tripOnLeg } from '@tinder/core/trail';
-import { BEEN_HERE } from '../platform/been-here';
 import { createPlanWorker, plannerOnPage } from '../platform/create-plan-worker';
 import { fromWorker } from '../platform/from-worker';
 import { KeptWorker } from '../platform/kept-worker';
@@ -45,22 +44,20 @@ export class PlanService {
   private had: NamedPlan | undefined;
   private readonly slowSignal = signal<PlanProgress | undefined>(undefined);
 
-  /** Nothing seems to be saved: the demo is planned before that is known for sure. */
-  private readonly isFirstVisit = !BEEN_HERE.read();
-
   private readonly plans = study(
     FOLLOWING,
-    () => (this.store.loaded() || this.isFirstVisit ? { trip: this.store.trip() } : undefined),
+    () => (this.store.loaded() ? { trip: this.store.trip() } : undefined),
     ({ trip }, run) => this.work(trip, run),
   );
 
-  /** The plan, once it is known what is saved: everything that can be edited waits for it. */
-  readonly planned = computed(() => (this.store.loaded() ? this.plans.last()?.answer : undefined));
+  /** The last plan; undefined until it is known what is saved, and that is planned. */
+  readonly planned = computed(() => this.plans.last()?.answer);
   readonly plan = computed(() => this.planned()?.plan);
   /** The carry that the marked day belongs to. */
-  readonly carry = computed(() => this.carryIn(this.plan()));
-  /** The same for the verdict, which on a first visit is there before that. */
-  readonly firstCarry = computed(() => this.carryIn(this.plans.last()?.answer.plan));
+  readonly carry = computed((): CarryPlan | undefined => {
+    const plan = this.plan();
+    return plan && carryOfDay(plan, this.marker.day());
+  });
   /** The leg of the marked day, and the trip with the kit that is carried there. */
   readonly leg = computed(() => placeOfDay(this.store.trip(), this.marker.day()).leg);
   readonly tripHere = computed(() => tripOnLeg(this.store.trip(), this.leg()));
@@ -85,10 +82,6 @@ export class PlanService {
   /** Plans once more what was stopped, or could not be planned. */
   resume(): void {
     this.plans.again();
-  }
-
-  private carryIn(plan: Plan | undefined): CarryPlan | undefined {
-    return plan && carryOfDay(plan, this.marker.day());
   }
 
   private async work(trip: Trip, { signal }: Run): Promise<Planned> {

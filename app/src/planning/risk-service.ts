@@ -26,7 +26,7 @@ export class RiskService {
       const planned = this.plans.current();
       return planned && { planned, mishaps: this.mishaps() };
     },
-    ({ planned, mishaps }, { signal }) => this.worker.ask('risk', { trip: planned.trip, plan: planned.plan }, { mishaps }, signal),
+    ({ planned, mishaps }, run) => this.worker.ask('risk', { trip: planned.trip, plan: planned.plan }, { mishaps }, run),
   );
   /** By carry; undefined within for a carry that cannot run out, altogether while it is drawn. */
   readonly risks = computed(() => (this.drawn.fresh() ? this.drawn.last()?.answer : undefined));

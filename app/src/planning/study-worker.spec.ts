@@ -7,10 +7,11 @@ import { workerInPage } from '../testing/worker-in-page';
 import { turn, until } from '../testing/until';
 import { StudyHost } from '../workers/study-host';
 import type { Subject } from '../workers/subject';
-import { STOPPED, STUDY_WORKER_START, StudyWorker } from './study-worker';
+import { STOPPED, STUDY_WORKER_START, StudyWorker, type Asker } from './study-worker';
 
 const plan = planTrip(DEMO_TRIP);
-const wanted = () => new AbortController().signal;
+const by = (controller: AbortController, isSeen = true): Asker => ({ signal: controller.signal, isSeen: () => isSeen });
+const wanted = () => by(new AbortController());
 
 /** Study workers that the test can look into and break. */
 function started(host: () => object = () => new StudyHost({ tripsDrawn: 50 })) {
@@ -83,7 +84,7 @@ describe('the study worker', () => {
       runs++ === 0 ? { keep: () => undefined, run: () => new Promise(() => undefined) } : new StudyHost({ tripsDrawn: 50 }),
     );
     const givenUp = new AbortController();
-    const old = studies.ask('nest', { rack: DEMO_RACK }, { kitId: 'a' }, givenUp.signal);
+    const old = studies.ask('nest', { rack: DEMO_RACK }, { kitId: 'a' }, by(givenUp));
     const next = studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
     await until(() => links.length === 1, 'the first worker');
     givenUp.abort();
@@ -96,8 +97,8 @@ describe('the study worker', () => {
     let runs = 0;
     const { studies, links } = started(() => ({ keep: () => undefined, run: () => (runs++, new Promise(() => undefined)) }));
     const [stopping, givenUp] = [new AbortController(), new AbortController()];
-    const stopped = studies.ask('nest', { rack: DEMO_RACK }, { kitId: 'a' }, stopping.signal);
-    const waiting = studies.ask('nest', { rack: DEMO_RACK }, { kitId: 'b' }, givenUp.signal);
+    const stopped = studies.ask('nest', { rack: DEMO_RACK }, { kitId: 'a' }, by(stopping));
+    const waiting = studies.ask('nest', { rack: DEMO_RACK }, { kitId: 'b' }, by(givenUp));
     await until(() => runs === 1, 'the first study');
     givenUp.abort();
     await expect(waiting).rejects.toThrow();

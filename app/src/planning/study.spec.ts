@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, ErrorHandler, signal } from '@angular/core';
+import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { turn, until } from '../testing/until';
 import { REST_FACTOR } from './rest-factor';
@@ -117,16 +117,10 @@ describe('a study when resting', () => {
   });
 });
 
-/** Promises that are kept, and no other task. */
-async function promises(): Promise<void> {
-  for (let i = 0; i < 20; i++) await Promise.resolve();
-}
-
 describe('a study that follows', () => {
   it('is asked at once, one at a time, and every answer is shown until a newer one is there', async () => {
     const { number, asked, answers, numbers, answer, askedFor } = squares(FOLLOWING);
-    TestBed.tick();
-    expect(numbers()).toEqual([1]);
+    await askedFor(1);
     for (const n of [2, 3, 4]) {
       number.set(n);
       TestBed.tick();
@@ -141,7 +135,7 @@ describe('a study that follows', () => {
 
   it('goes on with the newest question after one that failed', async () => {
     const { number, asked, answers, askedFor, answer } = squares(FOLLOWING);
-    TestBed.tick();
+    await askedFor(1);
     number.set(2);
     TestBed.tick();
     asked[0].fail('for once');
@@ -149,49 +143,6 @@ describe('a study that follows', () => {
     expect(answers.problem()).toBeUndefined();
     await answer();
     expect(answers.last()?.answer).toBe(4);
-  });
-
-  it('has its answer on the page in the task that brought it, and the next question on its way before', async () => {
-    const { number, asked, answers, numbers } = squares(FOLLOWING);
-    const read: string[] = [];
-    @Component({ changeDetection: ChangeDetectionStrategy.OnPush, template: '{{ square() }}' })
-    class Square {
-      protected square(): string {
-        const square = String(answers.last()?.answer ?? '');
-        read.push(`${square} while ${numbers().join(' ')} were asked`);
-        return square;
-      }
-    }
-    const page = TestBed.createComponent(Square);
-    await turn();
-    number.set(2);
-    TestBed.tick();
-    read.length = 0;
-    asked[0].answer();
-    await promises();
-    expect((page.nativeElement as HTMLElement).textContent).toBe('1');
-    expect(read).toEqual(['1 while 1 2 were asked']);
-  });
-
-  it('tells of a page that cannot show an answer, and goes on', async () => {
-    const { number, asked, answers, askedFor } = squares(FOLLOWING);
-    @Component({ changeDetection: ChangeDetectionStrategy.OnPush, template: '{{ square() }}' })
-    class Broken {
-      protected square(): string {
-        if (answers.last()) throw new Error('it cannot be shown');
-        return '';
-      }
-    }
-    const told = jest.spyOn(TestBed.inject(ErrorHandler), 'handleError').mockReturnValue(undefined);
-    const page = TestBed.createComponent(Broken);
-    await turn();
-    asked[0].answer();
-    await promises();
-    expect(told).toHaveBeenCalledTimes(1);
-    expect(answers.problem()).toBeUndefined(); // it is not the study that has failed
-    page.destroy();
-    number.set(2);
-    await askedFor(2);
   });
 });
 

@@ -1,5 +1,8 @@
-import { computed, DestroyRef, effect, inject, signal, untracked, type Signal } from '@angular/core';
-import { shownNow } from '../platform/shown-now';
+import { computed, ElementRef, inject, signal, untracked, type Signal } from '@angular/core';
+import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
+import { auditTime, EMPTY, filter, map, merge, Observable, Subject, switchMap, timer, type OperatorFunction } from 'rxjs';
+import { isOnScreen } from '../ui/on-screen';
+import { oneAtATime } from './one-at-a-time';
 import { REST_FACTOR } from './rest-factor';
 import { STOPPED } from './study-worker';
 
@@ -13,7 +16,9 @@ export interface Progress {
 export interface Run {
   /** Aborted when the question is not the one that is asked any more, or the walker has stopped it. */
   signal: AbortSignal;
-  progress(p: Progress): void;
+  progress: (p: Progress) => void;
+  /** Is the place on screen where its answer will stand? What is seen goes before what is not. */
+  isSeen: () => boolean;
 }
 
 /** Answers to a question that keeps changing. */
@@ -52,70 +57,44 @@ export const BEHIND_PLAN: Pace = { restMs: 20, following: true };
  * questions are the same when their parts are. An undefined one is not asked. Call in an injection context.
  */
 export function study<Q extends object, A>(pace: Pace, question: () => Q | undefined, work: (q: Q, run: Run) => Promise<A>): Study<Q, A> {
-  const restFactor = inject(REST_FACTOR);
-  const showNow = shownNow();
+  const element = inject<ElementRef<Element>>(ElementRef, { optional: true })?.nativeElement;
   const now = computed(question, { equal: sameParts });
   const last = signal<{ of: Q; answer: A } | undefined>(undefined);
   const failed = signal<{ of: Q; why: string } | undefined>(undefined);
   const progress = signal<{ of: Q; at: Progress } | undefined>(undefined);
   const stoppedAt = signal<Q | undefined>(undefined);
-  let running: { of: Q; controller: AbortController } | undefined;
-  /** The question has just changed, and is asked when its rest is over. */
-  let resting = false;
-  let gone = false;
+  const again$ = new Subject<void>();
+  let running: AbortController | undefined;
 
-  const isWanted = (of: Q): boolean => of === untracked(now) && of !== untracked(stoppedAt) && !gone;
-  /** Gives whether an answer has come, which is not on the page yet. */
-  const answer = async (of: Q): Promise<boolean> => {
-    const controller = new AbortController();
-    running = { of, controller };
-    try {
-      const found = await work(of, { signal: controller.signal, progress: (at) => isWanted(of) && progress.set({ of, at }) });
-      if (gone || controller.signal.aborted || !(pace.following || isWanted(of))) return false;
-      last.set({ of, answer: found });
-      failed.set(undefined);
-      return true;
-    } catch (e) {
-      if (!controller.signal.aborted) failed.set({ of, why: e instanceof Error ? e.message : String(e) });
-      return false;
-    } finally {
-      running = undefined;
-    }
-  };
-  const ask = async (): Promise<void> => {
-    if (running) return;
-    let asked: Q | undefined;
-    let unseen = false;
-    for (let of = untracked(now); of && of !== asked && isWanted(of) && !resting; of = untracked(now)) {
-      asked = of;
-      const answered = answer(of);
-      if (unseen) showNow(); // while the next question is on its way
-      unseen = await answered;
-    }
-    if (unseen) showNow();
-  };
-
-  effect((onCleanup) => {
-    const of = now();
-    if (!of) return;
-    if (!pace.following && running && running.of !== of) running.controller.abort();
-    if (pace.restMs === 0) return void untracked(ask);
-    if (resting) return; // what follows a drag does not wait for its end
-    resting = true;
-    const timer = setTimeout(() => {
-      resting = false;
-      void ask();
-    }, pace.restMs * restFactor);
-    if (pace.following) return;
-    onCleanup(() => {
-      resting = false;
-      clearTimeout(timer);
+  const isWanted = (of: Q): boolean => of === untracked(now) && of !== untracked(stoppedAt);
+  const isSeen = (): boolean => element === undefined || isOnScreen(element);
+  /** Works a question out; ends when it is answered or has failed. */
+  const answer = (of: Q): Observable<never> =>
+    new Observable((ended) => {
+      const controller = (running = new AbortController());
+      const { signal } = controller;
+      const run: Run = { signal, isSeen, progress: (at) => isWanted(of) && progress.set({ of, at }) };
+      work(of, run)
+        .then(
+          (found) => {
+            if (signal.aborted || !(pace.following || isWanted(of))) return;
+            last.set({ of, answer: found });
+            failed.set(undefined);
+          },
+          (e: unknown) => {
+            if (!signal.aborted) failed.set({ of, why: e instanceof Error ? e.message : String(e) });
+          },
+        )
+        .finally(() => ended.complete());
+      return () => controller.abort();
     });
-  });
-  inject(DestroyRef).onDestroy(() => {
-    gone = true;
-    running?.controller.abort();
-  });
+
+  merge(toObservable(now), again$.pipe(map(() => untracked(now))))
+    .pipe(
+      paced(pace, inject(REST_FACTOR), (of) => (isWanted(of) && untracked(last)?.of !== of ? answer(of) : EMPTY)),
+      takeUntilDestroyed(),
+    )
+    .subscribe();
 
   const of = <T extends { of: Q }>(s: Signal<T | undefined>): T | undefined => (s()?.of === now() ? s() : undefined);
   const stopped = computed(() => now() !== undefined && stoppedAt() === now());
@@ -127,13 +106,26 @@ export function study<Q extends object, A>(pace: Pace, question: () => Q | undef
     stopped,
     stop: () => {
       stoppedAt.set(untracked(now));
-      running?.controller.abort(STOPPED);
+      running?.abort(STOPPED);
     },
     again: () => {
       stoppedAt.set(undefined);
       failed.set(undefined);
-      void ask();
+      again$.next();
     },
+  };
+}
+
+/** When the questions are worked out: while they change, or once they rest. */
+function paced<Q>(
+  { restMs, following }: Pace,
+  restFactor: number,
+  answer: (of: Q) => Observable<never>,
+): OperatorFunction<Q | undefined, never> {
+  if (!following) return switchMap((of) => (of ? timer(restMs * restFactor).pipe(switchMap(() => answer(of))) : EMPTY));
+  return (questions$) => {
+    const asked$ = questions$.pipe(filter((of) => of !== undefined));
+    return (restMs ? asked$.pipe(auditTime(restMs * restFactor)) : asked$).pipe(oneAtATime(answer));
   };
 }
 

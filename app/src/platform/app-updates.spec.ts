@@ -27,13 +27,13 @@ describe('a newer version of the app', () => {
 
   it('is told when a view is asked for that this version no longer has', () => {
     const updates = TestBed.inject(AppUpdates);
-    updates.viewIsGone(new TypeError('Failed to fetch dynamically imported module: /chunk-A.js'));
+    updates.partIsGone(new TypeError('Failed to fetch dynamically imported module: /chunk-A.js'));
     expect(updates.broken()).toBe(true);
   });
 
   it('hides no other fault of a view', () => {
     const updates = TestBed.inject(AppUpdates);
-    expect(() => updates.viewIsGone(new TypeError('x is undefined'))).toThrow('x is undefined');
+    expect(() => updates.partIsGone(new TypeError('x is undefined'))).toThrow('x is undefined');
     expect(updates.broken()).toBe(false);
   });
 });

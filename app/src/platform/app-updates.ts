@@ -14,7 +14,7 @@ export class AppUpdates {
 
   /** A newer version is here and waits. */
   readonly ready = this.readySignal.asReadonly();
-  /** The copy kept for offline use has lost a part that this version needs: only a reload mends it. */
+  /** A part of this version could not be loaded, or the copy kept for offline use has lost one: only a reload mends it. */
   readonly broken = this.brokenSignal.asReadonly();
 
   constructor() {
@@ -23,9 +23,14 @@ export class AppUpdates {
     this.updates.unrecoverable.subscribe(() => this.brokenSignal.set(true));
   }
 
-  /** A view could not be opened. Where its part of the app did not come, another version was deployed: told, not thrown. */
-  viewIsGone(error: unknown): void {
+  /** A view or another part could not be opened. Where its script did not come, another version was deployed: told, not thrown. */
+  partIsGone(error: unknown): void {
     if (!isGonePart(error)) throw error;
+    this.partIsMissing();
+  }
+
+  /** A script could not be loaded: only a reload mends it. */
+  partIsMissing(): void {
     this.brokenSignal.set(true);
   }
 

@@ -1,5 +1,18 @@
-/** Keeps the screen lit while something is timed; where the browser cannot, the phone does what it always does. Gives back how to let it go. */
-export function keepAwake(): () => void {
+import { Observable } from 'rxjs';
+
+/** Goes along with a source, and keeps the screen lit for so long. Where the browser cannot, the phone does what it always does. */
+export const awake = <T>(source: Observable<T>): Observable<T> =>
+  new Observable((seen) => {
+    const letGo = keepAwake();
+    const going = source.subscribe(seen);
+    return () => {
+      going.unsubscribe();
+      letGo();
+    };
+  });
+
+/** Gives back how to let it go. */
+function keepAwake(): () => void {
   if (typeof navigator === 'undefined' || !('wakeLock' in navigator)) return () => undefined;
   let lock: WakeLockSentinel | undefined;
   let over = false;

@@ -2,22 +2,21 @@ import type { Planner } from '../workers/planner';
 import { linkWorker, type WorkerLink } from './worker-link';
 
 const start = (): WorkerLink<Planner> => linkWorker(new Worker(new URL('../workers/plan.worker', import.meta.url), { type: 'module' }));
-let early: WorkerLink<Planner> | undefined;
+let started: WorkerLink<Planner> | undefined;
 
-/** Starts the plan worker before anybody asks for it: it is fetched and warm by the time that the page has a trip. */
-export function startEarly(): WorkerLink<Planner> | undefined {
+/** Starts the plan worker before anybody asks for it: it is fetched while the page is built. */
+export function startPlanWorker(): void {
   try {
-    early = start();
+    started = start();
   } catch {
     // where no worker can be had, the one who asks for it hears why
   }
-  return early;
 }
 
-/** Starts the plan worker, or gives the one that was started early. Alone in this file so that tests can replace it. */
+/** The plan worker that was started with the page; a new one where that is taken. Alone in this file so that tests can replace it. */
 export function createPlanWorker(): WorkerLink<Planner> {
-  const link = early ?? start();
-  early = undefined;
+  const link = started ?? start();
+  started = undefined;
   return link;
 }
 

@@ -1,7 +1,14 @@
+import { filter, fromEvent, map, type Observable } from 'rxjs';
 import type { ZodType } from 'zod';
 
 /** Something half done that outlives a reload and a phone that goes to sleep: one small value under a name, read back only as what it should be. */
 export class KeptDraft<T> {
+  /** What other tabs make of it. */
+  readonly changes$: Observable<T | undefined> = fromEvent<StorageEvent>(window, 'storage').pipe(
+    filter((e) => e.key === this.name),
+    map(() => this.read()),
+  );
+
   constructor(
     private readonly name: string,
     private readonly schema: ZodType<T>,
@@ -26,12 +33,5 @@ export class KeptDraft<T> {
     } catch {
       // not kept: it lasts as long as the page does
     }
-  }
-
-  /** Hears of what other tabs make of it; gives back how to stop. */
-  follow(changed: (value: T | undefined) => void): () => void {
-    const heard = (e: StorageEvent): void => (e.key === this.name ? changed(this.read()) : undefined);
-    addEventListener('storage', heard);
-    return () => removeEventListener('storage', heard);
   }
 }

@@ -1,8 +1,10 @@
 import type { Remote } from 'comlink';
+import { catchError, defer, firstValueFrom, retry, throwError, timer } from 'rxjs';
 import { WorkerBroken, type WorkerLink } from './worker-link';
 
-/** How often a worker is started for one question before the page answers itself. */
-const TRIES = 2;
+/** How often a worker is started again for one question before the page answers itself, and the pause before that, ms. */
+const MORE_TRIES = 1;
+const BEFORE_ANOTHER_MS = 100;
 
 /** What a worker that stays is made of. */
 export interface KeptWorkerParts<T> {
@@ -23,29 +25,47 @@ export class KeptWorker<T> {
   constructor(private readonly parts: KeptWorkerParts<T>) {}
 
   /** Calls into the worker; rejects when it is ended before it has answered. `work` may be done more than once. */
-  async call<A>(work: (remote: Remote<T>) => Promise<A>): Promise<A> {
-    let why: unknown;
-    let wasAlive = false;
-    for (let tries = 0; tries < TRIES && !this.page; tries++) {
-      let link: WorkerLink<T> | undefined;
-      try {
-        link = this.link ??= this.parts.start();
-        return await link.call(work);
-      } catch (e) {
-        const broke = e instanceof WorkerBroken && this.link === link;
-        if (link && !broke) throw e;
-        this.end();
-        why = e;
-        wasAlive = broke && e.wasAlive;
-      }
+  call<A>(work: (remote: Remote<T>) => Promise<A>): Promise<A> {
+    return firstValueFrom(
+      defer(() => (this.page ? this.callPage(work) : this.callWorker(work))).pipe(
+        retry({ count: MORE_TRIES, delay: (e: unknown) => (e instanceof Lost ? timer(BEFORE_ANOTHER_MS) : throwError(() => e)) }),
+        catchError((e: unknown) => {
+          if (!(e instanceof Lost)) throw e;
+          // what takes a worker its whole patience would halt the page for as long
+          if (e.wasAlive) throw e.why;
+          return defer(() => this.callPage(work, e.why));
+        }),
+      ),
+    );
+  }
+
+  /** Rejects with `Lost` where there is no worker any more that could answer. */
+  private async callWorker<A>(work: (remote: Remote<T>) => Promise<A>): Promise<A> {
+    const link = this.linkOrLost();
+    try {
+      return await link.call(work);
+    } catch (e) {
+      // what the work itself threw, or a worker that was ended on purpose
+      if (!(e instanceof WorkerBroken) || this.link !== link) throw e;
+      this.end();
+      throw new Lost(e, e.wasAlive);
     }
-    // what takes a worker its whole patience would halt the page for as long
-    if (wasAlive) throw why;
+  }
+
+  private linkOrLost(): WorkerLink<T> {
+    try {
+      return (this.link ??= this.parts.start());
+    } catch (e) {
+      throw new Lost(asError(e), false);
+    }
+  }
+
+  /** An object of the page answers as one of a worker does, only at once. */
+  private async callPage<A>(work: (remote: Remote<T>) => Promise<A>, why?: Error): Promise<A> {
     if (!this.page) {
       this.page = await this.parts.onPage();
-      this.parts.gaveUp?.(why instanceof Error ? why.message : String(why));
+      if (why) this.parts.gaveUp?.(why.message);
     }
-    // an object of the page answers as one of a worker does, only at once
     return await work(this.page as Remote<T>);
   }
 
@@ -56,3 +76,15 @@ export class KeptWorker<T> {
     this.parts.ended?.();
   }
 }
+
+/** A worker that did not start, or broke: another may be tried. */
+class Lost extends Error {
+  constructor(
+    readonly why: Error,
+    readonly wasAlive: boolean,
+  ) {
+    super(why.message);
+  }
+}
+
+const asError = (e: unknown): Error => (e instanceof Error ? e : new Error(String(e)));

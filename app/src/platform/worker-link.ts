@@ -1,4 +1,22 @@
 import { wrap, type Remote } from 'comlink';
+import {
+  BehaviorSubject,
+  distinctUntilChanged,
+  firstValueFrom,
+  from,
+  fromEvent,
+  map,
+  merge,
+  NEVER,
+  ReplaySubject,
+  share,
+  startWith,
+  Subject,
+  switchMap,
+  take,
+  timer,
+  type Observable,
+} from 'rxjs';
 
 /** A worker that can be called, is heard when it breaks, and can be ended in the middle of its work. */
 export interface WorkerLink<T> {
@@ -34,37 +52,55 @@ export const USUAL_PATIENCE: Patience = { untilAliveMs: 30_000, whileWorkingMs: 
  */
 export function linkWorker<T>(worker: Worker, patience = USUAL_PATIENCE): WorkerLink<T> {
   const remote = wrap<T>(worker);
-  let alive = false;
-  let breakOff: (why: string) => void = () => undefined;
-  const broken = new Promise<never>((_, reject) => (breakOff = (why) => reject(new WorkerBroken(why, alive))));
-  broken.catch(() => undefined); // heard by the calls that are waiting, if any
-  let waiting = 0;
-  let silence: ReturnType<typeof setTimeout> | undefined;
-  const expectWithin = (ms: number, orElse: string): void => {
-    clearTimeout(silence);
-    silence = waiting > 0 ? setTimeout(() => breakOff(orElse), ms) : undefined;
-  };
-  const heard = (): void => {
-    alive = true;
-    expectWithin(patience.whileWorkingMs, 'the worker has stopped answering');
-  };
-  worker.addEventListener('message', heard);
-  worker.addEventListener('error', (e) => breakOff(e.message || 'the worker could not be started'));
-  worker.addEventListener('messageerror', () => breakOff('the worker said something that cannot be read'));
+  /** How many calls wait for an answer. */
+  const waiting$ = new BehaviorSubject(0);
+  const ended$ = new Subject<string>();
+  const heard$ = fromEvent(worker, 'message').pipe(share());
+  let isAlive = false;
+  heard$.subscribe(() => (isAlive = true));
+  // a worker that is busy with one call shows itself to the others when that one ends
+  const silent$ = waiting$.pipe(
+    map((calls) => calls > 0),
+    distinctUntilChanged(),
+    switchMap((isWaitedFor) => (isWaitedFor ? silence(heard$, patience) : NEVER)),
+  );
+  const broken$ = new ReplaySubject<WorkerBroken>(1);
+  merge(
+    fromEvent<ErrorEvent>(worker, 'error').pipe(map((e) => e.message || 'the worker could not be started')),
+    fromEvent(worker, 'messageerror').pipe(map(() => 'the worker said something that cannot be read')),
+    silent$,
+    ended$,
+  )
+    .pipe(
+      take(1),
+      map((why) => new WorkerBroken(why, isAlive)),
+    )
+    .subscribe(broken$);
+  const breaks$ = broken$.pipe(
+    map((broken) => {
+      throw broken;
+    }),
+  );
   return {
     call: async (work) => {
-      // a worker that is busy with another call shows itself when that one ends
-      if (++waiting === 1) expectWithin(patience.untilAliveMs, 'the worker does not answer');
+      waiting$.next(waiting$.value + 1);
       try {
-        return await Promise.race([work(remote), broken]);
+        return await firstValueFrom(merge(from(work(remote)), breaks$));
       } finally {
-        waiting--;
-        if (waiting === 0) clearTimeout(silence);
+        waiting$.next(waiting$.value - 1);
       }
     },
     end: () => {
       worker.terminate();
-      breakOff('the worker was ended');
+      ended$.next('the worker was ended');
     },
   };
 }
+
+/** Says so when nothing was heard for too long. */
+const silence = (heard$: Observable<unknown>, { untilAliveMs, whileWorkingMs }: Patience): Observable<string> =>
+  heard$.pipe(
+    map(() => ({ ms: whileWorkingMs, why: 'the worker has stopped answering' })),
+    startWith({ ms: untilAliveMs, why: 'the worker does not answer' }),
+    switchMap(({ ms, why }) => timer(ms).pipe(map(() => why))),
+  );

@@ -177,7 +177,7 @@ export class ForTripPanel {
   protected readonly asked = study(
     RESTING,
     () => ({ trip: this.store.trip(), rack: this.store.rack() }),
-    ({ trip, rack }, { signal }) => this.worker.ask('ownChoice', { trip, rack }, undefined, signal),
+    ({ trip, rack }, run) => this.worker.ask('ownChoice', { trip, rack }, undefined, run),
   );
   private readonly found = computed(() => (this.asked.fresh() ? this.asked.last()?.answer : undefined));
   protected readonly worth = computed(() => {

@@ -114,9 +114,9 @@ export class SeasonPanel {
   protected readonly asked = study(
     RESTING,
     () => ({ rack: this.store.rack(), library: this.store.workspace().library }),
-    ({ rack, library }, { signal }) => {
+    ({ rack, library }, run) => {
       const trips = library.filter((s) => !s.archived).map((s) => s.trip);
-      return this.worker.ask('season', { rack }, { trips, today: today() }, signal);
+      return this.worker.ask('season', { rack }, { trips, today: today() }, run);
     },
   );
   protected readonly hundred = computed(() => `for ${this.units.text(100, 'mass')}`);

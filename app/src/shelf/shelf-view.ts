@@ -7,7 +7,7 @@ import { ForTripPanel } from './for-trip-panel';
 import { JoinPanel } from './join-panel';
 import { SeasonPanel } from './season-panel';
 import { ShelfFiles } from './shelf-files';
-import { InTurn } from '../ui/in-turn';
+import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
   { value: 'cupboard', label: 'the cupboard' },
@@ -20,7 +20,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Shelf: what stands in the cupboard, how that is known, and what it is good for. */
 @Component({
   selector: 'app-shelf-view',
-  imports: [AddContainer, ContainerCard, Cupboard, ForTripPanel, InTurn, JoinPanel, SeasonPanel, ShelfFiles, Sides],
+  imports: [MissingPart, AddContainer, ContainerCard, Cupboard, ForTripPanel, JoinPanel, SeasonPanel, ShelfFiles, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Shelf</h1>
@@ -30,21 +30,33 @@ type Side = (typeof SIDES)[number]['value'];
         @case ('cupboard') {
           <div class="look">
             <div>
-              <app-add-container *appInTurn="1" (added)="toCard()" />
-              <app-cupboard *appInTurn="2" (chosen)="toCard()" />
-              <app-shelf-files *appInTurn="3" />
+              <app-add-container (added)="toCard()" />
+              <app-cupboard (chosen)="toCard()" />
+              <app-shelf-files />
             </div>
-            <app-container-card #card *appInTurn="4" />
+            <app-container-card #card />
           </div>
         }
         @case ('trip') {
-          <app-for-trip-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-for-trip-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
         @case ('join') {
-          <app-join-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-join-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
         @case ('season') {
-          <app-season-panel *appInTurn="1" />
+          @defer (on immediate) {
+            <app-season-panel />
+          } @error {
+            <app-missing-part />
+          }
         }
       }
     </div>

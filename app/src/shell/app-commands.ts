@@ -5,6 +5,7 @@ import { besideRack } from '@tinder/core/kit';
 import { RibbonFold } from '../charts/ribbon-fold';
 import { Commands, type Command } from '../commands/commands';
 import { Start } from '../commands/start';
+import { AppUpdates } from '../platform/app-updates';
 import { InstallOffer } from '../platform/install-offer';
 import { Autosave } from '../store/autosave';
 import { downloadBackup, downloadCalendar, downloadRack, downloadToLookAt, downloadTrip, downloadWaypoints } from '../store/trip-files';
@@ -35,6 +36,7 @@ export class AppCommands {
   private readonly fold = inject(RibbonFold);
   private readonly start = inject(Start);
   private readonly install = inject(InstallOffer);
+  private readonly updates = inject(AppUpdates);
 
   list(): Command[] {
     return [...this.sideBar(), ...this.files(), ...this.ways()];
@@ -67,7 +69,12 @@ export class AppCommands {
       more('share', 'a file of this trip for somebody else to look at', 's', () => downloadToLookAt(trip)),
       more('rack', 'export the rack: pieces, kits, scores', 'r', () => downloadRack(this.store.rack())),
       more('demoRack', 'put the demo’s pieces and kits on the rack', 'k', () => this.loadDemoRack()),
-      more('calendar', 'resupply and posting days as a calendar', 'c', () => downloadCalendar(trip, new Date())),
+      more(
+        'calendar',
+        'resupply and posting days as a calendar',
+        'c',
+        () => void downloadCalendar(trip, new Date()).catch((e: unknown) => this.updates.partIsGone(e)),
+      ),
       more(
         'waypoints',
         'stops and camps as GPX waypoints',

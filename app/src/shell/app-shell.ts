@@ -12,12 +12,11 @@ import { Notices } from './notices';
 import { VerdictLine } from './verdict-line';
 import { VIEWS } from './views';
 import { chosenFile } from '../platform/chosen-file';
-import { InTurn, Turns } from '../ui/in-turn';
 
 /** The frame: words to walk by on the left, the view, the verdict at the foot. Nothing can be changed before it is known what is saved: it would be lost. */
 @Component({
   selector: 'app-root',
-  imports: [Drawers, InTurn, Notices, RouterLink, RouterLinkActive, RouterOutlet, VerdictLine],
+  imports: [Drawers, Notices, RouterLink, RouterLinkActive, RouterOutlet, VerdictLine],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './app-shell.html',
   styleUrl: './app-shell.less',
@@ -28,7 +27,6 @@ export class AppShell {
   protected readonly autosave = inject(Autosave);
   protected readonly commands = inject(Commands);
   private readonly importing = inject(Importing);
-  protected readonly turns = inject(Turns);
   private readonly fileInput = viewChild.required<ElementRef<HTMLInputElement>>('file');
 
   private readonly whatIsSaved = this.autosave.start();

@@ -6,27 +6,38 @@ import { NewTripDrawer } from '../library/new-trip-drawer';
 import { TripsDrawer } from '../library/trips-drawer';
 import { CommandDrawer } from './command-drawer';
 import { SettingsDrawer } from './settings-drawer';
+import { MissingPart } from '../ui/missing-part';
 
 /** What opens beside every view; each comes when it is first opened. */
 @Component({
   selector: 'app-drawers',
-  imports: [CommandDrawer, LedgerDrawer, NewTripDrawer, SettingsDrawer, TripsDrawer],
+  imports: [MissingPart, CommandDrawer, LedgerDrawer, NewTripDrawer, SettingsDrawer, TripsDrawer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @defer (when ledger.open() !== undefined; prefetch on idle) {
       <app-ledger-drawer />
+    } @error {
+      <app-missing-part />
     }
     @defer (when commands.panel() === 'commands'; prefetch on idle) {
       <app-command-drawer />
+    } @error {
+      <app-missing-part />
     }
     @defer (when commands.panel() === 'settings') {
       <app-settings-drawer />
+    } @error {
+      <app-missing-part />
     }
     @defer (when commands.panel() === 'trips') {
       <app-trips-drawer />
+    } @error {
+      <app-missing-part />
     }
     @defer (when commands.panel() === 'newTrip') {
       <app-new-trip-drawer />
+    } @error {
+      <app-missing-part />
     }
   `,
   styles: `

@@ -121,7 +121,7 @@ export class VerdictLine {
   /** Has the walker asked why? */
   protected readonly asked = signal(false);
   protected readonly verdict = computed((): Verdict => {
-    const carry = this.plans.firstCarry();
+    const carry = this.plans.carry();
     if (!carry || this.plans.failed()) return { said: [], why: [] };
     // at first the risk stands before the advice in the sentence, and comes after it: what is read already would move
     const advice = this.hasDrawn() ? this.advice.answer() : undefined;

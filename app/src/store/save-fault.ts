@@ -10,10 +10,6 @@ export function saveFaultOf(e: unknown): SaveFault {
       return { code: 'noRoom' };
     case 'VersionError':
       return { code: 'newerVersion' };
-    case 'MissingPart':
-      return { code: 'missingPart' };
-    case 'MissingSaver':
-      return { code: 'missingSaver' };
     case 'SilentStorage':
       return { code: 'silentStorage' };
     case 'SecurityError':

@@ -1,11 +1,11 @@
 import { preferencesSchema, rackSchema, same, shelvedTripSchema } from '@tinder/core/model';
 import * as z from 'zod';
-import { UNWRITTEN } from '../platform/database/nothing-kept';
 import { KeptDraft } from '../platform/kept-draft';
 import { mergeRacks, mergeTrips } from './merge';
 import type { Saved } from './saved';
-import { MOST_TRIPS, unwrittenEdits } from './unwritten-edits';
 import { withTrip, type Workspace } from './workspace';
+
+const MOST_TRIPS = 50;
 
 /** What was edited and not written, with what it was edited from; what was added was edited from nothing. */
 const unwrittenSchema = z.strictObject({
@@ -14,23 +14,22 @@ const unwrittenSchema = z.strictObject({
   rack: z.strictObject({ base: rackSchema, mine: rackSchema }).optional(),
   preferences: preferencesSchema.optional(),
 });
+type UnwrittenEdits = z.infer<typeof unwrittenSchema>;
 
 /**
  * Edits that have not reached the database: a page that is left or killed has no time to wait for one, but local storage is written at once. The
  * next page takes them in.
  */
 export class Unwritten {
-  private readonly draft = new KeptDraft(UNWRITTEN, unwrittenSchema);
+  private readonly draft = new KeptDraft('unwritten', unwrittenSchema);
+  /** Something of this page's stands there, and what is saved lets it go. */
+  private holds = false;
 
-  /** `holds`: something of this page's stands there, and what is saved lets it go. */
-  constructor(
-    private readonly tab: string,
-    private holds: boolean,
-  ) {}
+  constructor(private readonly tab: string) {}
 
   /** Keeps what differs from what is saved. */
   keep(saved: Saved, w: Workspace): void {
-    const edited = unwrittenEdits(this.tab, saved, w);
+    const edited = this.unwrittenEdits(saved, w);
     if (!edited) return;
     try {
       this.draft.write(edited);
@@ -62,5 +61,17 @@ export class Unwritten {
     if (!this.holds) return;
     this.holds = false;
     if (this.draft.read()?.tab === this.tab) this.draft.write(undefined);
+  }
+
+  /** What differs from what is saved; undefined where nothing does. */
+  private unwrittenEdits(saved: Saved, w: Workspace): UnwrittenEdits | undefined {
+    const trips = saved.changes(w).trips.filter(({ shelved }) => saved.known.get(shelved.trip.id)?.shelved !== shelved);
+    const edits: UnwrittenEdits = {
+      tab: this.tab,
+      trips: trips.slice(0, MOST_TRIPS).map(({ shelved }) => ({ base: saved.known.get(shelved.trip.id)?.shelved, mine: shelved })),
+      ...(w.rack === saved.rack ? {} : { rack: { base: saved.rack, mine: w.rack } }),
+      ...(w.preferences === saved.preferences ? {} : { preferences: w.preferences }),
+    };
+    return edits.trips.length || edits.rack || edits.preferences ? edits : undefined;
   }
 }

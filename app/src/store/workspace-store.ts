@@ -3,7 +3,6 @@ import { toObservable } from '@angular/core/rxjs-interop';
 import type { Kit, Preferences, Rack, ShelvedTrip, TooMany, Trip } from '@tinder/core/model';
 import { editKitOnLeg, fillClimate } from '@tinder/core/trail';
 import type { Observable } from 'rxjs';
-import { shownNow } from '../platform/shown-now';
 import { noRoomFor } from './edit-guard';
 import { editBase, endGesture, newHistory, rebase, record, redo, undo, type History } from './history';
 import { requireReadable } from './require-readable';
@@ -19,17 +18,13 @@ function withChange(s: ShelvedTrip, change: (t: Trip) => Trip): ShelvedTrip {
 export type Refusal = TooMany | typeof GUEST;
 const GUEST = 'guest';
 
-/**
- * The one place that holds what the walker has entered. Every edit is a labelled, undoable step, and is planned and seen from the task that made it: the
- * framework would come to it in the next frame.
- */
+/** The one place that holds what the walker has entered. Every edit is a labelled, undoable step. */
 @Injectable({ providedIn: 'root' })
 export class WorkspaceStore {
   private readonly history = signal<History<Workspace>>(newHistory(demoWorkspace()));
   private readonly loadedSignal = signal(false);
   private readonly refusedSignal = signal<Refusal | undefined>(undefined);
   private readonly guestSignal = signal<Trip | undefined>(undefined);
-  private readonly showNow = shownNow();
 
   /** False until what was saved has been read; views wait for it. */
   readonly loaded = this.loadedSignal.asReadonly();
@@ -65,7 +60,6 @@ export class WorkspaceStore {
     if (ngDevMode) requireReadable(history.present, edited, label);
     if (opens) this.guestSignal.set(undefined);
     this.history.set(record(history, edited, label, gesture));
-    this.showNow();
     return true;
   }
 
@@ -160,11 +154,9 @@ export class WorkspaceStore {
 
   undo(): void {
     this.history.update(undo);
-    this.showNow();
   }
 
   redo(): void {
     this.history.update(redo);
-    this.showNow();
   }
 }

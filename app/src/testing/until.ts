@@ -1,7 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { PlanService } from '../planning/plan-service';
 import { StudyWorker } from '../planning/study-worker';
-import { Turns } from '../ui/in-turn';
 
 /** Far beyond what the slowest machine needs: only what never happens waits so long, ms. */
 const NEVER_MS = 45_000;
@@ -22,15 +21,14 @@ export async function until(holds: () => boolean | Promise<boolean>, what: strin
   }
 }
 
-/** Goes on until nothing is planned, studied or built any more, and nothing of it is about to be. */
+/** Goes on until nothing is planned or studied any more, and nothing of it is about to be. */
 export async function untilQuiet(): Promise<void> {
   const studies = TestBed.inject(StudyWorker);
   const plans = TestBed.inject(PlanService);
-  const turns = TestBed.inject(Turns);
   let quiet = 0;
   await until(async () => {
     await turn();
-    quiet = studies.busy() || plans.pending() || turns.busy() ? 0 : quiet + 1;
+    quiet = studies.busy() || plans.pending() ? 0 : quiet + 1;
     return quiet > 3; // a study that has just been answered may lead to the next
-  }, 'the end of every plan, study and part');
+  }, 'the end of every plan and study');
 }

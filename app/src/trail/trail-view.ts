@@ -10,7 +10,7 @@ import { DaysTable } from './days-table';
 import { LegsTable } from './legs-table';
 import { StopPanel } from './stop-panel';
 import { TripPanel } from './trip-panel';
-import { InTurn } from '../ui/in-turn';
+import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
   { value: 'days', label: 'days and stop' },
@@ -23,56 +23,62 @@ type Side = (typeof SIDES)[number]['value'];
 /** Trail: stops, legs, days and what they are like; by hand on the ribbon, or typed in its table twins. */
 @Component({
   selector: 'app-trail-view',
-  imports: [AnswerColumn, BrushPanel, DayRule, DaysTable, InTurn, LegsTable, Ribbon, Sides, StopPanel, TripPanel],
+  imports: [MissingPart, AnswerColumn, BrushPanel, DayRule, DaysTable, LegsTable, Ribbon, Sides, StopPanel, TripPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Trail</h1>
     @if (plans.planned(); as p) {
       <div [class.one-look]="side() === 'days'">
         <div>
-          <div class="axis" *appInTurn="1">
+          <div class="axis">
             <app-ribbon [plan]="p.plan" [editable]="true" />
             <app-day-rule />
           </div>
-          <ng-container *appInTurn="2">
-            <p class="quiet how">
-              Drag the land to brush days, a diamond to move a stop (Shift stretches). Wind: <b>/</b> steady, <b>//</b> leaning,
-              <b>///</b> blown about, <b>////</b> blows out.
-            </p>
-            <app-sides
-              class="sides"
-              label="What of the trail"
-              panelId="trail-side"
-              [options]="sides"
-              [value]="side()"
-              (valueChange)="side.set($event)"
-            />
-            <div id="trail-side" role="tabpanel" [attr.aria-labelledby]="'trail-side-' + side()">
-              @switch (side()) {
-                @case ('days') {
-                  <div class="panels">
-                    <app-brush-panel *appInTurn="3" />
-                    <app-stop-panel *appInTurn="4" />
-                  </div>
-                  @if (wide()) {
-                    <app-legs-table *appInTurn="5" [plan]="p.plan" />
-                  }
-                }
-                @case ('legs') {
-                  <app-legs-table *appInTurn="5" [plan]="p.plan" />
-                }
-                @case ('table') {
-                  <app-days-table *appInTurn="3" />
-                }
-                @case ('trip') {
-                  <app-trip-panel *appInTurn="3" />
+          <p class="quiet how">
+            Drag the land to brush days, a diamond to move a stop (Shift stretches). Wind: <b>/</b> steady, <b>//</b> leaning,
+            <b>///</b> blown about, <b>////</b> blows out.
+          </p>
+          <app-sides
+            class="sides"
+            label="What of the trail"
+            panelId="trail-side"
+            [options]="sides"
+            [value]="side()"
+            (valueChange)="side.set($event)"
+          />
+          <div id="trail-side" role="tabpanel" [attr.aria-labelledby]="'trail-side-' + side()">
+            @switch (side()) {
+              @case ('days') {
+                <div class="panels">
+                  <app-brush-panel />
+                  <app-stop-panel />
+                </div>
+                @if (wide()) {
+                  <app-legs-table [plan]="p.plan" />
                 }
               }
-            </div>
-          </ng-container>
+              @case ('legs') {
+                <app-legs-table [plan]="p.plan" />
+              }
+              @case ('table') {
+                @defer (on immediate) {
+                  <app-days-table />
+                } @error {
+                  <app-missing-part />
+                }
+              }
+              @case ('trip') {
+                @defer (on immediate) {
+                  <app-trip-panel />
+                } @error {
+                  <app-missing-part />
+                }
+              }
+            }
+          </div>
         </div>
         @if (side() === 'days' && plans.carry(); as carry) {
-          <app-answer-column *appInTurn="6" [carry]="carry" [plan]="p.plan" />
+          <app-answer-column [carry]="carry" [plan]="p.plan" />
         }
       </div>
     }

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
-import { onceTaken } from './once-taken';
+import { afterRender } from './after-render';
 
 export interface Option<T extends string = string> {
   value: T;
@@ -71,9 +71,10 @@ export class Choice<T extends string> {
   readonly options = input.required<readonly Option<T>[]>();
   readonly value = input.required<T | undefined>();
   readonly valueChange = output<T>();
+  private readonly afterRender = afterRender();
   protected readonly name = `choice-${nextName++}`;
 
   protected showTaken(group: HTMLElement): void {
-    onceTaken(() => group.querySelectorAll('input').forEach((i) => (i.checked = i.value === this.value())));
+    this.afterRender(() => group.querySelectorAll('input').forEach((i) => (i.checked = i.value === this.value())));
   }
 }

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import type { Option } from './choice';
 import { Hint } from './hint';
-import { onceTaken } from './once-taken';
+import { afterRender } from './after-render';
 
 /** A name and one of a list to pick, laid into the two first columns of the line around it. */
 @Component({
@@ -41,12 +41,13 @@ export class PickField<T extends string> {
   readonly quietly = input(false);
   readonly valueChange = output<T>();
 
+  private readonly afterRender = afterRender();
   protected readonly id = computed(() => `pick-${this.label().replaceAll(' ', '-')}-${this.serial}`);
 
   protected picked(event: Event): void {
     const select = event.target as HTMLSelectElement;
     this.valueChange.emit(select.value as T);
-    onceTaken(() => (select.value = this.value() ?? select.value));
+    this.afterRender(() => (select.value = this.value() ?? select.value));
   }
 }
 

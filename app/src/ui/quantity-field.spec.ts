@@ -19,7 +19,10 @@ describe('quantity field', () => {
     for (const [name, value] of Object.entries({ label: 'supper water', quantity: 'volume', value: 600, limits: { min: 50, max: 5000 } }))
       fixture.componentRef.setInput(name, value);
     taken = [];
-    fixture.componentInstance.valueChange.subscribe((v) => taken.push(v));
+    fixture.componentInstance.valueChange.subscribe((v) => {
+      taken.push(v);
+      fixture.componentRef.setInput('value', v);
+    });
     fixture.detectChanges();
   });
 

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSign
 import { fromCore, parseQuantity, toCore, type Quantity } from '@tinder/core/units';
 import { quantityProblemWords } from '../words/quantity-words';
 import { Units } from '../words/units';
-import { onceTaken } from './once-taken';
+import { afterRender } from './after-render';
 
 /** The least and the most that a field takes, in the core's unit. */
 export interface Limits {
@@ -83,6 +83,8 @@ export class QuantityField {
     (event.target as HTMLInputElement).select();
   }
 
+  private readonly afterRender = afterRender();
+
   protected typed(event: Event): void {
     this.text.set((event.target as HTMLInputElement).value);
     this.echo.set(undefined);
@@ -99,7 +101,7 @@ export class QuantityField {
     const other = read.unitTyped && read.unit.symbol !== unit.symbol;
     this.echo.set(other ? `${+fromCore(read.value, read.unit).toFixed(2)} ${read.unit.symbol}` : undefined);
     this.text.set(this.worded(read.value));
-    onceTaken(() => this.text.set(this.shown()));
+    this.afterRender(() => this.text.set(this.shown()));
   }
 
   private worded(value: number): string {

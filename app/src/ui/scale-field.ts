@@ -4,7 +4,7 @@ import { GestureEnd, newGesture } from './gesture';
 import { Hint } from './hint';
 import { QuantityField, type Limits } from './quantity-field';
 import { Units } from '../words/units';
-import { onceTaken } from './once-taken';
+import { afterRender } from './after-render';
 
 /** One line: a name, a scale to drag, and the same value to type. A drag is one undo step. */
 @Component({
@@ -76,6 +76,7 @@ export class ScaleField {
     return `${Math.min(100, Math.max(0, (100 * (this.value() - min)) / (max - min)))}%`;
   });
 
+  private readonly afterRender = afterRender();
   private gesture: string | undefined;
 
   protected dragged(event: Event): void {
@@ -87,6 +88,6 @@ export class ScaleField {
     this.gesture = undefined;
     this.gestures.endGesture();
     const range = event.target as HTMLInputElement;
-    onceTaken(() => (range.value = String(this.value())));
+    this.afterRender(() => (range.value = String(this.value())));
   }
 }

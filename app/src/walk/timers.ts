@@ -1,8 +1,10 @@
-import { computed, DestroyRef, effect, inject, Injectable, signal } from '@angular/core';
+import { computed, effect, Injectable, signal } from '@angular/core';
+import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
+import { EMPTY, fromEvent, interval, merge, switchMap } from 'rxjs';
 import * as z from 'zod';
 import { alarm } from '../platform/alarm';
 import { ringIn } from '../platform/alarm-track';
-import { keepAwake } from '../platform/awake';
+import { awake } from '../platform/awake';
 import { KeptDraft } from '../platform/kept-draft';
 
 /** A timer in hand: it is known by when it was started, so that it is right after a reload, a locked screen, a midnight or another time zone. */
@@ -42,23 +44,14 @@ export class Timers {
   );
 
   constructor() {
-    const following = this.kept.follow((list) => this.list.set(list ?? []));
-    const look = (): void => this.now.set(Date.now());
-    document.addEventListener('visibilitychange', look);
-    inject(DestroyRef).onDestroy(() => {
-      following();
-      document.removeEventListener('visibilitychange', look);
-    });
-    const any = computed(() => this.list().length > 0);
-    effect((onCleanup) => {
-      if (!any()) return;
-      const timer = setInterval(look, TICK_MS);
-      const sleep = keepAwake();
-      onCleanup(() => {
-        clearInterval(timer);
-        sleep();
-      });
-    });
+    this.kept.changes$.pipe(takeUntilDestroyed()).subscribe((list) => this.list.set(list ?? []));
+    const clock$ = merge(interval(TICK_MS), fromEvent(document, 'visibilitychange'));
+    toObservable(computed(() => this.list().length > 0))
+      .pipe(
+        switchMap((any) => (any ? awake(clock$) : EMPTY)),
+        takeUntilDestroyed(),
+      )
+      .subscribe(() => this.now.set(Date.now()));
     // a timer that is put away, here or in another tab, rings no more
     effect(() => {
       const ids = new Set(this.list().map((t) => t.id));

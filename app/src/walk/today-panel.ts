@@ -8,7 +8,6 @@ import { mealKey, RELIGHT_SHARE, type MealAhead, type Step } from '@tinder/core/
 import { askForNotices, noticesMayBeAsked } from '../platform/alarm';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
-import { InTurn } from '../ui/in-turn';
 import { WIND_WORDS } from '../words/choice-words';
 import { STEPS_FIRST } from '../words/guide-words';
 import { HAZARD_WORDS } from '../words/hazard-words';
@@ -33,7 +32,7 @@ const AIR_STEP_C = 2;
 /** The next dish as steps, with what can hurt, its timers, and one tap to write it down. */
 @Component({
   selector: 'app-today-panel',
-  imports: [Choice, InTurn],
+  imports: [Choice],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (next(); as n) {
@@ -68,7 +67,7 @@ const AIR_STEP_C = 2;
         <button class="ant-btn tap" type="button" [disabled]="!fresh()" (click)="relit()">had to light it again</button>
       </div>
       <p class="first">{{ first }}</p>
-      <ol *appInTurn aria-label="Steps">
+      <ol aria-label="Steps">
         @for (s of n.steps; track $index; let i = $index) {
           <li [attr.aria-current]="i === at() ? 'step' : null" [class.past]="i < at()">
             <button type="button" class="step" (click)="go(i)">{{ s.words }}</button>
@@ -92,25 +91,23 @@ const AIR_STEP_C = 2;
       <p class="big">{{ nothing() }}</p>
     }
     <!-- after the steps, which would move it -->
-    <ng-container *appInTurn>
-      @if (lastCooked(); as last) {
-        <div class="line">
-          <span class="name">{{ last.dish }} was</span>
-          <app-choice label="how it was" [options]="tastes" [value]="last.taste" (valueChange)="taste(last, $event)" />
+    @if (lastCooked(); as last) {
+      <div class="line">
+        <span class="name">{{ last.dish }} was</span>
+        <app-choice label="how it was" [options]="tastes" [value]="last.taste" (valueChange)="taste(last, $event)" />
+      </div>
+      @if (last.clockS && !last.feltS) {
+        <div class="taps" role="group" aria-label="how long it felt">
+          <span class="name">it felt like</span>
+          @for (m of feltMin; track m) {
+            <button class="ant-btn tap" type="button" (click)="felt(last, m)">{{ m }} min</button>
+          }
         </div>
-        @if (last.clockS && !last.feltS) {
-          <div class="taps" role="group" aria-label="how long it felt">
-            <span class="name">it felt like</span>
-            @for (m of feltMin; track m) {
-              <button class="ant-btn tap" type="button" (click)="felt(last, m)">{{ m }} min</button>
-            }
-          </div>
-        }
       }
-      @if (mayAsk()) {
-        <button class="ant-btn word" type="button" (click)="ask()">tell me when a time is over though the phone is locked</button>
-      }
-    </ng-container>
+    }
+    @if (mayAsk()) {
+      <button class="ant-btn word" type="button" (click)="ask()">tell me when a time is over though the phone is locked</button>
+    }
   `,
   styleUrl: './walk.less',
   styles: `

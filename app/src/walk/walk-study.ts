@@ -1,4 +1,6 @@
-import { computed, DestroyRef, inject, Injectable, signal } from '@angular/core';
+import { computed, inject, Injectable, signal } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { fromEvent, interval, merge } from 'rxjs';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
@@ -22,23 +24,19 @@ export class WalkStudy {
   readonly asked = study(
     RESTING,
     () => this.question(),
-    ({ planned: { trip, plan }, date }, { signal: stop }) => this.worker.ask('walk', { trip, plan }, { today: date }, stop),
+    ({ planned: { trip, plan }, date }, run) => this.worker.ask('walk', { trip, plan }, { today: date }, run),
   );
   readonly stretched = study(
     RESTING,
     () => (this.stretchWanted() ? this.question() : undefined),
-    ({ planned: { trip, plan }, date }, { signal: stop }) => this.worker.ask('stretch', { trip, plan }, { today: date }, stop),
+    ({ planned: { trip, plan }, date }, run) => this.worker.ask('stretch', { trip, plan }, { today: date }, run),
   );
   /** As it stood last: a line of the log is an edit as well, and what is read stays in the hand meanwhile. */
   readonly walking = computed(() => this.asked.last()?.answer);
 
   constructor() {
-    const look = (): void => this.date.set(today());
-    document.addEventListener('visibilitychange', look);
-    const timer = setInterval(look, LOOK_MS);
-    inject(DestroyRef).onDestroy(() => {
-      clearInterval(timer);
-      document.removeEventListener('visibilitychange', look);
-    });
+    merge(fromEvent(document, 'visibilitychange'), interval(LOOK_MS))
+      .pipe(takeUntilDestroyed())
+      .subscribe(() => this.date.set(today()));
   }
 }

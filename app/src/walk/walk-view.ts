@@ -17,7 +17,7 @@ import { TimerBar } from './timer-bar';
 import { TodayPanel } from './today-panel';
 import { WalkLog } from './walk-log';
 import { WalkStudy } from './walk-study';
-import { InTurn } from '../ui/in-turn';
+import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
   { value: 'today', label: 'today' },
@@ -31,7 +31,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Walk: the phone at dusk. Steps, log, forecast, and what to do when it is tight. */
 @Component({
   selector: 'app-walk-view',
-  imports: [AfterPanel, AheadPanel, GuidePanel, InTurn, LogPanel, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
+  imports: [MissingPart, AfterPanel, AheadPanel, GuidePanel, LogPanel, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Walk</h1>
@@ -54,20 +54,36 @@ type Side = (typeof SIDES)[number]['value'];
           @switch (side()) {
             @case ('today') {
               @if (study.walking() || study.asked.problem()) {
-                <app-today-panel *appInTurn="3" />
+                <app-today-panel />
               }
             }
             @case ('log') {
-              <app-log-panel *appInTurn="3" />
+              @defer (on immediate) {
+                <app-log-panel />
+              } @error {
+                <app-missing-part />
+              }
             }
             @case ('ahead') {
-              <app-ahead-panel *appInTurn="3" />
+              @defer (on immediate) {
+                <app-ahead-panel />
+              } @error {
+                <app-missing-part />
+              }
             }
             @case ('wrong') {
-              <app-guide-panel *appInTurn="3" />
+              @defer (on immediate) {
+                <app-guide-panel />
+              } @error {
+                <app-missing-part />
+              }
             }
             @case ('after') {
-              <app-after-panel *appInTurn="3" />
+              @defer (on immediate) {
+                <app-after-panel />
+              } @error {
+                <app-missing-part />
+              }
             }
           }
         </div>

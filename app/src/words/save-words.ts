@@ -10,8 +10,6 @@ export type SaveFault =
   | { code: 'newerVersion' }
   | { code: 'noStorage' }
   | { code: 'silentStorage' }
-  | { code: 'missingPart' }
-  | { code: 'missingSaver' }
   | { code: 'closed' }
   | { code: 'blocked' }
   | { code: 'handedOver' }
@@ -34,10 +32,6 @@ export function saveFaultWords(fault: SaveFault, retryS: number | undefined): st
       return 'This browser does not let the page store anything (a private window?). Export the trip before you close it.';
     case 'silentStorage':
       return 'The browser’s storage does not answer. What is saved cannot be shown, and nothing is saved over it. Close other tabs of Restless Tinder, then reload the page.';
-    case 'missingPart':
-      return 'The part of Restless Tinder that reads and saves did not come. What is saved cannot be shown, and nothing is saved over it. Reload the page when the line is there.';
-    case 'missingSaver':
-      return 'The part of Restless Tinder that saves did not come: nothing is saved yet. Export the trip to keep it, and reload the page when the line is there.';
     case 'closed':
       return `The browser closed its storage. Export the trip to be safe.${againWords(retryS)}`;
     case 'blocked':

@@ -1,14 +1,4 @@
-import { planTrip } from '@tinder/core/plan';
 import { exposeAlive } from './alive';
-import { PLANNER, type Planner } from './planner';
-import { warming } from './warming';
+import { PLANNER } from './planner';
 
-const warm = warming(planTrip);
-
-exposeAlive({
-  plan(...asked) {
-    const news = PLANNER.plan(...asked);
-    warm(asked[0]);
-    return news;
-  },
-} satisfies Planner);
+exposeAlive(PLANNER);
