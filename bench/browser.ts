@@ -2,6 +2,7 @@ import type { Browser, Page } from '@playwright/test';
 import { brotliCompressSync } from 'node:zlib';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
+import { setTimeout as sleep } from 'node:timers/promises';
 import type { Trip } from '@tinder/core/model';
 import { edited } from './edits';
 import { halfAYear, heavyBackup } from './heavy-demo';
@@ -109,6 +110,33 @@ const WATCH_EDIT = `(() => {
     watch.observe(verdict, { attributeFilter: ['aria-busy'] });
   });
 })()`;
+
+/** Long enough for any answer that is still to come, ms. */
+const SURELY_ANSWERED_MS = 8000;
+/** In the page, as text, so that no build step rewrites it: notes when the trip was taken in, and when anything of the view has changed last. */
+const WATCH_ANSWERS = `(() => {
+  new MutationObserver(() => {
+    const now = performance.now();
+    if (/is open/.test(document.querySelector('app-notices')?.textContent ?? '')) globalThis.takenMs ??= now;
+    globalThis.changedMs = now;
+  }).observe(document.getElementById('view'), { subtree: true, childList: true, characterData: true });
+})()`;
+
+/** From the moment that half a year was taken in until the last panel of a view has its answer, ms. */
+export async function answeredMs(browser: Browser, address: string, view: string): Promise<number> {
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })).newPage();
+  await page.goto(`${address}${view}`);
+  await page.locator('app-verdict-line[aria-busy=false]').getByText('Leave').waitFor();
+  await sleep(SURELY_ANSWERED_MS); // the demo's own answers are there
+  await page.evaluate(WATCH_ANSWERS);
+  const file = { name: 'heavy-demo.json', mimeType: 'application/json', buffer: Buffer.from(heavyBackup()) };
+  await page.getByLabel('Trip, rack or backup file to import').setInputFiles(file);
+  await page.waitForFunction('globalThis.takenMs');
+  await sleep(SURELY_ANSWERED_MS);
+  const ms = await page.evaluate<number>('globalThis.changedMs - globalThis.takenMs');
+  await page.context().close();
+  return ms;
+}
 
 /** Heap of the page with the heavy demo, MB, after so many edits of the reserve, each planned. */
 export async function heapOverEdits(browser: Browser, address: string, edits: readonly number[]): Promise<number[]> {

@@ -1,7 +1,7 @@
 // What is asked of the built app, in a browser.
 import type { Browser } from '@playwright/test';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { askedInWorker, heapOverEdits, heavyEdits } from './browser';
+import { answeredMs, askedInWorker, heapOverEdits, heavyEdits } from './browser';
 import { edited, fresh } from './edits';
 import { halfAYear } from './heavy-demo';
 import { quantile } from './numbers';
@@ -42,6 +42,16 @@ export async function paintedRows(browser: Browser, address: string): Promise<Ro
     under('the same undone and done again, in the slowest view, median', Math.max(...inViews), 50, 'ms'),
     told('… view by view', VIEWS.map((view, i) => `${view} ${inViews[i].toFixed(0)} ms`).join(', ')),
   ];
+}
+
+/** What a walker waits for after half a year was imported. */
+export async function answeredRows(browser: Browser, address: string): Promise<Row[]> {
+  const rows: Row[] = [];
+  for (const view of VIEWS) {
+    const ms = quantile(await samples(3, () => answeredMs(browser, address, view)), 0.5);
+    rows.push(under(`200 days imported, until the last panel of ${view} has its answer`, ms / 1000, 3, 's', 1));
+  }
+  return rows;
 }
 
 export async function heapRows(browser: Browser, address: string): Promise<Row[]> {

@@ -8,7 +8,7 @@ import { offlineKB } from './browser';
 import { said, tabled, under, type Row } from './rows';
 import { warmUp } from './samples';
 import { served } from './served';
-import { heapRows, paintedRows, planWorkerRows } from './speed-browser';
+import { answeredRows, heapRows, paintedRows, planWorkerRows } from './speed-browser';
 import { demoEdits, largeLoadOuts, ledgerAfterEdit, longTrip, manyTrips, smallLoadOuts } from './speed-node';
 import { PLACES, visitRows } from './visits';
 
@@ -24,6 +24,7 @@ const browser = await chromium.launch({ executablePath: process.env['CHROMIUM_PA
 await served(PLACES.ours.port, PLACES.ours.dir, async (address) => {
   take(await planWorkerRows(browser, address));
   take(await paintedRows(browser, address));
+  take(await answeredRows(browser, address));
   take(await heapRows(browser, address));
 });
 take(await visitRows(browser));

@@ -63,7 +63,7 @@ describe('crossings of an alcohol and a canister kit', () => {
 });
 
 describe('the kits of the demo on its trip', () => {
-  const lines = kitLines(DEMO_RACK, DEMO_TRIP);
+  const lines = kitLines(DEMO_RACK, DEMO_TRIP, planTrip(DEMO_TRIP));
   const plan = planTrip(DEMO_TRIP);
 
   it('stand beside the carried one, each with every morning of the trip', () => {
@@ -92,7 +92,7 @@ describe('the kits of the demo on its trip', () => {
 
   it('show a kit changed by hand beside the one of the rack', () => {
     const changed = { ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, otherMassG: 10 } };
-    const [own, ...others] = kitLines(DEMO_RACK, changed);
+    const [own, ...others] = kitLines(DEMO_RACK, changed, planTrip(changed));
     expect(own.id).toBe(AS_CARRIED);
     expect(others.map((l) => l.id)).toContain(DEMO_TRIP.rackKitId);
   });

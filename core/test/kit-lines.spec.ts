@@ -5,7 +5,7 @@ import { hardwareMassG, missedMeals, planTrip, weightSums } from '../src/plan';
 import { AS_CARRIED, carriedKit, kitLines, lightestOnCarries, type KitLine } from '../src/study';
 import { valueOf } from './value-of';
 
-const LINES = kitLines(DEMO_RACK, DEMO_TRIP);
+const LINES = kitLines(DEMO_RACK, DEMO_TRIP, planTrip(DEMO_TRIP));
 const withKitOf = (rack: Rack, id: string): Trip => {
   const kit = rack.kits.find((k) => k.id === id);
   if (!kit) throw new Error(`no kit ${id}`);
@@ -39,7 +39,7 @@ describe('the lines of kits on a trip', () => {
     expect(new Set(LINES.map((l) => l.id)).size).toBe(LINES.length);
     const changed: Trip = { ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, otherMassG: DEMO_TRIP.kit.otherMassG + 7 } };
     expect(carriedKit(DEMO_RACK, changed)).toEqual({ id: AS_CARRIED, name: 'as carried now' });
-    const lines = kitLines(DEMO_RACK, changed);
+    const lines = kitLines(DEMO_RACK, changed, planTrip(changed));
     expect(lines[0].id).toBe(AS_CARRIED);
     expect(lines.length).toBe(LINES.length + (LINES[0].id === AS_CARRIED ? 0 : 1));
   });
@@ -51,7 +51,7 @@ describe('the lines of kits on a trip', () => {
       ...DEMO_RACK,
       kits: [...DEMO_RACK.kits, { ...first, id: 'bare', name: 'bare', pieceIds: pot ? [pot.id] : [] }],
     };
-    expect(kitLines(potAlone, DEMO_TRIP).map((l) => l.id)).toEqual(LINES.map((l) => l.id));
+    expect(kitLines(potAlone, DEMO_TRIP, planTrip(DEMO_TRIP)).map((l) => l.id)).toEqual(LINES.map((l) => l.id));
   });
 });
 

@@ -5,7 +5,7 @@ import path from 'node:path';
 
 const APP = path.resolve(import.meta.dirname, '../../dist/app/browser');
 /** Files that the builder names by what is in them. */
-const BY_CONTENT = /^(main|chunk|worker|styles)-[^/]+\.(js|css)$/;
+const BY_CONTENT = /^(main|chunk|worker|styles)-[\w-]{8}\.(js|css)$/;
 
 test('every built file that is named by its content is kept for a year, and every other is asked for again', async ({ request }) => {
   const files = readdirSync(APP, { recursive: true, withFileTypes: true })

@@ -3,13 +3,13 @@ import type { WeightSums } from '@tinder/core/plan';
 import type { KitLine } from '@tinder/core/study';
 import { PlanService } from '../planning/plan-service';
 import { BEHIND_PLAN, study } from '../planning/study';
-import { StudyWorker } from '../planning/study-worker';
+import { FollowingWorker } from '../planning/following-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 
 /** Every kit of the rack on this trip, following the trip while Carry is open; provided by its view. */
 @Injectable()
 export class KitLines {
-  private readonly worker = inject(StudyWorker);
+  private readonly worker = inject(FollowingWorker);
   private readonly store = inject(WorkspaceStore);
   private readonly plans = inject(PlanService);
   /** How the sums are counted. */
@@ -21,8 +21,8 @@ export class KitLines {
     BEHIND_PLAN,
     () => {
       // of the trip whose plan is seen
-      const trip = this.plans.planned()?.trip;
-      return trip && { rack: this.store.rack(), trip };
+      const planned = this.plans.planned();
+      return planned && { rack: this.store.rack(), ...planned };
     },
     (subject, run) => this.worker.ask('kitLines', subject, undefined, run),
   );

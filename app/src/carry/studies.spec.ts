@@ -109,7 +109,7 @@ describe('at the shop', () => {
 });
 
 describe('other lengths', () => {
-  const lines = kitLines(DEMO_RACK, DEMO_TRIP);
+  const lines = kitLines(DEMO_RACK, DEMO_TRIP, planTrip(DEMO_TRIP));
 
   it('reads off any length by key and says who is lightest and where the carried kit crosses', async () => {
     await open(CrossingsPanel);

@@ -115,7 +115,7 @@ describe('weight chart', () => {
 });
 
 describe('the weight chart with everything on it', () => {
-  const lines = kitLines(DEMO_RACK, DEMO_TRIP);
+  const lines = kitLines(DEMO_RACK, DEMO_TRIP, plan);
   const shape = weightGeometry(plan, axis, 150, 1, lines.slice(1));
 
   it('stacks pieces, containers, reserve and fuel up to the morning load', () => {

@@ -4,7 +4,7 @@ import { kitInUse, WITHDRAWAL_C } from '@tinder/core/plan';
 import { planDayOf } from '@tinder/core/planned';
 import { PlanService } from '../planning/plan-service';
 import { BEHIND_PLAN, study } from '../planning/study';
-import { StudyWorker } from '../planning/study-worker';
+import { FollowingWorker } from '../planning/following-worker';
 import { Drag, type KeyStep, type PointedAt } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
 import { StudyNote } from '../ui/study-note';
@@ -91,7 +91,7 @@ export class ColdPanel {
   protected readonly withdrawalC = WITHDRAWAL_C;
   protected readonly words = STRENGTH_WORDS;
   protected readonly at = signal({ airC: 0, fraction: 0.5 });
-  private readonly worker = inject(StudyWorker);
+  private readonly worker = inject(FollowingWorker);
   protected readonly looked = study(
     BEHIND_PLAN,
     () => this.service.asked(),

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MOST_RELIGHTS, type DoseChoice } from '@tinder/core/plan';
 import { doseGeometry } from '../charts/dose-geometry';
 import { BEHIND_PLAN, study } from '../planning/study';
-import { StudyWorker } from '../planning/study-worker';
+import { FollowingWorker } from '../planning/following-worker';
 import { measuredWidth } from '../ui/measured-width';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
@@ -128,7 +128,7 @@ export class DosePanel {
   protected readonly from = signal(95);
   protected readonly to = signal(85);
 
-  private readonly worker = inject(StudyWorker);
+  private readonly worker = inject(FollowingWorker);
   protected readonly looked = study(
     BEHIND_PLAN,
     () => this.service.asked(),

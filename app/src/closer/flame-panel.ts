@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { PlanService } from '../planning/plan-service';
 import { BEHIND_PLAN, study } from '../planning/study';
-import { StudyWorker } from '../planning/study-worker';
+import { FollowingWorker } from '../planning/following-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
@@ -100,7 +100,7 @@ export class FlamePanel {
 
   protected readonly H = 104;
   protected readonly failWords = FAIL_WORDS;
-  private readonly worker = inject(StudyWorker);
+  private readonly worker = inject(FollowingWorker);
   protected readonly looked = study(
     BEHIND_PLAN,
     () => this.service.asked(),

@@ -1,4 +1,5 @@
 import { TestBed } from '@angular/core/testing';
+import { FollowingWorker } from '../planning/following-worker';
 import { PlanService } from '../planning/plan-service';
 import { StudyWorker } from '../planning/study-worker';
 
@@ -23,12 +24,12 @@ export async function until(holds: () => boolean | Promise<boolean>, what: strin
 
 /** Goes on until nothing is planned or studied any more, and nothing of it is about to be. */
 export async function untilQuiet(): Promise<void> {
-  const studies = TestBed.inject(StudyWorker);
+  const workers = [TestBed.inject(StudyWorker), TestBed.inject(FollowingWorker)];
   const plans = TestBed.inject(PlanService);
   let quiet = 0;
   await until(async () => {
     await turn();
-    quiet = studies.busy() || plans.pending() ? 0 : quiet + 1;
+    quiet = workers.some((w) => w.busy()) || plans.pending() ? 0 : quiet + 1;
     return quiet > 3; // a study that has just been answered may lead to the next
   }, 'the end of every plan and study');
 }

@@ -1,7 +1,7 @@
 import { lightestOf, weightsByLength, type CountedBy, type NamedWeights } from '../load-out';
 import { isInStep } from '../kit';
 import type { Rack, Trip } from '../model';
-import { hardwareMassG, kitInUse, missedMeals, planTrip, weightSums, type WeightSums } from '../plan';
+import { hardwareMassG, kitInUse, missedMeals, weightSums, type WeightSums } from '../plan';
 import type { Plan, PlanDay } from '../planned';
 import { planKit } from './kit-measures';
 
@@ -60,10 +60,10 @@ export function carriedKit(rack: Rack, trip: Trip): { id: string; name: string }
   return kit ?? { id: AS_CARRIED, name: 'as carried now' };
 }
 
-/** Every kit of the rack that can be planned with, and the trip's own where it differs from all of them; the carried one first. */
-export function kitLines(rack: Rack, trip: Trip): KitLine[] {
+/** Every kit of the rack that can be planned with, and the trip's own where it differs from all of them; the carried one first, by the plan that there is of it. */
+export function kitLines(rack: Rack, trip: Trip, plan: Plan): KitLine[] {
   const { id, name } = carriedKit(rack, trip);
-  const own = kitLine(id, name, trip, planTrip(trip));
+  const own = kitLine(id, name, trip, plan);
   const others = rack.kits
     .filter((k) => k.id !== id)
     .flatMap((k) => {
