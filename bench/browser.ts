@@ -112,7 +112,7 @@ const WATCH_EDIT = `(() => {
 })()`;
 
 /** Long enough for any answer that is still to come, ms. */
-const SURELY_ANSWERED_MS = 8000;
+const SURELY_ANSWERED_MS = 6000;
 /** In the page, as text, so that no build step rewrites it: notes when the trip was taken in, and when anything of the view has changed last. */
 const WATCH_ANSWERS = `(() => {
   new MutationObserver(() => {

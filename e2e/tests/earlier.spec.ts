@@ -1,6 +1,6 @@
-import { expect, test } from './helpers';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
+import { expect, test } from './helpers';
 
 /** What version 0.1.0 left in a browser, and a backup that it wrote: both are opened by every later version, with nothing lost. */
 const FIXTURES = path.resolve(import.meta.dirname, '../../core/test/fixtures');
@@ -14,7 +14,8 @@ interface Left {
 }
 
 /** In the page: puts a database there as it was. */
-async function restore({ database, localStorage: kept }: Left): Promise<void> {
+async function restore(text: string): Promise<void> {
+  const { database, localStorage: kept } = JSON.parse(text) as Left;
   for (const [key, value] of Object.entries(kept)) localStorage.setItem(key, value);
   const db = await new Promise<IDBDatabase>((done, failed) => {
     const opening = indexedDB.open('restless-tinder', database.version);
@@ -32,7 +33,7 @@ async function restore({ database, localStorage: kept }: Left): Promise<void> {
 }
 
 test('a database of 0.1.0 opens with the trip that was open, in its theme, and nothing put aside', async ({ page }) => {
-  const left = JSON.parse(readFileSync(path.join(FIXTURES, 'database-of-0.1.0.json'), 'utf8')) as Left;
+  const left = readFileSync(path.join(FIXTURES, 'database-of-0.1.0.json'), 'utf8');
   await page.goto('/api/health'); // of the app's origin, without the app
   await page.evaluate(restore, left);
   await page.goto('/carry');

@@ -1,9 +1,10 @@
+import type {
+  Observable} from 'rxjs';
 import {
   asapScheduler,
   concatMap,
   defer,
   finalize,
-  Observable,
   subscribeOn,
   Subject,
   throttle,
