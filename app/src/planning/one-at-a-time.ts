@@ -1,5 +1,4 @@
-import type {
-  Observable} from 'rxjs';
+import type { Observable } from 'rxjs';
 import {
   asapScheduler,
   concatMap,
