@@ -10,13 +10,12 @@ import { guestWords } from '../words/import-words';
 import { refusalWords } from '../words/room-words';
 import { clashWords } from '../words/save-words';
 import { noWorkerWords } from '../words/study-words';
-import { MissingPart } from '../ui/missing-part';
 import { StartDoors } from './start-doors';
 
 /** What the walker must see, above every view: what is wrong with saving or planning, what came in, what is offered, where to begin. */
 @Component({
   selector: 'app-notices',
-  imports: [MissingPart, StartDoors],
+  imports: [StartDoors],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './notices.html',
   styleUrl: './notices.less',
