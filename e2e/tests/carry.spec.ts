@@ -1,13 +1,14 @@
 import {
+  containers,
   DEMAND_G,
-  DIALOG,
   demandFigure,
+  DIALOG,
   expect,
   expectContrast,
   expectFits,
+  expectStill,
   FIRST_CARRY,
   grams,
-  containers,
   loadout,
   open,
   SIZES,
@@ -15,6 +16,7 @@ import {
   test,
   type,
   verdict,
+  watchShifts,
 } from './helpers';
 
 for (const size of SIZES) {
@@ -22,13 +24,7 @@ for (const size of SIZES) {
     test.use({ viewport: { width: size.width, height: size.height } });
 
     test('shows the demo with the same numbers as the core, and nothing moves while loading', async ({ page }) => {
-      await page.addInitScript(() => {
-        Object.assign(globalThis, { shifted: 0 });
-        new PerformanceObserver((list) => {
-          for (const e of list.getEntries())
-            (globalThis as unknown as { shifted: number }).shifted += (e as unknown as { value: number }).value;
-        }).observe({ type: 'layout-shift', buffered: true });
-      });
+      await watchShifts(page);
       await open(page);
       const plan = FIRST_CARRY;
       expect(await grams(page, 'to burn')).toBe(Math.round(plan.demandG));
@@ -36,7 +32,7 @@ for (const size of SIZES) {
       await expect(containers(page)).toHaveText(['100 g can, new', '100 g can, new']);
       await expect(page.getByRole('region', { name: 'supper' })).toContainText(`${plan.days[0].meals.supper?.burn.fuelG.toFixed(1)} g`);
       expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
-      expect(await page.evaluate(() => (globalThis as unknown as { shifted: number }).shifted)).toBeLessThan(0.01);
+      await expectStill(page, 'Carry');
     });
 
     test('answers at once to every input', async ({ page }) => {

@@ -129,3 +129,31 @@ export const DIALOG = '[role=dialog]';
 export async function standing(page: Page): Promise<void> {
   await page.waitForFunction(() => document.getAnimations().every((a) => a.playState !== 'running'));
 }
+
+interface Shift {
+  value: number;
+  of: string[];
+}
+/** Notes what moves on the page without being asked to, from its first moment on. */
+export const watchShifts = (page: Page): Promise<unknown> =>
+  page.addInitScript(() => {
+    const shifts: Shift[] = [];
+    Object.assign(globalThis, { shifts });
+    new PerformanceObserver((list) => {
+      for (const e of list.getEntries() as (PerformanceEntry & { value: number; hadRecentInput: boolean; sources: { node?: Node }[] })[])
+        if (!e.hadRecentInput)
+          shifts.push({
+            value: e.value,
+            of: e.sources.map(({ node }) => (node instanceof Element ? node.tagName + '.' + node.className : (node?.textContent ?? ''))),
+          });
+    }).observe({ type: 'layout-shift', buffered: true });
+  });
+
+/** Nothing to speak of has moved. */
+export async function expectStill(page: Page, what: string, most = 0.01): Promise<void> {
+  const shifts = await page.evaluate(() => (globalThis as unknown as { shifts: Shift[] }).shifts);
+  expect(
+    shifts.reduce((sum, e) => sum + e.value, 0),
+    `${what}: ${JSON.stringify(shifts)}`,
+  ).toBeLessThanOrEqual(most);
+}

@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { expect, open, test, verdict } from './helpers';
+import { expect, expectStill, open, test, verdict, watchShifts } from './helpers';
 
 // The whole story, from a new trip to the file that leaves: once by keyboard alone, once by thumb alone.
 
@@ -105,25 +105,12 @@ test.describe('with a thumb', () => {
 test('nothing jumps while the views come in, on a page slowed six times', async ({ page }) => {
   const cdp = await page.context().newCDPSession(page);
   await cdp.send('Emulation.setCPUThrottlingRate', { rate: 6 });
-  await page.addInitScript(() => {
-    const shifts: { value: number; of: string[] }[] = [];
-    Object.assign(globalThis, { shifts });
-    new PerformanceObserver((list) => {
-      for (const e of list.getEntries() as (PerformanceEntry & { value: number; hadRecentInput: boolean; sources: { node?: Node }[] })[])
-        if (!e.hadRecentInput)
-          shifts.push({
-            value: e.value,
-            of: e.sources.map(({ node }) => (node instanceof Element ? node.tagName + '.' + node.className : (node?.textContent ?? ''))),
-          });
-    }).observe({ type: 'layout-shift', buffered: true });
-  });
+  await watchShifts(page);
   for (const view of ['carry', 'trail', 'kit', 'menu', 'pack', 'walk', 'bench', 'shelf']) {
     await page.goto(`/${view}`);
     await expect(verdict(page)).toContainText('Leave Nettle Hut');
     await expect(verdict(page)).toHaveAttribute('aria-busy', 'false');
     await expect(page.locator('.stale, progress')).toHaveCount(0, { timeout: 60_000 });
-    const shifts = await page.evaluate(() => (globalThis as unknown as { shifts: { value: number; of: string[] }[] }).shifts);
-    const sum = shifts.reduce((s, e) => s + e.value, 0);
-    expect(sum, `${view}: ${JSON.stringify(shifts)}`).toBeLessThanOrEqual(view === 'walk' ? 0.02 : 0.01); // on a walk the verdict is said once more
+    await expectStill(page, view, view === 'walk' ? 0.02 : 0.01); // on a walk the verdict is said once more
   }
 });

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { expectFits, verdict } from './helpers';
+import { expectFits, expectStill, SIZES, verdict, watchShifts } from './helpers';
 
 const doors = 'Three ways to start';
 
@@ -24,6 +24,17 @@ test('a first visit offers three doors, and never again once one was taken', asy
   // from the palette they come back
   await page.keyboard.press('a');
   await expect(start).toBeVisible();
+});
+
+test('nothing moves when the doors come, on a phone slowed six times', async ({ page }) => {
+  await page.setViewportSize(SIZES[1]);
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: 6 });
+  await watchShifts(page);
+  await page.goto('/');
+  await expect(page.getByRole('region', { name: doors })).toBeVisible();
+  await expect(verdict(page)).toContainText('Leave Nettle Hut');
+  await expectStill(page, 'the first visit', 0.02); // the frame takes the place of the one painted before any script
 });
 
 test('the next trip is one answer away, with its assumptions told', async ({ page }) => {
