@@ -34,7 +34,7 @@ test('nothing moves when the doors come, on a phone slowed six times', async ({ 
   await page.goto('/');
   await expect(page.getByRole('region', { name: doors })).toBeVisible();
   await expect(verdict(page)).toContainText('Leave Nettle Hut');
-  await expectStill(page, 'the first visit', 0.02); // the frame takes the place of the one painted before any script
+  await expectStill(page, 'the first visit');
 });
 
 test('the next trip is one answer away, with its assumptions told', async ({ page }) => {
