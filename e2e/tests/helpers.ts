@@ -61,7 +61,11 @@ export const loadout = (page: Page) => page.locator('app-answer-column');
 export const containers = (page: Page) => loadout(page).getByRole('list', { name: 'containers' }).getByRole('listitem');
 
 /** Turns to a side of the view. */
-export const turnTo = (page: Page, side: string) => page.getByRole('tab', { name: side, exact: true }).click();
+export async function turnTo(page: Page, side: string): Promise<void> {
+  await page.getByRole('tab', { name: side, exact: true }).click();
+  // another side comes when it is turned to
+  await expect(page.getByRole('tabpanel').locator('> *').first()).toBeAttached();
+}
 
 /** The number in "122 g" beside a term of the load-out. */
 export async function grams(page: Page, term: string): Promise<number> {
@@ -89,6 +93,7 @@ const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.mi
 
 /** The whole page, or only the part of it that has changed since it was looked at as a whole; once it stands. */
 async function expectNoViolations(page: Page, within?: string, options: RunOptions = {}): Promise<void> {
+  if (within) await expect(page.locator(within).first()).toBeAttached();
   await standing(page);
   // read once a page: reading takes as long as all rules but that of colours
   if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(AXE);
