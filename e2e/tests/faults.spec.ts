@@ -66,7 +66,7 @@ test('saving that fails is told, and goes on by itself', async ({ page }) => {
   await page.evaluate(() => Object.assign(globalThis, { full: true }));
   await type(page, 'days, typed', '7');
   await expect(page.getByRole('alert')).toContainText('The browser has no room left to save. Export the trip and free some space.');
-  await expect(page.locator('.saved')).toHaveText('not saved');
+  await expect(page.locator('.saved')).toHaveText('Not saved');
   await page.evaluate(() => delete (globalThis as { full?: true }).full);
   await saved(page); // without another edit
   await expect(page.getByRole('alert')).toBeHidden();
@@ -80,10 +80,14 @@ test('a drag that never pauses is planned all the way and saved all along', asyn
   const revision = async () => (await storedTrips(page))[0].revision;
   const before = await revision();
   await page.getByRole('slider', { name: 'reserve' }).evaluate((range: HTMLInputElement) => {
-    const band = document.querySelector('app-verdict-line');
+    const answer = document.querySelector('app-answer-column');
     const seen = new Set<string>();
-    if (band)
-      new MutationObserver(() => seen.add(band.textContent ?? '')).observe(band, { subtree: true, childList: true, characterData: true });
+    if (answer)
+      new MutationObserver(() => seen.add(answer.textContent ?? '')).observe(answer, {
+        subtree: true,
+        childList: true,
+        characterData: true,
+      });
     const edit = () => {
       if (Number(range.value) >= 60) range.value = '1';
       range.stepUp();
