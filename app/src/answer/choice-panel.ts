@@ -115,11 +115,11 @@ import { pinMendWords } from '../words/pin-mend-words';
       cursor: pointer;
     }
     .line.typed {
-      grid-template-columns: minmax(0, 1fr) 64px;
+      grid-template-columns: minmax(0, 1fr) 76px;
     }
     fieldset {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) 64px;
+      grid-template-columns: minmax(0, 1fr) 76px;
       gap: 2px 10px;
       margin: 4px 0 0;
       padding: 0;

@@ -90,7 +90,7 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
     }
     .limit {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) 64px;
+      grid-template-columns: minmax(0, 1fr) 76px;
       gap: 10px;
       align-items: center;
     }

@@ -122,7 +122,7 @@ import { PieceEditor } from './piece-editor';
     }
     .pieces li {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) max-content 76px 26px;
+      grid-template-columns: minmax(0, 1fr) max-content 76px max-content;
       gap: 0 10px;
       align-items: baseline;
       border-bottom: 1px solid var(--hairline);

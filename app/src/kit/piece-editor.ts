@@ -212,7 +212,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
     }
     .grid {
       display: grid;
-      grid-template-columns: 76px minmax(0, 1fr) 76px minmax(0, 1fr);
+      grid-template-columns: 76px minmax(0, 1fr) 84px minmax(0, 1fr);
       gap: 3px 10px;
       align-items: center;
     }

@@ -146,7 +146,7 @@ import { KitStudy } from './kit-study';
     }
     .pieces li {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) max-content 46px;
+      grid-template-columns: minmax(0, 1fr) max-content max-content;
       gap: 0 10px;
       align-items: baseline;
       padding: 2px 4px 2px 0;

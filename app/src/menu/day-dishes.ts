@@ -145,7 +145,7 @@ type Scope = DishScope['kind'];
       margin: 2px 0;
     }
     .line.typed {
-      grid-template-columns: 76px 76px 1fr;
+      grid-template-columns: 84px 84px 1fr;
     }
   `,
 })

@@ -113,7 +113,7 @@ import { Hint } from '../ui/hint';
     }
     .numbers {
       display: grid;
-      grid-template-columns: 84px 70px 84px 70px;
+      grid-template-columns: 84px 84px 84px 84px;
       gap: 0 12px;
       align-items: center;
     }

@@ -62,7 +62,7 @@ import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../
     }
     .row {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) 62px;
+      grid-template-columns: minmax(0, 1fr) max-content;
       gap: 0 10px;
       width: 100%;
       padding: 3px 0;

@@ -149,7 +149,7 @@ type Side = (typeof SIDES)[number]['value'];
     }
     .mark {
       display: grid;
-      grid-template-columns: max-content 70px max-content;
+      grid-template-columns: max-content 84px max-content;
       gap: 10px;
       align-items: baseline;
     }

@@ -44,6 +44,7 @@ const PAGE_STYLE_ID = 'page-size';
     }
     .sheet {
       --ground: #fff;
+      --field: #fff;
       --ground-sunk: #fff;
       --ink: #000;
       --ink-quiet: #333;

@@ -92,7 +92,7 @@ type MealsOut = keyof typeof MEALS_OUT;
   styles: `
     .valued {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) 58px;
+      grid-template-columns: minmax(0, 1fr) 74px;
       gap: 8px;
       align-items: center;
     }
@@ -101,7 +101,7 @@ type MealsOut = keyof typeof MEALS_OUT;
     }
     .pairs {
       display: grid;
-      grid-template-columns: 76px minmax(0, 1fr) 66px minmax(0, 1fr);
+      grid-template-columns: 76px minmax(0, 1fr) 78px minmax(0, 1fr);
       gap: 4px 12px;
       align-items: center;
       margin: 4px 0;

@@ -121,11 +121,11 @@ import { Tick } from '../ui/tick';
       text-align: left;
     }
     .line.split {
-      grid-template-columns: 76px minmax(0, 1fr) max-content 64px;
+      grid-template-columns: 76px minmax(0, 1fr) max-content 78px;
     }
     fieldset {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) 58px minmax(0, 1fr) 58px;
+      grid-template-columns: minmax(0, 1fr) 74px minmax(0, 1fr) 74px;
       gap: 0 10px;
       align-items: center;
       margin: 4px 0;

@@ -39,7 +39,7 @@ import { afterRender } from './after-render';
   styles: `
     :host {
       display: grid;
-      grid-template-columns: 76px minmax(0, 1fr) 68px;
+      grid-template-columns: 76px minmax(0, 1fr) 78px;
       gap: 0 12px;
       align-items: center;
       min-height: var(--row, 32px);

@@ -1,0 +1,12 @@
+/** Sets attributes by name; null and undefined take one away. Writes only what differs, so that observers of attributes are not woken for nothing. */
+export function setAttrs(element: Element | null | undefined, attrs: Record<string, string | number | boolean | null | undefined>): void {
+  if (!element) return;
+  for (const [name, value] of Object.entries(attrs)) {
+    if (value === null || value === undefined) element.removeAttribute(name);
+    else if (element.getAttribute(name) !== String(value)) element.setAttribute(name, String(value));
+  }
+}
+
+let serial = 0;
+/** An id that no other element of the page has. */
+export const newId = (what: string): string => `nz-${what}-${serial++}`;
