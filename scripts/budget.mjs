@@ -4,8 +4,8 @@ import path from 'node:path';
 import { brotliCompressSync } from 'node:zlib';
 import { APP, fail } from './lib.mjs';
 
-const FIRST_VISIT_KB = 175;
-const LAZY_KB = 75;
+const FIRST_VISIT_KB = 320;
+const LAZY_KB = 150;
 // the worker of all studies comes in one piece, after the page
 const WORKER_KB = 130;
 const read = (name) => readFileSync(path.join(APP, name), 'utf8');

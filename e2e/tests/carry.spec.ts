@@ -120,7 +120,7 @@ test('every gram figure opens into parts that lead further', async ({ page }) =>
 
 test('takes the advice with one press and gives it back with undo', async ({ page }) => {
   await open(page);
-  await verdict(page).getByRole('button', { name: 'why, and what next' }).click();
+  await verdict(page).getByRole('button', { name: 'Why, and what next' }).click();
   await expect(verdict(page)).toContainText('With one 230 g can you would leave Nettle Hut');
   await verdict(page)
     .getByRole('button', { name: /eating breakfast cold/ })

@@ -48,7 +48,7 @@ test('every side of a view that the guide names is there, and its link leads to 
   expect(named.size).toBeGreaterThan(20);
   await open(page, '/guide');
   for (const [link, title] of named) {
-    await page.getByRole('button', { name: 'guide', exact: true }).click();
+    await page.getByRole('link', { name: 'Guide', exact: true }).click();
     await page.getByRole('navigation', { name: 'Pages of the guide' }).getByRole('link', { name: title, exact: true }).click();
     await page.getByRole('article').getByRole('link', { name: link, exact: true }).first().click();
     const [view, side] = link.split(' › ');

@@ -50,11 +50,16 @@ export async function open(page: Page, path = '/'): Promise<void> {
   await expect(page.locator('.coming')).toHaveCount(0);
 }
 
+/** Chooses something in the menu of the trip that is open. */
+export async function fromTripMenu(page: Page, item: string): Promise<void> {
+  await page.getByRole('button', { name: /^Trips, open/ }).click();
+  await page.getByRole('menuitem', { name: item, exact: true }).click();
+}
 export const verdict = (page: Page) => page.getByRole('region', { name: 'Verdict' });
 /** Waits for the word beside the dot of the side bar, once it has had a frame to tell of the last edit. */
 export async function saved(page: Page): Promise<void> {
   await page.evaluate(() => new Promise((told) => requestAnimationFrame(() => setTimeout(told))));
-  await expect(page.locator('.saved')).toHaveText('saved');
+  await expect(page.locator('.saved')).toHaveText('Saved');
 }
 export const loadout = (page: Page) => page.locator('app-answer-column');
 /** What leaves the stop, as it is drawn: the column has other lists as well. */

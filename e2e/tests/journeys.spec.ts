@@ -70,8 +70,8 @@ test.describe('with a thumb', () => {
 
   test('the same story on the phone, by taps alone', async ({ page }) => {
     await open(page);
-    await page.getByRole('button', { name: 'commands' }).tap();
-    await page.getByRole('dialog').getByRole('button', { name: 'new trip' }).tap();
+    await page.getByRole('button', { name: 'Search or run a command' }).tap();
+    await page.getByRole('dialog').getByRole('button', { name: 'New trip' }).tap();
     const dialog = page.getByRole('dialog');
     await dialog.getByText('frost at night').tap();
     await dialog.getByRole('button', { name: 'make this trip' }).tap();
@@ -80,6 +80,7 @@ test.describe('with a thumb', () => {
 
     await page.getByRole('link', { name: 'Kit', exact: true }).tap();
     await page.getByRole('button', { name: 'tablets under a mug', exact: true }).tap();
+    await expect(page.getByRole('textbox', { name: 'name of the kit' })).toHaveValue('tablets under a mug');
     await page.getByRole('button', { name: /^carry it on/ }).tap();
     await expect(verdict(page)).toContainText('tablets');
 
@@ -93,10 +94,10 @@ test.describe('with a thumb', () => {
     await page.getByRole('radiogroup', { name: 'Lid' }).getByText('off').tap();
     await page.getByRole('button', { name: 'undo' }).tap();
     await expect(page.getByRole('radiogroup', { name: 'Lid' }).getByRole('radio', { name: 'on' })).toBeChecked();
-    await page.getByRole('button', { name: 'commands' }).tap();
+    await page.getByRole('button', { name: 'Search or run a command' }).tap();
     const [download] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('dialog').getByRole('button', { name: 'export trip' }).tap(),
+      page.getByRole('dialog').getByRole('button', { name: 'Export trip', exact: true }).tap(),
     ]);
     expect(await readFile(await download.path(), 'utf8')).toContain('"tablet');
   });

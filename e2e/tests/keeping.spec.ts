@@ -2,7 +2,7 @@ import { importArchive } from '@tinder/core/archive';
 import { planTrip } from '@tinder/core/plan';
 import { carryOfDay } from '@tinder/core/planned';
 import { readFile } from 'node:fs/promises';
-import { expect, grams, open, saved, test, type, verdict } from './helpers';
+import { expect, fromTripMenu, grams, open, saved, test, type, verdict } from './helpers';
 
 test('is all still there after a reload', async ({ page }) => {
   await open(page);
@@ -26,7 +26,7 @@ test('exports a trip, takes it back, and the numbers agree with the core', async
   await open(page);
   await type(page, 'days, typed', '9');
   await expect(verdict(page)).toContainText('9 days burn');
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'export trip' }).click()]);
+  const [download] = await Promise.all([page.waitForEvent('download'), fromTripMenu(page, 'Export trip')]);
   expect(download.suggestedFilename()).toBe('vesper-divide.json');
   const text = await readFile(await download.path(), 'utf8');
   const read = importArchive(text);
@@ -47,7 +47,7 @@ test('exports a trip, takes it back, and the numbers agree with the core', async
 test('refuses broken files with the place and the mend, and changes nothing', async ({ page }) => {
   await open(page);
   await type(page, 'days, typed', '6');
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'export trip' }).click()]);
+  const [download] = await Promise.all([page.waitForEvent('download'), fromTripMenu(page, 'Export trip')]);
   const good = await readFile(await download.path(), 'utf8');
   const cases: [string, string, RegExp][] = [
     ['half.json', good.slice(0, 300), /stops being JSON at line \d+, column \d+/],

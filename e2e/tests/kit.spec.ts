@@ -52,7 +52,7 @@ test('a kit is built from nothing by keyboard', async ({ page }) => {
   await expect(builder).toContainText('It lacks nothing that this trip and menu ask for.');
   await builder.getByRole('button', { name: 'carry it on Vesper Divide' }).press('Enter');
   await expect(verdict(page)).toContainText('mL of alcohol');
-  await expect(page.locator('.saved')).toHaveText('saved');
+  await expect(page.locator('.saved')).toHaveText('Saved');
   await page.reload();
   await expect(page.getByRole('button', { name: 'by hand', exact: true })).toBeVisible();
   await expect(builder).toContainText('edits here move its plan');
@@ -163,7 +163,7 @@ test('a lighter is lost, its row turns bad by the walker’s own table, and the 
   await page.getByRole('textbox', { name: /with small can burner, because/ }).fill('matches got wet');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('listitem').filter({ hasText: 'matches got wet' })).toBeVisible();
-  await expect(page.locator('.saved')).toHaveText('saved');
+  await expect(page.locator('.saved')).toHaveText('Saved');
   await page.reload();
   await turnTo(page, 'diary');
   await expect(page.getByRole('listitem').filter({ hasText: 'matches got wet' })).toBeVisible();

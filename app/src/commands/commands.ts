@@ -6,8 +6,8 @@ export interface Command {
   /** Shown, and matched against KeyboardEvent: "Ctrl+Z", "e". */
   keys: string;
   enabled: boolean;
-  /** Has a place in the side bar; the others are in the palette. */
-  side: boolean;
+  /** Where it stands besides the palette: with undo and redo, in the menu of trips, or with what is set for the whole app. */
+  place?: 'history' | 'trips' | 'frame';
   run: () => void;
 }
 export type Panel = 'commands' | 'settings' | 'trips' | 'newTrip';

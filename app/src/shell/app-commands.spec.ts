@@ -109,7 +109,7 @@ describe('commands', () => {
     const { commands } = setup();
     expect(findCommands(commands.list(), 'kit')[0].label).toBe('go to Kit');
     expect(findCommands(commands.list(), 'Menu')[0].label).toBe('go to Menu');
-    expect(findCommands(commands.list(), 'exp')[0].label).toBe('export trip');
+    expect(findCommands(commands.list(), 'exp')[0].label).toBe('Export trip');
     expect(findCommands(commands.list(), ' ')).toEqual(commands.list());
     expect(findCommands(commands.list(), 'no such thing')).toEqual([]);
   });

@@ -14,17 +14,9 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { today } from '../ui/today';
 import { VIEWS } from './views';
 
-/** A command that has a place in the side bar. */
-const side = (id: string, label: string, keys: string, run: () => void, enabled = true): Command => ({
-  id,
-  label,
-  keys,
-  enabled,
-  side: true,
-  run,
-});
-/** One of the palette. */
-const more = (...args: Parameters<typeof side>): Command => ({ ...side(...args), side: false });
+const command = (id: string, label: string, keys: string, run: () => void, enabled = true): Command => ({ id, label, keys, enabled, run });
+/** A command that has a place of its own in the frame. */
+const placed = (place: NonNullable<Command['place']>, ...of: Parameters<typeof command>): Command => ({ ...command(...of), place });
 
 /** What can be done from every view, and the ways to the views. */
 @Injectable({ providedIn: 'root' })
@@ -39,68 +31,70 @@ export class AppCommands {
   private readonly updates = inject(AppUpdates);
 
   list(): Command[] {
-    return [...this.sideBar(), ...this.files(), ...this.ways()];
+    return [...this.frame(), ...this.files(), ...this.ways()];
   }
 
-  private sideBar(): Command[] {
+  private frame(): Command[] {
     const { store, commands } = this;
     const [undo, redo] = [store.undoLabel(), store.redoLabel()];
     const headlamp = store.preferences().theme === 'headlamp';
     return [
-      side('undo', undo ? `undo ${undo}` : 'undo', 'Ctrl+Z', () => store.undo(), !!undo),
-      side('redo', redo ? `redo ${redo}` : 'redo', 'Ctrl+Y', () => store.redo(), !!redo),
-      side('trips', 'trips', 'l', () => commands.open('trips')),
-      side('newTrip', 'new trip', 'n', () => commands.open('newTrip')),
-      side('export', 'export trip', 'e', () => downloadTrip(store.trip())),
-      side('import', 'import', 'i', () => commands.askForFile()),
-      side('settings', 'units', 'u', () => commands.open('settings')),
-      side('theme', headlamp ? 'daylight' : 'headlamp', 't', () =>
+      placed('history', 'undo', undo ? `undo ${undo}` : 'undo', 'Ctrl+Z', () => store.undo(), !!undo),
+      placed('history', 'redo', redo ? `redo ${redo}` : 'redo', 'Ctrl+Y', () => store.redo(), !!redo),
+      placed('trips', 'newTrip', 'New trip', 'n', () => commands.open('newTrip')),
+      placed('trips', 'trips', 'All trips', 'l', () => commands.open('trips')),
+      placed('trips', 'import', 'Import a file', 'i', () => commands.askForFile()),
+      placed('trips', 'export', 'Export trip', 'e', () => downloadTrip(store.trip())),
+      placed('trips', 'share', 'Export trip to look at', 's', () => downloadToLookAt(store.trip())),
+      placed('trips', 'backup', 'Back up every trip', 'b', () => this.backUp()),
+      placed('frame', 'settings', 'Units', 'u', () => commands.open('settings')),
+      placed('frame', 'theme', headlamp ? 'Daylight' : 'Headlamp', 't', () =>
         store.editPreferences('theme', { theme: headlamp ? 'day' : 'headlamp' }),
       ),
-      side('guide', 'guide', 'g', () => void this.router.navigateByUrl('/guide')),
-      side('commands', 'commands', '?', () => commands.open('commands')),
+      placed('frame', 'guide', 'Guide', 'g', () => void this.router.navigateByUrl('/guide')),
+      placed('frame', 'commands', 'All commands', '?', () => commands.open('commands')),
     ];
   }
 
   private files(): Command[] {
     const trip = this.store.trip();
     return [
-      more('backup', 'back up every trip', 'b', () => this.backUp()),
-      more('share', 'a file of this trip for somebody else to look at', 's', () => downloadToLookAt(trip)),
-      more('rack', 'export the rack: pieces, kits, scores', 'r', () => downloadRack(this.store.rack())),
-      more('demoRack', 'put the demo’s pieces and kits on the rack', 'k', () => this.loadDemoRack()),
-      more(
+      command('rack', 'export the rack: pieces, kits, scores', 'r', () => downloadRack(this.store.rack())),
+      command('demoRack', 'put the demo’s pieces and kits on the rack', 'k', () => this.loadDemoRack()),
+      command(
         'calendar',
         'resupply and posting days as a calendar',
         'c',
         () => void downloadCalendar(trip, new Date()).catch((e: unknown) => this.updates.partIsGone(e)),
       ),
-      more(
+      command(
         'waypoints',
         'stops and camps as GPX waypoints',
         'w',
         () => downloadWaypoints(trip),
         trip.stops.some((s) => s.at),
       ),
-      more('demo', 'load the demo trip', 'd', () => this.loadDemo()),
+      command('demo', 'load the demo trip', 'd', () => this.loadDemo()),
     ];
   }
 
   private ways(): Command[] {
     const { fold } = this;
     return [
-      more('ribbon', fold.unfolded() ? 'fold the ribbon on Carry and Menu' : 'unfold the ribbon on Carry and Menu', 'f', () => fold.turn()),
-      more('start', 'how to start: three doors', 'a', () => this.start.show('doors')),
-      more('findKit', 'find a kit for this trip', 'x', () => {
+      command('ribbon', fold.unfolded() ? 'fold the ribbon on Carry and Menu' : 'unfold the ribbon on Carry and Menu', 'f', () =>
+        fold.turn(),
+      ),
+      command('start', 'how to start: three doors', 'a', () => this.start.show('doors')),
+      command('findKit', 'find a kit for this trip', 'x', () => {
         void this.router.navigateByUrl('/kit?side=find');
       }),
-      more('install', 'install the app on this device', 'o', () => void this.install.install(), this.install.canInstall()),
+      command('install', 'install the app on this device', 'o', () => void this.install.install(), this.install.canInstall()),
       ...this.views(),
     ];
   }
 
   private views(): Command[] {
-    return VIEWS.map(({ path, name }, i) => more(path, `go to ${name}`, `${i + 1}`, () => void this.router.navigateByUrl(`/${path}`)));
+    return VIEWS.map(({ path, name }, i) => command(path, `go to ${name}`, `${i + 1}`, () => void this.router.navigateByUrl(`/${path}`)));
   }
 
   private backUp(): void {

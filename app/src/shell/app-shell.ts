@@ -10,13 +10,32 @@ import { AppCommands } from './app-commands';
 import { Drawers } from './drawers';
 import { Notices } from './notices';
 import { VerdictLine } from './verdict-line';
-import { VIEWS } from './views';
+import { ThumbNav } from './thumb-nav';
+import { TripMenu } from './trip-menu';
+import { RAIL } from './views';
 import { chosenFile } from '../platform/chosen-file';
+import { Icon } from '../ui/icon';
+import { narrowScreen } from '../ui/wide-screen';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzTagComponent } from 'ng-zorro-antd/tag';
+import { DEMO_TRIP } from '@tinder/core/demo';
 
-/** The frame: words to walk by on the left, the view, the verdict at the foot. Nothing can be changed before it is known what is saved: it would be lost. */
+/** The frame: the trip and what is done to all of it at the top, the ways at the left (on a phone at the foot), the view, the verdict at the foot. Nothing can be changed before it is known what is saved: it would be lost. */
 @Component({
   selector: 'app-root',
-  imports: [Drawers, Notices, RouterLink, RouterLinkActive, RouterOutlet, VerdictLine],
+  imports: [
+    Drawers,
+    Icon,
+    Notices,
+    NzButtonComponent,
+    NzTagComponent,
+    RouterLink,
+    RouterLinkActive,
+    RouterOutlet,
+    ThumbNav,
+    TripMenu,
+    VerdictLine,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './app-shell.html',
   styleUrl: './app-shell.less',
@@ -31,11 +50,15 @@ export class AppShell {
 
   private readonly whatIsSaved = this.autosave.start();
 
-  protected readonly views = VIEWS;
-  protected readonly sideCommands = computed(() => this.commands.list().filter((c) => c.side));
+  protected readonly rail = RAIL;
+  protected readonly isNarrow = narrowScreen();
+  /** The open trip is the sample. */
+  protected readonly isSample = computed(() => this.store.trip().id === DEMO_TRIP.id);
+  protected readonly history = computed(() => this.commands.list().filter((c) => c.place === 'history'));
+  protected readonly themeLabel = computed(() => (this.store.preferences().theme === 'day' ? 'Headlamp' : 'Daylight'));
   protected readonly backupDue = computed(() => backupIsDue(this.autosave.written(), this.autosave.lastBackup(), Date.now()));
   protected readonly saveWords = computed(() => {
-    const words = { reading: 'reading…', saved: 'saved', saving: 'saving…', failed: 'not saved' };
+    const words = { reading: 'Reading…', saved: 'Saved', saving: 'Saving…', failed: 'Not saved' };
     return words[this.autosave.state()];
   });
 

@@ -55,7 +55,7 @@ describe('the frame', () => {
       'Bench',
       'Shelf',
     ]);
-    expect(textOf('.saved')).toBe('saved');
+    expect(textOf('.saved')).toBe('Saved');
     expect(textOf('app-verdict-line')).toContain('Leave Nettle Hut with');
   });
 
@@ -148,7 +148,7 @@ describe('the frame', () => {
       [...element().querySelectorAll<HTMLButtonElement>('app-verdict-line button')].find((b) => b.textContent?.trim() === words);
     const why = () => element().querySelector<HTMLElement>('#verdict-why');
     expect(why()?.hidden).toBe(true);
-    button('why, and what next')?.click();
+    button('Why')?.click();
     fixture.detectChanges();
     expect(why()?.hidden).toBe(false);
     button('Stopping at 88 °C instead of the boil')?.click();

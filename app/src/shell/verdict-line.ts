@@ -6,65 +6,83 @@ import { Units } from '../words/units';
 import { Said } from './said';
 import { planProblemWords } from '../words/study-words';
 import { measuredWidth } from '../ui/measured-width';
-import { fitted, verdictWords, type Verdict } from '../words/verdict-words';
+import { fitted, NO_VERDICT, verdictWords, type Segment, type Verdict } from '../words/verdict-words';
+import { DayMarker } from '../planning/day-marker';
+import { Icon } from '../ui/icon';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 
 /** Narrower than this between its margins it is read on a phone, px. */
 const PHONE_PX = 700;
-/** Lines it may take, what the word "why" and its gap take of each, and a letter's width with what a line's end wastes, px. */
-const ROOM = {
-  desk: { lines: 2, whyPx: 176, letterPx: 7.1 },
-  phone: { lines: 3, whyPx: 45, letterPx: 7 },
-};
+/** Lines that a sentence may take on a phone (on a desk it has one), what the buttons take beside it, and the width of a letter, px. */
+const PHONE_LINES = 2;
+const PHONE_ACTS_PX = 90;
+const ACTS_PX = 280;
+const LETTER_PX = { lead: 8.4, second: 6.9 };
 
 /** The verdict at the foot of every view, at one glance, and why where that is asked. Its numbers open their derivation; its advice can be taken with one press. */
 @Component({
   selector: 'app-verdict-line',
-  imports: [Said],
+  imports: [Icon, NzButtonComponent, Said],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <p>
-      @if (plans.slow(); as p) {
-        <span role="status">Planning: day {{ p.day }} of {{ p.ofDays }}, round {{ p.round }}. </span>
-        <button type="button" class="figure" (click)="plans.stop()">stop</button>
-        <span> Until then this is the plan before: </span>
-      } @else if (plans.stopped()) {
-        <span role="status">Stopped: this is the plan before the last change. </span>
-        <button type="button" class="figure" (click)="plans.resume()">plan it now</button>
-        <span> </span>
+    <div class="words">
+      <p class="lead">
+        @if (plans.slow(); as p) {
+          <span role="status">Planning: day {{ p.day }} of {{ p.ofDays }}, round {{ p.round }}. </span>
+          <button type="button" class="figure" (click)="plans.stop()">stop</button>
+          <span> Until then this is the plan before: </span>
+        } @else if (plans.stopped()) {
+          <span role="status">Stopped: this is the plan before the last change. </span>
+          <button type="button" class="figure" (click)="plans.resume()">plan it now</button>
+          <span> </span>
+        }
+        @if (plans.failed(); as why) {
+          <span role="alert">{{ planProblem(why) }}</span>
+          <button type="button" class="figure" (click)="plans.resume()">try again</button>
+          <span>.</span>
+        }
+        <app-said [segments]="lead()" />
+      </p>
+      @if (verdict().second.length) {
+        <p class="second" [class]="verdict().state">
+          @if (verdict().state; as state) {
+            <app-icon [name]="state" />
+          }
+          <span><app-said [segments]="second()" /></span>
+        </p>
       }
-      @if (plans.failed(); as why) {
-        <span role="alert">{{ planProblem(why) }}</span>
-        <button type="button" class="figure" (click)="plans.resume()">try again</button>
-        <span>.</span>
-      }
-      <app-said [segments]="said()" />
-    </p>
-    @if (verdict().why.length) {
-      <button
-        type="button"
-        class="ask"
-        aria-label="why, and what next"
-        aria-controls="verdict-why"
-        [attr.aria-expanded]="asked()"
-        (click)="asked.set(!asked())"
-      >
-        why<span class="room">, and what next</span>
-      </button>
       <p id="verdict-why" [hidden]="!asked()">
         <app-said [segments]="verdict().why" />
       </p>
-    }
+    </div>
+    <div class="acts">
+      @if (elsewhere(); as carry) {
+        <button nz-button class="elsewhere" type="button" (click)="marker.goTo(carry.days[0].day)">Show riskiest leg</button>
+      }
+      @if (verdict().why.length) {
+        <button
+          nz-button
+          type="button"
+          aria-label="Why, and what next"
+          aria-controls="verdict-why"
+          [attr.aria-expanded]="asked()"
+          (click)="asked.set(!asked())"
+        >
+          Why
+        </button>
+      }
+    </div>
   `,
   host: { role: 'region', 'aria-label': 'Verdict', '[attr.aria-busy]': 'plans.stale()' },
   styles: `
     :host {
       display: grid;
       grid-template-columns: minmax(0, 1fr) max-content;
-      gap: 2px 20px;
+      gap: 2px 24px;
       align-items: center;
       box-sizing: border-box;
-      min-height: 64px;
-      padding: 8px var(--margin) 8px calc(var(--nav-width) + var(--gutter));
+      min-height: 72px;
+      padding: 8px 20px;
       background: var(--verdict-ground);
       color: var(--verdict-ink);
       --ink: var(--verdict-ink);
@@ -72,25 +90,44 @@ const ROOM = {
     }
     p {
       margin: 0;
-      font-size: 17px;
       line-height: 1.3;
     }
-    #verdict-why {
-      grid-column: 1 / -1;
+    .lead {
+      font-size: 19px;
+      font-weight: 600;
+    }
+    .second {
+      display: flex;
+      gap: 8px;
+      font-size: 15px;
+    }
+    .second > span {
+      white-space: normal;
+    }
+    .second app-icon {
+      flex: none;
+      font-size: 18px;
+    }
+    .tight app-icon,
+    .short app-icon {
+      color: var(--verdict-dots);
     }
     span {
       white-space: pre-wrap;
     }
-    .ask {
-      padding: 4px 0;
-      border: 0;
-      background: none;
-      color: var(--verdict-quiet);
-      font: inherit;
-      font-size: 15px;
-      cursor: pointer;
+    .acts {
+      display: flex;
+      gap: 12px;
+    }
+    .acts button {
+      border-color: var(--verdict-ink);
+      background: transparent;
+      color: var(--verdict-ink);
     }
     @media (max-width: 720px) {
+      .elsewhere {
+        display: none;
+      }
       :host {
         min-height: 76px;
         padding: 8px 14px;
@@ -98,15 +135,11 @@ const ROOM = {
         // from the top, so that what is read already stays where it is when more is said
         align-items: start;
       }
-      p {
-        font-size: 15px;
+      .lead {
+        font-size: 17px;
       }
-      .ask {
-        align-self: center;
+      .acts button {
         min-height: 44px;
-      }
-      .room {
-        display: none;
       }
     }
   `,
@@ -115,6 +148,7 @@ export class VerdictLine {
   protected readonly plans = inject(PlanService);
   private readonly advice = inject(AdviceService);
   private readonly risk = inject(RiskService);
+  protected readonly marker = inject(DayMarker);
   private readonly units = inject(Units);
 
   protected readonly planProblem = planProblemWords;
@@ -122,10 +156,15 @@ export class VerdictLine {
   protected readonly asked = signal(false);
   protected readonly verdict = computed((): Verdict => {
     const carry = this.plans.carry();
-    if (!carry || this.plans.failed()) return { said: [], why: [] };
+    if (!carry || this.plans.failed()) return NO_VERDICT;
     // at first the risk stands before the advice in the sentence, and comes after it: what is read already would move
     const advice = this.hasDrawn() ? this.advice.answer() : undefined;
-    return verdictWords(carry, this.advice.problem() ? 'unknown' : advice, this.risk.tightest(), this.units);
+    return verdictWords(carry, this.advice.problem() ? 'unknown' : advice, this.risk.tightest(), this.risk.limit(), this.units);
+  });
+  /** The riskiest leg, where it is not the one that is looked at. */
+  protected readonly elsewhere = computed(() => {
+    const tightest = this.risk.tightest()?.carry;
+    return tightest && tightest !== this.plans.carry() ? tightest : undefined;
   });
   /** The risk was drawn once, or will not be. */
   private hasDrawn(): boolean {
@@ -133,8 +172,13 @@ export class VerdictLine {
     return drawn.last() !== undefined || drawn.problem() !== undefined || drawn.stopped();
   }
   private readonly width = measuredWidth(1104);
-  protected readonly said = computed(() => {
-    const { lines, whyPx, letterPx } = this.width() > PHONE_PX ? ROOM.desk : ROOM.phone;
-    return fitted(this.verdict().said, (lines * (this.width() - whyPx)) / letterPx);
-  });
+  protected readonly lead = computed(() => this.fit(this.verdict().lead, 'lead'));
+  protected readonly second = computed(() => this.fit(this.verdict().second, 'second'));
+
+  /** As much of a sentence as its line holds. */
+  private fit(said: readonly Segment[], line: keyof typeof LETTER_PX): Segment[] {
+    const isPhone = this.width() <= PHONE_PX;
+    const room = isPhone ? PHONE_LINES * (this.width() - PHONE_ACTS_PX) : this.width() - ACTS_PX;
+    return fitted(said, room / LETTER_PX[line]);
+  }
 }

@@ -18,8 +18,8 @@ const verdict = (trip: Trip, risk?: RiskOfCarry): string => {
   const plan = planTrip(trip);
   const [carry] = plan.carries;
   const tightest = risk && { carry, risk };
-  const { said, why } = verdictWords(carry, adviceOn(trip, plan, carry), tightest, units);
-  return [...said, ...why].map((s) => s.text).join('');
+  const { lead, second, why } = verdictWords(carry, adviceOn(trip, plan, carry), tightest, 0.02, units);
+  return [...lead, ...second, ...why].map((s) => s.text).join('');
 };
 
 describe('verdict', () => {
@@ -42,7 +42,8 @@ describe('verdict', () => {
 
   it('is cut to the room there is, the least needed first, and stands without it', () => {
     const plan = planTrip(DEMO_TRIP);
-    const { said } = verdictWords(plan.carries[0], adviceOn(DEMO_TRIP, plan, plan.carries[0]), undefined, units);
+    const { lead, second } = verdictWords(plan.carries[0], adviceOn(DEMO_TRIP, plan, plan.carries[0]), undefined, 0.02, units);
+    const said = [...lead, ...second];
     const read = (most: number) =>
       fitted(said, most)
         .map((s) => s.text)
@@ -66,7 +67,8 @@ describe('verdict', () => {
       unknownBurnerG: 9,
       factorSd: 0.12,
     };
-    const { said } = verdictWords(carries[0], { changes: [] }, { carry: carries[4], risk }, units);
+    const { second: said, state } = verdictWords(carries[0], { changes: [] }, { carry: carries[4], risk }, 0.02, units);
+    expect(state).toBe('within');
     expect(said.map((s) => s.text).join('')).toContain(
       'Tightest is Lantern Ferry to Saltfell: runs out almost never (fewer than 1 in 3,000).',
     );

@@ -21,11 +21,19 @@ export interface Segment {
 }
 type Format = Pick<Units, 'text' | 'mealMass'>;
 
-/** What is said at one glance, and what is told to those who ask why. */
+/** How the trip stands: within the walker's limit, over it somewhere, or with meals that cannot be cooked. */
+export type VerdictState = 'within' | 'tight' | 'short';
+
+/** What is said at one glance, in two sentences with a state, and what is told to those who ask why. */
 export interface Verdict {
-  said: Segment[];
+  lead: Segment[];
+  second: Segment[];
+  /** Undefined while it is not known, and where nothing is carried. */
+  state: VerdictState | undefined;
   why: Segment[];
 }
+/** Nothing to say yet. */
+export const NO_VERDICT: Verdict = { lead: [], second: [], state: undefined, why: [] };
 
 /** What is said where so many characters have room: asides are left out, the least needed first, until the rest fits. */
 export function fitted(said: readonly Segment[], most: number): Segment[] {
@@ -38,18 +46,26 @@ export function fitted(said: readonly Segment[], most: number): Segment[] {
   return kept;
 }
 
-/** What a friend who knows would say (`advice` is undefined while it is worked out, 'unknown' where that failed): the load-out, what stands in the way or where it is tightest, the change that helps most; asked further, why this load-out, and the change after the first. */
+/**
+ * What a friend who knows would say (`advice` is undefined while it is worked out, 'unknown' where that failed; `limit` is the chance that the walker
+ * accepts, 0–1): the load-out; what stands in the way or where it is tightest, and the change that helps most; asked further, why this load-out, and the
+ * change after the first.
+ */
 export function verdictWords(
   carry: CarryPlan,
   advice: Advice | 'unknown' | undefined,
   tightest: CarryAtRisk | undefined,
+  limit: number,
   units: Format,
 ): Verdict {
-  const said = [...loadout(carry, units), ...(obstacle(carry, units) ?? risk(carry, tightest))];
-  if (!advice) return { said, why: [] };
-  if (advice === 'unknown') return { said: [...said, { text: 'What would help most could not be worked out.' }], why: [] };
+  const lead = loadout(carry, units);
+  const hindered = obstacle(carry, units);
+  const second = hindered ?? risk(carry, tightest);
+  const state = hindered ? 'short' : tightest && (tightest.risk.runOut > limit ? 'tight' : 'within');
+  if (!advice) return { lead, second, state, why: [] };
+  if (advice === 'unknown') return { lead, second: [...second, { text: 'What would help most could not be worked out.' }], state, why: [] };
   const { best, next } = adviceWords(advice, units);
-  return { said: [...said, ...best], why: [...whyWords(carry, advice.why, units), ...next] };
+  return { lead, second: [...second, ...best], state, why: [...whyWords(carry, advice.why, units), ...next] };
 }
 
 function loadout(carry: CarryPlan, units: Format): Segment[] {

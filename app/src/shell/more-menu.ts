@@ -1,0 +1,47 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Router } from '@angular/router';
+import { NzDropdownDirective, NzDropdownMenuComponent } from 'ng-zorro-antd/dropdown';
+import { NzMenuDirective, NzMenuDividerDirective, NzMenuItemComponent } from 'ng-zorro-antd/menu';
+import { Commands } from '../commands/commands';
+import { Icon } from '../ui/icon';
+import { MenuA11y } from '../ui/nz/menu-a11y';
+import { VIEWS, type View } from './views';
+import { input } from '@angular/core';
+
+/** “More” of the navigation on a phone: the other views, and what stands in the top bar of a desk. */
+@Component({
+  selector: 'app-more-menu',
+  imports: [Icon, MenuA11y, NzDropdownDirective, NzDropdownMenuComponent, NzMenuDirective, NzMenuDividerDirective, NzMenuItemComponent],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <button nz-dropdown type="button" nzTrigger="click" nzPlacement="topRight" [nzDropdownMenu]="menu">
+      <app-icon name="more" />
+      <span>More</span>
+    </button>
+    <nz-dropdown-menu #menu="nzDropdownMenu">
+      <ul nz-menu>
+        @for (v of others(); track v.path) {
+          <li nz-menu-item (click)="go(v)">{{ v.name }}</li>
+        }
+        <li nz-menu-divider></li>
+        @for (c of frameCommands(); track c.id) {
+          <li nz-menu-item [nzDisabled]="!c.enabled" (click)="c.run()">{{ c.label }}</li>
+        }
+      </ul>
+    </nz-dropdown-menu>
+  `,
+  styleUrl: './thumb-item.less',
+})
+export class MoreMenu {
+  private readonly commands = inject(Commands);
+  private readonly router = inject(Router);
+  /** Views that have a place of their own beside it. */
+  readonly shown = input.required<readonly View[]>();
+
+  protected readonly others = computed(() => VIEWS.filter((v) => !this.shown().includes(v)));
+  protected readonly frameCommands = computed(() => this.commands.list().filter((c) => c.place === 'frame'));
+
+  protected go({ path }: View): void {
+    void this.router.navigateByUrl(`/${path}`);
+  }
+}
