@@ -1,17 +1,26 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Router } from '@angular/router';
 import { NzDropdownDirective, NzDropdownMenuComponent } from 'ng-zorro-antd/dropdown';
 import { NzMenuDirective, NzMenuDividerDirective, NzMenuItemComponent } from 'ng-zorro-antd/menu';
 import { Commands } from '../commands/commands';
 import { Icon } from '../ui/icon';
 import { MenuA11y } from '../ui/nz/menu-a11y';
+import { MenuItem } from '../ui/nz/menu-item';
 import { VIEWS, type View } from './views';
-import { input } from '@angular/core';
 
 /** “More” of the navigation on a phone: the other views, and what stands in the top bar of a desk. */
 @Component({
   selector: 'app-more-menu',
-  imports: [Icon, MenuA11y, NzDropdownDirective, NzDropdownMenuComponent, NzMenuDirective, NzMenuDividerDirective, NzMenuItemComponent],
+  imports: [
+    Icon,
+    MenuA11y,
+    MenuItem,
+    NzDropdownDirective,
+    NzDropdownMenuComponent,
+    NzMenuDirective,
+    NzMenuDividerDirective,
+    NzMenuItemComponent,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <button nz-dropdown type="button" nzTrigger="click" nzPlacement="topRight" [nzDropdownMenu]="menu">
@@ -21,11 +30,11 @@ import { input } from '@angular/core';
     <nz-dropdown-menu #menu="nzDropdownMenu">
       <ul nz-menu>
         @for (v of others(); track v.path) {
-          <li nz-menu-item (click)="go(v)">{{ v.name }}</li>
+          <li nz-menu-item appMenuItem (chosen)="go(v)">{{ v.name }}</li>
         }
         <li nz-menu-divider></li>
         @for (c of frameCommands(); track c.id) {
-          <li nz-menu-item [nzDisabled]="!c.enabled" (click)="c.run()">{{ c.label }}</li>
+          <li nz-menu-item appMenuItem [nzDisabled]="!c.enabled" (chosen)="c.run()">{{ c.label }}</li>
         }
       </ul>
     </nz-dropdown-menu>

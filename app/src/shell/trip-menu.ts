@@ -6,6 +6,7 @@ import { Commands } from '../commands/commands';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Icon } from '../ui/icon';
 import { MenuA11y } from '../ui/nz/menu-a11y';
+import { MenuItem } from '../ui/nz/menu-item';
 
 /** Trips that the menu itself lists; all of them stand in their drawer. */
 const MOST_LISTED = 6;
@@ -16,6 +17,7 @@ const MOST_LISTED = 6;
   imports: [
     Icon,
     MenuA11y,
+    MenuItem,
     NzButtonComponent,
     NzDropdownDirective,
     NzDropdownMenuComponent,
@@ -40,13 +42,13 @@ const MOST_LISTED = 6;
     <nz-dropdown-menu #menu="nzDropdownMenu">
       <ul nz-menu>
         @for (trip of others(); track trip.id) {
-          <li nz-menu-item (click)="store.openTrip(trip)">{{ trip.name }}</li>
+          <li nz-menu-item appMenuItem (chosen)="store.openTrip(trip)">{{ trip.name }}</li>
         }
         @if (others().length) {
           <li nz-menu-divider></li>
         }
         @for (c of tripCommands(); track c.id) {
-          <li nz-menu-item [nzDisabled]="!c.enabled" (click)="c.run()">{{ c.label }}</li>
+          <li nz-menu-item appMenuItem [nzDisabled]="!c.enabled" (chosen)="c.run()">{{ c.label }}</li>
         }
       </ul>
     </nz-dropdown-menu>

@@ -1,7 +1,8 @@
 import type { IconName } from '../ui/icon';
 
 export interface View {
-  path: IconName & string;
+  /** Its address, and the name of its icon. */
+  path: IconName;
   name: string;
 }
 const TRAIL: View = { path: 'trail', name: 'Trail' };

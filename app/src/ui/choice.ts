@@ -22,6 +22,8 @@ export interface Option<T extends string = string> {
       (offered)="$event !== undefined && valueChange.emit($event)"
     >
       @for (o of options(); track o.value) {
+        <!-- NG-ZORRO puts the radio button into the label -->
+        <!-- eslint-disable-next-line @angular-eslint/template/label-has-associated-control -->
         <label nz-radio-button [nzValue]="o.value">{{ o.label }}</label>
       }
     </nz-radio-group>

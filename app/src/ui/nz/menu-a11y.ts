@@ -5,7 +5,7 @@ import { newId, setAttrs } from './attrs';
 
 /**
  * A button with nz-dropdown opens a menu that the keyboard can go along: arrows, Home, End, Enter, Space, Escape; the focus comes back to the button.
- * (NG-ZORRO's items cannot be reached by key, and its menu has no name.) The menu is the element with `id` = `menuId` in the dropdown's template.
+ * (NG-ZORRO's items cannot be reached by key, and its menu has no name.) Its items are `appMenuItem`.
  */
 @Directive({ selector: 'button[nz-dropdown]', host: { 'aria-haspopup': 'menu', 'aria-expanded': 'false' } })
 export class MenuA11y {
@@ -28,7 +28,6 @@ export class MenuA11y {
     if (!menu) return;
     setAttrs(menu, { role: 'menu', id: this.id, 'aria-label': this.button.getAttribute('aria-label') ?? this.button.textContent?.trim() });
     const items = [...menu.querySelectorAll<HTMLElement>('[nz-menu-item]:not(.ant-dropdown-menu-item-disabled)')];
-    items.forEach((item) => setAttrs(item, { role: 'menuitem', tabindex: -1 }));
     menu.querySelectorAll('[nz-menu-divider]').forEach((line) => setAttrs(line, { role: 'separator' }));
     menu.onkeydown = (event) => this.move(event, items);
     items.at(0)?.focus();
