@@ -19,7 +19,6 @@ import { WalkPanel } from './walk-panel';
 import { WeightCounting } from './weight-counting';
 import { WeightSumsLine } from './weight-sums';
 import { WhatIfPanel } from './what-if-panel';
-import { narrowScreen, screenIs } from '../ui/wide-screen';
 import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
@@ -149,9 +148,6 @@ export class CarryView {
   private readonly chart = viewChild<WeightChart>('chart');
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('stop');
-  /** Where the answer stands above all else, and the meals above the walk (carry-view.less): what is seen first is built first. */
-  protected readonly answersFirst = screenIs('(max-width: 1180px)');
-  protected readonly mealsFirst = narrowScreen();
   /** Sides of which the carried weight is the subject. */
   protected readonly weighs = computed(() => this.side() === 'stop' || this.side() === 'legs');
   protected readonly others = computed(() => (this.kitLines.shown() ? (this.kitLines.lines()?.slice(1) ?? []) : []));

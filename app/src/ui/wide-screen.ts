@@ -4,7 +4,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { map } from 'rxjs';
 
 /** Does the screen fit a media query? Call in an injection context. */
-export function screenIs(query: string): Signal<boolean> {
+function screenIs(query: string): Signal<boolean> {
   const now = inject(BreakpointObserver).observe(query);
   return toSignal(now.pipe(map((s) => s.matches)), { initialValue: false });
 }
