@@ -7,6 +7,7 @@ import type { Trip } from '@tinder/core/model';
 import { edited } from './edits';
 import { halfAYear, heavyBackup } from './heavy-demo';
 import { samples, WARMING_EDITS } from './samples';
+import { until } from './until';
 
 const APP = path.resolve(import.meta.dirname, '../dist/app/browser');
 
@@ -131,7 +132,7 @@ export async function answeredMs(browser: Browser, address: string, view: string
   await page.evaluate(WATCH_ANSWERS);
   const file = { name: 'heavy-demo.json', mimeType: 'application/json', buffer: Buffer.from(heavyBackup()) };
   await page.getByLabel('Trip, rack or backup file to import').setInputFiles(file);
-  await page.waitForFunction('globalThis.takenMs');
+  await until(() => page.evaluate<number | undefined>('globalThis.takenMs'));
   await sleep(SURELY_ANSWERED_MS);
   const ms = await page.evaluate<number>('globalThis.changedMs - globalThis.takenMs');
   await page.context().close();

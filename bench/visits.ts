@@ -1,10 +1,11 @@
 // How long a visit takes until its first verdict, beside an empty Angular page that was built the same way, in turns.
-import type { Browser, BrowserContext, Page } from '@playwright/test';
+import type { Browser, BrowserContext } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { quantile } from './numbers';
 import { told, under, type Row } from './rows';
 import { served } from './served';
+import { until } from './until';
 
 /** Where each is built, and served. */
 export const PLACES = {
@@ -24,7 +25,7 @@ const DEVICES = {
 } as const;
 type Device = keyof typeof DEVICES;
 
-const ROUNDS = 7;
+const ROUNDS = 5;
 /** Ratios are held within so much of what was recorded. */
 const HELD_WITHIN = 1.15;
 const RECORDED = JSON.parse(readFileSync(path.join(import.meta.dirname, 'recorded-visits.json'), 'utf8')) as Record<string, number>;
@@ -38,6 +39,15 @@ const WATCH = `(() => {
     else requestAnimationFrame(look);
   };
   requestAnimationFrame(look);
+})()`;
+
+/** In the page: has the service worker all that it keeps? */
+const IS_KEPT = `(async () => {
+  const { assetGroups } = await (await fetch('ngsw.json')).json();
+  const wanted = assetGroups.filter((g) => g.installMode === 'prefetch').flatMap((g) => g.urls).length;
+  const caches = await Promise.all((await globalThis.caches.keys()).map((key) => globalThis.caches.open(key)));
+  const kept = (await Promise.all(caches.map((c) => c.keys()))).flat().filter((r) => !new URL(r.url).pathname.includes('ngsw'));
+  return kept.length >= wanted;
 })()`;
 
 /** From the address until what is waited for is painted, ms. */
@@ -54,27 +64,16 @@ async function visitMs(context: BrowserContext, address: string, device: Device)
   }
   await page.addInitScript(WATCH);
   await page.goto(address);
-  await page.waitForFunction('globalThis.thereMs');
-  const ms = await page.evaluate<number>('globalThis.thereMs');
+  const ms = await until(() => page.evaluate<number | undefined>('globalThis.thereMs'));
   await page.close();
   return ms;
 }
 
 /** Visits once, and stays until the service worker has all that it keeps. */
 async function install(context: BrowserContext, address: string): Promise<void> {
-  const page: Page = await context.newPage();
+  const page = await context.newPage();
   await page.goto(address);
-  await page.waitForFunction(
-    `(async () => {
-      const { assetGroups } = await (await fetch('ngsw.json')).json();
-      const wanted = assetGroups.filter((g) => g.installMode === 'prefetch').flatMap((g) => g.urls).length;
-      const caches = await Promise.all((await globalThis.caches.keys()).map((key) => globalThis.caches.open(key)));
-      const kept = (await Promise.all(caches.map((c) => c.keys()))).flat().filter((r) => !new URL(r.url).pathname.includes('ngsw'));
-      return kept.length >= wanted;
-    })()`,
-    undefined,
-    { polling: 250, timeout: 60_000 },
-  );
+  await until(() => page.evaluate<boolean>(IS_KEPT));
   await page.close();
 }
 
