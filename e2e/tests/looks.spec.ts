@@ -21,10 +21,11 @@ for (const [view, sides] of Object.entries(SIDES))
       for (const size of SIZES) {
         await page.setViewportSize(size);
         await expect.poll(() => page.evaluate(collisions), { message: `${side} at ${size.width}` }).toEqual([]);
-        expect(await page.evaluate(beyond), `${side} at ${size.width}`).toBeLessThanOrEqual(0);
+        await expect.poll(() => page.evaluate(beyond), { message: `${side} at ${size.width}` }).toBeLessThanOrEqual(0);
         if (size !== PHONE) continue;
-        expect(await page.evaluate(small), `${side}, for thumbs`).toEqual([]);
-        expect(await page.evaluate(sideways), `${side} runs sideways`).toEqual([]);
+        // the frame changes over a moment after the window does
+        await expect.poll(() => page.evaluate(small), { message: `${side}, for thumbs` }).toEqual([]);
+        await expect.poll(() => page.evaluate(sideways), { message: `${side} runs sideways` }).toEqual([]);
       }
       const spaced = await page.addStyleTag({ content: SPACED });
       await expect.poll(() => page.evaluate(beyond), { message: `${side}, spaced` }).toBeLessThanOrEqual(0);
