@@ -59,7 +59,7 @@ async function heavyPage(browser: Browser, address: string): Promise<Page> {
 
 /** What edits the heavy demo. */
 export interface HeavyEdits {
-  /** From the key that takes another air at supper on Carry, for the days of a carry, until its plan is painted, ms; no two are the same. */
+  /** From the key that takes another evening air on Carry, for the days of a carry, until its plan is painted, ms; no two are the same. */
   typedMs: (run: number) => Promise<number>;
   /** Turns to a view, and gives how long it takes there from the key that undoes that edit, or does it again, until the plan is painted, ms. */
   turnedTo: (view: string) => Promise<() => Promise<number>>;
@@ -69,7 +69,7 @@ export interface HeavyEdits {
 /** The page with the heavy demo, warm. */
 export async function heavyEdits(browser: Browser, address: string): Promise<HeavyEdits> {
   const page = await heavyPage(browser, address);
-  const air = page.getByRole('textbox', { name: 'air at supper, typed' });
+  const air = page.getByRole('textbox', { name: 'Evenings, typed' });
   const paintedMs = async (key: string): Promise<number> => {
     await page.evaluate(WATCH_EDIT);
     await page.keyboard.press(key);
@@ -144,7 +144,7 @@ export async function heapOverEdits(browser: Browser, address: string, edits: re
   const page = await heavyPage(browser, address);
   const cdp = await page.context().newCDPSession(page);
   await cdp.send('Performance.enable');
-  const reserve = page.getByRole('textbox', { name: 'reserve, typed' });
+  const reserve = page.getByRole('textbox', { name: 'Reserve, typed' });
   const heaps: number[] = [];
   let done = 0;
   for (const until of edits) {
@@ -152,7 +152,7 @@ export async function heapOverEdits(browser: Browser, address: string, edits: re
       await reserve.fill(String(10 + (done % 7)));
       await reserve.press('Enter');
     }
-    await page.getByText('saved', { exact: true }).waitFor();
+    await page.getByText('Saved', { exact: true }).waitFor();
     await cdp.send('HeapProfiler.collectGarbage');
     const { metrics } = await cdp.send('Performance.getMetrics');
     heaps.push((metrics.find((m) => m.name === 'JSHeapUsedSize')?.value ?? 0) / 1e6);

@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { turnTo, type } from '../tests/helpers';
+import { list, pick, turnTo, type, unfold } from '../tests/helpers';
 import { settled } from '../tests/looks';
 
 const goTo = async (page: Page, view: string, side?: string): Promise<void> => {
@@ -50,7 +50,7 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
   'half-a-can': async (page) => {
     await goTo(page, 'Shelf', 'the cupboard');
     const said = page.getByRole('textbox', { name: /^put one on the shelf/ });
-    await said.fill('230 g can, weighs 293 g');
+    await said.fill('230 g canister, weighs 293 g');
     await said.press('Enter');
     await expect(page.locator('app-container-card')).toContainText('left ±');
   },
@@ -72,7 +72,7 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
     await settled(page);
   },
   'snow-for-water': async (page) => {
-    await choose(page, 'Where water comes from', 'snow');
+    await choose(page, 'Water', 'Snow');
     await settled(page);
   },
   'a-windy-camp': async (page) => {
@@ -86,13 +86,14 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
     await settled(page);
   },
   'alcohol-on-one-leg': async (page) => {
-    await turnTo(page, 'leg by leg');
-    await expect(page.getByRole('button', { name: /^carry / }).first()).toBeVisible({ timeout: 30_000 });
+    await turnTo(page, 'All legs');
+    await expect(page.getByRole('button', { name: /^carry .* on this leg/ }).first()).toBeVisible({ timeout: 30_000 });
     await settled(page);
-    await page.getByRole('heading', { name: 'a different kit on some legs' }).scrollIntoViewIfNeeded();
+    await page.getByRole('heading', { name: 'A different kit on some legs' }).scrollIntoViewIfNeeded();
   },
   'thin-spirit': async (page) => {
-    await page.getByLabel('burner', { exact: true }).selectOption({ label: 'open-jet alcohol burner' });
+    await pick(list(page, 'Stove'), /^Open-jet alcohol burner/);
+    await unfold(page, 'A closer look');
     await choose(page, 'Subject of the closer look', 'dose');
     await expect(page.locator('app-dose-panel svg').first()).toBeVisible();
     await settled(page);
@@ -119,12 +120,12 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
     await settled(page);
   },
   'a-tight-leg': async (page) => {
-    await turnTo(page, 'what if');
+    await turnTo(page, 'Cases');
     await expect(page.locator('app-what-if-panel')).toContainText('burnt in all');
     await settled(page);
   },
   'spend-what-is-over': async (page) => {
-    await turnTo(page, 'at the shop');
+    await turnTo(page, 'Shopping');
     await expect(page.getByText(/are free on this carry/)).toBeVisible({ timeout: 30_000 });
     await settled(page);
   },

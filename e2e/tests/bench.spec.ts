@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, expectFits, open, saved, test, turnTo, type, verdict } from './helpers';
+import { expect, expectFits, list, open, pick, saved, test, turnTo, type, verdict } from './helpers';
 import { ownServer } from './own-server';
 
 const SIDES = ['burn', 'A or B', 'your burner', 'cooling', 'what is said'] as const;
@@ -42,9 +42,7 @@ test('a burn in the simulated garden becomes the burner that every plan runs on,
   await expect(runner(page)).toContainText('simulated garden');
   await burnToTheEnd(page);
   await turnTo(page, 'your burner');
-  const burner = page.getByRole('combobox', { name: 'burner and pot of' });
-  const label = await burner.locator('option', { hasText: '1 burn, simulated' }).innerText();
-  await burner.selectOption({ label });
+  await pick(list(page, 'burner and pot of'), /1 burn, simulated/);
   await expect(page.locator('app-burner-panel')).toContainText('yours, from 1 simulated burn');
   const before = await verdict(page).innerText();
   await press(page, 'use it');
@@ -96,9 +94,9 @@ test('a logger’s file with commas for decimals is looked at, what is wrong is 
   const intake = page.locator('app-logger-intake');
   await expect(intake.getByRole('status')).toContainText(/30 readings: 94\.0\s°C to \d+\.\d\s°C in 29\.0 min/);
   await expect(intake).toContainText('Line 33: “later” is no time.');
-  await page.getByRole('combobox', { name: 'temperature', exact: true }).selectOption({ label: 'Batt (V)' });
+  await pick(list(page, 'temperature'), 'Batt (V)');
   await expect(intake.getByRole('status')).toContainText(/3\.1\s°C to 3\.1\s°C/);
-  await page.getByRole('combobox', { name: 'temperature', exact: true }).selectOption({ label: 'Probe (°C)' });
+  await pick(list(page, 'temperature'), 'Probe (°C)');
   await press(page, 'take the curve');
   // by hand: 82 K fall by 1/e in 3,600 s; some 2,150 J/K of water and pot make 0.60 W/K
   await expect(page.getByRole('row', { name: /my pot/ })).toContainText('0.6');

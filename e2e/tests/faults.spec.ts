@@ -3,7 +3,7 @@ import { putTrip, storedAside, storedTrips } from './stored';
 
 test('what is saved and cannot be read is kept aside, named in words, and nothing is saved over it', async ({ page }) => {
   await open(page);
-  await type(page, 'days, typed', '8');
+  await type(page, 'Days, typed', '8');
   await saved(page);
   const [good] = await storedTrips(page);
   const odd = { ...good, trip: { ...good.trip, name: 'My Real Trip', reservePercent: 'NaN' } };
@@ -11,7 +11,7 @@ test('what is saved and cannot be read is kept aside, named in words, and nothin
   await putTrip(page, 'nobody', null);
   await page.reload();
   await expect(page.getByRole('alert')).toContainText('2 things saved could not be read. What was saved is kept aside untouched');
-  await type(page, 'days, typed', '3');
+  await type(page, 'Days, typed', '3');
   await saved(page);
   expect(await storedAside(page)).toMatchObject([
     { kind: 'trip', value: null },
@@ -37,7 +37,7 @@ test('what is saved and cannot be read is kept aside, named in words, and nothin
 
 test('a browser that forbids the tab its memory still shows the trip that is saved', async ({ page }) => {
   await open(page);
-  await type(page, 'days, typed', '8');
+  await type(page, 'Days, typed', '8');
   await saved(page);
   await page.addInitScript(() =>
     Object.defineProperty(globalThis, 'sessionStorage', {
@@ -48,7 +48,7 @@ test('a browser that forbids the tab its memory still shows the trip that is sav
   );
   await page.reload();
   await expect(verdict(page)).toContainText('8 days burn');
-  await type(page, 'days, typed', '6');
+  await type(page, 'Days, typed', '6');
   // “saved” is still said of the edit before: what is stored is looked at until it is this one
   await expect.poll(async () => (await storedTrips(page))[0].trip.legs[0].days.length).toBe(6);
   await saved(page);
@@ -64,7 +64,7 @@ test('saving that fails is told, and goes on by itself', async ({ page }) => {
   });
   await open(page);
   await page.evaluate(() => Object.assign(globalThis, { full: true }));
-  await type(page, 'days, typed', '7');
+  await type(page, 'Days, typed', '7');
   await expect(page.getByRole('alert')).toContainText('The browser has no room left to save. Export the trip and free some space.');
   await expect(page.locator('.saved')).toHaveText('Not saved');
   await page.evaluate(() => delete (globalThis as { full?: true }).full);
@@ -75,11 +75,11 @@ test('saving that fails is told, and goes on by itself', async ({ page }) => {
 
 test('a drag that never pauses is planned all the way and saved all along', async ({ page }) => {
   await open(page);
-  await type(page, 'days, typed', '7');
+  await type(page, 'Days, typed', '7');
   await saved(page);
   const revision = async () => (await storedTrips(page))[0].revision;
   const before = await revision();
-  await page.getByRole('slider', { name: 'reserve' }).evaluate((range: HTMLInputElement) => {
+  await page.getByRole('slider', { name: 'Reserve' }).evaluate((handle: HTMLElement) => {
     const answer = document.querySelector('app-answer-column');
     const seen = new Set<string>();
     if (answer)
@@ -88,16 +88,20 @@ test('a drag that never pauses is planned all the way and saved all along', asyn
         childList: true,
         characterData: true,
       });
-    const edit = () => {
-      if (Number(range.value) >= 60) range.value = '1';
-      range.stepUp();
-      range.dispatchEvent(new Event('input', { bubbles: true }));
-    };
+    // the mouse goes to and fro over the scale, and the button stays down
+    const { left, top, width } = handle.parentElement?.getBoundingClientRect() ?? new DOMRect();
+    const at = (share: number) => ({ bubbles: true, clientX: left + share * width, clientY: top + 10 });
+    handle.dispatchEvent(new MouseEvent('mousedown', at(0.1)));
+    let step = 0;
+    const edit = () => document.dispatchEvent(new MouseEvent('mousemove', at(0.1 + 0.02 * (step++ % 40))));
     Object.assign(globalThis, { drag: setInterval(edit, 50), seen });
   });
   await expect.poll(() => page.evaluate(() => (globalThis as unknown as { seen: Set<string> }).seen.size)).toBeGreaterThan(4);
   await expect.poll(revision).toBeGreaterThan(before + 2);
-  await page.evaluate(() => clearInterval((globalThis as unknown as { drag: number }).drag));
+  await page.evaluate(() => {
+    clearInterval((globalThis as unknown as { drag: number }).drag);
+    document.dispatchEvent(new MouseEvent('mouseup', { bubbles: true }));
+  });
   await saved(page);
 });
 
@@ -115,7 +119,7 @@ test('two tabs that each add a dish and change a day keep both', async ({ page, 
 
   for (const tab of [page, other]) await tab.getByRole('link', { name: 'Carry', exact: true }).click();
   const daysBefore = (await storedTrips(page))[0].trip.legs[0].days;
-  await Promise.all([type(page, 'days, typed', '7'), type(other, 'air at supper, typed', '1')]);
+  await Promise.all([type(page, 'Days, typed', '7'), type(other, 'Evenings, typed', '1')]);
   for (const tab of [page, other]) {
     await expect(verdict(tab)).toContainText('7 days burn');
     await saved(tab);
@@ -129,7 +133,7 @@ test('without its workers the app says so, and plans on the page', async ({ page
   await page.route('**/worker-*.js', (route) => route.abort());
   await open(page);
   await expect(page.getByText('The part of the app that works things out beside the page does not run in this browser')).toBeVisible();
-  await type(page, 'days, typed', '4');
+  await type(page, 'Days, typed', '4');
   await expect(verdict(page)).toContainText('4 days burn');
   await expectFits(page, '.notice');
   await page.getByRole('heading', { name: 'the walk' }).click();
@@ -141,12 +145,12 @@ test('without its workers the app says so, and plans on the page', async ({ page
 
 test('a view or a side that could not be loaded is told of, and edits are kept over the reload', async ({ page }) => {
   await open(page);
-  await type(page, 'days, typed', '7');
+  await type(page, 'Days, typed', '7');
   await saved(page);
-  await type(page, 'days, typed', '8');
+  await type(page, 'Days, typed', '8');
   await page.route('**/*.js', (route) => route.abort());
   const told = page.getByRole('alert');
-  await turnTo(page, 'what if');
+  await turnTo(page, 'Cases');
   await expect(told).toContainText('A part of Restless Tinder could not be loaded');
   await page.getByRole('link', { name: 'Menu', exact: true }).click();
   await expect(told).toContainText('A part of Restless Tinder could not be loaded');

@@ -14,7 +14,7 @@ test('a browser killed in the first burst of edits of a first visit, over a slow
   await cdp.send('Network.enable');
   await cdp.send('Network.emulateNetworkConditions', SLOW_LINE);
   await page.goto('/carry');
-  await page.getByRole('textbox', { name: 'reserve, typed' }).waitFor(); // from now on it can be edited
+  await page.getByRole('textbox', { name: 'Reserve, typed' }).waitFor(); // from now on it can be edited
   const typed = await burst(page, 31, BURST_MS);
   // on a busy machine a burst may be over before its first edit was due to be written
   await expect.poll(async () => (await storedTrips(page)).length).toBe(1);

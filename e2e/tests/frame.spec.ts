@@ -38,7 +38,7 @@ test('another trip is opened from the menu, and only the sample is marked as suc
 
 test('undo and redo stand in the top bar, and the riskiest leg is one press away', async ({ page }) => {
   await open(page);
-  await type(page, 'days, typed', '8');
+  await type(page, 'Days, typed', '8');
   await saved(page);
   await page.getByRole('button', { name: 'undo days' }).click();
   await expect(verdict(page)).toContainText('5 days burn');

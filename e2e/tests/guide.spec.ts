@@ -58,11 +58,11 @@ test('every side of a view that the guide names is there, and its link leads to 
 });
 
 test.describe('tasks of the guide, their numbers against a calculation by hand', () => {
-  test('a trip from a few answers: four nights are four suppers and four breakfasts', async ({ page }) => {
+  test('a trip from a few answers: four nights are four dinners and four breakfasts', async ({ page }) => {
     await follow(page, 'a-trip-from-answers');
     await page.getByRole('button', { name: 'make this trip' }).click();
     await expect(verdict(page)).toContainText('Leave Start');
-    await loadout(page).locator('dt', { hasText: 'to burn' }).locator('xpath=following-sibling::dd[1]').getByRole('button').click();
+    await loadout(page).locator('dt', { hasText: 'Fuel need' }).locator('xpath=following-sibling::dd[1]').getByRole('button').click();
     await expect(page.getByRole('dialog')).toContainText('with 8 hot meals');
   });
 
@@ -88,7 +88,7 @@ test.describe('tasks of the guide, their numbers against a calculation by hand',
 
   test('snow for water: the heat of melting comes on top', async ({ page }) => {
     await open(page, '/carry');
-    const supper = page.getByRole('region', { name: 'supper' }).locator('app-figure');
+    const supper = page.getByRole('region', { name: 'dinner' }).locator('app-figure');
     const waterG = numberIn(await supper.innerText(), /([\d.]+) g/);
     await TASKS['snow-for-water'](page);
     await expect.poll(async () => numberIn(await supper.innerText(), /([\d.]+) g/)).toBeGreaterThan(waterG);

@@ -2,7 +2,7 @@ import type { AxeResults, RunOptions } from 'axe-core';
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { planTrip } from '@tinder/core/plan';
 import { carryOfDay } from '@tinder/core/planned';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 
@@ -63,14 +63,36 @@ export async function saved(page: Page): Promise<void> {
 }
 export const loadout = (page: Page) => page.locator('app-answer-column');
 /** What leaves the stop, as it is drawn: the column has other lists as well. */
-export const containers = (page: Page) => loadout(page).getByRole('list', { name: 'containers' }).getByRole('listitem');
+export const containers = (page: Page) => loadout(page).getByRole('list', { name: 'Containers' }).getByRole('listitem');
+
+/** What stands under “What if”, in tabs of its own. */
+const STUDIES = ['Cases', 'Other lengths', 'Weight and risk'];
 
 /** Turns to a side of the view. */
 export async function turnTo(page: Page, side: string): Promise<void> {
+  if (STUDIES.includes(side)) await page.getByRole('tab', { name: 'What if', exact: true }).click();
   await page.getByRole('tab', { name: side, exact: true }).click();
   // another side comes when it is turned to
-  await expect(page.getByRole('tabpanel').locator('> *').first()).toBeAttached();
+  await expect(page.getByRole('tabpanel').last().locator('> *').first()).toBeAttached();
 }
+
+/** The list to pick from that is named so. */
+export const list = (within: Page | Locator, name: string) => within.getByRole('combobox', { name, exact: true });
+
+/** The box that such a list is in, for a pointer: it lies over the field. */
+export const box = (of: Locator) => of.locator('xpath=ancestor::nz-select');
+
+/** Picks in a list by the words of an option; a long list draws only what is seen of it. */
+export async function pick(of: Locator, words: string | RegExp): Promise<void> {
+  await box(of).click();
+  const option = of.page().getByRole('option', { name: words, exact: true });
+  await expect(of).toHaveAttribute('aria-expanded', 'true');
+  for (let i = 0; i < 60 && !(await option.isVisible()); i++) await of.press('ArrowDown');
+  await option.click();
+}
+
+/** Opens the finer points under these words. */
+export const unfold = (page: Page, words: string) => page.locator('summary', { hasText: words }).click();
 
 /** The number in "122 g" beside a term of the load-out. */
 export async function grams(page: Page, term: string): Promise<number> {

@@ -2,7 +2,7 @@ import { expect, loadout, open, test, turnTo } from './helpers';
 
 test('a short word says what it means: under the pointer and with the focus, until Escape', async ({ page }) => {
   await open(page, '/carry');
-  const word = loadout(page).locator('dt', { hasText: 'left on arrival' });
+  const word = loadout(page).locator('dt', { hasText: 'Fuel left on arrival' });
   const hint = page.getByRole('tooltip');
   await word.hover();
   await expect(hint).toContainText('What is over at the next stop');
@@ -10,11 +10,11 @@ test('a short word says what it means: under the pointer and with the focus, unt
   await expect(hint).toBeVisible();
   await page.mouse.move(600, 20);
   await expect(hint).toBeHidden();
-  await page.getByRole('slider', { name: 'reserve', exact: true }).focus();
+  await page.getByRole('slider', { name: 'Reserve', exact: true }).focus();
   await page.keyboard.press('Shift+Tab');
   await page.keyboard.press('Tab');
   await expect(hint).toContainText('safety margin');
-  await expect(page.getByRole('slider', { name: 'reserve', exact: true })).toHaveAttribute('aria-describedby', 'hint');
+  await expect(page.getByRole('slider', { name: 'Reserve', exact: true })).toHaveAttribute('aria-describedby', 'hint');
   await page.keyboard.press('Escape');
   await expect(hint).toBeHidden();
   // the words of a list are one stop of Tab, and the arrows go along them
@@ -30,7 +30,7 @@ test.describe('by thumb', () => {
 
   test('a finger that rests on a word is told, one that passes is not', async ({ page }) => {
     await open(page, '/carry');
-    const word = loadout(page).locator('dt', { hasText: 'average load' });
+    const word = loadout(page).locator('dt', { hasText: 'Average carried weight' });
     await word.scrollIntoViewIfNeeded();
     const hint = page.getByRole('tooltip');
     await word.dispatchEvent('pointerdown', { pointerType: 'touch' });
@@ -45,8 +45,8 @@ test.describe('by thumb', () => {
 
   test('a cell that repeats the heading of its column says what that means', async ({ page }) => {
     await open(page, '/carry');
-    await turnTo(page, 'leg by leg');
-    const cell = page.locator('td[data-label="leaves with"]').first();
+    await turnTo(page, 'All legs');
+    const cell = page.locator('td[data-label="Leaves with"]').first();
     await cell.scrollIntoViewIfNeeded();
     await cell.dispatchEvent('pointerdown', { pointerType: 'touch' });
     await expect(page.getByRole('tooltip')).toContainText('The containers that leave the stop');

@@ -6,7 +6,7 @@ import { expect, fromTripMenu, grams, open, saved, test, type, verdict } from '.
 
 test('is all still there after a reload', async ({ page }) => {
   await open(page);
-  await type(page, 'days, typed', '8');
+  await type(page, 'Days, typed', '8');
   await page.keyboard.press('t');
   await page.getByRole('heading', { name: 'the walk' }).click();
   await saved(page);
@@ -16,7 +16,7 @@ test('is all still there after a reload', async ({ page }) => {
 
 test('what was edited in the moment the page was left is there on the next one', async ({ page }) => {
   await open(page);
-  await type(page, 'days, typed', '8');
+  await type(page, 'Days, typed', '8');
   await page.goto('/trail');
   await page.goto('/carry');
   await expect(verdict(page)).toContainText('8 days burn');
@@ -24,16 +24,16 @@ test('what was edited in the moment the page was left is there on the next one',
 
 test('exports a trip, takes it back, and the numbers agree with the core', async ({ page }) => {
   await open(page);
-  await type(page, 'days, typed', '9');
+  await type(page, 'Days, typed', '9');
   await expect(verdict(page)).toContainText('9 days burn');
   const [download] = await Promise.all([page.waitForEvent('download'), fromTripMenu(page, 'Export trip')]);
   expect(download.suggestedFilename()).toBe('vesper-divide.json');
   const text = await readFile(await download.path(), 'utf8');
   const read = importArchive(text);
   if (!read.ok) throw new Error('the exported file was refused');
-  expect(await grams(page, 'to burn')).toBe(Math.round(carryOfDay(planTrip(read.value.trips[0].trip), 1).demandG));
+  expect(await grams(page, 'Fuel need')).toBe(Math.round(carryOfDay(planTrip(read.value.trips[0].trip), 1).demandG));
 
-  await type(page, 'days, typed', '2');
+  await type(page, 'Days, typed', '2');
   await expect(verdict(page)).toContainText('2 days burn');
   await page
     .getByLabel('Trip, rack or backup file to import')
@@ -46,7 +46,7 @@ test('exports a trip, takes it back, and the numbers agree with the core', async
 
 test('refuses broken files with the place and the mend, and changes nothing', async ({ page }) => {
   await open(page);
-  await type(page, 'days, typed', '6');
+  await type(page, 'Days, typed', '6');
   const [download] = await Promise.all([page.waitForEvent('download'), fromTripMenu(page, 'Export trip')]);
   const good = await readFile(await download.path(), 'utf8');
   const cases: [string, string, RegExp][] = [
@@ -72,12 +72,12 @@ test('two tabs follow each other, and each can step back', async ({ context, pag
   await open(page);
   const other = await context.newPage();
   await open(other);
-  await type(page, 'days, typed', '4');
+  await type(page, 'Days, typed', '4');
   await expect(verdict(other)).toContainText('4 days burn');
-  await type(other, 'supper water', '700');
-  await expect(page.getByRole('textbox', { name: 'supper water' })).toHaveValue('700 mL');
+  await type(other, 'Dinner water', '700');
+  await expect(page.getByRole('textbox', { name: 'Dinner water' })).toHaveValue('700 mL');
   await page.keyboard.press('Control+z');
-  await expect(other.getByRole('textbox', { name: 'supper water' })).toHaveValue('600 mL');
+  await expect(other.getByRole('textbox', { name: 'Dinner water' })).toHaveValue('600 mL');
 });
 
 test('two tabs hold two trips side by side without harm, and both are backed up and restored', async ({ context, page }) => {
@@ -89,8 +89,8 @@ test('two tabs hold two trips side by side without harm, and both are backed up 
   await other.getByLabel('name of Vesper Divide, copy').fill('The Copy');
   await other.getByLabel('name of Vesper Divide, copy').press('Enter');
   await other.keyboard.press('Escape');
-  await type(other, 'days, typed', '3');
-  await type(page, 'days, typed', '7');
+  await type(other, 'Days, typed', '3');
+  await type(page, 'Days, typed', '7');
   await expect(verdict(page)).toContainText('7 days burn');
   await expect(verdict(other)).toContainText('3 days burn');
   await page.keyboard.press('Control+z');

@@ -44,14 +44,14 @@ export interface Typed {
 }
 
 export const reserveShown = async (page: Page): Promise<number> =>
-  Number(/\d+/.exec(await page.getByRole('textbox', { name: 'reserve, typed' }).inputValue())?.[0]);
+  Number(/\d+/.exec(await page.getByRole('textbox', { name: 'Reserve, typed' }).inputValue())?.[0]);
 
 /** Types one value after the other, none twice, for a while: what is there later says when it was typed. */
 export async function burst(page: Page, from: number, forMs: number): Promise<Typed[]> {
   const typed: Typed[] = [{ value: await reserveShown(page), at: 0 }];
   const until = Date.now() + forMs;
   for (let value = from; Date.now() < until; value++) {
-    await type(page, 'reserve, typed', String(value));
+    await type(page, 'Reserve, typed', String(value));
     typed.push({ value, at: Date.now() });
   }
   return typed;

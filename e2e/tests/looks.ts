@@ -5,7 +5,7 @@ export const SIDES: Record<string, string[]> = {
   trail: ['days and stop', 'stops and legs', 'day by day', 'the trip'],
   kit: ['build it', 'side by side', 'make it lighter', 'lose one', 'diary'],
   menu: ['the dishes', 'what habits cost', 'food out of each stop'],
-  carry: ['out of the stop', 'leg by leg', 'at the shop', 'other lengths', 'weight and risk', 'what if'],
+  carry: ['This leg', 'All legs', 'Shopping', 'Other lengths', 'Weight and risk', 'Cases'],
   pack: ['the list', 'stove card', 'one page', 'home and stops', 'what can hurt', 'labels', 'make it'],
   walk: ['today', 'log', 'will it last', 'something is wrong', 'afterwards'],
   bench: ['burn', 'A or B', 'your burner', 'cooling', 'what is said'],

@@ -32,7 +32,7 @@ test('opens and plans with the server gone', async ({ page }) => {
   await page.goto(address + 'carry');
   const verdict = page.getByRole('region', { name: 'Verdict' });
   await expect(verdict).toContainText('5 days burn');
-  const days = page.getByRole('textbox', { name: 'days, typed' });
+  const days = page.getByRole('textbox', { name: 'Days, typed' });
   await days.fill('3');
   await days.press('Enter');
   await expect(verdict).toContainText('3 days burn');
@@ -40,7 +40,7 @@ test('opens and plans with the server gone', async ({ page }) => {
   // an address of its own opens as well, with the days that were typed a moment before, and the log is kept
   await page.goto(address + 'walk');
   const meal = page.locator('app-today-panel').getByRole('heading');
-  await expect(meal).toContainText('supper, day 9');
+  await expect(meal).toContainText('dinner, day 9');
   await page.getByRole('button', { name: 'cooked as planned' }).click();
   await expect(meal).toContainText('breakfast, day 10');
 

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { containers, expect, expectFits, loadout, open, saved, test, turnTo, type, verdict } from './helpers';
+import { containers, expect, expectFits, loadout, open, pick, saved, test, turnTo, type, unfold, verdict } from './helpers';
 
 const SIDES = ['the cupboard', 'for this trip', 'join leftovers', 'trips to come'] as const;
 const PANELS = [undefined, 'app-for-trip-panel', 'app-join-panel', 'app-season-panel'] as const;
@@ -79,24 +79,26 @@ test('looks are guided, tried before they are written down, fused, and asked abo
 test('a half can goes along, the verdict names it, and after the trip it is back as it is', async ({ page }) => {
   await open(page, '/shelf');
   await turnTo(page, 'for this trip');
-  await onTrip(page, 'the one from the ridge').selectOption({ label: 'from Nettle Hut on' });
-  await expect(verdict(page)).toContainText('the 230 g can with 90 g left and one 100 g can');
-  await expect(page.locator('app-for-trip-panel')).toContainText(/230 g can, 90\sg in it \(the one from the ridge\) on day/);
+  await pick(onTrip(page, 'the one from the ridge'), 'from Nettle Hut on');
+  await expect(verdict(page)).toContainText('the 230 g canister with 90 g left and one 100 g canister');
+  await expect(page.locator('app-for-trip-panel')).toContainText(/230 g canister, 90\sg in it \(the one from the ridge\) on day/);
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await expect(containers(page)).toHaveCount(2);
-  await expect(loadout(page)).toContainText('From the shelf: 230 g can');
+  await unfold(page, 'Average weight, stove time');
+  await expect(loadout(page)).toContainText('From the shelf: 230 g canister');
   await page.getByRole('link', { name: 'Trail', exact: true }).click();
-  await expect(loadout(page)).toContainText('From the shelf: 230 g can');
+  await unfold(page, 'Average weight, stove time');
+  await expect(loadout(page)).toContainText('From the shelf: 230 g canister');
   // weighed again, the trip knows it at once
   await page.getByRole('link', { name: 'Shelf', exact: true }).click();
   await can(page, /^the one from the ridge/).click();
   await page.getByRole('button', { name: 'look at it again' }).click();
   await type(page, 'the scale shows', '230 g');
   await page.getByRole('button', { name: 'write it down' }).click();
-  await expect(verdict(page)).toContainText('the 230 g can with 80 g left');
+  await expect(verdict(page)).toContainText('the 230 g canister with 80 g left');
   await turnTo(page, 'for this trip');
   await page.getByRole('button', { name: 'the trip is done: put back what is left' }).click();
-  await expect(verdict(page)).toContainText('2 cans of 100 g');
+  await expect(verdict(page)).toContainText('two 100 g canisters');
   await turnTo(page, 'the cupboard');
   await expect(can(page, /^can from Vesper Divide/)).toBeVisible();
   await page.keyboard.press('Control+z');

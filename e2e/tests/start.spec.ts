@@ -41,7 +41,7 @@ test('the next trip is one answer away, with its assumptions told', async ({ pag
   await page.goto('/');
   await page.getByRole('button', { name: 'my next trip' }).click();
   const drawer = page.getByRole('dialog');
-  await expect(drawer).toContainText('Assumed: 12\u00a0°C at supper and 6\u00a0°C at breakfast');
+  await expect(drawer).toContainText('Assumed: 12\u00a0°C at dinner and 6\u00a0°C at breakfast');
   await drawer.getByRole('button', { name: 'make this trip' }).click();
   await expect(verdict(page)).toContainText(/Leave Start with .*can/);
   await expect(page.getByRole('region', { name: doors })).toHaveCount(0);

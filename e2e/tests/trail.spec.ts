@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { DIALOG, expect, expectFits, open, standing, test, turnTo, type, verdict } from './helpers';
+import { DIALOG, expect, expectFits, list, open, pick, standing, test, turnTo, type, verdict } from './helpers';
 
 const ribbon = (page: Page) => page.locator('svg.ribbon');
 const legs = (page: Page) => page.getByRole('table', { name: 'stops and legs' });
@@ -34,7 +34,7 @@ test('a weekend from nothing: four answers to a first plan', async ({ page }) =>
   await page.keyboard.press('n');
   const dialog = page.getByRole('dialog');
   await type(page, 'how many nights out', '1');
-  await dialog.getByRole('radiogroup', { name: 'Hot meals a day' }).getByText('supper', { exact: true }).click();
+  await dialog.getByRole('radiogroup', { name: 'Hot meals a day' }).getByText('dinner', { exact: true }).click();
   await dialog.getByText('frost at night').click();
   await dialog.getByText('blown about').click();
   await dialog.getByRole('button', { name: 'make this trip' }).click();
@@ -115,7 +115,7 @@ test('stops are put in, described and taken out; a rule on flames shows in the p
   await expect(legs(page).getByRole('row')).toHaveCount(8);
   await turnTo(page, 'days and stop');
   const stop = page.locator('app-stop-panel');
-  await stop.getByLabel('which').selectOption({ label: 'Stop after day 1' });
+  await pick(list(stop, 'which'), 'Stop after day 1');
   await stop.getByLabel('name', { exact: true }).fill('Slate Bridge');
   await stop.getByLabel('name', { exact: true }).press('Enter');
   await turnTo(page, 'stops and legs');

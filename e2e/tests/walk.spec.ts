@@ -25,7 +25,7 @@ test('every side of the walk answers without violations and fits', async ({ page
   }
 });
 
-test('a day in the hand: breakfast, supper, a reading and a drink more in under ten taps, under fingers that are cold', async ({
+test('a day in the hand: breakfast, dinner, a reading and a drink more in under ten taps, under fingers that are cold', async ({
   page,
 }) => {
   await page.setViewportSize(PHONE);
@@ -36,7 +36,7 @@ test('a day in the hand: breakfast, supper, a reading and a drink more in under 
   for (const button of await page.locator('app-today-panel button.tap, app-today-panel .strong-act, app-today-panel .step').all())
     expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(48);
   await tap(page, 'cooked as planned', taps);
-  await expect(today.getByRole('heading')).toContainText('supper: dried dinner');
+  await expect(today.getByRole('heading')).toContainText('dinner: dried dinner');
   await tap(page, 'cooked as planned', taps);
   await expect(today.getByRole('heading')).toContainText('breakfast, tomorrow: oats');
   await turnTo(page, 'log');

@@ -1,88 +1,134 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { burns, kitInUse } from '@tinder/core/plan';
 import type { CarryPlan, Plan } from '@tinder/core/planned';
 import { ownContainer } from '@tinder/core/shelf';
 import { cookingTimeS } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
 import { formatDuration } from '@tinder/core/units';
-import { WorkspaceStore } from '../store/workspace-store';
-import { containerWords } from '../words/container-words';
-import { dryCampWords, movesWords } from '../words/loadout-words';
-import { Figure } from '../ledger/figure';
-import { Units } from '../words/units';
-import { cautionWords } from '../words/caution-words';
-import { ChoicePanel } from './choice-panel';
 import { ContainerShape } from '../charts/container-shape';
-import { problemWords } from '../words/problem-words';
-import { shelfHintWords } from '../words/own-words';
-import { NextGram } from './next-gram';
-import { RiskPanel } from './risk-panel';
-import { StaleShelf } from './stale-shelf';
+import { Figure } from '../ledger/figure';
+import { DayMarker } from '../planning/day-marker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { Hint } from '../ui/hint';
+import { Icon } from '../ui/icon';
+import { Opened } from '../ui/opened';
+import { cautionWords } from '../words/caution-words';
+import { containerEnds } from '../words/container-end-words';
+import { containersInWords } from '../words/container-words';
+import { daySpanWords } from '../words/leg-words';
+import { dryCampWords, movesWords } from '../words/loadout-words';
+import { shelfHintWords } from '../words/own-words';
+import { problemWords } from '../words/problem-words';
+import { Units } from '../words/units';
+import { ChoicePanel } from './choice-panel';
+import { DinnerMinutes } from './dinner-minutes';
+import { RiskPanel } from './risk-panel';
+import { Savings } from './savings';
+import { StaleShelf } from './stale-shelf';
 
-/** The answer, beside whatever moves it: what leaves the stop as shapes, its sums, what stands in the way, the risk, and where the next gram is. */
+/** The answer for one leg: what leaves the stop and what is left of it, what stands in the way, the risk, the easiest savings; one level deeper why. */
 @Component({
   selector: 'app-answer-column',
-  imports: [ChoicePanel, ContainerShape, Figure, Hint, NextGram, RiskPanel, RouterLink, StaleShelf],
+  imports: [
+    ChoicePanel,
+    ContainerShape,
+    DinnerMinutes,
+    Figure,
+    Hint,
+    Icon,
+    NzButtonComponent,
+    Opened,
+    RiskPanel,
+    RouterLink,
+    Savings,
+    StaleShelf,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">out of {{ carry().from }}</h2>
+    <header>
+      <div>
+        <h2>{{ carry().from }} to {{ carry().to }}</h2>
+        <p class="quiet">{{ place() }}</p>
+      </div>
+      <button nz-button type="button" aria-label="Previous leg" title="Previous leg" [disabled]="!before()" (click)="goTo(before())">
+        <app-icon name="left" />
+      </button>
+      <button nz-button type="button" aria-label="Next leg" title="Next leg" [disabled]="!after()" (click)="goTo(after())">
+        <app-icon name="right" />
+      </button>
+    </header>
     <p class="sum">
-      <app-figure class="big" [text]="units.text(carry().profile.startG, 'mass')" [ref]="{ kind: 'start', stopId: carry().fromStopId }" />
-      <span class="quiet">to cook with as far as {{ carry().to }}, day {{ carry().days[carry().days.length - 1].day }}</span>
+      <app-figure [text]="units.text(carry().profile.startG, 'mass')" [ref]="{ kind: 'start', stopId: carry().fromStopId }" />
+      <span class="quiet">starting weight, {{ carried() }}</span>
     </p>
-    <ul class="shapes" aria-label="containers">
-      @for (c of carry().containers; track $index) {
-        <li>
-          <app-container-shape [container]="c" />
-          <span class="quiet">{{ words(c) }}</span>
-        </li>
-      } @empty {
-        <li class="quiet">No fuel: nothing hot is planned.</li>
-      }
-    </ul>
+    @if (carry().containers.length) {
+      <ul class="shapes" aria-label="Containers">
+        @for (c of ends(); track $index) {
+          <li>
+            <app-container-shape [container]="c.container" [kept]="c.kept" [scale]="0.8" />
+            <span
+              ><b>{{ c.words }}</b> {{ c.end }}</span
+            >
+          </li>
+        }
+      </ul>
+    }
     <dl>
-      <dt appHint="to burn">to burn</dt>
-      <dd><app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', stopId: carry().fromStopId }" /></dd>
-      <dt appHint="reserve asked">reserve asked</dt>
-      <dd>{{ units.text(carry().reserveG, 'mass') }}</dd>
-      <dt appHint="fuel and containers">fuel and containers</dt>
-      <dd>
-        <app-figure [text]="units.text(carry().fuelG + carry().tareG, 'mass')" [ref]="{ kind: 'loadout', stopId: carry().fromStopId }" />
-      </dd>
-      <dt appHint="left on arrival">left on arrival</dt>
-      <dd>{{ units.text(carry().fuelG - carry().demandG, 'mass') }}</dd>
-      <dt appHint="average load">average load</dt>
-      <dd>{{ units.text(carry().profile.averageG, 'mass') }}</dd>
-      <dt appHint="at the stove">at the stove</dt>
-      <dd>{{ duration(cookingTimeS(carry())) }}</dd>
+      <dt appHint="Fuel carried">Fuel carried</dt>
+      <dd>{{ units.text(carry().fuelG, 'mass') }}</dd>
+      <dt appHint="Fuel need">Fuel need, {{ carry().days.length }} {{ carry().days.length === 1 ? 'day' : 'days' }}</dt>
+      <dd>− <app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', stopId: carry().fromStopId }" /></dd>
+      <dt class="result" appHint="Fuel left on arrival">Fuel left on arrival</dt>
+      <dd class="result">{{ units.text(carry().fuelG - carry().demandG, 'mass') }}</dd>
+      <dt class="quiet" appHint="Reserve you asked for">Reserve you asked for</dt>
+      <dd class="quiet">{{ units.text(carry().reserveG, 'mass') }}</dd>
     </dl>
-    @if (moves(); as words) {
-      <p class="moves">{{ words }}</p>
-    }
-    @if (shelfHint(); as words) {
-      <p class="hint">
-        <a routerLink="/shelf">{{ words }}</a>
-      </p>
-    }
-    <app-stale-shelf />
-    @if (dryCamps(); as words) {
-      <p class="quiet">{{ words }}</p>
-    }
     @for (p of carry().problems; track $index) {
       <p class="error problem">{{ problem(p) }}</p>
     }
     @if (carry().gatheredG > 0) {
-      <p class="quiet">{{ units.text(carry().gatheredG, 'mass') }} of dry wood to gather on the way; none is carried.</p>
+      <p class="quiet">Gather {{ units.text(carry().gatheredG, 'mass') }} of dry wood on the way. None is carried.</p>
     }
+    <app-stale-shelf />
     <app-risk-panel [carry]="carry()" />
-    <app-next-gram />
-    <app-choice-panel [carry]="carry()" [plan]="plan()" />
+    <app-savings />
+    <details class="finer" appOpened #finer="opened">
+      <summary>Average weight, stove time, packing</summary>
+      @if (finer.once()) {
+        <dl>
+          <dt appHint="Average carried weight">Average carried weight</dt>
+          <dd>{{ units.text(carry().profile.averageG, 'mass') }}</dd>
+          <dt appHint="Fuel and containers">Fuel and containers</dt>
+          <dd>
+            <app-figure
+              [text]="units.text(carry().fuelG + carry().tareG, 'mass')"
+              [ref]="{ kind: 'loadout', stopId: carry().fromStopId }"
+            />
+          </dd>
+          <dt appHint="Stove time">Stove time</dt>
+          <dd>{{ duration(cookingTimeS(carry())) }}</dd>
+        </dl>
+        @if (moves(); as words) {
+          <p>{{ words }}</p>
+        }
+        @if (shelfHint(); as words) {
+          <p>
+            <a routerLink="/shelf">{{ words }}</a>
+          </p>
+        }
+        @if (dryCamps(); as words) {
+          <p>{{ words }}</p>
+        }
+        <app-dinner-minutes [carry]="carry()" />
+        <app-choice-panel [carry]="carry()" [plan]="plan()" />
+      }
+    </details>
     @if (carry().cautions.length) {
-      <details>
+      <details class="finer cautions">
         <summary>{{ carry().cautions.length }} {{ carry().cautions.length === 1 ? 'caution' : 'cautions' }} for this kit</summary>
-        <ul class="cautions">
+        <ul>
           @for (c of carry().cautions; track c.code) {
             <li>{{ caution(c) }}</li>
           }
@@ -90,29 +136,38 @@ import { Hint } from '../ui/hint';
       </details>
     }
   `,
-  styleUrls: ['../ui/rows.less', './answer-column.less'],
+  styleUrl: './answer-column.less',
 })
 export class AnswerColumn {
   protected readonly units = inject(Units);
+  private readonly store = inject(WorkspaceStore);
+  private readonly marker = inject(DayMarker);
   protected readonly duration = formatDuration;
   protected readonly cookingTimeS = cookingTimeS;
   readonly carry = input.required<CarryPlan>();
   readonly plan = input.required<Plan>();
 
-  private readonly store = inject(WorkspaceStore);
-
+  private readonly at = computed(() => this.plan().carries.findIndex((c) => c.fromStopId === this.carry().fromStopId));
+  protected readonly before = computed(() => this.plan().carries.at(this.at() - 1 < 0 ? this.plan().carries.length : this.at() - 1));
+  protected readonly after = computed(() => this.plan().carries.at(this.at() + 1));
+  protected readonly place = computed(() => {
+    const { days } = this.carry();
+    return `Leg ${this.at() + 1} of ${this.plan().carries.length}, ${daySpanWords(days[0].day, days[days.length - 1].day)}`;
+  });
+  protected readonly carried = computed(() => (this.carry().fuelG > 0 ? containersInWords(this.carry(), this.units) : 'no fuel'));
+  protected readonly ends = computed(() => containerEnds(this.carry(), this.units));
   /** Where this trip takes nothing from a shelf that holds what its kit burns. */
   protected readonly shelfHint = computed(() => {
     if (this.store.trip().own.length) return '';
     const { fuel } = kitInUse(tripOnLeg(this.store.trip(), this.carry().fromStop).kit);
     return shelfHintWords(this.store.rack().shelf.filter((c) => burns(fuel, c) && ownContainer(c, 'best')).length);
   });
-
   protected readonly moves = computed(() => movesWords(this.carry(), this.units));
   protected readonly dryCamps = computed(() => dryCampWords(this.carry(), this.units));
 
-  protected words(container: CarryPlan['containers'][number]): string {
-    return containerWords(container, (v, q, d) => this.units.text(v, q, d));
+  /** Looks at another leg, from its first day on. */
+  protected goTo(carry: CarryPlan | undefined): void {
+    if (carry) this.marker.goTo(carry.days[0].day);
   }
 
   protected caution(caution: CarryPlan['cautions'][number]): string {

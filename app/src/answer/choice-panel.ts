@@ -45,10 +45,10 @@ import { pinMendWords } from '../words/pin-mend-words';
           <fieldset>
             <legend class="name">I buy at {{ stop().name }}</legend>
             @for (s of sizes; track s.id) {
-              <label [for]="'pin-' + s.netG">{{ s.netG }} g cans</label>
+              <label [for]="'pin-' + s.netG">{{ s.netG }} g canisters</label>
               <app-quantity-field
                 [fieldId]="'pin-' + s.netG"
-                [label]="s.netG + ' g cans to buy here, decided'"
+                [label]="s.netG + ' g canisters to buy here, decided'"
                 quantity="count"
                 [bare]="true"
                 [value]="pinnedCount(s.id)"
@@ -100,8 +100,8 @@ import { pinMendWords } from '../words/pin-mend-words';
           <p class="quiet">{{ words }}</p>
         }
         <p class="quiet">
-          Average over the days is the start: it counts what is on the back every morning, so that a part-used can carried on is seen, which
-          the weight at the stops alone is not.
+          Average over the days is the start: it counts what is on the back every morning, so that a part-used canister carried on is seen,
+          which the weight at the stops alone is not.
           {{ plan().exact ? '' : 'On a trip this long the best of a search is shown; a lighter one may exist.' }}
         </p>
       }

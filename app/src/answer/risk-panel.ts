@@ -1,13 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { LIMITS } from '@tinder/core/model';
 import type { CarryPlan } from '@tinder/core/planned';
 import { NO_MISHAPS, type Mishaps, TRIPS_TRIED } from '@tinder/core/risk';
 import { wholeNumber } from '@tinder/core/units';
 import { WorkspaceStore } from '../store/workspace-store';
-import { Opened } from '../ui/opened';
+import { Icon } from '../ui/icon';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
-import { Tick } from '../ui/tick';
+import { SwitchField } from '../ui/switch-field';
 import { RiskService } from '../planning/risk-service';
 import { Units } from '../words/units';
 import { riskWords, spreadWords } from '../words/risk-words';
@@ -15,33 +16,36 @@ import { riskWords, spreadWords } from '../words/risk-words';
 /** Chances taken where a mishap is switched on (common practice: now and then). */
 const SOMETIMES: Mishaps = { slowDay: 0.3, stormDay: 0.15, drinkMore: 0.3 };
 const SWITCHES: { key: keyof Mishaps; words: string }[] = [
-  { key: 'slowDay', words: 'a day longer, three times in ten' },
-  { key: 'stormDay', words: 'stormy days, 15 in 100' },
-  { key: 'drinkMore', words: 'one more drink, three evenings in ten' },
+  { key: 'slowDay', words: 'A day longer, three times in ten' },
+  { key: 'stormDay', words: 'Stormy days, 15 in 100' },
+  { key: 'drinkMore', words: 'One more drink, three evenings in ten' },
 ];
 
-/** The risk of running out before the next stop that fills up, and what else might happen. */
+/** The risk of running out before the next stop that fills up against the walker's limit; on a press the limit, why, and what else might happen. */
 @Component({
   selector: 'app-risk-panel',
-  imports: [Opened, QuantityField, StudyNote, Tick],
+  imports: [Icon, NzButtonComponent, QuantityField, StudyNote, SwitchField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    @if (lines(); as said) {
-      <p [class.over]="over()">
-        @for (s of said.slice(0, glance); track $index) {
-          <span>{{ s }} </span>
-        }
-      </p>
-      <details appOpened #o="opened">
-        <summary>what else might happen, and what I live with</summary>
-        @if (o.once()) {
-          @for (s of said.slice(glance); track $index) {
-            <p class="quiet">{{ s }}</p>
-          }
-          <div class="limit">
-            <span>running out on one carry, at most</span>
+    @if (state(); as said) {
+      <div class="state" [class]="said.state">
+        <app-icon [name]="said.state" />
+        <p>
+          Run-out risk before {{ carry().to }} <b>{{ said.chance }}</b> · {{ said.state === 'within' ? 'within' : 'over' }} your limit of
+          <button type="button" class="limit" aria-controls="risk-more" [attr.aria-expanded]="asked()" (click)="asked.set(!asked())">
+            {{ said.limit }}
+          </button>
+        </p>
+      </div>
+      @if (said.more; as words) {
+        <p>{{ words }}</p>
+      }
+      <div id="risk-more" [hidden]="!asked()">
+        @if (asked()) {
+          <div class="line typed">
+            <span>Your limit: chance of running out on one leg</span>
             <app-quantity-field
-              label="chance of running out on one carry that I live with"
+              label="Your limit: chance of running out on one leg"
               quantity="percent"
               [decimals]="1"
               [value]="store.trip().loadOut.riskLimitPercent"
@@ -49,66 +53,86 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
               (valueChange)="limit($event)"
             />
           </div>
+          @for (words of said.why; track $index) {
+            <p class="quiet">{{ words }}</p>
+          }
           @if (reserveAsked(); as percent) {
-            <button type="button" class="word-link" (click)="ask(percent)">
-              ask for a reserve of {{ percent }} %: it keeps every carry to that
-            </button>
+            <button nz-button nzSize="small" type="button" (click)="ask(percent)">Set the reserve to {{ percent }} %</button>
+            <span class="quiet"> to keep every leg within your limit</span>
           }
           @for (s of switches; track s.key) {
-            <label
-              ><input type="checkbox" [appTick]="risk.mishaps()[s.key] > 0" (turned)="toggle(s.key)" /> <span>{{ s.words }}</span></label
-            >
+            <app-switch-field [label]="s.words" [value]="risk.mishaps()[s.key] > 0" (valueChange)="toggle(s.key)" />
           }
           <p class="quiet">{{ trips }} trips drawn with the same seed: {{ spreads() }}.</p>
         }
-      </details>
+      </div>
     } @else if (risk.drawn.problem()) {
       <app-study-note [study]="risk.drawn" />
     } @else if (carry().fuelG > 0) {
-      <p class="quiet waiting">drawing {{ trips }} trips…</p>
+      <p class="quiet waiting">Drawing {{ trips }} trips…</p>
     }
   `,
   styles: `
+    :host {
+      display: block;
+    }
     p {
-      margin: 6px 0 0;
-      line-height: 1.3;
+      margin: 4px 0;
+      line-height: 1.35;
     }
     /* as high as the answer, so that nothing below it moves when it comes */
     .waiting {
-      min-height: 64px;
-      @media (max-width: 720px) {
-        min-height: 104px;
-      }
+      min-height: 66px;
     }
-    .over {
-      padding-left: 8px;
-      border-left: 3px solid var(--ember-hot);
-    }
-    summary {
-      color: var(--ink-quiet);
-      cursor: pointer;
-    }
-    .limit {
+    .state {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) 76px;
+      grid-template-columns: 26px minmax(0, 1fr);
       gap: 10px;
       align-items: center;
+      min-height: 58px;
+      padding: 6px 12px;
+      background: var(--lichen-ground);
+      app-icon {
+        color: var(--lichen-text);
+        font-size: 26px;
+      }
+      p {
+        margin: 0;
+      }
+      b {
+        display: inline-block;
+        font-size: 16px;
+      }
+      &.tight {
+        background: var(--ember-ground);
+        app-icon,
+        b {
+          color: var(--ember-text);
+        }
+      }
     }
-    .word-link {
+    .limit {
       padding: 0;
       border: 0;
-      border-bottom: 1px dotted var(--ember);
       background: none;
       color: inherit;
       font: inherit;
-      text-align: left;
+      text-decoration: underline;
+      text-underline-offset: 3px;
       cursor: pointer;
     }
-    label {
-      display: block;
+    .line {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) 78px;
+      gap: 10px;
+      align-items: center;
+      min-height: var(--row, 44px);
     }
     .quiet {
-      font-size: 13px;
+      font-size: 14px;
+    }
+    app-switch-field {
+      display: flex;
     }
   `,
 })
@@ -121,12 +145,11 @@ export class RiskPanel {
 
   protected readonly trips = wholeNumber(TRIPS_TRIED);
   protected readonly switches = SWITCHES;
-  /** Sentences that are always seen: how likely, how far apart, and what would do. The others are for those who ask. */
-  protected readonly glance = 3;
+  /** Has the walker asked for the limit, and why? */
+  protected readonly asked = signal(false);
   private readonly ofCarry = computed(() => this.risk.of(this.carry()));
   protected readonly spreads = computed(() => spreadWords(this.ofCarry()?.factorSd));
-  protected readonly over = computed(() => (this.ofCarry()?.runOut ?? 0) > this.risk.limit());
-  protected readonly lines = computed(() => {
+  protected readonly state = computed(() => {
     const risk = this.ofCarry();
     return risk && riskWords(risk, this.carry(), this.risk.limit(), this.units);
   });
@@ -140,7 +163,7 @@ export class RiskPanel {
   });
 
   protected limit(riskLimitPercent: number): void {
-    this.store.editTrip('the risk I live with', (t) => ({ ...t, loadOut: { ...t.loadOut, riskLimitPercent } }));
+    this.store.editTrip('your limit of risk', (t) => ({ ...t, loadOut: { ...t.loadOut, riskLimitPercent } }));
   }
 
   protected ask(reservePercent: number): void {

@@ -26,8 +26,8 @@ import { Hint } from '../ui/hint';
         <thead>
           <tr>
             <th scope="col">carry</th>
-            <th scope="col" class="number" appHint="burns, to the next stop">burns</th>
-            <th scope="col" class="number" appHint="reserve">reserve</th>
+            <th scope="col" class="number" appHint="Fuel need">burns</th>
+            <th scope="col" class="number" appHint="Reserve">reserve</th>
           </tr>
         </thead>
         <tbody>

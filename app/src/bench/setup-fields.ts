@@ -84,9 +84,9 @@ const ODDITIES = [
         (valueChange)="set({ altitudeM: $event })"
       />
       @if (valve()) {
-        <span class="name" appHint="flame">flame</span>
+        <span class="name" appHint="Flame">flame</span>
         <app-quantity-field
-          appHint="flame"
+          appHint="Flame"
           label="test flame"
           quantity="percent"
           [value]="100 * s.kit.flameSetting"

@@ -20,7 +20,7 @@ import { Hint } from '../ui/hint';
           <th scope="col">on</th>
           <th scope="col">kit</th>
           <th scope="col" class="number">water</th>
-          <th scope="col" class="number" appHint="flame">flame</th>
+          <th scope="col" class="number" appHint="Flame">flame</th>
           <th scope="col" class="number">wind</th>
           <th scope="col" class="number">fuel</th>
           <th scope="col" class="number" appHint="time, of a burn">time</th>

@@ -89,10 +89,10 @@ const HEIGHT = 270;
         <thead>
           <tr>
             <th scope="col">kit</th>
-            <th scope="col" class="number" appHint="reserve">reserve</th>
+            <th scope="col" class="number" appHint="Reserve">reserve</th>
             <th scope="col" class="number" appHint="carried, on average">average</th>
             <th scope="col" class="number" appHint="runs out">runs out</th>
-            <th scope="col" appHint="tightest">tightest</th>
+            <th scope="col" appHint="Riskiest leg">riskiest leg</th>
             <th scope="col" class="number" appHint="fuel costs">fuel costs</th>
             <td></td>
           </tr>
@@ -104,7 +104,7 @@ const HEIGHT = 270;
               <td class="number" data-label="reserve">{{ units.text(m.reservePercent, 'percent') }}</td>
               <td class="number" data-label="average">{{ units.text(m.averageG, 'mass') }}</td>
               <td class="number" data-label="runs out" [class.over]="m.worst > risk.limit()">{{ chance(m.worst) }}</td>
-              <td class="quiet" data-label="tightest">{{ m.worst < rarest ? '' : m.tightest.from + ' to ' + m.tightest.to }}</td>
+              <td class="quiet" data-label="riskiest leg">{{ m.worst < rarest ? '' : m.tightest.from + ' to ' + m.tightest.to }}</td>
               <td class="number" data-label="fuel costs">{{ units.text(m.price, 'price') }}</td>
               <td>
                 @if (m !== now) {

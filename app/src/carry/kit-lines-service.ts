@@ -14,8 +14,8 @@ export class KitLines {
   private readonly plans = inject(PlanService);
   /** How the sums are counted. */
   readonly counted = signal<keyof WeightSums>('averageG');
-  /** Are the other kits drawn? */
-  readonly shown = signal(true);
+  /** The kit that is drawn beside the carried one; undefined for none. */
+  readonly comparedId = signal<string | undefined>(undefined);
 
   readonly study = study(
     BEHIND_PLAN,
@@ -28,6 +28,8 @@ export class KitLines {
   );
   /** The carried kit first; undefined until the first answer. */
   readonly lines = computed((): KitLine[] | undefined => this.study.last()?.answer);
+  /** The carried kit and, where one is compared, that one. */
+  readonly drawn = computed(() => this.lines()?.filter((l, i) => i === 0 || l.id === this.comparedId()));
   /** True while the lines are an answer for an older trip. */
   readonly stale = computed(() => this.plans.stale() || !this.study.fresh());
 }

@@ -13,236 +13,197 @@ import { Opened } from '../ui/opened';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { ScaleField } from '../ui/scale-field';
+import { Section } from '../ui/section';
+import { SwitchField } from '../ui/switch-field';
 import { Units } from '../words/units';
 import { fitWords } from '../words/fit-words';
 import { burnerOfKitWords } from '../words/own-burner-words';
 import { WARMING_WORDS, WINDSCREEN_WORDS } from '../words/choice-words';
+import { sentenceStart } from '../words/sentence-start';
 import { Hint } from '../ui/hint';
 
-/** The kit: burner, fuel, pot, lid, windscreen and flame, each with the weight the walker's own scale shows. */
+/** The cook kit: stove, fuel, pot and reserve; one level deeper lid, windscreen, flame and the weights the walker's own scale shows. */
 @Component({
   selector: 'app-kit-panel',
-  imports: [Hint, ScaleField, QuantityField, Choice, Opened, PickField, RouterLink],
+  imports: [Choice, Hint, Opened, PickField, QuantityField, RouterLink, ScaleField, Section, SwitchField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="head">
-      <h2 class="sign">the kit</h2>
-      <a routerLink="/kit" [queryParams]="{ side: 'find' }">find another</a>
-    </div>
-    @let k = kit();
-    <div class="line weighed">
-      <app-pick-field label="burner" [options]="burners()" [value]="k.burnerId" (valueChange)="change('burner', withBurner(k, $event))" />
-      <app-quantity-field
-        label="weight of the burner"
-        quantity="mass"
-        [value]="k.burnerMassG"
-        [limits]="L.massG"
-        (valueChange)="change('burner weight', { burnerMassG: $event })"
-      />
-    </div>
-    @if (ownBurner(); as words) {
-      <p class="note">{{ words }}</p>
-    }
-    <div class="line">
-      <app-pick-field label="fuel" [options]="fuels()" [value]="k.fuelId" (valueChange)="change('fuel', withFuel(k, $event))" />
-    </div>
-    <div class="line weighed">
-      <app-pick-field
-        label="pot"
-        [options]="pots()"
-        [value]="potId()"
-        [unlisted]="potId() ? undefined : k.pot.name"
-        (valueChange)="change('pot', withPot(k, $event))"
-      />
-      <app-quantity-field
-        label="weight of the pot without its lid"
-        quantity="mass"
-        [value]="k.pot.massG"
-        [limits]="L.massG"
-        (valueChange)="change('pot weight', { pot: { ...k.pot, massG: $event } })"
-      />
-    </div>
-    <div class="line weighed">
-      <span class="name">lid</span>
-      <app-choice
-        label="Lid"
-        [options]="lidOptions"
-        [value]="k.lidOn ? 'on' : 'off'"
-        (valueChange)="change('lid', { lidOn: $event === 'on' })"
-      />
-      <app-quantity-field
-        label="weight of the lid"
-        quantity="mass"
-        [value]="k.pot.lidMassG"
-        [limits]="L.massG"
-        (valueChange)="change('lid weight', { pot: { ...k.pot, lidMassG: $event } })"
-      />
-    </div>
-    <div class="line weighed">
-      <app-pick-field
-        label="windscreen"
-        [options]="windscreens()"
-        [value]="k.windscreen"
-        (valueChange)="change('windscreen', withWindscreen(k, $event))"
-      />
-      <app-quantity-field
-        label="weight of the windscreen"
-        quantity="mass"
-        [value]="k.windscreenMassG"
-        [limits]="L.massG"
-        (valueChange)="change('windscreen weight', { windscreenMassG: $event })"
-      />
-    </div>
-    <div class="line weighed">
-      <span class="name">the rest</span>
-      <span class="quiet">lighter, spoon, bag</span>
-      <app-quantity-field
-        label="weight of lighter, spoon and bag"
-        quantity="mass"
-        [value]="k.otherMassG"
-        [limits]="L.massG"
-        (valueChange)="change('weight of the rest', { otherMassG: $event })"
-      />
-    </div>
-    @if (valve()) {
-      <app-scale-field
-        label="flame"
-        quantity="percent"
-        tone="heat"
-        [value]="100 * k.flameSetting"
-        [limits]="{ min: 100 * L.flameSetting.min, max: 100 * L.flameSetting.max }"
-        [scale]="{ min: 20, max: 100 }"
-        (valueChange)="change('flame', { flameSetting: $event.value / 100 }, $event.gesture)"
-      />
-    }
-    @if (gas()) {
+    <app-section heading="Cook kit" [says]="says()">
+      @let k = kit();
+      <div class="line">
+        <app-pick-field label="Stove" [options]="burners()" [value]="k.burnerId" (valueChange)="change('stove', withBurner(k, $event))" />
+      </div>
+      <div class="line">
+        <app-pick-field label="Fuel" [options]="fuels()" [value]="k.fuelId" (valueChange)="change('fuel', withFuel(k, $event))" />
+      </div>
       <div class="line">
         <app-pick-field
-          label="the can"
-          [options]="warmings"
-          [value]="k.canWarming"
-          (valueChange)="change('warming the can', { canWarming: $event })"
+          label="Pot"
+          [options]="pots()"
+          [value]="potId()"
+          [unlisted]="potId() ? undefined : k.pot.name"
+          (valueChange)="change('pot', withPot(k, $event))"
         />
       </div>
-    }
-    @if (alcohol()) {
-      <div class="line weighed">
-        <span class="name">poured by</span>
-        @if (burner().family === 'openAlcohol') {
-          <app-choice
-            label="What is over"
-            [options]="snufferOptions"
-            [value]="k.snuffer ? 'snuffed' : 'burns'"
-            (valueChange)="change('snuffer', { snuffer: $event === 'snuffed' })"
-          />
-        } @else {
-          <span class="quiet">what is over is kept</span>
-        }
-        <app-quantity-field
-          label="the measure alcohol is poured with"
-          quantity="volume"
-          [value]="k.measureMl"
-          [limits]="L.measureMl"
-          (valueChange)="change('measure', { measureMl: $event })"
-        />
-      </div>
-    }
-    <div class="line">
-      <span class="name" appHint="sleeve">sleeve</span>
-      <app-choice
-        appHint="sleeve"
-        label="Insulating sleeve while heating"
-        [options]="sleeveOptions"
-        [value]="k.sleeveOn ? 'on' : 'off'"
-        (valueChange)="change('sleeve', { sleeveOn: $event === 'on' })"
+      <app-scale-field
+        label="Reserve"
+        quantity="percent"
+        tone="heat"
+        [value]="store.trip().reservePercent"
+        [limits]="L.reservePercent"
+        [scale]="{ min: 0, max: 60 }"
+        (valueChange)="reserve($event.value, $event.gesture)"
       />
-    </div>
-    <app-scale-field
-      label="reserve"
-      quantity="percent"
-      tone="heat"
-      [value]="store.trip().reservePercent"
-      [limits]="L.reservePercent"
-      [scale]="{ min: 0, max: 60 }"
-      (valueChange)="reserve($event.value, $event.gesture)"
-    />
-    <details class="finer quiet" appOpened #finer="opened">
-      <summary>finer points of burner and pot</summary>
-      @if (finer.once()) {
-        <div class="line typed">
-          <span class="name" appHint="heats, against its kind">heats, against its kind</span>
-          <app-quantity-field
-            appHint="heats, against its kind"
-            label="how well this burner heats, against its kind"
-            quantity="percent"
-            [value]="100 * k.headFactor"
-            [limits]="{ min: 100 * L.headFactor.min, max: 100 * L.headFactor.max }"
-            (valueChange)="change('head factor', { headFactor: $event / 100 })"
-          />
-        </div>
-        @if (alcohol()) {
-          <div class="line typed">
-            <span class="name">pot above the burner</span>
-            <app-quantity-field
-              label="pot above the burner"
-              quantity="length"
-              [value]="k.potHeightMm"
-              [limits]="L.potHeightMm"
-              (valueChange)="change('pot height', { potHeightMm: $event })"
-            />
-          </div>
-        }
-        @if (screenRound()) {
-          <div class="line typed">
-            <span class="name">gap to the windscreen</span>
-            <app-quantity-field
-              label="gap between pot and windscreen"
-              quantity="length"
-              [value]="k.screenGapMm"
-              [limits]="L.screenGapMm"
-              (valueChange)="change('windscreen gap', { screenGapMm: $event })"
-            />
-          </div>
-        }
-        <p>{{ fit() }}</p>
+      @if (ownBurner(); as words) {
+        <p class="note">{{ words }}</p>
       }
-    </details>
-    <details class="note quiet">
-      <summary>It cannot {{ use().cannot }}.</summary>
-      Lit: {{ use().lit }}. Primed: {{ use().primed }}. Dosed: {{ use().dosed }}. Turned down: {{ use().turnedDown }}. Put out:
-      {{ use().putOut }}. The maker’s manual goes first.
-    </details>
+      <details class="finer" appOpened #finer="opened">
+        <summary>Lid, windscreen, flame, weights</summary>
+        @if (finer.once()) {
+          <div class="line weighed">
+            <span class="name">Lid</span>
+            <app-switch-field label="Lid on" [value]="k.lidOn" (valueChange)="change('lid', { lidOn: $event })" />
+            <app-quantity-field
+              label="Lid weight"
+              quantity="mass"
+              [value]="k.pot.lidMassG"
+              [limits]="L.massG"
+              (valueChange)="change('lid weight', { pot: { ...k.pot, lidMassG: $event } })"
+            />
+          </div>
+          <div class="line weighed">
+            <app-pick-field
+              label="Windscreen"
+              [options]="windscreens()"
+              [value]="k.windscreen"
+              (valueChange)="change('windscreen', withWindscreen(k, $event))"
+            />
+            <app-quantity-field
+              label="Windscreen weight"
+              quantity="mass"
+              [value]="k.windscreenMassG"
+              [limits]="L.massG"
+              (valueChange)="change('windscreen weight', { windscreenMassG: $event })"
+            />
+          </div>
+          @if (valve()) {
+            <app-scale-field
+              label="Flame"
+              quantity="percent"
+              tone="heat"
+              [value]="100 * k.flameSetting"
+              [limits]="{ min: 100 * L.flameSetting.min, max: 100 * L.flameSetting.max }"
+              [scale]="{ min: 20, max: 100 }"
+              (valueChange)="change('flame', { flameSetting: $event.value / 100 }, $event.gesture)"
+            />
+          }
+          @if (gas()) {
+            <div class="line">
+              <app-pick-field
+                label="Canister"
+                [options]="warmings"
+                [value]="k.canWarming"
+                (valueChange)="change('canister temperature', { canWarming: $event })"
+              />
+            </div>
+          }
+          @if (alcohol()) {
+            <div class="line weighed">
+              <span class="name">Leftover fuel</span>
+              @if (burner().family === 'openAlcohol') {
+                <app-choice
+                  label="Leftover fuel"
+                  [options]="snufferOptions"
+                  [value]="k.snuffer ? 'snuffed' : 'burns'"
+                  (valueChange)="change('snuffer', { snuffer: $event === 'snuffed' })"
+                />
+              } @else {
+                <span class="quiet">is kept</span>
+              }
+            </div>
+            <div class="line typed">
+              <span class="name">Measure you pour with</span>
+              <app-quantity-field
+                label="Measure you pour with"
+                quantity="volume"
+                [value]="k.measureMl"
+                [limits]="L.measureMl"
+                (valueChange)="change('measure', { measureMl: $event })"
+              />
+            </div>
+          }
+          <div class="line">
+            <span class="name" appHint="Pot cozy">Pot cozy</span>
+            <app-choice
+              label="Pot cozy"
+              [options]="sleeveOptions"
+              [value]="k.sleeveOn ? 'on' : 'off'"
+              (valueChange)="change('pot cozy', { sleeveOn: $event === 'on' })"
+            />
+          </div>
+          @for (w of weights(); track w.label) {
+            <div class="line typed">
+              <span class="name">{{ w.label }}</span>
+              <app-quantity-field
+                [label]="w.label"
+                quantity="mass"
+                [value]="w.massG"
+                [limits]="L.massG"
+                (valueChange)="change(w.label.toLowerCase(), w.change($event))"
+              />
+            </div>
+          }
+          <div class="line typed">
+            <span class="name" appHint="Efficiency compared with a typical stove of its type">Efficiency against its type</span>
+            <app-quantity-field
+              label="Efficiency compared with a typical stove of its type"
+              quantity="percent"
+              [value]="100 * k.headFactor"
+              [limits]="{ min: 100 * L.headFactor.min, max: 100 * L.headFactor.max }"
+              (valueChange)="change('efficiency', { headFactor: $event / 100 })"
+            />
+          </div>
+          @if (alcohol()) {
+            <div class="line typed">
+              <span class="name">Pot above the stove</span>
+              <app-quantity-field
+                label="Pot above the stove"
+                quantity="length"
+                [value]="k.potHeightMm"
+                [limits]="L.potHeightMm"
+                (valueChange)="change('pot height', { potHeightMm: $event })"
+              />
+            </div>
+          }
+          @if (screenRound()) {
+            <div class="line typed">
+              <span class="name">Gap to the windscreen</span>
+              <app-quantity-field
+                label="Gap to the windscreen"
+                quantity="length"
+                [value]="k.screenGapMm"
+                [limits]="L.screenGapMm"
+                (valueChange)="change('windscreen gap', { screenGapMm: $event })"
+              />
+            </div>
+          }
+          <p class="note quiet">{{ fit() }}</p>
+          <p class="note quiet">
+            This stove cannot {{ use().cannot }}. Lit: {{ use().lit }}. Primed: {{ use().primed }}. Dosed: {{ use().dosed }}. Turned down:
+            {{ use().turnedDown }}. Put out: {{ use().putOut }}. The maker’s manual goes first.
+          </p>
+          <a routerLink="/kit" [queryParams]="{ side: 'find' }">Find the best kit for this trip</a>
+        }
+      </details>
+    </app-section>
   `,
   styleUrl: '../ui/rows.less',
   styles: `
-    .head {
-      display: flex;
-      gap: 12px;
-      align-items: baseline;
-      border-bottom: 1px solid var(--hairline);
+    :host {
+      --name-width: 56px;
     }
-    .head h2 {
-      flex: 1;
-      border: 0;
-    }
-    .head a {
-      color: var(--ink);
-      font: 600 13px/1 var(--signs);
-    }
-    .line.typed {
-      grid-template-columns: minmax(0, 1fr) 68px;
-      min-height: 28px;
-    }
-    .finer {
-      margin-top: 4px;
-      font-size: 13px;
-      line-height: 1.3;
-    }
-    .finer summary {
-      cursor: pointer;
-    }
-    .finer p {
-      margin: 0;
+    details {
+      --name-width: 78px;
     }
   `,
 })
@@ -256,12 +217,14 @@ export class KitPanel {
   protected readonly gas = computed(() => isGas(this.burner()));
   protected readonly alcohol = computed(() => FAMILY_FUEL[this.burner().family] === 'alcohol');
   protected readonly use = computed(() => FAMILY_USE[this.burner().family]);
-  protected readonly warmings = optionsOf(WARMING_WORDS);
+  protected readonly warmings = optionsOf(WARMING_WORDS).map((o) => ({ ...o, label: sentenceStart(o.label) }));
   protected readonly fuels = computed(() => {
     const kind = FAMILY_FUEL[this.burner().family];
     return FUELS.filter((f) => f.kind === kind).map((f) => ({ value: f.id, label: this.fuelWords(f) }));
   });
-  protected readonly windscreens = computed(() => this.windscreensShown().map((value) => ({ value, label: WINDSCREEN_WORDS[value] })));
+  protected readonly windscreens = computed(() =>
+    this.windscreensShown().map((value) => ({ value, label: sentenceStart(WINDSCREEN_WORDS[value]) })),
+  );
   private readonly windscreensShown = computed(() => {
     const owned = this.owned();
     const { windscreen } = this.kit();
@@ -274,6 +237,19 @@ export class KitPanel {
   protected readonly screenRound = computed(() => WINDSCREENS_ROUND.includes(this.kit().windscreen));
   protected readonly ownBurner = computed(() => burnerOfKitWords(this.kit()));
   protected readonly fit = computed(() => fitWords(fitFactor(kitInUse(this.kit())), this.units));
+  /** "Canister stove, 0.75 L pot, reserve 15 %". */
+  protected readonly says = computed(() =>
+    sentenceStart(`${this.burner().name}, ${this.kit().pot.name}, reserve ${this.units.text(this.store.trip().reservePercent, 'percent')}`),
+  );
+  /** What the walker's scale shows, of what has no line of its own. */
+  protected readonly weights = computed((): { label: string; massG: number; change: (massG: number) => Partial<Kit> }[] => {
+    const kit = this.kit();
+    return [
+      { label: 'Stove weight', massG: kit.burnerMassG, change: (burnerMassG) => ({ burnerMassG }) },
+      { label: 'Pot weight, without lid', massG: kit.pot.massG, change: (massG) => ({ pot: { ...kit.pot, massG } }) },
+      { label: 'Lighter, spoon, bag', massG: kit.otherMassG, change: (otherMassG) => ({ otherMassG }) },
+    ];
+  });
   /** Under the switch only what is owned or lent can be chosen, and what is in use. */
   private readonly owned = computed(() => {
     const rack = this.store.rack();
@@ -282,25 +258,27 @@ export class KitPanel {
   protected readonly burners = computed(() => {
     const owned = this.owned();
     const shown = BURNERS.filter((b) => !owned || b.id === this.kit().burnerId || owned.some((p) => p.burnerId === b.id));
-    return shown.map((b) => ({ value: b.id, label: b.name }));
+    return shown.map((b) => ({
+      value: b.id,
+      label: this.weighed(b.name, b.id === this.kit().burnerId ? this.kit().burnerMassG : b.massG),
+    }));
   });
   protected readonly pots = computed(() => {
     const owned = this.owned();
     const shown = POTS.filter((p) => !owned || p.name === this.kit().pot.name || owned.some((o) => o.role === 'pot' && o.name === p.name));
-    return shown.map((p) => ({ value: p.id, label: p.name }));
+    return shown.map((p) => ({
+      value: p.id,
+      label: this.weighed(p.name, p.name === this.kit().pot.name ? this.kit().pot.massG : p.massG),
+    }));
   });
   protected readonly L = LIMITS;
-  protected readonly lidOptions = [
-    { value: 'on', label: 'on' },
-    { value: 'off', label: 'off' },
-  ] as const;
   protected readonly sleeveOptions = [
-    { value: 'off', label: 'to rest in' },
-    { value: 'on', label: 'while heating' },
+    { value: 'off', label: 'After the boil' },
+    { value: 'on', label: 'On the stove too' },
   ] as const;
   protected readonly snufferOptions = [
-    { value: 'burns', label: 'rest burns off' },
-    { value: 'snuffed', label: 'rest is snuffed' },
+    { value: 'burns', label: 'Burns off' },
+    { value: 'snuffed', label: 'Is snuffed' },
   ] as const;
   protected readonly withBurner = withBurner;
   protected readonly withFuel = withFuel;
@@ -315,8 +293,13 @@ export class KitPanel {
     this.store.editTrip('reserve', (t) => ({ ...t, reservePercent }), gesture);
   }
 
+  /** "Canister stove, 73 g". */
+  private weighed(name: string, massG: number): string {
+    return sentenceStart(massG > 0 ? `${name}, ${this.units.text(massG, 'mass')}` : name);
+  }
+
   /** Alcohols are compared by heat per mL: they are poured by volume. */
   protected fuelWords(fuel: Fuel): string {
-    return fuel.kind === 'alcohol' ? `${fuel.name}, ${heatKJPerMl(fuel).toFixed(1)} kJ/mL` : fuel.name;
+    return sentenceStart(fuel.kind === 'alcohol' ? `${fuel.name}, ${heatKJPerMl(fuel).toFixed(1)} kJ/mL` : fuel.name);
   }
 }

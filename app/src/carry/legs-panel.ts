@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { EMPTY_G, fuelOfG } from '@tinder/core/carry';
-import { writeLoadOutCsv } from '@tinder/core/tables';
 import type { LegKitChoice } from '@tinder/core/study';
 import { withKitOnLeg } from '@tinder/core/trail';
 import { ContainerShape } from '../charts/container-shape';
@@ -8,7 +7,6 @@ import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
-import { downloadLoadOuts } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
@@ -18,41 +16,40 @@ import { leftBehindWords } from '../words/loadout-words';
 import { problemWords } from '../words/problem-words';
 import { Hint } from '../ui/hint';
 import { Opened } from '../ui/opened';
+import { ConditionsTable } from './conditions-table';
 import { MorningsTable } from './mornings-table';
 
-/** Every stop's load-out in one table, and another kit on some legs: what each would save or cost there. */
+/** Every leg's conditions and load-out in tables, and another kit on some legs: what each would save or cost there. */
 @Component({
   selector: 'app-legs-panel',
-  imports: [ContainerShape, Hint, MorningsTable, Opened, StudyNote],
+  imports: [ConditionsTable, ContainerShape, Hint, MorningsTable, Opened, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="head">
-      <h2 class="sign" id="legs-title">what leaves every stop</h2>
-      <button class="ant-btn word" type="button" (click)="save()">load-outs as CSV</button>
-    </div>
+    <app-conditions-table />
+    <h2 id="legs-title">What leaves every stop</h2>
     <div class="scroll" tabindex="0" role="group" aria-labelledby="legs-title">
       <table class="stacks" aria-labelledby="legs-title">
         <thead>
           <tr>
-            <th scope="col">from, to</th>
-            <th scope="col" class="number">days</th>
-            <th scope="col" appHint="leaves with">leaves with</th>
-            <th scope="col" appHint="how it comes">how</th>
-            <th scope="col" appHint="left there">left there</th>
-            <th scope="col" class="number" appHint="burns, to the next stop">burns</th>
-            <th scope="col" class="number" appHint="start">start</th>
-            <th scope="col" class="number" appHint="runs out">runs out</th>
-            <th scope="col" appHint="in the way">in the way</th>
+            <th scope="col">Leg</th>
+            <th scope="col" class="number">Days</th>
+            <th scope="col" appHint="leaves with">Leaves with</th>
+            <th scope="col" appHint="how it comes">Supply</th>
+            <th scope="col" appHint="left there">Left there</th>
+            <th scope="col" class="number" appHint="Fuel need">Fuel need</th>
+            <th scope="col" class="number" appHint="Starting weight">Starting weight</th>
+            <th scope="col" class="number" appHint="runs out">Runs out</th>
+            <th scope="col" appHint="in the way">Problems</th>
           </tr>
         </thead>
         <tbody>
           @for (r of carries(); track r.name) {
             <tr>
               <th scope="row">{{ r.name }}</th>
-              <td data-label="days" class="number">{{ r.days }}</td>
-              <td data-label="leaves with">{{ r.with }}</td>
-              <td data-label="how" class="quiet">{{ r.how }}</td>
-              <td data-label="left there" class="quiet">
+              <td data-label="Days" class="number">{{ r.days }}</td>
+              <td data-label="Leaves with">{{ r.with }}</td>
+              <td data-label="Supply" class="quiet">{{ r.how }}</td>
+              <td data-label="Left there" class="quiet">
                 @if (r.leaves.length) {
                   <span class="shapes">
                     @for (c of r.leaves; track $index) {
@@ -62,22 +59,22 @@ import { MorningsTable } from './mornings-table';
                   {{ r.left }}
                 }
               </td>
-              <td data-label="burns" class="number">{{ r.burns }}</td>
-              <td data-label="start" class="number">{{ r.start }}</td>
-              <td data-label="runs out" class="number" [class.over]="r.over">{{ r.chance }}</td>
-              <td data-label="in the way" class="way">{{ r.problems }}</td>
+              <td data-label="Fuel need" class="number">{{ r.burns }}</td>
+              <td data-label="Starting weight" class="number">{{ r.start }}</td>
+              <td data-label="Runs out" class="number" [class.over]="r.over">{{ r.chance }}</td>
+              <td data-label="Problems" class="way">{{ r.problems }}</td>
             </tr>
           }
         </tbody>
       </table>
     </div>
     <details appOpened #mornings="opened">
-      <summary>what is carried, morning by morning</summary>
+      <summary>Carried weight, morning by morning</summary>
       @if (mornings.once()) {
         <app-mornings-table />
       }
     </details>
-    <h2 class="sign" id="leg-kits-title">a different kit on some legs</h2>
+    <h2 id="leg-kits-title">A different kit on some legs</h2>
     <div class="legs" role="group" aria-labelledby="leg-kits-title">
       @for (l of legs(); track l.leg) {
         <button type="button" class="leg" [attr.aria-pressed]="leg() === l.leg" (click)="chosen.set(l.leg)">
@@ -100,13 +97,13 @@ import { MorningsTable } from './mornings-table';
               <td>{{ mealWords(c) }}</td>
               <td>
                 <button class="ant-btn word" type="button" [attr.aria-label]="'carry ' + c.name + ' on this leg'" (click)="take(c)">
-                  carry it there
+                  Carry it there
                 </button>
               </td>
             </tr>
           } @empty {
             <tr>
-              <td class="quiet">There is no other kit on the rack: put one together in Kit.</td>
+              <td class="quiet">There is no other kit yet. Put one together under Kit.</td>
             </tr>
           }
         </tbody>
@@ -118,7 +115,7 @@ import { MorningsTable } from './mornings-table';
     } @else if (asked.problem()) {
       <app-study-note [study]="asked" />
     } @else {
-      <p class="quiet">planning the trip with each…</p>
+      <p class="quiet">Planning the trip with each kit…</p>
     }
   `,
   styleUrl: './study.less',
@@ -228,10 +225,5 @@ export class LegsPanel {
   protected take({ leg, kit, name }: LegKitChoice): void {
     const same = kit?.rackKitId === this.store.trip().rackKitId;
     this.store.editTrip(`${name} on one leg`, (t) => withKitOnLeg(t, leg, same ? undefined : kit));
-  }
-
-  protected save(): void {
-    const plan = this.plans.plan();
-    if (plan) downloadLoadOuts(this.store.trip(), writeLoadOutCsv(plan));
   }
 }

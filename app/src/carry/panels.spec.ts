@@ -14,7 +14,7 @@ import { tripWithBurner, withBurner } from '@tinder/core/kit';
 import { AnswerColumn } from '../answer/answer-column';
 import { MealsPanel } from './meals-panel';
 import { RiskPanel } from '../answer/risk-panel';
-import { WalkPanel } from './walk-panel';
+import { ConditionsPanel } from './conditions-panel';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
 
@@ -39,16 +39,17 @@ function given(inputs: readonly string[]): Record<string, unknown> {
   return Object.fromEntries(inputs.map((name) => [name, values[name]]));
 }
 
-describe('the walk', () => {
+describe('the conditions of a leg', () => {
   beforeEach(async () => {
-    show(WalkPanel);
+    show(ConditionsPanel);
     await panel.settle();
+    panel.open('Altitude, gusts');
   });
 
   it('takes a drag as one step, and another drag as another', () => {
-    drag('days', [6, 9, 12]);
+    drag('Days', [6, 9, 12]);
     expect(firstLeg().days.length).toBe(12);
-    drag('days', [13, 14]);
+    drag('Days', [13, 14]);
     store().undo();
     expect(firstLeg().days.length).toBe(12);
     store().undo();
@@ -57,37 +58,37 @@ describe('the walk', () => {
 
   it('keeps the days that a drag cuts off for a moment', () => {
     const { days } = firstLeg();
-    drag('days', [2, 9, 5]);
+    drag('Days', [2, 9, 5]);
     expect(firstLeg().days).toEqual(days);
   });
 
   it('moves from words to a forecast with about the same wind at the flame, and back', () => {
-    pick('What the wind does to an unscreened flame', 'by forecast');
+    choose('Wind', 'forecast');
     expect(firstLeg().days[2].wind).toEqual({ kind: 'forecast', tenMetreMps: 7, site: 'trees' });
-    choose('camp in', 'ridge');
-    choose('in words', '9.35');
+    choose('Camp', 'ridge');
+    choose('Beaufort', '9.35');
     expect(firstLeg().days[2].wind).toEqual({ kind: 'forecast', tenMetreMps: 9.35, site: 'ridge' });
-    expect(textOf()).toContain('4.2 m/s at an unscreened flame');
-    pick('What the wind does to an unscreened flame', 'steady');
+    expect(textOf()).toContain('Wind where you cook: 4.2 m/s');
+    choose('Wind', 'steady');
     expect(firstLeg().days[2].wind).toEqual({ kind: 'words', word: 'steady' });
   });
 
   it('lets a simulated climate follow the height, and leaves typed air alone', () => {
     const typed = firstLeg().days[0].breakfastAirC;
-    drag('altitude', [3500]);
+    drag('Altitude', [3500]);
     expect(firstLeg().days[0].breakfastAirC).toBe(typed);
     store().editTrip('climate', (t) => letClimateSay(t, 1, 5));
     const before = firstLeg().days[0].breakfastAirC;
     panel.fixture.detectChanges();
-    drag('altitude', [2500]);
+    drag('Altitude', [2500]);
     expect(firstLeg().days[0].breakfastAirC).toBeGreaterThan(before + 5);
   });
 
   it('hides the water temperature where there is only snow', () => {
-    expect(element().querySelector('#scale-water-from')).not.toBeNull();
-    pick('Where water comes from', 'dry snow');
+    expect(element().querySelector('#scale-Water-temperature')).not.toBeNull();
+    pick('Water', 'Dry snow');
     expect(firstLeg().days.map((d) => d.source)).toEqual(Array(5).fill('snowDry'));
-    expect(element().querySelector('#scale-water-from')).toBeNull();
+    expect(element().querySelector('#scale-Water-temperature')).toBeNull();
   });
 });
 
@@ -95,8 +96,9 @@ describe('the kit', () => {
   beforeEach(async () => {
     show(KitPanel);
     await panel.settle();
+    panel.open('Lid, windscreen');
   });
-  const options = (id: string) => [...element().querySelectorAll(`${id} option`)].map((o) => o.textContent?.trim() ?? '');
+  const options = (name: string) => panel.options(name);
 
   it('says that its burner is the walker’s own, from how many burns, and what it was before', () => {
     expect(textOf()).not.toContain('burner yours');
@@ -111,50 +113,50 @@ describe('the kit', () => {
   });
 
   it('offers every burner, and only fuels and windscreens that go with the one chosen', () => {
-    expect(options('[id^=pick-burner]')).toHaveLength(BURNERS.length);
-    expect(options('[id^=pick-fuel]').every((f) => f.startsWith('gas'))).toBe(true);
-    expect(options('[id^=pick-windscreen]')).toContain('plate clipped on the burner');
-    choose('burner', 'alcohol-open');
-    expect(options('[id^=pick-fuel]').every((f) => f.endsWith('kJ/mL'))).toBe(true);
-    expect(options('[id^=pick-windscreen]')).toContain('fitted cone');
+    expect(options('Stove')).toHaveLength(BURNERS.length);
+    expect(options('Fuel').every((f) => f.startsWith('Gas'))).toBe(true);
+    expect(options('Windscreen')).toContain('Plate clipped on the burner');
+    choose('Stove', 'alcohol-open');
+    expect(options('Fuel').every((f) => f.endsWith('kJ/mL'))).toBe(true);
+    expect(options('Windscreen')).toContain('Fitted cone');
   });
 
   it('offers only what is owned under the switch of the rack', () => {
     store().editRack('only what I own', (r) => ({ ...r, onlyOwned: true }));
     panel.fixture.detectChanges();
-    expect(options('[id^=pick-burner]')).toContain('open-jet alcohol burner');
-    expect(options('[id^=pick-burner]')).not.toContain('regulated gas burner'); // only wished for
+    expect(options('Stove')).toContainEqual(expect.stringMatching(/^Open-jet alcohol burner, 15\sg$/));
+    expect(options('Stove')).not.toContainEqual(expect.stringContaining('Regulated gas burner')); // only wished for
   });
 
   it('shows a valve, a can or a measure only where there is one', () => {
-    const has = () => ['#scale-flame', '[id^=pick-the-can]', '[aria-label^="the measure"]'].map((s) => element().querySelector(s) !== null);
+    const has = () => ['#scale-Flame', '[id^=pick-Canister]', '[aria-label^="Measure"]'].map((s) => element().querySelector(s) !== null);
     expect(has()).toEqual([true, true, false]);
-    choose('burner', 'alcohol-simmer');
+    choose('Stove', 'alcohol-simmer');
     expect(has()).toEqual([true, false, true]);
-    choose('burner', 'tablet-single');
+    choose('Stove', 'tablet-single');
     expect(has()).toEqual([false, false, false]);
-    choose('burner', 'liquid-pump');
+    choose('Stove', 'liquid-pump');
     expect(has()).toEqual([true, false, false]);
   });
 
   it('says in place what the burner cannot do', () => {
-    choose('burner', 'wood-box');
-    expect(textOf()).toContain('It cannot be counted on when wet');
+    choose('Stove', 'wood-box');
+    expect(textOf()).toContain('This stove cannot be counted on when wet');
   });
 
   it('brings the finned pot with a locked burner and keeps an imported pot by its name', () => {
-    choose('burner', 'gas-locked');
+    choose('Stove', 'gas-locked');
     expect(store().trip().kit.pot.base).toBe('finned');
     store().editKit('pot', 0, { pot: { ...store().trip().kit.pot, name: 'grandmother’s kettle' } });
     panel.fixture.detectChanges();
-    expect(options('[id^=pick-pot]').at(-1)).toBe('grandmother’s kettle');
+    expect(options('Pot').at(-1)).toBe('grandmother’s kettle');
   });
 
   it('sets reserve, sleeve, lid and what is done for the can', () => {
-    drag('reserve', [30]);
-    pick('Lid', 'off');
-    pick('Insulating sleeve while heating', 'while heating');
-    choose('the can', 'slept');
+    drag('Reserve', [30]);
+    panel.turn('Lid on');
+    pick('Pot cozy', 'On the stove too');
+    choose('Canister', 'slept');
     expect(store().trip().reservePercent).toBe(30);
     expect(store().trip().kit).toMatchObject({ lidOn: false, sleeveOn: true, canWarming: 'slept' });
   });
@@ -169,24 +171,24 @@ describe('the meals', () => {
   it('shows grams and minutes of the marked day as the plan has them', () => {
     const supper = planTrip(store().trip()).days[0].meals.supper;
     expect(textOf()).toContain(`${supper?.burn.fuelG.toFixed(1)} g`);
-    expect(textOf()).toContain('the meals, on day 1');
+    expect(textOf()).toContain('Meals, day 1');
   });
 
   it('offers the usual target, a simmer and both rules of boiling', () => {
-    pick('supper, brought to', 'stop at');
+    choose('Dinner, heated to', 'stopAt');
     expect(store().trip().menu.supper.target).toEqual({ kind: 'stopAt', targetC: 88 });
-    const supper = element().querySelector('section[aria-label=supper]') as HTMLElement;
-    panel.open('simmer, boil to make it safe', supper);
-    choose('held at heat', '10', supper);
-    choose('made safe', 'cdc', supper);
+    panel.open('Simmer, stir in');
+    const dinner = element().querySelector('app-meal-finer[aria-label=Dinner]') as HTMLElement;
+    choose('Simmer', '10', dinner);
+    choose('Safe water', 'cdc', dinner);
     expect(store().trip().menu.supper).toMatchObject({ simmerMin: 10, makeSafe: 'cdc' });
   });
 
   it('fries for minutes instead of heating water', () => {
-    pick('supper, brought to', 'fry');
+    choose('Dinner, heated to', 'fry');
     update(['plan']);
     expect(store().trip().menu.supper.target).toEqual({ kind: 'fry', minutes: 6 });
-    expect(element().querySelector('section[aria-label=supper]')?.textContent).toContain('6 min');
+    expect(element().querySelector('[aria-label=dinner]')?.textContent).toContain('6 min');
   });
 
   it('says why a meal cannot be cooked instead of a figure', () => {
@@ -203,9 +205,9 @@ describe('the meals', () => {
     update(['plan']);
     // 600 mL ÷ 0.3 ÷ 794 mL
     expect(textOf()).toContain('2.5 potfuls');
-    pick('supper, hot or cold', 'cold');
+    panel.turn('Hot dinner');
     update(['plan']);
-    expect(textOf()).toContain('no fuel');
+    expect(textOf()).toContain('No fuel');
   });
 });
 
@@ -225,26 +227,27 @@ describe('the load-out', () => {
     store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'wood-box') }));
     show(AnswerColumn, ['carry', 'plan']);
     await panel.settle();
-    expect(textOf()).toMatch(/[\d,]+ g of dry wood to gather/);
+    expect(textOf()).toMatch(/Gather [\d,]+ g of dry wood/);
     store().editTrip('burner', (t) => ({ ...t, kit: withBurner(t.kit, 'none') }));
     update(['carry', 'plan']);
-    expect(textOf()).toContain('No fuel: nothing hot is planned.');
+    expect(textOf()).toContain('starting weight, no fuel');
   });
 
   it('says what is bought, carried on and left, and what a pin costs', async () => {
     show(AnswerColumn, ['carry', 'plan']);
     await panel.settle();
+    panel.open('Average weight, stove time, packing');
     panel.open('how it is chosen');
-    expect(textOf()).toContain('Packed at home: 100 g can, new, 100 g can, new.');
+    expect(textOf()).toContain('Packed at home: 100 g canister, new, 100 g canister, new.');
     panel.give({ carry: planTrip(store().trip()).carries[1] });
-    expect(textOf()).toMatch(/Nothing is bought here. Carried on: 100 g can, 8\d g in it. Left here: 100 g can, empty./);
+    expect(textOf()).toMatch(/Nothing is bought here. Carried on: 100 g canister, 8\d g in it. Left here: 100 g canister, empty./);
     panel.give({ carry: planTrip(store().trip()).carries[0] });
-    panel.type('450 g cans to buy here, decided', '1');
+    panel.type('450 g canisters to buy here, decided', '1');
     expect(store().trip().stops[0].pinned).toEqual({ kind: 'cans', counts: { 'can-450': 1 } });
     update(['carry', 'plan']);
-    expect(textOf()).toContain('Packed at home: 450 g can, new.');
+    expect(textOf()).toContain('Packed at home: 450 g canister, new.');
     expect(textOf()).toMatch(/What is pinned costs \d+ g carried all the way/);
-    panel.type('450 g cans to buy here, decided', '0');
+    panel.type('450 g canisters to buy here, decided', '0');
     update(['carry', 'plan']);
     expect(textOf()).toMatch(/What is pinned is \d+ g too little out of Nettle Hut: the pins are not followed/);
     panel.press('let it be chosen again');
@@ -254,6 +257,7 @@ describe('the load-out', () => {
   it('counts another weight, and what money is worth', async () => {
     show(AnswerColumn, ['carry', 'plan']);
     await panel.settle();
+    panel.open('Average weight, stove time, packing');
     panel.open('how it is chosen');
     panel.choose('least', 'gramKm');
     panel.type('grams carried all the way that a unit of money is worth', '100');
@@ -269,11 +273,12 @@ describe('the risk', () => {
     show(RiskPanel, ['carry']);
     await panel.settle();
     panel.give({ carry: TestBed.inject(PlanService).carry() });
-    expect(textOf()).toMatch(/Chance of running out: almost never \(fewer than 1 in [\d,]+\)\. Nine trips in ten burn \d+ g to \d+ g\./);
-    const reserve = () => Number(/a reserve of (\d+) g would do/.exec(textOf())?.[1]);
+    expect(textOf()).toMatch(/Run-out risk before Harrow Junction rarer than 1 in [\d,]+ · within your limit of 1 in 50/);
+    panel.press('1 in 50');
+    expect(textOf()).toMatch(/Nine trips in ten burn \d+ g to \d+ g\./);
+    const reserve = () => Number(/A reserve of (\d+) g meets your limit/.exec(textOf())?.[1]);
     const before = reserve();
-    panel.open('what else might happen');
-    panel.tick('a day longer');
+    panel.turn('A day longer, three times in ten');
     await panel.settle();
     expect(TestBed.inject(RiskService).mishaps().slowDay).toBeGreaterThan(0);
     expect(reserve()).toBeGreaterThan(before);

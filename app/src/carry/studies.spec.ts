@@ -24,7 +24,7 @@ import { KitLines } from './kit-lines-service';
 import { LegsPanel } from './legs-panel';
 import { RiskPanel } from '../answer/risk-panel';
 import { ShopPanel } from './shop-panel';
-import { WeightCounting } from './weight-counting';
+import { ChartTools } from './chart-tools';
 import { WeightSumsLine } from './weight-sums';
 import { WhatIfPanel } from './what-if-panel';
 
@@ -86,9 +86,9 @@ describe('at the shop', () => {
     await open(ShopPanel);
     expect(panel.text).toMatch(/With nothing bought here 0 of the 10 hot meals before the next shop can be cooked/);
     const rows = [...panel.element.querySelectorAll('tbody th')].map((t) => t.textContent?.trim());
-    expect(rows[0]).toBe('230 g can');
+    expect(rows[0]).toBe('230 g canister');
     expect(rows.at(-1)).toBe('nothing');
-    expect(panel.element.querySelector('tr.on th')?.textContent).toContain('2 × 100 g can');
+    expect(panel.element.querySelector('tr.on th')?.textContent).toContain('2 × 100 g canister');
   });
 
   it('takes another order of comforts, and puts what fits on the menu as one step', async () => {
@@ -198,31 +198,49 @@ describe('what if', () => {
 });
 
 describe('the sums', () => {
-  it('count the carried weight of every kit any way the walker likes', async () => {
+  it('count the carried weight of the kit and of the compared one, any way the walker likes', async () => {
     await open(WeightSumsLine);
-    const sums = weightSums(planTrip(DEMO_TRIP));
-    expect(panel.text).toContain(`small can burner ${Math.round(sums.averageG)} g`);
-    TestBed.inject(KitLines).counted.set('gramKm');
+    const kits = TestBed.inject(KitLines);
+    expect(panel.text).not.toContain('small can burner'); // nothing is compared yet
+    kits.comparedId.set('alcohol-cone');
     panel.give({});
-    expect(panel.text).toContain(`small can burner ${(sums.gramKm / 1000).toFixed(0)} kg·km`);
+    const sums = weightSums(planTrip(DEMO_TRIP));
+    expect(panel.text).toContain(`small can burner, average weight: ${Math.round(sums.averageG)} g`);
+    expect(panel.text).toContain('alcohol in a cone, average weight:');
+    kits.counted.set('gramKm');
+    panel.give({});
+    expect(panel.text).toContain(`small can burner, weight × distance: ${(sums.gramKm / 1000).toFixed(0)} kg·km`);
   });
 
   it('are of the trip whose plan is seen, and say so while a newer one is on its way', async () => {
     await open(WeightSumsLine);
     const lines = TestBed.inject(KitLines);
+    lines.comparedId.set('alcohol-cone');
     const seen = plans().planned()?.trip;
     store().editTrip('longer', (t) => stretchLeg(t, 0, 9));
     expect([lines.study.last()?.of.trip, lines.stale()]).toEqual([seen, true]);
     panel.give({});
-    expect(panel.text).toContain(`small can burner ${Math.round(weightSums(planTrip(DEMO_TRIP)).averageG)} g`);
+    expect(panel.text).toContain(`small can burner, average weight: ${Math.round(weightSums(planTrip(DEMO_TRIP)).averageG)} g`);
     await panel.settle();
     expect(lines.stale()).toBe(false);
-    expect(panel.text).toContain(`small can burner ${Math.round(weightSums(planTrip(store().trip())).averageG)} g`);
+    expect(panel.text).toContain(`small can burner, average weight: ${Math.round(weightSums(planTrip(store().trip())).averageG)} g`);
+  });
+
+  it('stand in the list of kits to compare with', async () => {
+    await open(ChartTools);
+    expect(panel.options('Compare with')[0]).toBe('Nothing');
+    expect(panel.options('Compare with')).toContainEqual(expect.stringMatching(/^Alcohol in a cone, \d+ g$/));
+    panel.choose('Compare with', 'alcohol-cone');
+    expect(
+      TestBed.inject(KitLines)
+        .drawn()
+        ?.map((l) => l.id)[1],
+    ).toBe('alcohol-cone');
   });
 
   it('run the trail by kilometre where that is asked for', async () => {
-    await open(WeightCounting);
-    panel.pick('What the trail runs by', 'by km');
+    await open(ChartTools);
+    TestBed.inject(TrailAxis).by.set('km');
     const axis = TestBed.inject(TrailAxis).of(planTrip(DEMO_TRIP), 1000);
     const km = DEMO_TRIP.legs.flatMap((l) => l.days.map((d) => d.km));
     expect((axis.x(2) - axis.x(1)) / (axis.x(1) - axis.x(0))).toBeCloseTo(km[1] / km[0], 9);

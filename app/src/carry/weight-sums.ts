@@ -1,11 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import type { WeightSums } from '@tinder/core/plan';
-import { kitDash } from '../charts/kit-dashes';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
+import { COUNTED_WORDS, sumWords } from '../words/weight-words';
 import { KitLines } from './kit-lines-service';
 
-/** What the carried weight of every kit comes to, as it is counted above. */
+/** What the carried weight of the kit and the compared one comes to, as it is counted in the chart’s options. */
 @Component({
   selector: 'app-weight-sums',
   imports: [StudyNote],
@@ -14,13 +13,10 @@ import { KitLines } from './kit-lines-service';
     @if (service.study.problem()) {
       <app-study-note [study]="service.study" />
     } @else if (sums(); as list) {
-      <p role="group" aria-label="carried weight of every kit" [class.stale]="service.stale()" [attr.aria-busy]="service.stale()">
+      <p role="group" aria-label="Carried weight compared" [class.stale]="service.stale()" [attr.aria-busy]="service.stale()">
         @for (s of list; track s.id) {
-          <span [class.own]="$first">
-            @if (s.dash) {
-              <svg width="30" height="8" aria-hidden="true"><line x2="30" y1="4" y2="4" [attr.stroke-dasharray]="s.dash" /></svg>
-            }
-            {{ s.name }} <b>{{ s.value }}</b>{{ s.note }}</span
+          <span
+            >{{ s.name }} <b>{{ s.value }}</b>{{ s.note }}</span
           >
         }
       </p>
@@ -29,34 +25,22 @@ import { KitLines } from './kit-lines-service';
   styles: `
     :host {
       display: block;
-      min-height: 38px;
     }
     p {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 14px;
-      margin: 0;
+      gap: 0 16px;
+      margin: 4px 0 0;
       color: var(--ink-quiet);
-      font-size: 13px;
-      line-height: 19px;
-    }
-    svg {
-      vertical-align: middle;
-    }
-    line {
-      stroke: var(--ink-quiet);
-      stroke-width: 1.4;
+      font-size: 14px;
+      line-height: 20px;
     }
     b {
       font-weight: 600;
       color: var(--ink);
     }
-    .own {
-      color: var(--ink);
-      font-weight: 600;
-    }
     .stale::before {
-      content: 'not up to date yet:';
+      content: 'Not up to date yet:';
     }
   `,
 })
@@ -64,31 +48,16 @@ export class WeightSumsLine {
   protected readonly service = inject(KitLines);
   private readonly units = inject(Units);
 
+  /** Of the carried kit and the compared one, once there is one. */
   protected readonly sums = computed(() => {
-    const lines = this.service.lines();
+    const drawn = this.service.drawn();
     const by = this.service.counted();
-    return lines?.map((l, i) => ({
+    if (!drawn || drawn.length < 2) return undefined;
+    return drawn.map((l) => ({
       id: l.id,
-      dash: i > 0 && this.service.shown() ? kitDash(i - 1) : undefined,
-      name: l.name,
-      value: this.text(l.sums[by], by),
+      name: `${l.name}, ${COUNTED_WORDS[by]}:`,
+      value: sumWords(l.sums[by], by, this.units),
       note: l.mealsMissed > 0 ? `, ${l.mealsMissed} meals cold` : '',
     }));
   });
-
-  /** Grams as they are; products of weight and way by the kilogram, in the walker's unit of distance. */
-  private text(sum: number, by: keyof WeightSums): string {
-    switch (by) {
-      case 'averageG':
-      case 'leavingG':
-        return this.units.text(sum, 'mass');
-      case 'gramDays':
-        return `${(sum / 1000).toFixed(1)} kg·days`;
-      case 'gramKm':
-      case 'gramClimb': {
-        const distance = this.units.unit('distance');
-        return `${(sum / 1000 / distance.factor).toFixed(0)} kg·${distance.symbol}`;
-      }
-    }
-  }
 }

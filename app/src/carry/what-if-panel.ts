@@ -93,7 +93,7 @@ interface Cell {
       </div>
       <p class="quiet">
         Each column is the trip planned anew. Under the load-outs: how often what is planned now would fall short if it came so. Colder
-        takes as much from suppers and breakfasts and half of it from the water; windier is one class up everywhere; slower is a day more on
+        takes as much from dinners and breakfasts and half of it from the water; windier is one class up everywhere; slower is a day more on
         every leg.
       </p>
     } @else if (!asked.problem()) {

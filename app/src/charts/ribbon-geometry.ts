@@ -12,7 +12,7 @@ export interface RibbonRows {
   nightHeight: number;
   hillTop: number;
   hillFoot: number;
-  /** Foot of the day numbers: below the land, or on it where there is little room. */
+  /** Foot of the day numbers. */
   numbers: number;
   taperTop: number;
   taperMax: number;
@@ -31,15 +31,15 @@ export const RIBBON: RibbonRows = {
 };
 /** The same, folded: stops, nights, land and taper, without wind, camps and rules. */
 export const FOLDED_RIBBON: RibbonRows = {
-  stopName: 33,
-  nightTop: 40,
-  nightHeight: 6,
-  hillTop: 52,
-  hillFoot: 86,
-  numbers: 83,
-  taperTop: 91,
-  taperMax: 27,
-  height: 121,
+  stopName: 14,
+  nightTop: 23,
+  nightHeight: 7,
+  hillTop: 38,
+  hillFoot: 88,
+  numbers: 103,
+  taperTop: 111,
+  taperMax: 26,
+  height: 142,
 };
 
 export interface RibbonDay {
@@ -88,6 +88,8 @@ export interface RibbonTaper {
   slices: TaperSlice[];
   /** All of it. */
   band: string;
+  /** The same, leg by leg from one stop that fills up to the next: its first day and the last. */
+  legs: { firstDay: number; lastDay: number; band: string }[];
   /** The part of a day. */
   outline: (slice: TaperSlice) => string;
   /** The part that is reserve, carry by carry. */
@@ -104,7 +106,7 @@ const NIGHT_BITTER_C = -12;
 /** Wind at an unscreened flame that draws one more stroke, m/s: the steps between the walker's words. */
 const STROKE_STEPS_MPS = [1.2, 3, 5.5];
 /** Width of a letter of a stop's name, px. */
-const LETTER = 7.2;
+const LETTER = 6.5;
 const SHORTEST_NAME = 4;
 
 /** The land of a track and a plan as shapes. */
@@ -158,16 +160,17 @@ function hillPoints(profile: Trip['profile'], plan: Plan, axis: TimeAxis): { x: 
   });
 }
 
-/** The stops along the axis, each name cut where the next begins. */
-export function ribbonStops(trip: Trip, axis: TimeAxis): RibbonStop[] {
+/** The stops along the axis, each name cut where the next begins; the last one stands beyond it where so many px have room for it. */
+export function ribbonStops(trip: Trip, axis: TimeAxis, roomBeyond = 0): RibbonStop[] {
   const at = stopDays(trip);
   const last = trip.stops.length - 1;
   const widthOf = (name: string): number => name.length * LETTER + 12;
-  // the end's name stands on the left of its rule; where it would lie on the last but one, it stands above
+  const isBeyond = widthOf(trip.stops[last].name) <= roomBeyond;
+  // else the end's name stands on the left of its rule; where it would lie on the last but one, it stands above
   const raised = axis.x(at[last - 1]) + widthOf(trip.stops[last - 1].name) > axis.width - widthOf(trip.stops[last].name);
   return trip.stops.map((stop, index): RibbonStop => {
     const x = axis.x(at[index]);
-    if (index === last) return { index, x, name: stop.name, anchor: 'end', raised };
+    if (index === last) return { index, x, name: stop.name, anchor: isBeyond ? 'start' : 'end', raised: raised && !isBeyond };
     const letters = Math.floor((axis.x(at[index + 1]) - x - 8) / LETTER);
     return { index, x, name: shortened(stop.name, letters), anchor: 'start', raised: false };
   });
@@ -218,6 +221,7 @@ export function ribbonTaper(plan: Plan, axis: TimeAxis, rows: RibbonRows = RIBBO
   return {
     slices,
     band: band.join(''),
+    legs: spans.map(({ from, to }, i) => ({ firstDay: from + 1, lastDay: to, band: band[i] })),
     outline: (s) => between(s.day - 1, s.day, [foot(s.day - 1, s.startG), foot(s.day, s.endG)]),
     reserve: reserve.join(''),
     mostG,

@@ -9,10 +9,14 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
 import { measuredWidth } from '../ui/measured-width';
 import { BAN_WORDS, dayOnRibbonWords } from '../words/ribbon-words';
+import { chanceWords } from '../words/risk-words';
 import { Units } from '../words/units';
 import { RibbonFold } from './ribbon-fold';
 import { FOLDED_RIBBON, RIBBON, ribbonBans, ribbonLand, ribbonStops, ribbonTaper } from './ribbon-geometry';
 import { leftShapes, type LeftPoint } from './ribbon-left';
+
+/** Width of a digit in a chance, px. */
+const DIGIT_PX = 4.6;
 
 /**
  * The shared time axis: height of the land, cold of the nights, wind, camps, stops; under it the taper of fuel on hand.
@@ -38,6 +42,8 @@ export class Ribbon {
   readonly editable = input(false);
   /** What is really left on a walk, over the planned taper; none before it is walked. */
   readonly left = input<readonly LeftPoint[]>([]);
+  /** Room at its right, px: the last stop and what is left there are written into it. */
+  readonly roomBeyond = input(0);
   /** Drawn low, until the walker unfolds it: where it is looked at, not worked on. */
   readonly low = input(false);
 
@@ -50,13 +56,8 @@ export class Ribbon {
   private readonly profile = computed(() => this.trip().profile);
   protected readonly land = computed(() => ribbonLand({ profile: this.profile() }, this.plan(), this.axis(), this.rows()));
   protected readonly taper = computed(() => ribbonTaper(this.plan(), this.axis(), this.rows()));
-  protected readonly stops = computed(() => ribbonStops(this.trip(), this.axis()));
+  protected readonly stops = computed(() => ribbonStops(this.trip(), this.axis(), this.roomBeyond()));
   protected readonly bans = computed(() => ribbonBans(this.trip(), this.axis()));
-  protected readonly markedFuel = computed(() => {
-    const { slices, outline } = this.taper();
-    const slice = slices.at(this.marker.day() - 1);
-    return slice && outline(slice);
-  });
   /** Days by whose end the fuel is gone too often. */
   protected readonly glowing = computed(() => {
     const [{ slices, outline }, { x }, over] = [this.taper(), this.axis(), this.risk.daysOverLimit()];
@@ -64,13 +65,36 @@ export class Ribbon {
       .filter((s) => over.has(s.day))
       .map((s) => ({ day: s.day, outline: outline(s), x: x(s.day - 1), width: x(s.day) - x(s.day - 1) }));
   });
+  /** Where the marked day lies. */
+  protected readonly nowX = computed(() => this.axis().middle(this.marker.day()));
+  /** The leg that the marked day lies in, between the stops that fill up. */
+  protected readonly leg = computed(() => {
+    const { legs } = this.taper();
+    const leg = legs.find((l) => l.lastDay >= this.marker.day()) ?? legs[legs.length - 1];
+    const { x } = this.axis();
+    return { ...leg, x: x(leg.firstDay - 1), width: x(leg.lastDay) - x(leg.firstDay - 1) };
+  });
+  /** Legs that run out more often than the walker accepts, each with its chance. */
+  protected readonly risky = computed(() =>
+    this.plan().carries.flatMap((carry) => {
+      const risk = this.risk.of(carry);
+      if (!risk || risk.runOut <= this.risk.limit()) return [];
+      const words = chanceWords(risk);
+      const x = this.axis().x(carry.days[carry.days.length - 1].day) - 6;
+      return [{ words, x, triangleX: x - words.length * DIGIT_PX - 12 }];
+    }),
+  );
   protected readonly leftShape = computed(() =>
     this.left().length > 1 ? leftShapes(this.left(), this.plan(), this.axis(), this.rows()) : undefined,
   );
   /** Day numbers that have room to be written. */
   protected readonly numbered = computed(() => {
     const every = Math.ceil(26 / (this.width() / this.axis().dayCount));
-    return this.land().days.filter((d) => d.day % every === 0 || d.day === 1);
+    const marked = this.marker.day();
+    // the marked day is always named; where days are narrow its neighbours make room
+    return this.land().days.filter(
+      (d) => d.day === marked || ((d.day % every === 0 || d.day === 1) && (every === 1 || Math.abs(d.day - marked) >= every)),
+    );
   });
   /** Strokes and camps are drawn where a day is wide enough for them. */
   protected readonly roomy = computed(() => !this.folded() && this.width() / this.axis().dayCount > 18);

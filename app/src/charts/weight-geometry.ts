@@ -11,12 +11,6 @@ export type LayerName = 'hardware' | 'containers' | 'reserve' | 'fuel';
 export interface Layer {
   name: LayerName;
   path: string;
-  /** Middle of the layer at the axis' left end, and its grams there. */
-  labelY: number;
-  startG: number;
-  endG: number;
-  /** Height at the left end, px: labels need room. */
-  height: number;
 }
 export interface WeightGeometry {
   y: ScaleLinear<number, number>;
@@ -25,8 +19,8 @@ export interface WeightGeometry {
   total: string;
   startG: number;
   endG: number;
-  /** Weight on leaving each stop that fills up, with where its label stands. */
-  starts: { x: number; g: number; room: boolean }[];
+  /** Every leg from a stop that fills up to the next: where it lies, the weight on leaving, and whether that has room to be written. */
+  legs: { x: number; width: number; lastDay: number; g: number; room: boolean }[];
   /** Water carried to a dry camp, on top of the day's load; cut off at the top of the chart. */
   water: { x: number; width: number; y: number; height: number; massG: number }[];
   /** The other kits, each a line. */
@@ -52,24 +46,14 @@ export function weightGeometry(plan: Plan, axis: TimeAxis, height: number, unitG
     .nice(4)
     .range([height, 14]);
   const lines = edges.map((edge) => bends(edge.map((g, i): Point => [xs[i], y(g / unitG)])));
-  const layers = LAYERS.map((name, i): Layer => {
-    const [low, high] = [edges[i], edges[i + 1]];
-    const [from, to] = [y(low[0] / unitG), y(high[0] / unitG)];
-    return {
-      name,
-      path: `${path([...lines[i + 1], ...lines[i].toReversed()])}Z`,
-      labelY: (from + to) / 2,
-      startG: high[0] - low[0],
-      endG: high[high.length - 1] - low[low.length - 1],
-      height: from - to,
-    };
-  });
+  const layers = LAYERS.map((name, i): Layer => ({ name, path: `${path([...lines[i + 1], ...lines[i].toReversed()])}Z` }));
   let free = -Infinity;
-  const starts = plan.carries.map((c) => {
+  const legs = plan.carries.map((c) => {
     const x = axis.x(c.days[0].day - 1);
-    const room = x >= free && x < axis.width - 2 * LABEL;
+    const lastDay = c.days[c.days.length - 1].day;
+    const room = x >= free && x < axis.width - LABEL;
     if (room) free = x + LABEL;
-    return { x, g: c.profile.startG, room };
+    return { x, width: axis.x(lastDay) - x, lastDay, g: c.profile.startG, room };
   });
   return {
     y,
@@ -78,7 +62,7 @@ export function weightGeometry(plan: Plan, axis: TimeAxis, height: number, unitG
     total: path(lines[lines.length - 1]),
     startG: total[0],
     endG: total[total.length - 1],
-    starts,
+    legs,
     water: waterCarried(plan).map(({ day, loadG, massG }) => {
       const foot = y(loadG / unitG);
       const top = Math.max(0, y((loadG + massG) / unitG));

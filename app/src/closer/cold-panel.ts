@@ -66,7 +66,7 @@ import { OwnCan } from './own-can';
         </svg>
         <p id="cold-reading" class="key" aria-live="polite">{{ reading() }}</p>
         <p class="quiet key">
-          filled: suppers · rings: breakfasts · hatched: won’t run. Altitude, fuel blend, burner and what is done for the can are set above.
+          filled: dinners · rings: breakfasts · hatched: won’t run. Altitude, fuel blend, burner and what is done for the can are set above.
         </p>
         <p class="quiet key">
           {{ plans.tripHere().kit.ownBlend ? 'From your own can' : 'Assumed' }}: {{ blend() }}, Raoult’s law, drawn down at

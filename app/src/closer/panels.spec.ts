@@ -33,7 +33,7 @@ describe('closer look', () => {
 
   it('names the best flame and what fully open costs, and follows the keys', async () => {
     const el = await show(FlamePanel);
-    expect(textOf(el)).toMatch(/Least fuel for supper on day 1: \d+ % open, [\d.]+ g in .* Fully open costs [\d.]+ g more and saves/);
+    expect(textOf(el)).toMatch(/Least fuel for dinner on day 1: \d+ % open, [\d.]+ g in .* Fully open costs [\d.]+ g more and saves/);
     const slider = el.querySelector('[role=slider]');
     slider?.dispatchEvent(new KeyboardEvent('keydown', { key: 'End' }));
     expect(TestBed.inject(WorkspaceStore).trip().kit.flameSetting).toBe(1);

@@ -58,9 +58,11 @@ export class Commands {
     const id = combo === 'Ctrl+Shift+Z' ? 'redo' : combo === 'Ctrl+K' ? 'commands' : this.list().find((c) => c.keys === combo)?.id;
     if (!id) return;
     event.preventDefault();
-    // a field under edit hands over what was typed before the step back
-    if (typing) event.target.blur();
+    if (!typing) return this.run(id);
+    // a field under edit hands over what was typed before the step back, and keeps the focus
+    event.target.blur();
     this.run(id);
+    event.target.focus();
   }
 }
 

@@ -19,6 +19,9 @@ import { NavigationEnd, Router } from '@angular/router';
 import { filter, startWith } from 'rxjs';
 import { Commands, type Command } from './commands';
 
+/** The query parameter that names a side of a view. */
+const SIDE = 'side';
+
 /**
  * The sides of a view, one shown at a time: tabs whose panel the view gives, with `panelId` as its id. Arrow keys, Home and End go along them,
  * and two keys turn to the next and the one before from anywhere. The address names the side that was turned to (`?side=find`; its label
@@ -50,25 +53,25 @@ import { Commands, type Command } from './commands';
   styles: `
     :host {
       display: block;
-      font: 600 15px/1.5 var(--signs);
     }
     div {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 10px;
+      gap: 0 24px;
     }
     button {
-      padding: var(--thumb-pad, 2px) 0;
+      min-height: var(--touch, 40px);
+      padding: 4px 0;
       border: 0;
-      border-bottom: 2px solid transparent;
+      border-bottom: 3px solid transparent;
       background: none;
-      color: var(--ink-quiet);
+      color: var(--ink);
       font: inherit;
       cursor: pointer;
     }
     [aria-selected='true'] {
-      border-color: var(--ember);
-      color: var(--ink);
+      border-color: var(--ink);
+      font-weight: 700;
     }
   `,
 })
@@ -78,6 +81,8 @@ export class Sides<T extends string> implements OnInit {
   readonly value = input.required<T>();
   /** Id of the element with `role="tabpanel"` that shows the side. */
   readonly panelId = input.required<string>();
+  /** The query parameter of the address that names the side. */
+  readonly param = input(SIDE);
   readonly valueChange = output<T>();
 
   private readonly tabs = viewChildren<ElementRef<HTMLElement>>('tab');
@@ -98,7 +103,10 @@ export class Sides<T extends string> implements OnInit {
   }
 
   ngOnInit(): void {
-    this.destroyed.onDestroy(this.commands.add(() => [this.turn('side:next', ']', 1), this.turn('side:before', '[', -1)]));
+    // two keys turn the sides of the view; those within a side are reached by Tab
+    if (this.param() === SIDE) {
+      this.destroyed.onDestroy(this.commands.add(() => [this.turn('side:next', ']', 1), this.turn('side:before', '[', -1)]));
+    }
     this.router.events
       .pipe(
         filter((e) => e instanceof NavigationEnd),
@@ -110,14 +118,18 @@ export class Sides<T extends string> implements OnInit {
 
   /** Shows the side that the address asks for, where it asks for one of these. */
   private takeAddress(): void {
-    const asked: unknown = this.router.parseUrl(this.router.url).queryParams[SIDE];
+    const asked: unknown = this.router.parseUrl(this.router.url).queryParams[this.param()];
     const side = this.options().find((o) => o.value === asked || o.label === asked);
     if (side && side.value !== this.value()) this.valueChange.emit(side.value);
   }
 
   protected turnTo(side: T): void {
     this.valueChange.emit(side);
-    void this.router.navigate([], { queryParams: { [SIDE]: side }, replaceUrl: true });
+    void this.router.navigate([], {
+      queryParams: { [this.param()]: side },
+      queryParamsHandling: this.param() === SIDE ? 'replace' : 'merge',
+      replaceUrl: true,
+    });
   }
 
   /** Turns to the next side or the one before, round and round. */
@@ -135,9 +147,6 @@ export class Sides<T extends string> implements OnInit {
     if (at !== null && at !== before) this.turnTo(this.options()[at].value);
   }
 }
-
-/** The query parameter that names a side. */
-const SIDE = 'side';
 
 interface Tab {
   focus: () => void;

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { LIMITS, type Criterion } from '@tinder/core/model';
 import { WorkspaceStore } from '../store/workspace-store';
-import { newGesture } from '../ui/gesture';
 import { QuantityField } from '../ui/quantity-field';
+import { Slider } from '../ui/slider';
 import { firstKitWords } from '../words/compare-words';
 import { CRITERION_WORDS } from '../words/kit-words';
 import { Comparison } from './comparison';
@@ -12,7 +12,7 @@ import { Hint } from '../ui/hint';
 /** The comparison row by row: how much a criterion counts, and every kit's measure or points as a bar. */
 @Component({
   selector: 'app-compare-table',
-  imports: [Hint, QuantityField],
+  imports: [Hint, QuantityField, Slider],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="scroll" tabindex="0" role="group" aria-labelledby="compare-title">
@@ -34,16 +34,12 @@ import { Hint } from '../ui/hint';
             <tr>
               <th scope="row" [appHint]="r.words">{{ r.words }}</th>
               <td class="weight" data-label="how much it counts">
-                <input
-                  type="range"
-                  min="0"
-                  max="100"
-                  step="5"
-                  [attr.aria-label]="'how much ' + r.words + ' counts'"
-                  [style.--share]="r.weight + '%'"
+                <app-slider
+                  [label]="'how much ' + r.words + ' counts'"
                   [value]="r.weight"
-                  (input)="weigh(r.criterion, $any($event.target).value)"
-                  (change)="weighed()"
+                  [scale]="{ min: 0, max: 100 }"
+                  [step]="5"
+                  (valueChange)="weigh(r.criterion, $event)"
                 />
                 <span class="quiet">{{ r.weight }}</span>
               </td>
@@ -111,7 +107,8 @@ import { Hint } from '../ui/hint';
     .weight {
       width: 150px;
     }
-    .weight input {
+    .weight app-slider {
+      display: inline-block;
       width: 104px;
       vertical-align: middle;
     }
@@ -187,8 +184,6 @@ export class CompareTable {
   private readonly study = inject(KitStudy);
   private readonly store = inject(WorkspaceStore);
   protected readonly L = LIMITS;
-  /** The drag of a weight that is under way. */
-  private gesture: string | undefined;
 
   protected readonly footWords = computed(() => {
     const first = this.comparison.ranking().ranked[0];
@@ -198,18 +193,12 @@ export class CompareTable {
     return firstKitWords(this.comparison.nameOf(first.id), keeps);
   });
 
-  protected weigh(criterion: Criterion, value: string): void {
-    this.gesture ??= newGesture();
+  protected weigh(criterion: Criterion, { value, gesture }: { value: number; gesture: string }): void {
     this.store.editRack(
       `how much ${CRITERION_WORDS[criterion]} counts`,
-      (r) => ({ ...r, score: { ...r.score, weights: { ...r.score.weights, [criterion]: Number(value) } } }),
-      this.gesture,
+      (r) => ({ ...r, score: { ...r.score, weights: { ...r.score.weights, [criterion]: value } } }),
+      gesture,
     );
-  }
-
-  protected weighed(): void {
-    this.gesture = undefined;
-    this.store.endGesture();
   }
 
   protected judge(id: string, criterion: Criterion, points: number): void {

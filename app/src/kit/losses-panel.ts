@@ -7,7 +7,7 @@ import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
-import { PickField } from '../ui/pick-field';
+import { TablePick } from '../ui/table-pick';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import {
@@ -25,7 +25,7 @@ import { Hint } from '../ui/hint';
 /** Each piece, bottle and ignition taken away in turn on the first evening; and what lights what, for the walker to mend. */
 @Component({
   selector: 'app-losses-panel',
-  imports: [Hint, PickField, StudyNote],
+  imports: [Hint, TablePick, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="losses-title">lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
@@ -87,9 +87,8 @@ import { Hint } from '../ui/hint';
               <th scope="row">{{ f.words }}</th>
               @for (c of f.cells; track c.ignition) {
                 <td [attr.data-label]="ignitionWords[c.ignition]">
-                  <app-pick-field
+                  <app-table-pick
                     [label]="ignitionWords[c.ignition] + ' on ' + f.words"
-                    [quietly]="true"
                     [options]="answers"
                     [value]="c.value"
                     (valueChange)="lights(f.family, c.ignition, $event)"

@@ -181,11 +181,11 @@ describe('the nest', () => {
     panel.press('a step back');
     panel.press('a step back');
     expect(panel.element.querySelectorAll('.piece.away')).toHaveLength(1);
-    panel.press('keep 100 g can outside');
+    panel.press('keep 100 g canister outside');
     await panel.settle();
     await panel.settle();
     expect(panel.text).toContain('kept outside as you asked');
-    panel.press('let 100 g can in');
+    panel.press('let 100 g canister in');
     expect(study().kit()?.outside).toEqual([]);
   });
 });
@@ -204,13 +204,7 @@ describe('kits against each other', () => {
   it('rank by the walker’s own weights and points, and say how firm that is', async () => {
     const panel = await planned(new Panel(ComparePanel));
     expect(panel.text).toMatch(/leads by \d\.\d\d of 5 points/);
-    const weigh = panel.element.querySelector<HTMLInputElement>('[aria-label="how much carried, on average counts"]');
-    if (!weigh) throw new Error('no weight');
-    for (const value of ['80', '100']) {
-      weigh.value = value;
-      weigh.dispatchEvent(new Event('input'));
-    }
-    weigh.dispatchEvent(new Event('change'));
+    panel.drag('how much carried, on average counts', [80, 100]);
     expect(rack().score.weights.carriedG).toBe(100);
     store().undo();
     expect(rack().score.weights.carriedG).toBe(60); // one drag is one step

@@ -52,7 +52,7 @@ import { Hint } from '../ui/hint';
       <dd>
         <app-choice label="How cold" [options]="colds" [value]="a().cold" (valueChange)="set({ cold: $event })" />
       </dd>
-      <dt appHint="wind: a flame is">how windy: a flame is</dt>
+      <dt appHint="Wind">how windy</dt>
       <dd>
         <app-choice label="How windy" [options]="winds" [value]="a().wind" (valueChange)="set({ wind: $event })" />
       </dd>
@@ -98,9 +98,9 @@ export class StarterTrip {
   private readonly units = inject(Units);
   protected readonly L = LIMITS;
   protected readonly nightLimits = { min: 1, max: LIMITS.tripDays.max - 1 };
-  protected readonly ends = optionsOf({ breakfast: 'breakfast', supper: 'supper' });
+  protected readonly ends = optionsOf({ breakfast: 'breakfast', supper: 'dinner' });
   protected readonly stopLimits = { min: 0, max: LIMITS.stops.max - 2 };
-  protected readonly hotMeals = optionsOf({ '0': 'none', '1': 'supper', '2': 'supper and breakfast' });
+  protected readonly hotMeals = optionsOf({ '0': 'none', '1': 'dinner', '2': 'dinner and breakfast' });
   protected readonly colds = optionsOf({
     warm: 'warm',
     cool: 'cool',

@@ -161,7 +161,7 @@ export class DayDishes {
   protected readonly words = PART_WORDS;
   protected readonly duration = formatDuration;
   protected readonly lightings = [
-    { value: 'one', label: 'one for supper and after' },
+    { value: 'one', label: 'one for dinner and after' },
     { value: 'each', label: 'one each' },
   ] as const;
   protected readonly scope = signal<Scope>('usual');

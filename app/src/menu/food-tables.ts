@@ -80,7 +80,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
       }
     </ul>
 
-    <h2 class="sign" id="kcal-title">1,000 kcal of it, cooked with this kit at the supper of day {{ marker.day() }}</h2>
+    <h2 class="sign" id="kcal-title">1,000 kcal of it, cooked with this kit at the dinner of day {{ marker.day() }}</h2>
     <app-study-note [study]="perKcal" />
     <div class="scroll" tabindex="0" role="group" aria-labelledby="kcal-title">
       <table class="stacks" aria-labelledby="kcal-title">

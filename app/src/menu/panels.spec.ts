@@ -29,10 +29,10 @@ describe('the dishes of the days', () => {
     TestBed.inject(DayMarker).brushDays(2, 3);
     const panel = new Panel(DayDishes, { plan: plan(), part: 'supper' });
     await panel.settle();
-    panel.choose('supper', 'packet soup');
+    panel.choose('dinner', 'packet soup');
     expect(trip().menu.supper.name).toBe('packet soup');
     panel.pick('Where a chosen dish goes', 'on days 2 to 3');
-    panel.choose('supper', 'raw rice');
+    panel.choose('dinner', 'raw rice');
     const days = trip().legs[0].days.map((d) => d.dishes.supper);
     expect(days[0]).toBeUndefined();
     expect(days[1]).toBe(days[2]);
@@ -52,7 +52,7 @@ describe('the dishes of the days', () => {
     }));
     const panel = new Panel(DayDishes, { plan: plan(), part: 'supper' });
     await panel.settle();
-    panel.choose('how supper is cooked', 'simmer');
+    panel.choose('how dinner is cooked', 'simmer');
     panel.give({ plan: plan() });
     expect(trip().menu.supper).toMatchObject({ method: 'simmer', simmerMin: 10 });
     expect(panel.text).toContain(
@@ -71,7 +71,7 @@ describe('the dishes of the days', () => {
 describe('one dish', () => {
   it('shows its numbers and its card, takes changes, and learns from a word', async () => {
     const panel = await planned(new Panel(DishPanel, { part: 'supper' }));
-    expect(panel.text).toMatch(/the supper of day 1.*600 mL \(4\smarks\) of water; flame at 70 %: 14\.\d g of fuel/);
+    expect(panel.text).toMatch(/the dinner of day 1.*600 mL \(4\smarks\) of water; flame at 70 %: 14\.\d g of fuel/);
     expect(panel.text).toMatch(/About \d+ min( \d+ s)?, .* on a kind evening, .* on a hard one/);
     expect(panel.text).toContain('Stir in 130 g');
     expect(panel.text).toContain('the food swells to about 468 mL'); // 130 g · 1.2 mL/g · 3
@@ -134,7 +134,7 @@ describe('the tables of food', () => {
     ).toEqual(['my dish 1', 'my dish 2']);
     const days = new Panel(DayDishes, { plan: plan(), part: 'supper' });
     await days.settle();
-    days.choose('supper', 'my dish 2');
+    days.choose('dinner', 'my dish 2');
     expect(trip().menu.supper.name).toBe('my dish 2');
   });
 

@@ -71,7 +71,7 @@ export class StopsPanel {
     () =>
       this.study
         .packed()
-        ?.water.map((w) => `Day ${w.day}, ${w.date}: carry ${this.units.text(w.waterMl, 'volume')} for supper and breakfast.`) ?? [],
+        ?.water.map((w) => `Day ${w.day}, ${w.date}: carry ${this.units.text(w.waterMl, 'volume')} for dinner and breakfast.`) ?? [],
   );
   protected readonly sheets = computed(() =>
     (this.study.packed()?.sheets ?? []).map((s) => ({ id: s.stopId, title: sheetTitle(s), lines: sheetLines(s, this.units) })),

@@ -1,7 +1,7 @@
 import { computed, inject, Injectable } from '@angular/core';
 import type { Change } from '@tinder/core/study';
 import { WorkspaceStore } from '../store/workspace-store';
-import { changeWords } from '../words/verdict-words';
+import { changeWords } from '../words/change-words';
 import { PlanService } from './plan-service';
 import { RESTING, study } from './study';
 import { StudyWorker } from './study-worker';

@@ -37,6 +37,26 @@ export function figureAsSvg(drawn: SVGSVGElement): string {
   return new XMLSerializer().serializeToString(copy);
 }
 
+/** Room beside drawings for what is written left and right of their axis, px. */
+const BESIDE = { left: 84, right: 84 };
+
+/** Drawings that stand under one another and share an axis, as one. */
+export function figuresAsSvg(drawn: readonly SVGSVGElement[]): string {
+  const boxes = drawn.map((d) => d.getBoundingClientRect());
+  const top = Math.min(...boxes.map((b) => b.top));
+  const height = Math.max(...boxes.map((b) => b.bottom)) - top;
+  const width = Math.max(...boxes.map((b) => b.width));
+  const parts = drawn.map((d, i) => figureAsSvg(d).replace('<svg', `<svg y="${boxes[i].top - top}" overflow="visible"`));
+  const ground = getComputedStyle(document.body).backgroundColor;
+  const box = `${-BESIDE.left} 0 ${width + BESIDE.left + BESIDE.right} ${height}`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}"><rect x="${-BESIDE.left}" width="100%" height="100%" fill="${ground}"/>${parts.join('')}</svg>`;
+}
+
+/** Hands drawings that stand under one another to the browser as one SVG. */
+export function downloadFiguresSvg(drawn: readonly SVGSVGElement[], name: string): void {
+  download(`${name}.svg`, new Blob([figuresAsSvg(drawn)], { type: 'image/svg+xml' }));
+}
+
 /** Hands a drawing to the browser as SVG. */
 export function downloadFigureSvg(drawn: SVGSVGElement, name: string): void {
   download(`${name}.svg`, new Blob([figureAsSvg(drawn)], { type: 'image/svg+xml' }));

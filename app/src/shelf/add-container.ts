@@ -17,7 +17,7 @@ import { ShelfStudy } from './shelf-study';
         id="said"
         autocomplete="off"
         maxlength="200"
-        placeholder="230 g can, weighs 293 g"
+        placeholder="230 g canister, weighs 293 g"
         [value]="said()"
         [attr.aria-invalid]="problem() ? true : null"
         [attr.aria-describedby]="problem() ? 'said-problem' : 'said-hint'"
@@ -31,7 +31,7 @@ import { ShelfStudy } from './shelf-study';
       <p class="error" role="alert" id="said-problem">{{ words(p) }}</p>
     } @else {
       <p class="quiet" id="said-hint">
-        “100 g can, empty 99 g, weighs 139 g”, “500 mL spirit, holds 310 mL”, “9 tablets of 14 g”, “tin of gel, weighs 171 g”. An empty
+        “100 g canister, empty 99 g, weighs 139 g”, “500 mL spirit, holds 310 mL”, “9 tablets of 14 g”, “tin of gel, weighs 171 g”. An empty
         weight nobody knows is that of its size, give or take 4 g.
       </p>
     }

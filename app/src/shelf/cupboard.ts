@@ -35,7 +35,7 @@ import { ShelfStudy, type Shelved } from './shelf-study';
           </button>
         </li>
       } @empty {
-        <li class="quiet">Nothing yet. Say what stands there, as it is: “230 g can, weighs 293 g”.</li>
+        <li class="quiet">Nothing yet. Say what stands there, as it is: “230 g canister, weighs 293 g”.</li>
       }
     </ul>
   `,

@@ -62,7 +62,7 @@ describe('the frame', () => {
   it('opens a trip from a file and says that undo brings the old one back', async () => {
     await importText('north.json', fileOf({ ...stretchLeg(DEMO_TRIP, 0, 3), name: 'North Ridge' }));
     expect(textOf('.notice')).toContain('north.json: North Ridge, imported is open');
-    expect(textOf('app-verdict-line')).toContain('3 days burn');
+    expect(textOf('app-verdict-line')).toContain('for 3 days');
     store().undo();
     expect(store().trip().name).toBe('Vesper Divide');
   });
@@ -138,7 +138,7 @@ describe('the frame', () => {
     expect(document.querySelector('[role=dialog]')?.textContent).toContain('fuel and containers on leaving');
     TestBed.inject(LedgerService).show({ kind: 'meal', day: 3, meal: 'supper' });
     await settle();
-    expect(document.querySelector('[role=dialog]')?.textContent).toMatch(/supper on day 3.*into the water/s);
+    expect(document.querySelector('[role=dialog]')?.textContent).toMatch(/dinner on day 3.*into the water/s);
   });
 
   it('takes the advice of the verdict as one undoable step', async () => {
@@ -151,10 +151,13 @@ describe('the frame', () => {
     button('Why')?.click();
     fixture.detectChanges();
     expect(why()?.hidden).toBe(false);
-    button('Stopping at 88 °C instead of the boil')?.click();
+    const advice = [...element().querySelectorAll<HTMLButtonElement>('app-verdict-line button')].find((b) =>
+      b.textContent?.startsWith('Heat to'),
+    );
+    advice?.click();
     await settle();
     expect(store().trip().menu.supper.target).toEqual({ kind: 'stopAt', targetC: 88 });
-    expect(store().undoLabel()).toBe('stopping at 88 °C instead of the boil');
+    expect(store().undoLabel()).toBe('Heat to 88 °C instead of boiling');
   });
 });
 

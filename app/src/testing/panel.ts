@@ -1,5 +1,9 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { Type } from '@angular/core';
+import { By } from '@angular/platform-browser';
+import { NzSelectComponent } from 'ng-zorro-antd/select';
+import { NzSliderComponent } from 'ng-zorro-antd/slider';
+import { Slider } from '../ui/slider';
 import { untilQuiet } from './until';
 
 /** A panel on the page with the ways a test works it: by the names a walker reads. */
@@ -54,12 +58,31 @@ export class Panel<T> {
     return (this.labelled(name) as HTMLInputElement).value;
   }
 
-  /** Chooses in the list named so; `within` is a part of the panel. */
+  /** The list to pick from that is named so, as NG-ZORRO has it. */
+  private list(name: string, within: ParentNode = this.element): NzSelectComponent | HTMLSelectElement {
+    const field = this.labelled(name, within);
+    if (field instanceof HTMLSelectElement) return field;
+    const found = this.fixture.debugElement
+      .queryAll(By.directive(NzSelectComponent))
+      .find((d) => (d.nativeElement as HTMLElement).contains(field));
+    if (!found) throw new Error(`“${name}” is no list`);
+    return found.injector.get(NzSelectComponent);
+  }
+
+  /** Chooses the value in the list named so; `within` is a part of the panel. */
   choose(name: string, value: string, within?: ParentNode): void {
-    const list = this.labelled(name, within) as HTMLSelectElement;
-    list.value = value;
-    list.dispatchEvent(new Event('change'));
+    const list = this.list(name, within);
+    if (list instanceof HTMLSelectElement) {
+      list.value = value;
+      list.dispatchEvent(new Event('change'));
+    } else list.onChange(value);
     this.fixture.detectChanges();
+  }
+
+  /** What the list named so offers, in words. */
+  options(name: string): string[] {
+    const list = this.list(name);
+    return list instanceof HTMLSelectElement ? [...list.options].map((o) => o.text.trim()) : list.nzOptions.map((o) => String(o.label));
   }
 
   /** Chooses the words of a group named so. */
@@ -73,12 +96,22 @@ export class Panel<T> {
 
   /** Drags the scale of that label through some values. */
   drag(label: string, values: readonly number[]): void {
-    const range = this.find<HTMLInputElement>(`[id="scale-${label}"]`);
-    for (const v of values) {
-      range.value = String(v);
-      range.dispatchEvent(new Event('input'));
-    }
-    range.dispatchEvent(new Event('change'));
+    const found = this.fixture.debugElement
+      .queryAll(By.directive(Slider))
+      .find((d) => (d.componentInstance as Slider).label() === label)
+      ?.query(By.directive(NzSliderComponent));
+    if (!found) throw new Error(`there is no scale “${label}”`);
+    const slider = found.injector.get(NzSliderComponent);
+    for (const v of values) slider.onValueChange(v);
+    slider.nzOnAfterChange.emit(values[values.length - 1]);
+    this.fixture.detectChanges();
+  }
+
+  /** Turns the switch of that name over. */
+  turn(name: string): void {
+    const label = [...this.element.querySelectorAll('app-switch-field label')].find((l) => l.textContent?.trim() === name);
+    if (!label) throw new Error(`there is no switch “${name}”`);
+    label.closest('app-switch-field')?.querySelector('button')?.click();
     this.fixture.detectChanges();
   }
 

@@ -52,11 +52,7 @@ type MealsOut = keyof typeof MEALS_OUT;
       </div>
     }
     <div class="valued">
-      <app-wind-editor
-        label="What the wind does to a flame on these days"
-        [wind]="first().wind"
-        (windChange)="paint('wind', { wind: $event.wind }, $event.gesture)"
-      />
+      <app-wind-editor label="Wind" [wind]="first().wind" (windChange)="paint('wind', { wind: $event.wind }, $event.gesture)" />
       <span class="quiet mark">{{ simulated('wind') ? 'simulated' : '' }}</span>
     </div>
     <div class="pairs">
@@ -127,7 +123,7 @@ export class BrushPanel {
   protected readonly scales = [
     {
       key: 'supperAirC',
-      label: 'air at supper',
+      label: 'air at dinner',
       quantity: 'temperature',
       tone: 'cold',
       limits: LIMITS.airC,
@@ -164,7 +160,7 @@ export class BrushPanel {
   ] as const;
   protected readonly sources = optionsOf(SOURCE_WORDS);
   protected readonly treatments = optionsOf(TREATMENT_WORDS);
-  protected readonly mealsOut = optionsOf({ none: 'no meal', breakfast: 'breakfast', supper: 'supper', both: 'every meal' });
+  protected readonly mealsOut = optionsOf({ none: 'no meal', breakfast: 'breakfast', supper: 'dinner', both: 'every meal' });
   protected readonly OUT = MEALS_OUT;
 
   private readonly span = this.marker.brush;

@@ -4,7 +4,8 @@ import { LIMITS, type Day } from '@tinder/core/model';
 import { dateOfDay, isSimulated, paintDays, placeOfDay, stopDays } from '@tinder/core/trail';
 import { DayMarker } from '../planning/day-marker';
 import { WorkspaceStore } from '../store/workspace-store';
-import { optionsOf, PickField } from '../ui/pick-field';
+import { optionsOf } from '../ui/pick-field';
+import { TablePick } from '../ui/table-pick';
 import { QuantityField } from '../ui/quantity-field';
 import { SOURCE_WORDS } from '../words/trail-words';
 import { Hint } from '../ui/hint';
@@ -12,7 +13,7 @@ import { Hint } from '../ui/hint';
 /** Every day of the marked leg as a row to type in. */
 @Component({
   selector: 'app-days-table',
-  imports: [Hint, PickField, QuantityField],
+  imports: [Hint, TablePick, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="days-title">days from {{ span().from }} to {{ span().to }}</h2>
@@ -57,9 +58,8 @@ import { Hint } from '../ui/hint';
                 />
               </td>
               <td class="picks" data-label="water">
-                <app-pick-field
-                  [quietly]="true"
-                  [label]="'water of day ' + r.number"
+                <app-table-pick
+                  [label]="'water source of day ' + r.number"
                   [options]="sources"
                   [value]="r.day.source"
                   (valueChange)="paint(r.number, 'water', { source: $event })"
@@ -82,10 +82,10 @@ export class DaysTable {
   protected readonly columns = [
     { key: 'km', name: 'walk', hint: 'walk', quantity: 'distance', decimals: 1, limits: LIMITS.km },
     { key: 'ascentM', name: 'up', hint: 'up', quantity: 'altitude', decimals: 0, limits: LIMITS.ascentM },
-    { key: 'altitudeM', name: 'camp height', hint: 'altitude', quantity: 'altitude', decimals: 0, limits: LIMITS.altitudeM },
-    { key: 'supperAirC', name: 'supper air', hint: 'air at supper', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
-    { key: 'breakfastAirC', name: 'breakfast air', hint: 'at breakfast', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
-    { key: 'waterC', name: 'water', hint: 'water from', quantity: 'temperature', decimals: 0, limits: LIMITS.waterC },
+    { key: 'altitudeM', name: 'camp height', hint: 'Altitude', quantity: 'altitude', decimals: 0, limits: LIMITS.altitudeM },
+    { key: 'supperAirC', name: 'dinner air', hint: 'Evenings', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
+    { key: 'breakfastAirC', name: 'breakfast air', hint: 'Mornings', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
+    { key: 'waterC', name: 'water', hint: 'Water temperature', quantity: 'temperature', decimals: 0, limits: LIMITS.waterC },
   ] as const;
 
   private readonly leg = computed(() => placeOfDay(this.store.trip(), this.marker.day()).leg);
@@ -119,7 +119,7 @@ function marksOf(day: Day): string {
     day.eatsOut.breakfast && day.eatsOut.supper
       ? 'every meal out'
       : day.eatsOut.supper
-        ? 'supper out'
+        ? 'dinner out'
         : day.eatsOut.breakfast
           ? 'breakfast out'
           : '';

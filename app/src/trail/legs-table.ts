@@ -6,7 +6,8 @@ import { Figure } from '../ledger/figure';
 import { containersInWords } from '../words/container-words';
 import { DayMarker } from '../planning/day-marker';
 import { WorkspaceStore } from '../store/workspace-store';
-import { optionsOf, PickField } from '../ui/pick-field';
+import { optionsOf } from '../ui/pick-field';
+import { TablePick } from '../ui/table-pick';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../words/units';
 import { RESTRICTION_WORDS } from '../words/trail-words';
@@ -15,7 +16,7 @@ import { Hint } from '../ui/hint';
 /** The legs as a table: the ribbon's twin for those who type, and what each carry takes along. */
 @Component({
   selector: 'app-legs-table',
-  imports: [Figure, Hint, PickField, QuantityField],
+  imports: [Figure, Hint, TablePick, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="legs-title">stops and legs</h2>
@@ -31,7 +32,7 @@ import { Hint } from '../ui/hint';
             <th scope="col" class="number" appHint="coldest">coldest</th>
             <th scope="col" class="wide" appHint="flame allowed?">flame allowed?</th>
             <th scope="col" class="wide" appHint="asked where and when">asked where and when</th>
-            <th scope="col" class="number" appHint="burns, to the next stop">burns</th>
+            <th scope="col" class="number" appHint="Fuel need">fuel need</th>
             <th scope="col" appHint="out of the stop">out of the stop</th>
           </tr>
         </thead>
@@ -55,8 +56,7 @@ import { Hint } from '../ui/hint';
               <td data-label="up" class="number">{{ units.text(r.ascentM, 'altitude') }}</td>
               <td data-label="coldest" class="number cold">{{ units.text(r.coldestC, 'temperature') }}</td>
               <td data-label="flame allowed?" class="picks">
-                <app-pick-field
-                  [quietly]="true"
+                <app-table-pick
                   [label]="'flame between ' + r.from + ' and ' + r.to"
                   [options]="restrictions"
                   [value]="r.restriction"
@@ -72,7 +72,7 @@ import { Hint } from '../ui/hint';
                   (change)="note($index, $any($event.target).value)"
                 />
               </td>
-              <td data-label="burns" class="number">{{ units.text(r.burnsG, 'mass') }}</td>
+              <td data-label="fuel need" class="number">{{ units.text(r.burnsG, 'mass') }}</td>
               <td data-label="out of the stop">
                 @if (r.carry; as c) {
                   @if (c.containers.length) {

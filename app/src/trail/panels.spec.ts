@@ -41,15 +41,15 @@ describe('the brushed days', () => {
     panel.choose('water', 'carried');
     panel.choose('made safe', 'boilEpa');
     panel.choose('eaten out', 'supper');
-    panel.pick('What the wind does to a flame on these days', 'blown about');
+    panel.choose('Wind', 'blown');
     expect(days()[2]).toMatchObject({
       source: 'carried',
       treatment: 'boilEpa',
       eatsOut: { breakfast: false, supper: true },
       wind: { kind: 'words', word: 'blown' },
     });
-    panel.pick('What the wind does to a flame on these days', 'by forecast');
-    panel.choose('camp in', 'ridge');
+    panel.choose('Wind', 'forecast');
+    panel.choose('Camp', 'ridge');
     expect(days()[2].wind).toEqual({ kind: 'forecast', tenMetreMps: 13, site: 'ridge' });
   });
 
@@ -77,7 +77,7 @@ describe('the brushed days', () => {
         .slice(0, 4)
         .map((d) => d.simulated.length),
     ).toEqual([4, 4, 4, 0]);
-    panel.type('air at supper, typed', '3');
+    panel.type('air at dinner, typed', '3');
     expect(isSimulated(days()[0], 'supperAirC')).toBe(false);
     expect(isSimulated(days()[0], 'breakfastAirC')).toBe(true);
   });
@@ -155,10 +155,10 @@ describe('the tables', () => {
     marker().goTo(8);
     const panel = new Panel(DaysTable);
     expect(panel.element.querySelectorAll('tbody tr')).toHaveLength(4);
-    expect(panel.text).toContain('supper out');
+    expect(panel.text).toContain('dinner out');
     panel.type('camp height of day 7', '4,000 ft');
     panel.type('wind at a flame of day 7', '9 km/h');
-    panel.choose('water of day 7', 'tap');
+    panel.choose('water source of day 7', 'tap');
     expect(days()[6].altitudeM).toBeCloseTo(1219.2, 6);
     expect(days()[6].wind).toEqual({ kind: 'flame', mps: 2.5 });
     expect(days()[6].source).toBe('tap');

@@ -1,30 +1,51 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { NzSelectComponent } from 'ng-zorro-antd/select';
 import type { Option } from './choice';
 import { Hint } from './hint';
-import { afterRender } from './after-render';
+import { Icon } from './icon';
+import { SelectA11y } from './nz/select-a11y';
+import { StoredValue } from './nz/stored-value';
+import { narrowScreen } from './wide-screen';
+
+/** A longer list can be searched. */
+const SEARCHED_FROM = 13;
+/** Height of an option, px: as the style sheet has it, for NG-ZORRO lays out only those that are seen. */
+const OPTION_PX = 36;
+const THUMB_OPTION_PX = 44;
+const UNLISTED = 'unlisted';
 
 /** A name and one of a list to pick, laid into the two first columns of the line around it. */
 @Component({
   selector: 'app-pick-field',
-  imports: [Hint],
+  imports: [Hint, Icon, NzSelectComponent, SelectA11y, StoredValue],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <label class="name" [class.hidden-text]="quietly()" [appHint]="label()" [attr.for]="id()">{{ label() }}</label>
-    <select [id]="id()" [appHint]="label()" (change)="picked($event)">
-      @for (o of options(); track o.value) {
-        <option [value]="o.value" [selected]="o.value === value()">{{ o.label }}</option>
-      }
-      @if (unlisted(); as words) {
-        <option selected disabled>{{ words }}</option>
-      }
-    </select>
+    <nz-select
+      [appHint]="label()"
+      [nzId]="id()"
+      [nzOptions]="shown()"
+      [nzShowSearch]="searched()"
+      [nzOptionHeightPx]="optionPx()"
+      [nzOptionOverflowSize]="12"
+      [nzDropdownMatchSelectWidth]="false"
+      [nzSuffixIcon]="arrow"
+      [appStored]="chosen"
+      (offered)="$event !== undefined && valueChange.emit($event)"
+    />
+    <ng-template #arrow><app-icon name="down" /></ng-template>
   `,
   styles: `
     :host {
       display: contents;
     }
-    .name {
-      color: var(--ink-quiet);
+    nz-select {
+      width: 100%;
+      min-width: 0;
+    }
+    app-icon {
+      color: var(--ink);
+      font-size: 16px;
     }
   `,
 })
@@ -37,18 +58,19 @@ export class PickField<T extends string> {
   readonly value = input.required<T | undefined>();
   /** Shown as chosen where the value is none of the options. */
   readonly unlisted = input<string>();
-  /** Named for those who cannot see the table it stands in. */
+  /** Its name is only for those who listen: what stands around it says it to those who see. */
   readonly quietly = input(false);
   readonly valueChange = output<T>();
 
-  private readonly afterRender = afterRender();
   protected readonly id = computed(() => `pick-${this.label().replaceAll(' ', '-')}-${this.serial}`);
-
-  protected picked(event: Event): void {
-    const select = event.target as HTMLSelectElement;
-    this.valueChange.emit(select.value as T);
-    this.afterRender(() => (select.value = this.value() ?? select.value));
-  }
+  private readonly isNarrow = narrowScreen();
+  protected readonly optionPx = computed(() => (this.isNarrow() ? THUMB_OPTION_PX : OPTION_PX));
+  protected readonly shown = computed(() => {
+    const unlisted = this.unlisted();
+    return unlisted ? [...this.options(), { value: UNLISTED as T, label: unlisted, disabled: true }] : [...this.options()];
+  });
+  protected readonly chosen = computed(() => (this.unlisted() ? (UNLISTED as T) : this.value()));
+  protected readonly searched = computed(() => this.options().length >= SEARCHED_FROM);
 }
 
 /** Options from a record of words, in its order. */

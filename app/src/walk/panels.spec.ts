@@ -40,7 +40,7 @@ describe('today', () => {
     await panel.settle();
     expect(events().length).toBe(before + 1);
     expect(events().at(-1)).toMatchObject({ kind: 'cooked', meal: 'breakfast', day: 12, dish: 'oats and coffee' });
-    expect(panel.text).toContain('supper: dried dinner and tea');
+    expect(panel.text).toContain('dinner: dried dinner and tea');
     // asked of the meal just eaten
     panel.pick('how it was', 'good');
     expect(events().at(-1)).toMatchObject({ taste: 'good' });
@@ -58,7 +58,7 @@ describe('today', () => {
     const panel = await planned(new Panel(TodayPanel));
     const grams = (): number => Number(/([\d.]+)\sg, /.exec(panel.text)?.[1]);
     const calm = grams();
-    panel.pick('wind as it is', 'blown about');
+    panel.pick('wind as it is', 'Moderate');
     await panel.settle();
     expect(grams()).toBeGreaterThan(calm + 0.5);
     panel.press('cooked as planned');
@@ -189,7 +189,7 @@ describe('will it last', () => {
 
   it('asks for nothing that the walker would never bear', async () => {
     const panel = await planned(new Panel(AheadPanel));
-    for (const words of ['cold breakfasts', 'a detour to the shop', 'cold suppers']) panel.press(`never: ${words}`);
+    for (const words of ['cold breakfasts', 'a detour to the shop', 'cold dinners']) panel.press(`never: ${words}`);
     await panel.settle();
     expect(panel.text).toContain('nothing of it is enough');
     expect(panel.text).toContain('what comes nearest');

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import {
   BEAUFORT,
   beaufortOf,
@@ -10,25 +10,25 @@ import {
   type WindWord,
 } from '@tinder/core/burn';
 import { LIMITS } from '@tinder/core/model';
-import { SITE_WORDS, WIND_WORDS } from '../words/choice-words';
-import { Choice, type Option } from '../ui/choice';
+import { SITE_WORDS } from '../words/choice-words';
+import { Units } from '../words/units';
+import { windOptions } from '../words/wind-words';
+import type { Option } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
-import { Hint } from '../ui/hint';
 
-/** Wind as the walker knows it: what a flame does, or a forecast (m/s or Beaufort's words) and the kind of site. */
+/** Wind as the walker knows it: in words with their speed, or a forecast (m/s or Beaufort's words) and the kind of site. */
 @Component({
   selector: 'app-wind-editor',
-  imports: [Choice, Hint, PickField, ScaleField],
+  imports: [PickField, ScaleField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="wind">
-      <span class="name" appHint="wind: a flame is">wind: a flame is</span>
-      <app-choice appHint="wind: a flame is" [label]="label()" [options]="options" [value]="choice()" (valueChange)="choose($event)" />
+    <div class="line">
+      <app-pick-field [label]="label()" [options]="options()" [value]="choice()" (valueChange)="choose($event)" />
     </div>
     @if (forecast(); as f) {
       <app-scale-field
-        label="forecast"
+        label="Forecast"
         quantity="speed"
         [value]="f.tenMetreMps"
         [limits]="L.tenMetreMps"
@@ -37,22 +37,23 @@ import { Hint } from '../ui/hint';
         (valueChange)="say($event.value, f.site, $event.gesture)"
       />
       <div class="line">
-        <app-pick-field label="in words" [options]="beauforts" [value]="beaufort(f.tenMetreMps)" (valueChange)="say(+$event, f.site)" />
+        <app-pick-field label="Beaufort" [options]="beauforts" [value]="beaufort(f.tenMetreMps)" (valueChange)="say(+$event, f.site)" />
       </div>
       <div class="line">
-        <app-pick-field label="camp in" [options]="sites" [value]="f.site" (valueChange)="say(f.tenMetreMps, $event)" />
+        <app-pick-field label="Camp" [options]="sites" [value]="f.site" (valueChange)="say(f.tenMetreMps, $event)" />
       </div>
     }
   `,
   styleUrl: '../ui/rows.less',
 })
 export class WindEditor {
+  private readonly units = inject(Units);
   protected readonly L = LIMITS;
   protected readonly sites = optionsOf(SITE_WORDS);
-  protected readonly options: readonly Option<WindWord | 'forecast'>[] = [
-    ...optionsOf(WIND_WORDS),
-    { value: 'forecast', label: 'by forecast' },
-  ];
+  protected readonly options = computed((): Option<WindWord | 'forecast'>[] => [
+    ...windOptions(this.units),
+    { value: 'forecast', label: 'By forecast' },
+  ]);
   protected readonly beauforts = BEAUFORT.map((b) => ({ value: String(b.tenMetreMps), label: `${b.force}, ${b.word}` }));
 
   readonly label = input.required<string>();

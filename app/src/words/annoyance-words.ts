@@ -9,7 +9,7 @@ export const ANNOYANCE_WORDS: Record<Annoyance, string> = {
   lessDrink: 'one hot drink less',
   coldBreakfast: 'cold breakfasts',
   detour: 'a detour to the shop',
-  coldSupper: 'cold suppers',
+  coldSupper: 'cold dinners',
 };
 
 /** "a lower flame and cold breakfasts". */

@@ -78,9 +78,9 @@ describe('words of a caution', () => {
 describe('words of a container', () => {
   it('say what it is and how full', () => {
     const format = units.text;
-    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 100 }, format)).toBe('100 g can, new');
-    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 41 }, format)).toBe('100 g can, 41 g in it');
-    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 0 }, format)).toBe('100 g can, empty');
+    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 100 }, format)).toBe('100 g canister, new');
+    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 41 }, format)).toBe('100 g canister, 41 g in it');
+    expect(containerWords({ kind: 'canister', netG: 100, tareG: 95, fuelG: 0 }, format)).toBe('100 g canister, empty');
     expect(containerWords({ kind: 'bottle', sizeMl: 500, fillMl: 320, tareG: 40, fuelG: 256 }, format)).toBe('500 mL bottle, 320 mL in it');
     expect(containerWords({ kind: 'tablets', count: 18, tabletG: 14, tareG: 9, fuelG: 252 }, format)).toBe('18 tablets of 14 g');
   });
@@ -125,7 +125,7 @@ describe('ways out of a pin that is too small', () => {
         { code: 'unpin', stop: 'Nettle Hut' } as const,
       ].map(pinMendWords),
     ).toEqual([
-      'one more 230 g can at Nettle Hut',
+      'one more 230 g canister at Nettle Hut',
       'a box posted to Marl Cross',
       'the last supper eaten cold',
       'the last 3 suppers eaten cold',

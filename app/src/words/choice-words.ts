@@ -9,11 +9,12 @@ export const WINDSCREEN_WORDS: Record<WindscreenKind, string> = {
   foil: 'foil all round, with a gap',
   cone: 'fitted cone',
 };
+/** Wind where one cooks; what an unscreened flame does in it is the hint's text. */
 export const WIND_WORDS: Record<WindWord, string> = {
-  steady: 'steady',
-  leaning: 'leaning',
-  blown: 'blown about',
-  out: 'blows out',
+  steady: 'Calm',
+  leaning: 'Light',
+  blown: 'Moderate',
+  out: 'Strong',
 };
 export const SITE_WORDS: Record<Site, string> = {
   ridge: 'open ridge',
@@ -22,10 +23,10 @@ export const SITE_WORDS: Record<Site, string> = {
   hollow: 'deep hollow',
 };
 export const WARMING_WORDS: Record<Warming, string> = {
-  none: 'as cold as the air',
-  pad: 'on a pad',
-  jacket: 'worn inside the jacket before',
-  slept: 'slept with',
+  none: 'same as air',
+  pad: 'insulated from the ground',
+  jacket: 'worn in the jacket before',
+  slept: 'in the sleeping bag',
   handWarmer: 'with a hand warmer',
-  bath: 'in a tepid water bath',
+  bath: 'in lukewarm water',
 };

@@ -51,9 +51,9 @@ export function claimWords({ claim, verdict, saves }: ClaimAnswer): string {
   const sides = claim.contrast && CONTRAST_WORDS[claim.contrast];
   if (!sides) return 'The burn model has no part for this: burn it A against B.';
   if (verdict === 'notThisKit') return 'This kit has nothing of the kind.';
-  if (verdict === 'aFails') return `With ${sides.a} the supper does not get hot here, so that nothing is saved.`;
-  if (verdict === 'bFails') return `With ${sides.b} the supper does not get hot here at all; with ${sides.a} it does.`;
-  if (verdict === 'bothFail') return 'Neither gets the supper hot here: find shelter or warm the can first.';
+  if (verdict === 'aFails') return `With ${sides.a} the dinner does not get hot here, so that nothing is saved.`;
+  if (verdict === 'bFails') return `With ${sides.b} the dinner does not get hot here at all; with ${sides.a} it does.`;
+  if (verdict === 'bothFail') return 'Neither gets the dinner hot here: find shelter or warm the can first.';
   if (!saves) return '';
   const what = claim.of === 'fuel' ? 'fuel' : 'time';
   const said = saves.mean >= 0 ? `${share(saves.mean)} less ${what}` : `${share(saves.mean)} more ${what}`;

@@ -4,7 +4,7 @@ import type { Format } from './format';
 import { cut } from './quoted';
 import type { Units } from './units';
 
-/** "one 230 g can", "480 mL of alcohol in a 500 mL bottle", "18 tablets". */
+/** "one 230 g canister", "480 mL of alcohol in a 500 mL bottle", "18 tablets". */
 export function containersInWords(carry: Pick<CarryPlan, 'containers'>, units: Pick<Units, 'text'>): string {
   const first = carry.containers[0];
   if (first?.kind === 'tablets') return `${first.count} tablets of ${first.tabletG} g`;
@@ -23,12 +23,16 @@ export function containersInWords(carry: Pick<CarryPlan, 'containers'>, units: P
   const used: string[] = [];
   for (const c of cans) {
     if (c.kind !== 'canister') continue;
-    if (c.own) used.push(`the ${c.netG} g can with ${units.text(c.fuelG, 'mass')} left`);
+    if (c.own) used.push(`the ${c.netG} g canister with ${units.text(c.fuelG, 'mass')} left`);
     else if (c.fuelG > c.netG - 0.5) counts.set(c.netG, (counts.get(c.netG) ?? 0) + 1);
-    else used.push(`${units.text(c.fuelG, 'mass')} in the part-used ${c.netG} g can`);
+    else used.push(`${units.text(c.fuelG, 'mass')} in the part-used ${c.netG} g canister`);
   }
-  return [...used, ...[...counts].map(([netG, n]) => (n === 1 ? `one ${netG} g can` : `${n} cans of ${netG} g`))].join(' and ');
+  return [...used, ...[...counts].map(([netG, n]) => `${countWords(n)} ${netG} g ${n === 1 ? 'canister' : 'canisters'}`)].join(' and ');
 }
+
+const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+/** "two", "11". */
+const countWords = (n: number): string => COUNTS[n] ?? String(n);
 
 /** "new 230 g canister", "500 mL bottle with 320 mL", "18 tablets"; one of the walker's own by its name as well. */
 export function containerWords(c: Container, format: Format): string {
@@ -38,8 +42,8 @@ export function containerWords(c: Container, format: Format): string {
 function whatItIs(c: Container, format: Format): string {
   switch (c.kind) {
     case 'canister':
-      if (c.fuelG < 0.5) return `${c.netG} g can, empty`;
-      return c.fuelG > c.netG - 0.5 ? `${c.netG} g can, new` : `${c.netG} g can, ${format(c.fuelG, 'mass')} in it`;
+      if (c.fuelG < 0.5) return `${c.netG} g canister, empty`;
+      return c.fuelG > c.netG - 0.5 ? `${c.netG} g canister, new` : `${c.netG} g canister, ${format(c.fuelG, 'mass')} in it`;
     case 'bottle':
       return `${format(c.sizeMl, 'volume')} bottle, ${format(c.fillMl, 'volume')} in it`;
     case 'liquidBottle':

@@ -70,7 +70,7 @@ describe('derivations', () => {
     expect(from({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, calibration } }, supper)).toMatchObject({
       burner: `yours, from 6 burns, the last on ${last}`,
     });
-    expect(from(DEMO_TRIP, { kind: 'loadout', stopId: DEMO_TRIP.stops[0].id })).toMatchObject({ '100 g can, new': 'the label' });
+    expect(from(DEMO_TRIP, { kind: 'loadout', stopId: DEMO_TRIP.stops[0].id })).toMatchObject({ '100 g canister, new': 'the label' });
   });
 
   it('has nothing to show for a day that is gone', () => {

@@ -3,6 +3,7 @@ import { dilute } from '@tinder/core/fuel';
 import { MOST_RELIGHTS, RELIGHT_WAIT_S, type DoseChoice, type DoseTable } from '@tinder/core/plan';
 import type { PlannedMeal } from '@tinder/core/planned';
 import { SPREADS } from '@tinder/core/risk';
+import { PART_WORDS } from './part-words';
 import type { Units } from './units';
 
 /** A night in the burner, h. */
@@ -29,7 +30,7 @@ export function doseTableWords(t: DoseTable, meal: PlannedMeal, units: Pick<Unit
       ? ` One evening in ${Math.round(1 / t.impossible)} it cannot be cooked as it stands: that one counts as in the nearest lee.`
       : '';
   const refill = t.wantsRefill ? ` That is all the burner holds: fill it again ${shareWords(t.best.relight)}, cold.` : '';
-  return `For ${meal.meal} on day ${meal.day}: ${amount}.${refill} ${counted}${never}`;
+  return `For ${PART_WORDS[meal.meal]} on day ${meal.day}: ${amount}.${refill} ${counted}${never}`;
 }
 
 /** What the doses are judged over. */

@@ -2,6 +2,7 @@ import { nearest } from '@tinder/core/numeric';
 import type { PlannedMeal } from '@tinder/core/planned';
 import type { FlameCurve } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
+import { PART_WORDS } from './part-words';
 import type { Units } from './units';
 
 /** Why a setting does not finish, in a word. */
@@ -11,7 +12,7 @@ const percent = (setting: number): number => Math.round(100 * setting);
 
 /** The best flame for a meal, and what fully open costs and saves against it. */
 export function flameWords(c: FlameCurve, { meal, day }: Pick<PlannedMeal, 'meal' | 'day'>, units: Pick<Units, 'mealMass'>): string {
-  const of = `${meal} on day ${day}`;
+  const of = `${PART_WORDS[meal]} on day ${day}`;
   if (!c.best) return `No setting finishes ${of}: find shelter, put the lid on, or heat less water.`;
   const best = `Least fuel for ${of}: ${percent(c.best.setting)} % open, ${units.mealMass(c.best.fuelG)} in ${formatDuration(c.best.durationS)}.`;
   if (!c.full) return `${best} Fully open does not finish.`;

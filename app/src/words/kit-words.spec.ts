@@ -56,11 +56,11 @@ describe('words of the nest', () => {
   });
 
   it('give sizes with one unit, in the walker’s own', () => {
-    expect(sizeText(piece('100 g can').shape, units)).toBe('Ø 90 × 70 mm');
+    expect(sizeText(piece('100 g canister').shape, units)).toBe('Ø 90 × 70 mm');
     expect(sizeText(piece('small gas burner').shape, units)).toBe('82 × 45 × 40 mm');
     expect(sizeText(piece('foil windscreen, rolled').shape, units)).toBe('480 × 100 mm');
     expect(sizeText(piece('cotton cloth').shape, units)).toBe('about 35 mL');
-    expect(sizeText(piece('100 g can').shape, inches)).toBe('Ø 3.54 × 2.76 in');
+    expect(sizeText(piece('100 g canister').shape, inches)).toBe('Ø 3.54 × 2.76 in');
   });
 });
 
@@ -77,7 +77,7 @@ describe('words of how it stands', () => {
     expect(lines.map((l) => l.bad)).toEqual([true, true, false]);
     expect(lines[0].words).toMatch(/^Tips easily: a pot of 125 mm on arms of 60 mm, 33 mm over on each side\.$|32/);
     expect(lines[1].words).toBe('Boils over: stew: 700 mL of the 600 mL it may be filled to.');
-    expect(lines[2].words).toBe('Stands well: 200 mm from the ground to the rim on 110 mm of a 230 g can.');
+    expect(lines[2].words).toBe('Stands well: 200 mm from the ground to the rim on 110 mm of a 230 g canister.');
   });
 
   it('know a foot from a can', () => {
@@ -103,7 +103,7 @@ describe('words of a loss', () => {
 
   it('name the piece or the container', () => {
     expect(of({ kind: 'piece', piece: piece('foil lid') })).toBe('foil lid');
-    expect(of({ kind: 'container', index: 0, container: { kind: 'canister', netG: 230, tareG: 150, fuelG: 230 } })).toBe('230 g can');
+    expect(of({ kind: 'container', index: 0, container: { kind: 'canister', netG: 230, tareG: 150, fuelG: 230 } })).toBe('230 g canister');
     const bottle = { kind: 'bottle', sizeMl: 250, fillMl: 200.4, tareG: 20, fuelG: 160 } as const;
     expect(of({ kind: 'container', index: 1, container: bottle })).toBe('bottle 2, 200 mL');
     const tablets = { kind: 'tablets', count: 4, tabletG: 14, tareG: 2, fuelG: 56 } as const;

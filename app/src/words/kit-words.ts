@@ -186,7 +186,7 @@ export function standingWords(s: Standing, units: Format): { words: string; bad:
   const mm = (x: number) => units.text(x, 'length');
   const list: { words: string; bad: boolean }[] = [];
   if (s.tower) {
-    const foot = s.tower.footed ? 'its foot' : `a ${s.tower.canNetG} g can`;
+    const foot = s.tower.footed ? 'its foot' : `a ${s.tower.canNetG} g canister`;
     const words = `${mm(s.tower.heightMm)} from the ground to the rim on ${mm(s.tower.footMm)} of ${foot}`;
     list.push({ words: s.tower.tips ? `Tall: ${words}. Level it, or add a foot.` : `Stands well: ${words}.`, bad: s.tower.tips });
   }
@@ -203,13 +203,13 @@ export function standingWords(s: Standing, units: Format): { words: string; bad:
   return list.sort((a, b) => Number(b.bad) - Number(a.bad));
 }
 
-/** What is gone: "the small gas burner", "the 230 g can". */
+/** What is gone: "the small gas burner", "the 230 g canister". */
 export function lostName(loss: Loss): string {
   if (loss.what.kind === 'piece') return loss.what.piece.name;
   const c = loss.what.container;
   switch (c.kind) {
     case 'canister':
-      return `${c.netG} g can`;
+      return `${c.netG} g canister`;
     case 'bottle':
     case 'liquidBottle':
       return `bottle ${loss.what.index + 1}, ${Math.round(c.fillMl)} mL`;

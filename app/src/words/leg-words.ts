@@ -4,6 +4,16 @@ import type { Supply } from '@tinder/core/trail';
 import { containersInWords } from './container-words';
 import type { Units } from './units';
 
+/** "days 1–5", "day 7". */
+export const daySpanWords = (first: number, last: number): string => (first === last ? `day ${first}` : `days ${first}–${last}`);
+
+/** What water is taken from, in the order in which it costs fuel. */
+export const WATER_WORDS = [
+  { value: 'stream', label: 'Stream' },
+  { value: 'snow', label: 'Snow' },
+  { value: 'snowDry', label: 'Dry snow' },
+] as const;
+
 const SUPPLY_WORDS: Record<Supply, string> = { home: 'packed at home', box: 'out of a box', shop: 'bought there' };
 
 /** What a carry leaves with. */

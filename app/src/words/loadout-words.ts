@@ -13,7 +13,7 @@ const WORTH_SAYING_G = 0.5;
 const listWords = (containers: readonly Container[], units: Pick<Units, 'text'>): string =>
   containers.map((c) => containerWords(c, (v, q, d) => units.text(v, q, d))).join(', ');
 
-/** What is bought, carried on and left at a stop, and which can is for which days. */
+/** What is bought, carried on and left at a stop, and which canister is for which days. */
 export function movesWords(carry: CarryPlan, units: Units): string {
   const { supply, bought, taken, left, arrivedWith } = carry;
   const order = canOrderWords(carry);
@@ -49,7 +49,7 @@ export const leftBehindWords = ({ left }: Pick<CarryPlan, 'left'>, units: Pick<U
     units,
   );
 
-/** Which can for which meals, where more than one is carried: in their order, and where a weak one is passed over. */
+/** Which canister for which meals, where more than one is carried: in their order, and where a weak one is passed over. */
 function canOrderWords({ containers, days }: Pick<CarryPlan, 'containers' | 'days'>): string {
   const meals = days.flatMap((d) => MEALS.flatMap((name) => d.meals[name] ?? [])).filter((m) => m.canAt !== undefined);
   const used = [...new Set(meals.map((m) => m.canAt ?? 0))].filter((at) => at < containers.length);
@@ -61,7 +61,7 @@ function canOrderWords({ containers, days }: Pick<CarryPlan, 'containers' | 'day
 const canName = (c: Container): string => {
   if (c.kind !== 'canister') return '';
   if (c.own) return `“${cut(c.own.name)}”`;
-  return c.fuelG > c.netG - WORTH_SAYING_G ? `a new ${c.netG} g can` : `the part-used ${c.netG} g can`;
+  return c.fuelG > c.netG - WORTH_SAYING_G ? `a new ${c.netG} g canister` : `the part-used ${c.netG} g canister`;
 };
 
 /** The water carried to dry camps of a carry; empty where there is none. */

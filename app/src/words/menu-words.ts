@@ -69,7 +69,7 @@ export function habitWords(kind: HabitKind): string {
     case 'drink':
       return kind.on ? 'a hot drink every evening' : 'no hot drink';
     case 'lighting':
-      return kind.one ? 'supper, drink and wash-up in one lighting' : 'a lighting for each pot of water';
+      return kind.one ? 'dinner, drink and wash-up in one lighting' : 'a lighting for each pot of water';
     case 'pot':
       return `pot: ${kind.name}`;
     case 'breakfast':

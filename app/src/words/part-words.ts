@@ -4,7 +4,7 @@ import type { MealName } from '@tinder/core/model';
 export const PART_WORDS: Record<MealName, string> = {
   breakfast: 'breakfast',
   lunch: 'lunch',
-  supper: 'supper',
+  supper: 'dinner',
   drink: 'hot drink',
   washUp: 'wash-up water',
 };

@@ -4,11 +4,11 @@ import type { MendKind } from '@tinder/core/study';
 export function pinMendWords(kind: MendKind): string {
   switch (kind.code) {
     case 'more':
-      return `one more ${kind.netG} g can at ${kind.stop}`;
+      return `one more ${kind.netG} g canister at ${kind.stop}`;
     case 'box':
       return `a box posted to ${kind.stop}`;
     case 'coldSuppers':
-      return kind.nights === 1 ? 'the last supper eaten cold' : `the last ${kind.nights} suppers eaten cold`;
+      return kind.nights === 1 ? 'the last dinner eaten cold' : `the last ${kind.nights} dinners eaten cold`;
     case 'kit':
       return `carry ${kind.name} instead`;
     case 'unpin':

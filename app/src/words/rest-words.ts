@@ -1,6 +1,8 @@
 import { cookedMin, DONENESS, HOLDABLE_C, HOT_C, REHYDRATE_C, restForDonenessS, type Cozy, type Rest } from '@tinder/core/burn';
 import type { PlannedMeal } from '@tinder/core/planned';
 import { formatDuration } from '@tinder/core/units';
+import { PART_WORDS } from './part-words';
+import { sentenceStart } from './sentence-start';
 import type { Units } from './units';
 
 export const COZY_WORDS: Record<Cozy, string> = {
@@ -22,7 +24,7 @@ export function coolingWords({ meal, day }: Pick<PlannedMeal, 'meal' | 'day'>, r
   const outside = r.surfaceAtS(60);
   const held = outside > HOLDABLE_C ? 'too hot to hold bare-handed' : 'can be held';
   return (
-    `${meal} on day ${day}: ${units.text(r.atS(PACKET_REST_S), 'temperature')} after 10 min; above ${units.text(REHYDRATE_C, 'temperature')} for ${minutes(r.untilC(REHYDRATE_C))}, ` +
+    `${sentenceStart(PART_WORDS[meal])} on day ${day}: ${units.text(r.atS(PACKET_REST_S), 'temperature')} after 10 min; above ${units.text(REHYDRATE_C, 'temperature')} for ${minutes(r.untilC(REHYDRATE_C))}, ` +
     `above ${units.text(HOT_C, 'temperature')} for ${minutes(r.untilC(HOT_C))}. Its outside is ${units.text(outside, 'temperature')}: ${held}.`
   );
 }

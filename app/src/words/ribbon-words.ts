@@ -12,7 +12,7 @@ export function dayOnRibbonWords(
   { overLimit, brush }: { overLimit: boolean; brush: { from: number; to: number } | undefined },
 ): string {
   const camp = `camp at ${units.text(d.altitudeM, 'altitude')}`;
-  const air = `supper ${units.text(d.supperAirC, 'temperature')}, breakfast ${units.text(d.breakfastAirC, 'temperature')}`;
+  const air = `dinner ${units.text(d.supperAirC, 'temperature')}, breakfast ${units.text(d.breakfastAirC, 'temperature')}`;
   const burnt = `fuel ${units.text(fuel.startG, 'mass')} to ${units.text(fuel.endG, 'mass')}`;
   const risk = overLimit ? ', may have run out by then more often than the limit allows' : '';
   return `day ${d.day}: ${camp}, ${air}, ${burnt}${risk}${brush ? `; days ${brush.from} to ${brush.to} brushed` : ''}`;

@@ -4,9 +4,13 @@ import { SPREADS, UNCALIBRATED_SD } from '@tinder/core/risk';
 import type { RiskOfCarry } from '@tinder/core/study';
 import { plainNumber, wholeNumber } from '@tinder/core/units';
 
-/** "1 in 16", "1 in 340", "74 in 100"; "almost never (fewer than 1 in 3,000)" for what is rarer than can be told. */
+/** What is rarer is told no finer: nobody plans by it, and no model is that good. */
+const RAREST_TOLD = 1 / 1000;
+
+/** "1 in 16", "1 in 340", "74 in 100"; "rarer than 1 in 1,000", or than `rarest` where less can be told. */
 export function oddsWords(chance: number, rarest: number): string {
-  if (chance < rarest) return `almost never (fewer than 1 in ${wholeNumber(figures(1 / rarest, 1))})`;
+  const least = Math.max(rarest, RAREST_TOLD);
+  if (chance < least) return `rarer than 1 in ${wholeNumber(figures(1 / least, 1))}`;
   return chance > 0.5 ? `${Math.round(100 * chance)} in 100` : `1 in ${plainNumber(figures(1 / chance, 2))}`;
 }
 
@@ -28,37 +32,55 @@ export const reckonedOddsWords = (chance: number): string => oddsWords(chance, R
 export const chanceWords = ({ runOut, standardError }: Pick<RiskOfCarry, 'runOut' | 'standardError'>): string =>
   oddsWords(runOut, runOut === 0 ? 3 * standardError : 0);
 
-/** How likely the carry runs out, how sure that is, and what would keep it to the limit. */
+/** How a leg stands against the walker's limit, in words. */
+export interface RiskSaid {
+  state: 'within' | 'tight';
+  chance: string;
+  limit: string;
+  /** What it takes to meet the limit, where it is not met. */
+  more: string;
+  why: string[];
+}
+
+/** How likely a leg's fuel runs out against a limit (0–1), what would meet that limit, and how sure it is. */
 export function riskWords(
   risk: RiskOfCarry,
   carry: Pick<CarryPlan, 'demandG' | 'fuelG'>,
   limit: number,
   units: Pick<Units, 'text'>,
-): string[] {
+): RiskSaid {
   const percent = (x: number) => `${(100 * x).toFixed(x < 0.1 ? 1 : 0)} %`;
-  const known = risk.runOut === 0 ? '' : ` (${percent(risk.runOut)} ± ${percent(risk.standardError)})`;
-  const wanted = Math.max(0, risk.fuelForLimitG - carry.demandG);
-  const limited = `1 in ${Math.round(1 / limit)}`;
-  return [
-    `Chance of running out: ${chanceWords(risk)}${known}.`,
-    `Nine trips in ten burn ${units.text(risk.quantilesG[5], 'mass')} to ${units.text(risk.quantilesG[95], 'mass')}.`,
-    carry.fuelG >= risk.fuelForLimitG
-      ? `For ${limited} a reserve of ${units.text(wanted, 'mass')} would do.`
-      : `For ${limited} it takes ${units.text(risk.fuelForLimitG - carry.fuelG, 'mass')} more than leaves.`,
-    `Of that reserve ${units.text(Math.max(0, risk.unknownBurnerG), 'mass')} are for not knowing the burner: ${burnerKnownWords(risk.factorSd)}.`,
-  ];
+  const odds = limitWords(limit);
+  const reserveG = Math.max(0, risk.fuelForLimitG - carry.demandG);
+  const isShort = carry.fuelG < risk.fuelForLimitG;
+  return {
+    state: risk.runOut > limit ? 'tight' : 'within',
+    chance: chanceWords(risk),
+    limit: odds,
+    more: isShort
+      ? `Carry ${units.text(risk.fuelForLimitG - carry.fuelG, 'mass')} more to meet your ${odds.replaceAll(' ', '-')} limit.`
+      : '',
+    why: [
+      ...(risk.runOut === 0 ? [] : [`Drawn: ${percent(risk.runOut)} ± ${percent(risk.standardError)}.`]),
+      `Nine trips in ten burn ${units.text(risk.quantilesG[5], 'mass')} to ${units.text(risk.quantilesG[95], 'mass')}.`,
+      `A reserve of ${units.text(reserveG, 'mass')} meets your limit. Of it ${units.text(Math.max(0, risk.unknownBurnerG), 'mass')} are for not knowing the stove: ${burnerKnownWords(risk.factorSd)}.`,
+    ],
+  };
 }
+
+/** The walker's limit, 0–1, as odds: "1 in 50". */
+export const limitWords = (limit: number): string => `1 in ${Math.round(1 / limit)}`;
 
 /** How far burner and pot are known: assumed, or by the walker’s own tests. */
 export const burnerKnownWords = (factorSd: number): string =>
   factorSd === UNCALIBRATED_SD
-    ? `pot, flame and hand may be off together by ${Math.round(100 * factorSd)} % (assumed, until burn tests or a log narrow it)`
-    : `by your own burns it is known to ${Math.round(100 * factorSd)} %`;
+    ? `stove, pot and hand may be off together by ${Math.round(100 * factorSd)} % (assumed, until burn tests or a log narrow it)`
+    : `by your own tests it is known to ${Math.round(100 * factorSd)} %`;
 
 /** What the draw lets vary, one standard deviation. */
 export function spreadWords(factorSd = UNCALIBRATED_SD): string {
   const { waterK, airK, quantityShare, windDown, windUp } = SPREADS;
   const percent = (x: number): number => Math.round(100 * x);
   const wind = [windDown, 1 - windDown - windUp, windUp].map(percent).join(', ');
-  return `burner, pot and hand together ±${percent(factorSd)} % all the way; for a leg water ±${waterK} K, air ±${airK} K or the day’s own, wind a class down, as forecast or up (${wind} in 100); for a burn quantity ±${percent(quantityShare)} %`;
+  return `stove, pot and hand together ±${percent(factorSd)} % all the way; for a leg water ±${waterK} K, air ±${airK} K or the day’s own, wind a class down, as forecast or up (${wind} in 100); for a burn quantity ±${percent(quantityShare)} %`;
 }

@@ -107,7 +107,7 @@ export function lookProblemWords(problem: LookProblem, units: Units): string {
 
 /** Why a sentence about a container was not understood, and how to say it. */
 export function saidProblemWords(problem: SaidProblem, units: Units): string {
-  const example = `“230 g can, weighs 293 g”, “500 mL spirit, holds 310 mL” or “9 tablets of 14 g”`;
+  const example = `“230 g canister, weighs 293 g”, “500 mL spirit, holds 310 mL” or “9 tablets of 14 g”`;
   switch (problem.code) {
     case 'noKind':
       return `It begins with size and kind: ${example}.`;

@@ -7,7 +7,7 @@ import { oddsWords, rarestOf } from './risk-words';
 import type { Units } from './units';
 
 export const COMFORT_WORDS: Record<Comfort, string> = {
-  drink: 'a hot drink after supper',
+  drink: 'a hot drink after dinner',
   boil: 'a real boil where the pot stops below it',
   wash: 'a litre of warm water to wash in',
 };

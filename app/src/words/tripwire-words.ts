@@ -35,7 +35,7 @@ export function lettersWords(camps: readonly CardCamp[]): string {
 /** How they are read, said once. */
 export function tripwireNote([first]: readonly CardCamp[], units: Pick<Units, 'text'>): string {
   const read = first?.plannedLeft;
-  const doses = read?.doses && `Doses of ${units.text(read.doses.measureMl, 'volume')} that are left, before supper.`;
-  const scale = `Everything that holds fuel together on a scale, before supper${read?.floatMm === undefined ? '' : '; in brackets how much deeper than empty the can floats'}.`;
-  return `${doses ?? (read?.tablets === undefined ? scale : 'Tablets that are left, before supper.')} Rounded to the safe side.`;
+  const doses = read?.doses && `Doses of ${units.text(read.doses.measureMl, 'volume')} that are left, before dinner.`;
+  const scale = `Everything that holds fuel together on a scale, before dinner${read?.floatMm === undefined ? '' : '; in brackets how much deeper than empty the can floats'}.`;
+  return `${doses ?? (read?.tablets === undefined ? scale : 'Tablets that are left, before dinner.')} Rounded to the safe side.`;
 }

@@ -36,7 +36,7 @@ describe('verdict', () => {
       factorSd: 0.12,
     };
     expect(verdict(DEMO_TRIP, risk)).toMatch(
-      /^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, \d+ g left at Harrow Junction\. Tightest is this carry: runs out 1 in 16\. .* saves \d+ g of fuel\.With one 230 g can you would leave Nettle Hut 10 g lighter and carry .* If you are willing: eating breakfast cold takes \d+ g off your back here/,
+      /^Leave Nettle Hut with two 100 g canisters: \d+ g for 5 days, \d+ g left at Harrow Junction\. Riskiest leg: this one, 1 in 16 chance of running out, over your limit\. .*: saves \d+ g of fuel\. With one 230 g canister you would leave Nettle Hut 10 g lighter and carry .* Eat breakfast cold: saves \d+ g carried, costs comfort/,
     );
   });
 
@@ -48,13 +48,13 @@ describe('verdict', () => {
       fitted(said, most)
         .map((s) => s.text)
         .join('');
-    expect(read(1000)).toMatch(/^Leave Nettle Hut with 2 cans of 100 g: 5 days burn \d+ g, \d+ g left at Harrow Junction\. Stopping/);
-    expect(read(130)).toMatch(/^Leave Nettle Hut with 2 cans of 100 g: \d+ g left at Harrow Junction\. Stopping/);
-    expect(read(110)).toMatch(/^Leave Nettle Hut with 2 cans of 100 g\. Stopping/);
-    expect(read(40)).toBe('Leave Nettle Hut with 2 cans of 100 g. ');
+    const answer = 'Leave Nettle Hut with two 100 g canisters';
+    expect(read(1000)).toMatch(new RegExp(`^${answer}: \\d+ g for 5 days, \\d+ g left at Harrow Junction\\. Heat to 88 °C`));
+    expect(read(90)).toMatch(new RegExp(`^${answer}, \\d+ g left at Harrow Junction\\. $`));
+    expect(read(40)).toBe(`${answer}. `);
   });
 
-  it('names the tightest carry where it is another, and says nothing of risk while it is drawn', () => {
+  it('names the riskiest leg where it is another, and says nothing of risk while it is drawn', () => {
     const { carries } = planTrip(DEMO_TRIP);
     const risk = {
       runOut: 0,
@@ -70,7 +70,7 @@ describe('verdict', () => {
     const { second: said, state } = verdictWords(carries[0], { changes: [] }, { carry: carries[4], risk }, 0.02, units);
     expect(state).toBe('within');
     expect(said.map((s) => s.text).join('')).toContain(
-      'Tightest is Lantern Ferry to Saltfell: runs out almost never (fewer than 1 in 3,000).',
+      'Riskiest leg: Lantern Ferry to Saltfell, rarer than 1 in 1,000 chance of running out, within your limit.',
     );
     expect(said.find((s) => s.ref?.kind === 'risk')?.ref).toEqual({ kind: 'risk', stopId: carries[4].fromStopId });
     expect(verdict(DEMO_TRIP)).not.toContain('runs out');

@@ -1,10 +1,9 @@
 import { unfinishedMeals, type CarryPlan } from '@tinder/core/planned';
 import type { Advice, CarryAtRisk, Change, WhyLoadOut } from '@tinder/core/study';
-import { formatDuration } from '@tinder/core/units';
+import { changeWords, effectWords } from './change-words';
 import { edgeWords } from './edge-words';
 import { leftBehindWords } from './loadout-words';
 import { dayWords } from './problem-words';
-import { WINDSCREEN_WORDS } from './choice-words';
 import { containersInWords } from './container-words';
 import { chanceWords } from './risk-words';
 import type { FigureRef } from './figure-ref';
@@ -48,20 +47,20 @@ export function fitted(said: readonly Segment[], most: number): Segment[] {
 
 /**
  * What a friend who knows would say (`advice` is undefined while it is worked out, 'unknown' where that failed; `limit` is the chance that the walker
- * accepts, 0–1): the load-out; what stands in the way or where it is tightest, and the change that helps most; asked further, why this load-out, and the
+ * accepts, 0–1): the load-out; what stands in the way or the riskiest leg, and the change that helps most; asked further, why this load-out, and the
  * change after the first.
  */
 export function verdictWords(
   carry: CarryPlan,
   advice: Advice | 'unknown' | undefined,
-  tightest: CarryAtRisk | undefined,
+  riskiest: CarryAtRisk | undefined,
   limit: number,
   units: Format,
 ): Verdict {
   const lead = loadout(carry, units);
   const hindered = obstacle(carry, units);
-  const second = hindered ?? risk(carry, tightest);
-  const state = hindered ? 'short' : tightest && (tightest.risk.runOut > limit ? 'tight' : 'within');
+  const second = hindered ?? risk(carry, riskiest, limit);
+  const state = hindered ? 'short' : riskiest && (riskiest.risk.runOut > limit ? 'tight' : 'within');
   if (!advice) return { lead, second, state, why: [] };
   if (advice === 'unknown') return { lead, second: [...second, { text: 'What would help most could not be worked out.' }], state, why: [] };
   const { best, next } = adviceWords(advice, units);
@@ -79,10 +78,10 @@ function loadout(carry: CarryPlan, units: Format): Segment[] {
     { text: `Leave ${carry.from} with ` },
     { text: containersInWords(carry, units), ref: { kind: 'loadout', stopId: carry.fromStopId } },
     ...(behind ? [{ text: ` and leave behind the ${behind}`, aside: 2 as const }] : []),
-    { text: ': ', aside: 3 },
-    { text: `${days} burn `, aside: 1 },
+    { text: ': ', aside: 1 },
     { text: units.text(carry.demandG, 'mass'), ref: { kind: 'demand', stopId: carry.fromStopId }, aside: 1 },
-    { text: ', ', aside: 1 },
+    { text: ` for ${days}`, aside: 1 },
+    { text: ', ', aside: 3 },
     { text: units.text(carry.fuelG - carry.demandG, 'mass'), ref: { kind: 'loadout', stopId: carry.fromStopId }, aside: 3 },
     { text: ` left at ${carry.to}`, aside: 3 },
     { text: '. ' },
@@ -108,7 +107,7 @@ function obstacle(carry: CarryPlan, units: Format): Segment[] | undefined {
     ];
   const p = carry.problems.find((q) => q.code === 'stalls' || q.code === 'mayBlowOut' || q.code === 'wontRun');
   if (p && 'days' in p) {
-    const why = { stalls: 'will not get hot', mayBlowOut: 'may blow out in this wind', wontRun: 'will find no pressure in the can' }[
+    const why = { stalls: 'will not get hot', mayBlowOut: 'may blow out in this wind', wontRun: 'will find no pressure in the canister' }[
       p.code
     ];
     const failing = unfinishedMeals(carry);
@@ -118,74 +117,24 @@ function obstacle(carry: CarryPlan, units: Format): Segment[] | undefined {
   return undefined;
 }
 
-/** Where the trip is tightest, and how likely it runs out there. Nothing while that is drawn, or where nothing is carried. */
-function risk(carry: CarryPlan, tightest: CarryAtRisk | undefined): Segment[] {
-  if (!tightest) return [];
-  const { from, to } = tightest.carry;
+/** The riskiest leg, and how likely it runs out there. Nothing while that is drawn, or where nothing is carried. */
+function risk(carry: CarryPlan, riskiest: CarryAtRisk | undefined, limit: number): Segment[] {
+  if (!riskiest) return [];
+  const { from, to } = riskiest.carry;
+  const isOver = riskiest.risk.runOut > limit;
   return [
-    { text: 'Tightest' },
-    { text: tightest.carry === carry ? ' is this carry' : ` is ${from} to ${to}`, aside: 1 },
-    { text: ': runs out ' },
-    { text: chanceWords(tightest.risk), ref: { kind: 'risk', stopId: tightest.carry.fromStopId } },
-    { text: '. ' },
+    { text: 'Riskiest leg: ' },
+    { text: riskiest.carry === carry ? 'this one, ' : `${from} to ${to}, `, aside: 2 },
+    { text: chanceWords(riskiest.risk), ref: { kind: 'risk', stopId: riskiest.carry.fromStopId } },
+    { text: ' chance of running out', aside: 3 },
+    { text: isOver ? ', over your limit. ' : ', within your limit. ' },
   ];
 }
 
 function adviceWords({ changes: [best, ...others] }: Advice, units: Format): { best: Segment[]; next: Segment[] } {
   // beside what costs nothing stands what would cost comfort, where anything does; else the runner-up
   const next = others.find((c) => c.comfort) ?? others[0];
-  if (!best) return { best: [{ text: 'No single change tried here would save more than a gram.' }], next: [] };
-  const words = best.comfort ? changeWords(best) : sentenceStart(changeWords(best));
-  return {
-    best: [
-      ...(best.comfort ? [{ text: 'Nothing that costs no comfort helps. If you are willing: ', aside: 4 as const }] : []),
-      { text: words, change: best, aside: 4 },
-      { text: ` ${effectWords(best, units)}.`, aside: 4 },
-    ],
-    next: next
-      ? [
-          { text: next.comfort ? 'If you are willing: ' : 'Next best: ' },
-          { text: changeWords(next), change: next },
-          { text: ` ${effectWords(next, units)}.` },
-        ]
-      : [],
-  };
+  const said = (change: Change): Segment[] => [{ text: changeWords(change), change }, { text: `: ${effectWords(change, units)}. ` }];
+  if (!best) return { best: [{ text: 'No painless savings left.', aside: 1 }], next: [] };
+  return { best: said(best).map((s) => ({ ...s, aside: 1 })), next: next ? said(next) : [] };
 }
-
-/** What a change does: meals mended, weight off the back, fuel, time. */
-export function effectWords({ mealsMended, startG, fuelG, timeS }: Change, units: Format): string {
-  const effect = [
-    ...(mealsMended > 0 ? [`mends ${mealsMended} ${mealsMended === 1 ? 'meal' : 'meals'}`] : []),
-    ...(startG < -0.5 ? [`takes ${units.text(-startG, 'mass')} off your back here`] : []),
-    ...(startG > 0.5 && mealsMended > 0 ? [`weighs ${units.text(startG, 'mass')} more`] : []),
-    ...(startG >= -0.5 && fuelG < 0 && mealsMended === 0 ? [`saves ${units.text(-fuelG, 'mass')} of fuel`] : []),
-  ];
-  // what it takes, not what it gives besides: the verdict is long enough
-  const time = timeS < 60 || mealsMended > 0 ? '' : ` (${formatDuration(timeS)} longer at the stove)`;
-  return `${effect.join(' and ')}${time}`;
-}
-
-export function changeWords(change: Change): string {
-  switch (change.kind.code) {
-    case 'stopAt88':
-      return 'stopping at 88 °C instead of the boil';
-    case 'lidOn':
-      return 'putting the lid on';
-    case 'flame':
-      return `setting the flame to ${Math.round(100 * change.kind.setting)} %`;
-    case 'windscreen':
-      return `a windscreen (${WINDSCREEN_WORDS[change.kind.windscreen]})`;
-    case 'warmCan':
-      return 'warming the can in the jacket';
-    case 'oneLighting':
-      return 'supper and what is heated after it in one lighting';
-    case 'pot':
-      return `cooking in another pot (${change.kind.name})`;
-    case 'noBurner':
-      return 'sending burner and windscreen ahead where no flame is allowed';
-    case 'coldBreakfast':
-      return 'eating breakfast cold';
-  }
-}
-
-const sentenceStart = (s: string): string => s[0].toUpperCase() + s.slice(1);

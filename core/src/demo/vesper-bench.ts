@@ -160,8 +160,8 @@ export function demoBench(rack: Pick<Rack, 'pieces' | 'kits'>, kitId: string): B
       },
     ],
     coolings: [
-      cooling('cooling-lid', 'after supper, lid on', 'lid', LID_C),
-      cooling('cooling-sleeve', 'after supper, in the sleeve', 'sleeve', SLEEVE_C),
+      cooling('cooling-lid', 'after dinner, lid on', 'lid', LID_C),
+      cooling('cooling-sleeve', 'after dinner, in the sleeve', 'sleeve', SLEEVE_C),
     ],
     claims: [],
   };

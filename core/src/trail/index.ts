@@ -8,6 +8,7 @@ export * from './gpx-read';
 export * from './gpx-write';
 export * from './kml-read';
 export * from './lay-out';
+export * from './leg-conditions';
 export * from './leg-kit';
 export * from './pace';
 export * from './starter';

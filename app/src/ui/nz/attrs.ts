@@ -7,6 +7,19 @@ export function setAttrs(element: Element | null | undefined, attrs: Record<stri
   }
 }
 
+const NAMING = ['aria-label', 'aria-labelledby', 'aria-describedby'];
+
+/** Takes what names `from` over to `to`, the element within it that has the focus. */
+export function moveNaming(from: Element, to: Element | null | undefined): void {
+  if (!to) return;
+  for (const name of NAMING) {
+    const value = from.getAttribute(name);
+    if (!value) continue;
+    to.setAttribute(name, value);
+    from.removeAttribute(name);
+  }
+}
+
 let serial = 0;
 /** An id that no other element of the page has. */
 export const newId = (what: string): string => `nz-${what}-${serial++}`;

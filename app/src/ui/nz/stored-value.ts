@@ -1,4 +1,4 @@
-import { Directive, effect, inject, input, output, type Signal, untracked } from '@angular/core';
+import { Directive, effect, inject, input, type OnInit, output, type Signal, untracked } from '@angular/core';
 import { NG_VALUE_ACCESSOR } from '@angular/forms';
 import { afterRender } from '../after-render';
 
@@ -7,7 +7,7 @@ import { afterRender } from '../after-render';
  * take is taken back from the screen. (`[ngModel]` goes on showing a value that was refused.)
  */
 @Directive({ selector: '[appStored]' })
-export class StoredValue<T> {
+export class StoredValue<T> implements OnInit {
   readonly appStored = input.required<Signal<T>>();
   readonly offered = output<T>();
   private readonly accessor = inject(NG_VALUE_ACCESSOR, { self: true })[0];
@@ -15,6 +15,11 @@ export class StoredValue<T> {
 
   constructor() {
     effect(() => this.show(this.appStored()()));
+  }
+
+  /** Listens only now: NG-ZORRO's slider offers its least value while it is made. */
+  ngOnInit(): void {
+    this.show(untracked(this.appStored()));
     this.accessor.registerOnChange((value: T) => {
       this.offered.emit(value);
       this.afterRender(() => this.show(untracked(this.appStored())));

@@ -2,13 +2,13 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { isCooked, type CarryPlan } from '@tinder/core/planned';
 import { DayMarker } from '../planning/day-marker';
 
-/** Minutes of every supper of a carry, day by day: where one waits longest. A supper that fails has no bar. */
+/** Stove time of every dinner of a leg, day by day: where one waits longest. A dinner that fails has no bar. */
 @Component({
-  selector: 'app-supper-minutes',
+  selector: 'app-dinner-minutes',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (bars(); as list) {
-      <h3 class="sign">supper, minutes day by day</h3>
+      <h3>Dinner, minutes of stove time by day</h3>
       <div role="img" [attr.aria-label]="spoken()">
         @for (b of list; track b.day) {
           <span class="day" [class.marked]="b.day === marker.day()" [class.failed]="b.minutes === undefined">
@@ -26,8 +26,8 @@ import { DayMarker } from '../planning/day-marker';
     }
     h3 {
       margin-top: 10px;
-      padding-bottom: 2px;
-      border-bottom: 1px solid var(--hairline);
+      font-size: 14px;
+      font-weight: 600;
     }
     div {
       display: flex;
@@ -41,7 +41,7 @@ import { DayMarker } from '../planning/day-marker';
       flex-direction: column;
       align-items: center;
       min-width: 0;
-      font-size: 12px;
+      font-size: 13px;
       line-height: 15px;
     }
     .figure {
@@ -59,16 +59,16 @@ import { DayMarker } from '../planning/day-marker';
     }
   `,
 })
-export class SupperMinutes {
+export class DinnerMinutes {
   protected readonly marker = inject(DayMarker);
   readonly carry = input.required<CarryPlan>();
 
-  /** Undefined where no supper is hot. */
+  /** Undefined where no dinner is hot. */
   protected readonly bars = computed(() => {
-    const suppers = this.carry().days.flatMap((d) => (d.meals.supper ? [{ day: d.day, meal: d.meals.supper }] : []));
-    if (!suppers.length) return undefined;
-    const longestS = Math.max(...suppers.map(({ meal }) => meal.burn.durationS), 60);
-    return suppers.map(({ day, meal }) => {
+    const dinners = this.carry().days.flatMap((d) => (d.meals.supper ? [{ day: d.day, meal: d.meals.supper }] : []));
+    if (!dinners.length) return undefined;
+    const longestS = Math.max(...dinners.map(({ meal }) => meal.burn.durationS), 60);
+    return dinners.map(({ day, meal }) => {
       const minutes = isCooked(meal) ? meal.burn.durationS / 60 : undefined;
       return {
         day,

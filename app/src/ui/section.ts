@@ -1,0 +1,58 @@
+import { NgTemplateOutlet } from '@angular/common';
+import { ChangeDetectionStrategy, Component, input } from '@angular/core';
+import { narrowScreen } from './wide-screen';
+
+/** A part of a view under its heading; on a phone it is closed, and says in a line what it holds. */
+@Component({
+  selector: 'app-section',
+  imports: [NgTemplateOutlet],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <ng-template #content><ng-content /></ng-template>
+    @if (isNarrow()) {
+      <details class="boxed">
+        <summary>
+          <h2>{{ heading() }}</h2>
+          <span>{{ says() }}</span>
+        </summary>
+        <ng-container [ngTemplateOutlet]="content" />
+      </details>
+    } @else {
+      <h2>{{ heading() }}</h2>
+      <ng-container [ngTemplateOutlet]="content" />
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+      min-width: 0;
+    }
+    h2 {
+      margin-bottom: 4px;
+      font-size: 16px;
+      font-weight: 700;
+      line-height: 1.4;
+    }
+    .boxed {
+      summary {
+        padding: 8px 40px 8px 12px;
+        border: 1px solid var(--control-line);
+        border-radius: 4px;
+        background: var(--field);
+      }
+      h2 {
+        margin: 0;
+      }
+      span {
+        font-size: 15px;
+        line-height: 1.3;
+      }
+    }
+  `,
+})
+export class Section {
+  readonly heading = input.required<string>();
+  /** What it holds, in a line. */
+  readonly says = input('');
+  protected readonly isNarrow = narrowScreen();
+}
