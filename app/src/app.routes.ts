@@ -1,4 +1,5 @@
 import type { Routes } from '@angular/router';
+import { HAS_STARTED } from './platform/has-started';
 
 /** One lazy view each. Views that are not built yet have no route and no place in the navigation. */
 export const routes: Routes = [
@@ -11,5 +12,8 @@ export const routes: Routes = [
   { path: 'walk', title: 'Walk · Restless Tinder', loadComponent: () => import('./walk/walk-view').then((m) => m.WalkView) },
   { path: 'bench', title: 'Bench · Restless Tinder', loadComponent: () => import('./bench/bench-view').then((m) => m.BenchView) },
   { path: 'guide', title: 'Guide · Restless Tinder', loadComponent: () => import('./guide/guide-view').then((m) => m.GuideView) },
+  { path: 'new', title: 'New trip · Restless Tinder', loadComponent: () => import('./new-trip/new-trip-view').then((m) => m.NewTripView) },
+  { path: 'start', title: 'Restless Tinder', loadComponent: () => import('./shell/start-view').then((m) => m.StartView) },
+  { path: '', pathMatch: 'full', redirectTo: () => (HAS_STARTED.read() ? 'carry' : 'start') },
   { path: '**', redirectTo: 'carry' },
 ];

@@ -3,7 +3,7 @@ import { DEMO_TRIP } from '../src/demo';
 import type { Trip } from '../src/model';
 import { planTrip } from '../src/plan';
 import { doneMeals } from '../src/planned';
-import { startTrip, WEEKEND } from '../src/trail';
+import { startTrip, starterAnswers } from '../src/trail';
 import { anyTrip } from './any-trip';
 
 /** What stays of a plan in the record: hot meals done, and of every carry what burns, what leaves the stop, and what it costs. */
@@ -18,7 +18,7 @@ const SEED = 20;
 /** The trips whose plans are recorded: drawn by lot, always the same ones, with the demo and half a year of trail besides. */
 export const recordedTrips = (): Trip[] => [
   DEMO_TRIP,
-  startTrip(DEMO_TRIP, { ...WEEKEND, nights: 179, stops: 60, cold: 'bySeason', year: 2027 }, (n) => `s${n}`),
+  startTrip(DEMO_TRIP, { ...starterAnswers(DEMO_TRIP, 2027), nights: 179, stops: 60, fromClimate: true }, (n) => `s${n}`),
   ...fc.sample(anyTrip, { numRuns: TRIPS, seed: SEED }),
 ];
 

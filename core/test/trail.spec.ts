@@ -4,7 +4,8 @@ import { DEMO_TRIP } from '../src/demo';
 import { tripSchema, type Trip } from '../src/model';
 import { planTrip } from '../src/plan';
 import { demandOfG } from '../src/planned';
-import { addDays, COLD_WORDS, dateOfDay, dayOfYear, fillClimate, letClimateSay, startTrip, WEEKEND } from '../src/trail';
+import { starterContrasts } from '../src/study';
+import { addDays, dateOfDay, dayOfYear, fillClimate, letClimateSay, startTrip, starterAnswers } from '../src/trail';
 import { writeIcs } from '../src/calendar';
 import * as edit from '../src/trail/edit';
 import { everyDay, SHORT_TRIP } from './short-trip';
@@ -175,14 +176,15 @@ describe('the simulated climate', () => {
 
 describe('the starter', () => {
   it('makes a whole trip from a weekend’s four answers', () => {
-    const trip = startTrip(DEMO_TRIP, { ...WEEKEND, year: 2027 }, ids);
+    const weekend = starterAnswers(DEMO_TRIP, 2027);
+    const trip = startTrip(DEMO_TRIP, weekend, ids);
     expect(tripSchema.safeParse(trip).success).toBe(true);
     expect(lengths(trip)).toEqual([3]);
-    expect(flat(trip)[0]).toMatchObject(COLD_WORDS.cool);
+    expect(flat(trip)[0]).toMatchObject({ supperAirC: 12, breakfastAirC: 6 });
     // two nights out are two suppers and two breakfasts
     const { days } = planTrip(trip);
     expect(days.map((d) => Object.keys(d.meals).sort())).toEqual([['supper'], ['breakfast', 'supper'], ['breakfast']]);
-    const all = startTrip(DEMO_TRIP, { ...WEEKEND, firstMeal: 'breakfast', lastMeal: 'supper', year: 2027 }, ids);
+    const all = startTrip(DEMO_TRIP, { ...weekend, firstMeal: 'breakfast', lastMeal: 'supper' }, ids);
     expect(demandOfG(planTrip(all)) / demandOfG(planTrip(trip))).toBeCloseTo(3 / 2, 1);
   });
 
@@ -191,25 +193,43 @@ describe('the starter', () => {
       nights: fc.integer({ min: 1, max: 60 }),
       firstMeal: fc.constantFrom('breakfast' as const, 'supper' as const),
       lastMeal: fc.constantFrom('breakfast' as const, 'supper' as const),
-      hotMeals: fc.constantFrom(0, 1, 2),
-      cold: fc.constantFrom('warm' as const, 'frost' as const, 'hardFrost' as const, 'bySeason' as const),
+      breakfastMl: fc.constantFrom(0, 450),
+      dinnerMl: fc.constantFrom(0, 600),
+      drinkMl: fc.constantFrom(0, 300),
+      supperAirC: fc.integer({ min: -15, max: 25 }),
+      fromClimate: fc.boolean(),
       wind: fc.constantFrom('steady' as const, 'blown' as const),
       stops: fc.integer({ min: 0, max: 12 }),
-      season: fc.constantFrom('spring' as const, 'winter' as const),
+      startDate: fc.constantFrom('2027-05-05', '2028-02-05'),
+      source: fc.constantFrom('stream' as const, 'snow' as const),
       altitudeM: fc.integer({ min: 0, max: 4000 }),
     });
     fc.assert(
       fc.property(answers, (a) => {
-        const trip = startTrip(DEMO_TRIP, { ...a, year: 2027 }, ids);
+        const trip = startTrip(DEMO_TRIP, { ...starterAnswers(DEMO_TRIP, 2027), ...a }, ids);
         expect(tripSchema.safeParse(trip).success).toBe(true);
         expect(edit.dayCount(trip)).toBe(a.nights + 1);
         expect(trip.stops).toHaveLength(Math.min(a.stops + 1, a.nights + 1) + 1);
         expect(flat(trip).filter((d) => d.eatsOut.breakfast)).toHaveLength(a.firstMeal === 'supper' ? 1 : 0);
         expect(flat(trip).filter((d) => d.eatsOut.supper)).toHaveLength(a.lastMeal === 'breakfast' ? 1 : 0);
-        expect([trip.menu.breakfast.hot, trip.menu.supper.hot]).toEqual([a.hotMeals === 2, a.hotMeals >= 1]);
+        const { breakfast, supper, drink } = trip.menu;
+        expect([breakfast, supper, drink].map((m) => m.hot)).toEqual([a.breakfastMl, a.dinnerMl, a.drinkMl].map((ml) => ml > 0));
+        if (a.dinnerMl > 0) expect(supper.waterMl).toBe(a.dinnerMl);
       }),
       { numRuns: 40 },
     );
+  });
+});
+
+describe('an answer that is wrong', () => {
+  it('costs fuel as the plan made with the right one does', () => {
+    const answers = starterAnswers(DEMO_TRIP, 2027);
+    const told = new Map(starterContrasts(DEMO_TRIP, answers).map((c) => [c.code, c]));
+    const burntG = (changed: object) => demandOfG(planTrip(startTrip(DEMO_TRIP, { ...answers, ...changed }, ids)));
+    expect(told.get('snow')?.fuelG).toBeCloseTo(burntG({ source: 'snow' }) - burntG({}), 6);
+    expect(told.get('longer')?.fuelG).toBeCloseTo(burntG({ nights: 3 }) - burntG({}), 6);
+    expect(told.get('snow')?.fuelG).toBeGreaterThan(0.4 * burntG({})); // melting takes about as much again, of all water
+    expect(starterContrasts(DEMO_TRIP, { ...answers, source: 'snow', wind: 'out' }).map((c) => c.code)).toEqual(['colder', 'longer']);
   });
 });
 

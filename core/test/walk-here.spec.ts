@@ -8,6 +8,7 @@ import { LOG_COLUMNS, readCsv, writeLogCsv } from '../src/tables';
 import {
   benchTestsOf,
   dayOfWalk,
+  isUnderWay,
   otherAmounts,
   tripRecord,
   factorSdBefore,
@@ -98,6 +99,16 @@ describe('where a walk stands', () => {
     expect(next.profile.startG).toBeCloseTo(PLAN.carries[3].profile.startG, 6);
     expect(here?.next?.from).toBe('Tarn House');
     expect(planFrom(DEMO_TRIP, { stop: 0, arrivedWith: [], home: [] })).toEqual(PLAN);
+  });
+});
+
+describe('a walk under way', () => {
+  it('is one whose log has begun and whose days the calendar has come to, late or early as the walker is', () => {
+    const walking = { ...DEMO_TRIP, walk: WALK };
+    const told = ['2027-08-14', '2027-08-15', '2027-08-26', '2027-09-08', '2027-09-10'].map((today) => isUnderWay(walking, today));
+    expect(told).toEqual([false, true, true, true, false]);
+    expect(isUnderWay({ ...walking, walk: { ...WALK, daysLate: 3 } }, '2027-09-10')).toBe(true);
+    expect(isUnderWay({ ...walking, walk: { ...WALK, log: [] } }, '2027-08-26')).toBe(false);
   });
 });
 

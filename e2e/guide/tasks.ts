@@ -25,15 +25,14 @@ export async function brush(page: Page, from: number, to: number): Promise<void>
 export const TASKS: Record<string, (page: Page) => Promise<void>> = {
   'a-trip-from-answers': async (page) => {
     await page.keyboard.press('n');
-    await type(page, 'how many nights out', '4');
-    await expect(page.getByRole('dialog')).toContainText('Assumed');
+    await type(page, 'Nights', '4');
+    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('for 4 nights');
   },
   'along-a-track': async (page) => {
-    await page.keyboard.press('n');
-    await choose(page, 'How to start', 'along a track');
+    await page.keyboard.press('m');
     const buffer = Buffer.from(await readFile('../docs/formats/examples/ridge.gpx', 'utf8'));
     await page.getByLabel('track file').setInputFiles({ name: 'ridge.gpx', mimeType: 'application/gpx+xml', buffer });
-    await expect(page.getByRole('button', { name: 'make this trip' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Create trip' })).toBeVisible();
   },
   'weigh-the-kit': async (page) => {
     await goTo(page, 'Kit', 'build it');

@@ -37,7 +37,7 @@ test('a database of 0.1.0 opens with the trip that was open, in its theme, and n
   await page.goto('/api/health'); // of the app's origin, without the app
   await page.evaluate(restore, left);
   await page.goto('/carry');
-  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('4 days burn');
+  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('for 4 days');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'headlamp');
   await expect(page.getByRole('alert')).toHaveCount(0);
   await page.keyboard.press('l');
@@ -54,6 +54,6 @@ test('a backup of 0.1.0 is put back as it was', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Leave Nettle Hut');
   await page.getByLabel('Trip, rack or backup file to import').setInputFiles(path.join(FIXTURES, 'backup-of-0.1.0.json'));
   await page.getByRole('button', { name: 'put everything back as it was' }).click();
-  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('6 days burn');
+  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('for 6 days');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'headlamp');
 });

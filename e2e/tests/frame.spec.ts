@@ -28,7 +28,7 @@ test('another trip is opened from the menu, and only the sample is marked as suc
   await open(page);
   await expect(page.getByText('Sample', { exact: true })).toBeVisible();
   await page.keyboard.press('n');
-  await page.getByRole('button', { name: 'make this trip' }).click();
+  await page.getByRole('button', { name: 'Create trip' }).click();
   await expect(verdict(page)).toContainText('Leave Start');
   await expect(page.getByText('Sample', { exact: true })).toBeHidden();
   await tripButton(page).click();
@@ -41,9 +41,9 @@ test('undo and redo stand in the top bar, and the riskiest leg is one press away
   await type(page, 'Days, typed', '8');
   await saved(page);
   await page.getByRole('button', { name: 'undo days' }).click();
-  await expect(verdict(page)).toContainText('5 days burn');
+  await expect(verdict(page)).toContainText('for 5 days');
   await page.getByRole('button', { name: 'redo days' }).click();
-  await expect(verdict(page)).toContainText('8 days burn');
+  await expect(verdict(page)).toContainText('for 8 days');
   await page.getByRole('button', { name: 'undo days' }).click();
   await verdict(page).getByRole('button', { name: 'Show riskiest leg' }).click();
   await expect(verdict(page)).toContainText('Leave Harrow Junction');
@@ -72,8 +72,7 @@ test.describe('with a thumb', () => {
   test('the views are at the foot, four and “More”, of which the menu has the others', async ({ page }) => {
     await open(page);
     const nav = page.getByRole('navigation', { name: 'Views' });
-    // the sample is half walked: what is needed on a walk comes first
-    await expect(nav.getByRole('link')).toHaveText(['Walk', 'Menu', 'Carry', 'Pack']);
+    await expect(nav.getByRole('link')).toHaveText(['Trail', 'Kit', 'Menu', 'Carry']);
     const box = await nav.boundingBox();
     expect((box?.y ?? 0) + (box?.height ?? 0)).toBe(SIZES[1].height);
     for (const link of await nav.getByRole('link').all()) expect((await link.boundingBox())?.height).toBeGreaterThanOrEqual(48);

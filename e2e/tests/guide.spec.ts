@@ -60,7 +60,7 @@ test('every side of a view that the guide names is there, and its link leads to 
 test.describe('tasks of the guide, their numbers against a calculation by hand', () => {
   test('a trip from a few answers: four nights are four dinners and four breakfasts', async ({ page }) => {
     await follow(page, 'a-trip-from-answers');
-    await page.getByRole('button', { name: 'make this trip' }).click();
+    await page.getByRole('button', { name: 'Create trip' }).click();
     await expect(verdict(page)).toContainText('Leave Start');
     await loadout(page).locator('dt', { hasText: 'Fuel need' }).locator('xpath=following-sibling::dd[1]').getByRole('button').click();
     await expect(page.getByRole('dialog')).toContainText('with 8 hot meals');

@@ -42,7 +42,7 @@ const BUT_CONTRAST: RunOptions = { rules: { [CONTRAST]: { enabled: false } } };
 /** A wide desk, where more stands side by side. */
 const WIDE = { name: 'wide desk', width: 1920, height: 1080 } as const;
 
-export async function open(page: Page, path = '/'): Promise<void> {
+export async function open(page: Page, path = '/carry'): Promise<void> {
   await page.goto(path);
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Leave Nettle Hut');
   await expect(page.locator('main h1')).toBeAttached();

@@ -25,13 +25,11 @@ async function say(page: Page, words: string): Promise<void> {
 test('a trip is made, a kit built, a dish chosen, a load-out read and the trip exported by keyboard alone', async ({ page }) => {
   await open(page);
   await page.keyboard.press('n');
-  const dialog = page.getByRole('dialog');
-  await tabTo(page, dialog.getByRole('textbox', { name: 'how many nights out' }));
+  await tabTo(page, page.getByRole('textbox', { name: 'Nights' }));
   await page.keyboard.press('Control+a');
   await page.keyboard.type('2');
-  await tabTo(page, dialog.getByRole('button', { name: 'make this trip' }));
+  await tabTo(page, page.getByRole('button', { name: 'Create trip' }));
   await page.keyboard.press('Enter');
-  await expect(dialog).toBeHidden();
   await expect(verdict(page)).toContainText(/for 3 days/);
 
   await say(page, 'Kit');
@@ -73,10 +71,8 @@ test.describe('with a thumb', () => {
     await open(page);
     await page.getByRole('button', { name: 'Search or run a command' }).tap();
     await page.getByRole('dialog').getByRole('button', { name: 'New trip' }).tap();
-    const dialog = page.getByRole('dialog');
-    await dialog.getByText('frost at night').tap();
-    await dialog.getByRole('button', { name: 'make this trip' }).tap();
-    await expect(dialog).toBeHidden();
+    await page.getByRole('radiogroup', { name: 'Water from' }).getByText('Snow', { exact: true }).tap();
+    await page.getByRole('button', { name: 'Create trip' }).tap();
     await expect(verdict(page)).toContainText('Leave Start with');
 
     await page.getByRole('link', { name: 'Kit', exact: true }).tap();

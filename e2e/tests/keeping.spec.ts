@@ -8,10 +8,10 @@ test('is all still there after a reload', async ({ page }) => {
   await open(page);
   await type(page, 'Days, typed', '8');
   await page.keyboard.press('t');
-  await page.getByRole('heading', { name: 'the walk' }).click();
+  await page.getByRole('heading', { name: /^Conditions/ }).click();
   await saved(page);
   await page.reload();
-  await expect(verdict(page)).toContainText('8 days burn');
+  await expect(verdict(page)).toContainText('for 8 days');
 });
 
 test('what was edited in the moment the page was left is there on the next one', async ({ page }) => {
@@ -19,13 +19,13 @@ test('what was edited in the moment the page was left is there on the next one',
   await type(page, 'Days, typed', '8');
   await page.goto('/trail');
   await page.goto('/carry');
-  await expect(verdict(page)).toContainText('8 days burn');
+  await expect(verdict(page)).toContainText('for 8 days');
 });
 
 test('exports a trip, takes it back, and the numbers agree with the core', async ({ page }) => {
   await open(page);
   await type(page, 'Days, typed', '9');
-  await expect(verdict(page)).toContainText('9 days burn');
+  await expect(verdict(page)).toContainText('for 9 days');
   const [download] = await Promise.all([page.waitForEvent('download'), fromTripMenu(page, 'Export trip')]);
   expect(download.suggestedFilename()).toBe('vesper-divide.json');
   const text = await readFile(await download.path(), 'utf8');
@@ -34,14 +34,14 @@ test('exports a trip, takes it back, and the numbers agree with the core', async
   expect(await grams(page, 'Fuel need')).toBe(Math.round(carryOfDay(planTrip(read.value.trips[0].trip), 1).demandG));
 
   await type(page, 'Days, typed', '2');
-  await expect(verdict(page)).toContainText('2 days burn');
+  await expect(verdict(page)).toContainText('for 2 days');
   await page
     .getByLabel('Trip, rack or backup file to import')
     .setInputFiles({ name: 'nine.json', mimeType: 'application/json', buffer: Buffer.from(text) });
   await expect(page.getByText('nine.json: Vesper Divide, imported is open.')).toBeVisible();
-  await expect(verdict(page)).toContainText('9 days burn');
+  await expect(verdict(page)).toContainText('for 9 days');
   await page.keyboard.press('Control+z');
-  await expect(verdict(page)).toContainText('2 days burn');
+  await expect(verdict(page)).toContainText('for 2 days');
 });
 
 test('refuses broken files with the place and the mend, and changes nothing', async ({ page }) => {
@@ -62,7 +62,7 @@ test('refuses broken files with the place and the mend, and changes nothing', as
       .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
     await expect(page.getByRole('alert')).toContainText(`${name} was not taken. Nothing here has changed.`);
     await expect(page.getByRole('alert')).toContainText(sentence);
-    await expect(verdict(page)).toContainText('6 days burn');
+    await expect(verdict(page)).toContainText('for 6 days');
   }
   await page.getByRole('button', { name: 'put away' }).click();
   await expect(page.getByRole('alert')).toBeHidden();
@@ -73,7 +73,7 @@ test('two tabs follow each other, and each can step back', async ({ context, pag
   const other = await context.newPage();
   await open(other);
   await type(page, 'Days, typed', '4');
-  await expect(verdict(other)).toContainText('4 days burn');
+  await expect(verdict(other)).toContainText('for 4 days');
   await type(other, 'Dinner water', '700');
   await expect(page.getByRole('textbox', { name: 'Dinner water' })).toHaveValue('700 mL');
   await page.keyboard.press('Control+z');
@@ -91,10 +91,10 @@ test('two tabs hold two trips side by side without harm, and both are backed up 
   await other.keyboard.press('Escape');
   await type(other, 'Days, typed', '3');
   await type(page, 'Days, typed', '7');
-  await expect(verdict(page)).toContainText('7 days burn');
-  await expect(verdict(other)).toContainText('3 days burn');
+  await expect(verdict(page)).toContainText('for 7 days');
+  await expect(verdict(other)).toContainText('for 3 days');
   await page.keyboard.press('Control+z');
-  await expect(verdict(page)).toContainText('5 days burn'); // what still says "saved" may be the edit before
+  await expect(verdict(page)).toContainText('for 5 days'); // what still says "saved" may be the edit before
   await saved(page);
   await saved(other);
   for (const tab of [page, other]) {
@@ -104,8 +104,8 @@ test('two tabs hold two trips side by side without harm, and both are backed up 
     await expect(tab.getByRole('dialog').getByRole('textbox')).toHaveCount(2);
     await tab.keyboard.press('Escape');
   }
-  await expect(verdict(page)).toContainText('5 days burn');
-  await expect(verdict(other)).toContainText('3 days burn');
+  await expect(verdict(page)).toContainText('for 5 days');
+  await expect(verdict(other)).toContainText('for 3 days');
 
   await page.keyboard.press('l');
   await expect(page.getByRole('dialog')).toContainText('Nothing was ever backed up');

@@ -82,7 +82,7 @@ test('three kits are compared, the winner is carried, and ribbon, taper and verd
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await expect(page.locator('app-answer-column')).toContainText('mL');
   await page.keyboard.press('Control+z');
-  await expect(verdict(page)).toContainText('2 cans of 100 g');
+  await expect(verdict(page)).toContainText('two 100 g canisters');
 });
 
 test('the rack goes out as JSON and CSV and comes in again, and the nest as a drawing', async ({ page }) => {
@@ -217,5 +217,5 @@ test('a kit is found out of everything, carried cooked as it was found, and the 
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await expect(page.locator('app-weight-sums')).toContainText(averageG.replace(/\s/, ' '));
   await page.getByRole('button', { name: /^undo carry/ }).click();
-  await expect(verdict(page)).toContainText('2 cans of 100');
+  await expect(verdict(page)).toContainText('two 100 g canisters');
 });

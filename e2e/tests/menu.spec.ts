@@ -38,7 +38,7 @@ test('a habit is adopted with one press and given back with undo, across views',
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await expect(page.getByRole('region', { name: 'breakfast' })).toContainText('no fuel');
   await page.keyboard.press('Control+z');
-  await expect(verdict(page)).toContainText('2 cans of 100 g');
+  await expect(verdict(page)).toContainText('two 100 g canisters');
 });
 
 test('dishes go out as CSV and come in again, broken rows kept out by line', async ({ page }) => {

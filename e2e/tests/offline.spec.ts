@@ -31,11 +31,11 @@ test('opens and plans with the server gone', async ({ page }) => {
   }
   await page.goto(address + 'carry');
   const verdict = page.getByRole('region', { name: 'Verdict' });
-  await expect(verdict).toContainText('5 days burn');
+  await expect(verdict).toContainText('for 5 days');
   const days = page.getByRole('textbox', { name: 'Days, typed' });
   await days.fill('3');
   await days.press('Enter');
-  await expect(verdict).toContainText('3 days burn');
+  await expect(verdict).toContainText('for 3 days');
 
   // an address of its own opens as well, with the days that were typed a moment before, and the log is kept
   await page.goto(address + 'walk');

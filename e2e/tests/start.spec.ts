@@ -1,50 +1,50 @@
 import { expect, test } from '@playwright/test';
 import { expectFits, expectStill, SIZES, verdict, watchShifts } from './helpers';
 
-const doors = 'Three ways to start';
+const WAYS = ['Look at the sample', 'Plan my next trip', 'Enter my gear'];
 
-test('a first visit offers three doors, and never again once one was taken', async ({ page }) => {
+test('a first visit begins on a page of three ways, and never again once one was taken', async ({ page }) => {
   await page.goto('/');
-  const start = page.getByRole('region', { name: doors });
-  await expect(start).toBeVisible();
-  await expect(verdict(page)).toContainText('Leave Nettle Hut');
-  await expectFits(page, 'app-start-doors');
-  await start.getByRole('button', { name: 'look around' }).press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Plan the fuel for your walk');
+  for (const name of WAYS) await expect(page.locator('main').getByRole('button', { name })).toBeVisible();
+  await expect(verdict(page)).toHaveCount(0);
+  await expectFits(page);
+  await page.getByRole('button', { name: 'Look at the sample' }).press('Enter');
   const station = page.getByRole('region', { name: 'Look around' });
+  await expect(verdict(page)).toContainText('Leave Nettle Hut');
   for (const [n, view] of ['Carry', 'Trail', 'Menu', 'Kit', 'Walk'].entries()) {
     await expect(station).toContainText(`${n + 1} of 5`);
     await expect(page.getByRole('link', { name: view, exact: true })).toHaveAttribute('aria-current', 'page');
-    if (n < 4) await station.getByRole('button', { name: 'next' }).press('Enter');
+    if (n < 4) await station.getByRole('button', { name: 'Next' }).press('Enter');
   }
-  await station.getByRole('button', { name: 'leave it' }).click();
+  await station.getByRole('button', { name: 'Dismiss' }).click();
   await expect(station).toHaveCount(0);
-  await page.reload();
+  await page.goto('/');
   await expect(verdict(page)).toContainText('Leave Nettle Hut');
-  await expect(start).toHaveCount(0);
-  // from the palette they come back
+  // from the palette it comes back
   await page.keyboard.press('a');
-  await expect(start).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Plan my next trip' })).toBeVisible();
 });
 
-test('nothing moves when the doors come, on a phone slowed six times', async ({ page }) => {
+test('nothing moves when the page of the start comes, on a phone slowed six times', async ({ page }) => {
   await page.setViewportSize(SIZES[1]);
   const cdp = await page.context().newCDPSession(page);
   await cdp.send('Emulation.setCPUThrottlingRate', { rate: 6 });
   await watchShifts(page);
   await page.goto('/');
-  await expect(page.getByRole('region', { name: doors })).toBeVisible();
-  await expect(verdict(page)).toContainText('Leave Nettle Hut');
+  await expect(page.getByRole('button', { name: 'Enter my gear' })).toBeVisible();
+  await expect(page.locator('.saved')).toHaveText('Saved');
   await expectStill(page, 'the first visit');
 });
 
-test('the next trip is one answer away, with its assumptions told', async ({ page }) => {
+test('the next trip is one press away, with its assumptions told and the answer beside them', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'my next trip' }).click();
-  const drawer = page.getByRole('dialog');
-  await expect(drawer).toContainText('Assumed: 12\u00a0°C at dinner and 6\u00a0°C at breakfast');
-  await drawer.getByRole('button', { name: 'make this trip' }).click();
-  await expect(verdict(page)).toContainText(/Leave Start with .*can/);
-  await expect(page.getByRole('region', { name: doors })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Plan my next trip' }).click();
+  await expect(page.getByRole('textbox', { name: 'Evenings' })).toHaveValue('12 °C');
+  await expect(page.locator('app-form-item', { hasText: 'Evenings' })).toContainText('Assumed');
+  await expect(page.locator('app-draft-answer')).toContainText('starting weight, one 100 g canister');
+  await page.getByRole('button', { name: 'Create trip' }).click();
+  await expect(verdict(page)).toContainText(/Leave Start with .*canister/);
 });
 
 test('the app can be installed: its manifest is there, and every icon has the size it says', async ({ page }) => {
@@ -66,8 +66,8 @@ test('the app can be installed: its manifest is there, and every icon has the si
 
 test('what is owned goes on the rack and on the shelf', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'what I have' }).click();
+  await page.getByRole('button', { name: 'Enter my gear' }).click();
   await expect(page.locator('app-pieces-list')).toBeVisible();
-  await page.getByRole('link', { name: 'to the shelf' }).click();
+  await page.getByRole('link', { name: 'Go to the shelf' }).click();
   await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
 });

@@ -28,7 +28,7 @@ test('plans, reckons what a server would have said, and opens a track that is sh
       .toContain('?shared');
     await page.goto(address + '?shared');
     await expect(page.getByRole('dialog')).toContainText('ridge.gpx');
-    await page.getByRole('button', { name: 'make this trip' }).click();
+    await page.getByRole('button', { name: 'Create trip' }).click();
     await expect(verdict(page)).toContainText('Leave');
     await page.goto(address + '?shared');
     await expect(page.getByRole('dialog')).toHaveCount(0); // it is given once

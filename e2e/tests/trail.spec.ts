@@ -19,7 +19,7 @@ test('the trail, its drawers and its tables have no violations and fit', async (
     await turnTo(page, side);
     await expectFits(page, '#trail-side');
   }
-  for (const key of ['n', 'l']) {
+  for (const key of ['m', 'l']) {
     await page.keyboard.press(key);
     await expect(page.getByRole('dialog')).toBeVisible();
     await standing(page);
@@ -32,13 +32,14 @@ test('the trail, its drawers and its tables have no violations and fit', async (
 test('a weekend from nothing: four answers to a first plan', async ({ page }) => {
   await open(page);
   await page.keyboard.press('n');
-  const dialog = page.getByRole('dialog');
-  await type(page, 'how many nights out', '1');
-  await dialog.getByRole('radiogroup', { name: 'Hot meals a day' }).getByText('dinner', { exact: true }).click();
-  await dialog.getByText('frost at night').click();
-  await dialog.getByText('blown about').click();
-  await dialog.getByRole('button', { name: 'make this trip' }).click();
-  await expect(verdict(page)).toContainText(/Leave Start with.*2 days burn/);
+  await type(page, 'Nights', '1');
+  await type(page, 'Water for breakfast', '0');
+  await type(page, 'Mornings', '-2');
+  await page.getByRole('radiogroup', { name: 'Wind where you cook' }).getByText('Moderate').click();
+  await expect(verdict(page)).toContainText(/Take one 100 g canister: \d+\sg for 1 night/);
+  await expectFits(page);
+  await page.getByRole('button', { name: 'Create trip' }).click();
+  await expect(verdict(page)).toContainText(/Leave Start with.*for 2 days/);
   await page.keyboard.press('Control+z');
   await expect(verdict(page)).toContainText('Leave Nettle Hut');
 });
@@ -147,9 +148,8 @@ const file = (name: string, text: string) => ({ name, mimeType: 'application/gpx
 
 test('a track becomes a trip with stops, camps and a profile; its waypoints go out again', async ({ page }) => {
   await open(page, '/trail');
-  await page.keyboard.press('n');
+  await page.keyboard.press('m');
   const dialog = page.getByRole('dialog');
-  await dialog.getByText('along a track').click();
   await dialog.getByLabel('track file').setInputFiles(file('broken.gpx', gpx(50).replace('</trkseg>', '')));
   await expect(dialog.getByRole('alert')).toContainText(/broken\.gpx was not taken: it stops being XML at line \d+/);
   await dialog.getByLabel('track file').setInputFiles(file('odd.gpx', gpx(50).replace('lat="45.200000"', 'lat="north"')));
@@ -160,11 +160,11 @@ test('a track becomes a trip with stops, camps and a profile; its waypoints go o
   await expect(dialog.getByLabel('Thistle Ford')).toBeChecked();
   await dialog.getByLabel('Ash Gate').uncheck();
   await dialog.getByText('so many hours').click();
-  await dialog.getByRole('button', { name: 'make this trip' }).click();
+  await dialog.getByRole('button', { name: 'Create trip' }).click();
   await turnTo(page, 'stops and legs');
   await expect(legs(page).getByRole('row')).toHaveCount(3);
   await expect(legs(page)).toContainText('Thistle Ford');
-  await expect(verdict(page)).toContainText(/Leave Start with.*days burn/);
+  await expect(verdict(page)).toContainText(/Leave Start with.*for \d+ days/);
   await turnTo(page, 'the trip');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
@@ -179,9 +179,8 @@ test('a hundred thousand points are read with progress while the page stays awak
   const big = gpx(100_000);
   expect(big.length).toBeGreaterThan(5_000_000);
   await open(page, '/trail');
-  await page.keyboard.press('n');
+  await page.keyboard.press('m');
   const dialog = page.getByRole('dialog');
-  await dialog.getByText('along a track').click();
   await page.evaluate(() => {
     const seen = { longestMs: 0, shares: [] as string[] };
     Object.assign(globalThis, { seen });
@@ -200,7 +199,7 @@ test('a hundred thousand points are read with progress while the page stays awak
   const seen = await page.evaluate(() => (globalThis as unknown as { seen: { longestMs: number; shares: string[] } }).seen);
   expect(new Set(seen.shares).size).toBeGreaterThan(2);
   test.info().annotations.push({ type: 'longest gap between frames, ms', description: seen.longestMs.toFixed(0) });
-  await dialog.getByRole('button', { name: 'make this trip' }).click();
+  await dialog.getByRole('button', { name: 'Create trip' }).click();
   await turnTo(page, 'stops and legs');
   await expect(legs(page).getByRole('row')).toHaveCount(4);
 });

@@ -179,3 +179,15 @@ test('the steps are read by headlamp with the highest contrast', async ({ page }
   await expect.poll(async () => Math.min(...(await ratios()))).toBeGreaterThanOrEqual(7);
   expect((await ratios()).length).toBeGreaterThan(8);
 });
+
+test('while the walk is under way the foot speaks of it in every view, and the thumb finds it first', async ({ page }) => {
+  await page.setViewportSize(PHONE);
+  await page.clock.setFixedTime(new Date('2027-08-26T18:00:00')); // the eleventh day of the sample
+  await page.goto('/carry');
+  const foot = page.getByRole('region', { name: 'Verdict' });
+  await expect(foot).toContainText(/Day 11: \d+\sg left, (enough|tight|not enough) to reach Tarn House on day 17/);
+  await expect(foot).toContainText(/chance of running out, (within|over) your limit of 1 in 50/);
+  await expect(foot).not.toContainText('Leave Nettle Hut');
+  await expect(page.getByRole('navigation', { name: 'Views' }).getByRole('link')).toHaveText(['Walk', 'Menu', 'Carry', 'Pack']);
+  await expectFits(page);
+});

@@ -7,7 +7,6 @@ import { ownContainer } from '@tinder/core/shelf';
 import { cookingTimeS } from '@tinder/core/study';
 import { tripOnLeg } from '@tinder/core/trail';
 import { formatDuration } from '@tinder/core/units';
-import { ContainerShape } from '../charts/container-shape';
 import { Figure } from '../ledger/figure';
 import { DayMarker } from '../planning/day-marker';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -15,13 +14,12 @@ import { Hint } from '../ui/hint';
 import { Icon } from '../ui/icon';
 import { Opened } from '../ui/opened';
 import { cautionWords } from '../words/caution-words';
-import { containerEnds } from '../words/container-end-words';
-import { containersInWords } from '../words/container-words';
 import { daySpanWords } from '../words/leg-words';
 import { dryCampWords, movesWords } from '../words/loadout-words';
 import { shelfHintWords } from '../words/own-words';
 import { problemWords } from '../words/problem-words';
 import { Units } from '../words/units';
+import { AnswerSums } from './answer-sums';
 import { ChoicePanel } from './choice-panel';
 import { DinnerMinutes } from './dinner-minutes';
 import { RiskPanel } from './risk-panel';
@@ -32,8 +30,8 @@ import { StaleShelf } from './stale-shelf';
 @Component({
   selector: 'app-answer-column',
   imports: [
+    AnswerSums,
     ChoicePanel,
-    ContainerShape,
     DinnerMinutes,
     Figure,
     Hint,
@@ -59,32 +57,7 @@ import { StaleShelf } from './stale-shelf';
         <app-icon name="right" />
       </button>
     </header>
-    <p class="sum">
-      <app-figure [text]="units.text(carry().profile.startG, 'mass')" [ref]="{ kind: 'start', stopId: carry().fromStopId }" />
-      <span class="quiet">starting weight, {{ carried() }}</span>
-    </p>
-    @if (carry().containers.length) {
-      <ul class="shapes" aria-label="Containers">
-        @for (c of ends(); track $index) {
-          <li>
-            <app-container-shape [container]="c.container" [kept]="c.kept" [scale]="0.8" />
-            <span
-              ><b>{{ c.words }}</b> {{ c.end }}</span
-            >
-          </li>
-        }
-      </ul>
-    }
-    <dl>
-      <dt appHint="Fuel carried">Fuel carried</dt>
-      <dd>{{ units.text(carry().fuelG, 'mass') }}</dd>
-      <dt appHint="Fuel need">Fuel need, {{ carry().days.length }} {{ carry().days.length === 1 ? 'day' : 'days' }}</dt>
-      <dd>− <app-figure [text]="units.text(carry().demandG, 'mass')" [ref]="{ kind: 'demand', stopId: carry().fromStopId }" /></dd>
-      <dt class="result" appHint="Fuel left on arrival">Fuel left on arrival</dt>
-      <dd class="result">{{ units.text(carry().fuelG - carry().demandG, 'mass') }}</dd>
-      <dt class="quiet" appHint="Reserve you asked for">Reserve you asked for</dt>
-      <dd class="quiet">{{ units.text(carry().reserveG, 'mass') }}</dd>
-    </dl>
+    <app-answer-sums [carry]="carry()" />
     @for (p of carry().problems; track $index) {
       <p class="error problem">{{ problem(p) }}</p>
     }
@@ -154,8 +127,6 @@ export class AnswerColumn {
     const { days } = this.carry();
     return `Leg ${this.at() + 1} of ${this.plan().carries.length}, ${daySpanWords(days[0].day, days[days.length - 1].day)}`;
   });
-  protected readonly carried = computed(() => (this.carry().fuelG > 0 ? containersInWords(this.carry(), this.units) : 'no fuel'));
-  protected readonly ends = computed(() => containerEnds(this.carry(), this.units));
   /** Where this trip takes nothing from a shelf that holds what its kit burns. */
   protected readonly shelfHint = computed(() => {
     if (this.store.trip().own.length) return '';

@@ -5,10 +5,10 @@ import type { CarryPlan } from '@tinder/core/planned';
 import { NO_MISHAPS, type Mishaps, TRIPS_TRIED } from '@tinder/core/risk';
 import { wholeNumber } from '@tinder/core/units';
 import { WorkspaceStore } from '../store/workspace-store';
-import { Icon } from '../ui/icon';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { SwitchField } from '../ui/switch-field';
+import { RiskState } from './risk-state';
 import { RiskService } from '../planning/risk-service';
 import { Units } from '../words/units';
 import { riskWords, spreadWords } from '../words/risk-words';
@@ -24,19 +24,15 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
 /** The risk of running out before the next stop that fills up against the walker's limit; on a press the limit, why, and what else might happen. */
 @Component({
   selector: 'app-risk-panel',
-  imports: [Icon, NzButtonComponent, QuantityField, StudyNote, SwitchField],
+  imports: [NzButtonComponent, QuantityField, RiskState, StudyNote, SwitchField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (state(); as said) {
-      <div class="state" [class]="said.state">
-        <app-icon [name]="said.state" />
-        <p>
-          Run-out risk before {{ carry().to }} <b>{{ said.chance }}</b> · {{ said.state === 'within' ? 'within' : 'over' }} your limit of
-          <button type="button" class="limit" aria-controls="risk-more" [attr.aria-expanded]="asked()" (click)="asked.set(!asked())">
-            {{ said.limit }}
-          </button>
-        </p>
-      </div>
+      <app-risk-state [said]="said" [to]="carry().to">
+        <button type="button" class="limit" aria-controls="risk-more" [attr.aria-expanded]="asked()" (click)="asked.set(!asked())">
+          {{ said.limit }}
+        </button>
+      </app-risk-state>
       @if (said.more; as words) {
         <p>{{ words }}</p>
       }
@@ -83,33 +79,6 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
     /* as high as the answer, so that nothing below it moves when it comes */
     .waiting {
       min-height: 66px;
-    }
-    .state {
-      display: grid;
-      grid-template-columns: 26px minmax(0, 1fr);
-      gap: 10px;
-      align-items: center;
-      min-height: 58px;
-      padding: 6px 12px;
-      background: var(--lichen-ground);
-      app-icon {
-        color: var(--lichen-text);
-        font-size: 26px;
-      }
-      p {
-        margin: 0;
-      }
-      b {
-        display: inline-block;
-        font-size: 16px;
-      }
-      &.tight {
-        background: var(--ember-ground);
-        app-icon,
-        b {
-          color: var(--ember-text);
-        }
-      }
     }
     .limit {
       padding: 0;

@@ -252,7 +252,7 @@ describe('the risk everywhere', () => {
     await open(WeightSumsLine, (t) => ({ ...t, reservePercent: 0 }));
     const risk = TestBed.inject(RiskService);
     await panel.settle();
-    expect(risk.tightest()?.carry.from).toBe('Tarn House');
+    expect(risk.riskiest()?.carry.from).toBe('Tarn House');
     store().editTrip('limit', (t) => ({ ...t, loadOut: { ...t.loadOut, riskLimitPercent: 0.5 } }));
     await panel.settle();
     expect(Math.max(...risk.daysOverLimit())).toBe(23);

@@ -10,7 +10,7 @@ export interface Command {
   place?: 'history' | 'trips' | 'frame';
   run: () => void;
 }
-export type Panel = 'commands' | 'settings' | 'trips' | 'newTrip';
+export type Panel = 'commands' | 'settings' | 'trips' | 'track';
 
 /** The registry of what can be done by name or key: the palette, the sheet of keys and the side bar read it, the shell and the views add to it. */
 @Injectable({ providedIn: 'root' })

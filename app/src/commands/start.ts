@@ -1,20 +1,17 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { Injectable, signal } from '@angular/core';
 import { HAS_STARTED } from '../platform/has-started';
-import { Autosave } from '../store/autosave';
 
-/** What is shown of the start: the doors, a station of the look around, or where what is owned goes. */
-export type StartShown = 'doors' | 'owned' | number;
+/** What goes with the walker after the start: a station of the look around, or where their own gear goes. */
+export type StartShown = 'owned' | number;
 
-/** How to start: three doors where nothing was ever saved, never again by themselves once one was taken or they were dismissed. */
+/** How somebody began: once they have, the page of the start does not come by itself again. */
 @Injectable({ providedIn: 'root' })
 export class Start {
-  private readonly autosave = inject(Autosave);
-  private readonly hasStarted = signal(HAS_STARTED.read());
   private readonly chosen = signal<StartShown | undefined>(undefined);
-  readonly shown = computed(() => this.chosen() ?? (this.autosave.firstVisit() && !this.hasStarted() ? 'doors' : undefined));
+  readonly shown = this.chosen.asReadonly();
 
   show(what: StartShown): void {
-    if (what !== 'doors') this.begin();
+    this.begin();
     this.chosen.set(what);
   }
 
@@ -23,8 +20,7 @@ export class Start {
     this.chosen.set(undefined);
   }
 
-  private begin(): void {
+  begin(): void {
     HAS_STARTED.set();
-    this.hasStarted.set(true);
   }
 }

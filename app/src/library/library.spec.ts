@@ -8,7 +8,6 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { TrackTrip } from './track-trip';
 import { trackProblemWords } from '../words/track-words';
-import { StarterTrip } from './starter-trip';
 import { TripsDrawer } from './trips-drawer';
 
 @Component({ selector: 'app-empty', template: '', changeDetection: ChangeDetectionStrategy.OnPush })
@@ -63,42 +62,6 @@ describe('the trips of this browser', () => {
   });
 });
 
-describe('a new trip from answers', () => {
-  it('is walked with a kit of the rack; one that cannot be planned with is not offered', () => {
-    const [first] = DEMO_RACK.kits;
-    const noPot = { ...first, id: 'no-pot', pieceIds: first.pieceIds.slice(0, 1) }; // the burner alone
-    store().edit('a rack', (w) => ({ ...w, rack: { ...DEMO_RACK, kits: [...DEMO_RACK.kits, noPot] } }));
-    const panel = new Panel(StarterTrip);
-    expect(panel.options('with which kit')).toEqual(['the one of the open trip', ...DEMO_RACK.kits.map((k) => k.name)]);
-    const other = DEMO_RACK.kits[1];
-    panel.choose('with which kit', other.id);
-    panel.press('make this trip');
-    expect(store().trip().rackKitId).toBe(other.id);
-    expect(store().trip().kit.burnerId).not.toBe(DEMO_TRIP.kit.burnerId);
-  });
-
-  it('is made from what was answered and opened; undo takes it away', () => {
-    const panel = new Panel(StarterTrip);
-    panel.type('how many nights out', '11');
-    panel.pick('Hot meals a day', 'dinner');
-    panel.pick('Last meal out there', 'dinner');
-    expect(panel.text).toContain('Assumed: 12 °C at dinner and 6 °C at breakfast');
-    panel.pick('How cold', 'by season');
-    panel.pick('Season', 'autumn');
-    panel.type('stops on the way', '2');
-    panel.type('rough height of the camps', '6000 ft');
-    panel.press('make this trip');
-    const trip = store().trip();
-    expect([dayCount(trip), trip.stops.length, trip.menu.breakfast.hot]).toEqual([12, 4, false]);
-    expect(trip.legs[0].days[0].eatsOut).toEqual({ breakfast: true, supper: false });
-    expect(trip.legs.at(-1)?.days.at(-1)?.eatsOut.supper).toBe(false);
-    expect(trip.legs[0].days[0].simulated).toContain('breakfastAirC');
-    expect(trip.startDate).toMatch(/-10-05$/);
-    store().undo();
-    expect(names()).toEqual(['Vesper Divide']);
-  });
-});
-
 describe('a new trip along a track', () => {
   const gpx = (lat: string) =>
     `<gpx version="1.1"><wpt lat="45.3" lon="7"><name>Thistle Ford</name></wpt><wpt lat="47" lon="7"><name>Far Away</name></wpt><trk><name>North</name><trkseg>` +
@@ -116,7 +79,7 @@ describe('a new trip along a track', () => {
     const ticked = [...panel.element.querySelectorAll<HTMLInputElement>('input[type=checkbox]')].map((c) => c.checked);
     expect(ticked).toEqual([true, false]); // Far Away lies off the track
     panel.type('distance a day', '12 km');
-    panel.press('make this trip');
+    panel.press('Create trip');
     await panel.settle();
     expect(
       store()
@@ -151,7 +114,7 @@ describe('a new trip along a track', () => {
     await panel.chooseFile('north.gpx', gpx('45.03'));
     panel.tick('Thistle Ford');
     panel.type('distance a day', '1');
-    panel.press('make this trip');
+    panel.press('Create trip');
     await panel.settle();
     expect(panel.text).toMatch(/From Start to End it comes to 66 days; 60 is the most\. Walk further a day/);
     expect(names()).toEqual(['Vesper Divide']);

@@ -33,7 +33,7 @@ const NEAR_KM = 5;
   template: `
     <p>
       <label class="file">
-        <span>{{ file() ?? 'choose a .gpx, .kml or .geojson file' }}</span>
+        <span>{{ file() ?? 'Choose a .gpx, .kml or .geojson file' }}</span>
         <input
           class="hidden-text"
           type="file"
@@ -108,7 +108,7 @@ const NEAR_KM = 5;
         Hours by Naismith’s rule (1892): one for 3 miles, one more for 2,000 ft up. Conditions come from a simulated climate until you type
         them.
       </p>
-      <button class="ant-btn word go" type="button" (click)="make()">make this trip</button>
+      <button class="ant-btn word go" type="button" (click)="make()">Create trip</button>
     }
   `,
   styleUrl: './new-trip.less',

@@ -31,7 +31,7 @@ export class RiskService {
   /** By carry; undefined within for a carry that cannot run out, altogether while it is drawn. */
   readonly risks = computed(() => (this.drawn.fresh() ? this.drawn.last()?.answer : undefined));
   /** The carry most likely to run out; undefined while it is drawn, or where none can. */
-  readonly tightest = computed((): CarryAtRisk | undefined => {
+  readonly riskiest = computed((): CarryAtRisk | undefined => {
     const carries = this.plans.plan()?.carries;
     const all = this.risks()?.flatMap((risk, i) => (risk && carries?.[i] ? [{ carry: carries[i], risk }] : []));
     return all?.length ? all.reduce((a, b) => (tightness(b) > tightness(a) ? b : a)) : undefined;

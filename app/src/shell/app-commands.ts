@@ -41,7 +41,8 @@ export class AppCommands {
     return [
       placed('history', 'undo', undo ? `undo ${undo}` : 'undo', 'Ctrl+Z', () => store.undo(), !!undo),
       placed('history', 'redo', redo ? `redo ${redo}` : 'redo', 'Ctrl+Y', () => store.redo(), !!redo),
-      placed('trips', 'newTrip', 'New trip', 'n', () => commands.open('newTrip')),
+      placed('trips', 'newTrip', 'New trip', 'n', () => void this.router.navigateByUrl('/new')),
+      placed('trips', 'track', 'New trip from a track', 'm', () => commands.open('track')),
       placed('trips', 'trips', 'All trips', 'l', () => commands.open('trips')),
       placed('trips', 'import', 'Import a file', 'i', () => commands.askForFile()),
       placed('trips', 'export', 'Export trip', 'e', () => downloadTrip(store.trip())),
@@ -84,7 +85,7 @@ export class AppCommands {
       command('ribbon', fold.unfolded() ? 'fold the ribbon on Carry and Menu' : 'unfold the ribbon on Carry and Menu', 'f', () =>
         fold.turn(),
       ),
-      command('start', 'how to start: three doors', 'a', () => this.start.show('doors')),
+      command('start', 'Three ways to start', 'a', () => void this.router.navigateByUrl('/start')),
       command('findKit', 'find a kit for this trip', 'x', () => {
         void this.router.navigateByUrl('/kit?side=find');
       }),

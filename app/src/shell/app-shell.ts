@@ -1,5 +1,10 @@
+import { Location } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, effect, type ElementRef, inject, viewChild } from '@angular/core';
-import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { filter, map } from 'rxjs';
+import { DraftLine } from '../new-trip/draft-line';
+import { HAS_STARTED } from '../platform/has-started';
 import { HandedFile } from '../platform/handed-file';
 import { Autosave } from '../store/autosave';
 import { backupIsDue } from '../store/backup-age';
@@ -15,6 +20,7 @@ import { TripMenu } from './trip-menu';
 import { RAIL } from './views';
 import { chosenFile } from '../platform/chosen-file';
 import { Icon } from '../ui/icon';
+import { MissingPart } from '../ui/missing-part';
 import { narrowScreen } from '../ui/wide-screen';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzTagComponent } from 'ng-zorro-antd/tag';
@@ -24,8 +30,10 @@ import { DEMO_TRIP } from '@tinder/core/demo';
 @Component({
   selector: 'app-root',
   imports: [
+    DraftLine,
     Drawers,
     Icon,
+    MissingPart,
     Notices,
     NzButtonComponent,
     NzTagComponent,
@@ -51,6 +59,15 @@ export class AppShell {
   private readonly whatIsSaved = this.autosave.start();
 
   protected readonly rail = RAIL;
+  private readonly router = inject(Router);
+  /** Pages where the foot does not speak of the open trip. */
+  protected readonly place = toSignal(
+    this.router.events.pipe(
+      filter((e) => e instanceof NavigationEnd),
+      map((e) => placeOf(e.urlAfterRedirects)),
+    ),
+    { initialValue: placeOf(inject(Location).path() || (HAS_STARTED.read() ? '/carry' : '/start')) },
+  );
   protected readonly isNarrow = narrowScreen();
   /** The open trip is the sample. */
   protected readonly isSample = computed(() => this.store.trip().id === DEMO_TRIP.id);
@@ -70,7 +87,7 @@ export class AppShell {
     void this.whatIsSaved.then(() =>
       handed.listen(
         (file) => void this.importing.read(file),
-        () => this.commands.open('newTrip'),
+        () => this.commands.open('track'),
       ),
     );
     effect(() => {
@@ -94,3 +111,5 @@ export class AppShell {
     if (file) void this.importing.read(file);
   }
 }
+
+const placeOf = (url: string): string | undefined => /^\/(new|start)\b/.exec(url)?.[1];

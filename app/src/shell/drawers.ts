@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Commands } from '../commands/commands';
 import { LedgerDrawer } from '../ledger/ledger-drawer';
 import { LedgerService } from '../ledger/ledger-service';
-import { NewTripDrawer } from '../library/new-trip-drawer';
+import { TrackDrawer } from '../library/track-drawer';
 import { TripsDrawer } from '../library/trips-drawer';
 import { CommandDrawer } from './command-drawer';
 import { SettingsDrawer } from './settings-drawer';
@@ -11,7 +11,7 @@ import { MissingPart } from '../ui/missing-part';
 /** What opens beside every view; each comes when it is first opened. */
 @Component({
   selector: 'app-drawers',
-  imports: [MissingPart, CommandDrawer, LedgerDrawer, NewTripDrawer, SettingsDrawer, TripsDrawer],
+  imports: [MissingPart, CommandDrawer, LedgerDrawer, SettingsDrawer, TrackDrawer, TripsDrawer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @defer (when ledger.open() !== undefined; prefetch on idle) {
@@ -34,8 +34,8 @@ import { MissingPart } from '../ui/missing-part';
     } @error {
       <app-missing-part />
     }
-    @defer (when commands.panel() === 'newTrip') {
-      <app-new-trip-drawer />
+    @defer (when commands.panel() === 'track') {
+      <app-track-drawer />
     } @error {
       <app-missing-part />
     }

@@ -10,12 +10,12 @@ import { guestWords } from '../words/import-words';
 import { refusalWords } from '../words/room-words';
 import { clashWords } from '../words/save-words';
 import { noWorkerWords } from '../words/study-words';
-import { StartDoors } from './start-doors';
+import { StartTour } from './start-tour';
 
 /** What the walker must see, above every view: what is wrong with saving or planning, what came in, what is offered, where to begin. */
 @Component({
   selector: 'app-notices',
-  imports: [StartDoors],
+  imports: [StartTour],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './notices.html',
   styleUrl: './notices.less',

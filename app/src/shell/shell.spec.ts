@@ -8,6 +8,7 @@ import { stretchLeg } from '@tinder/core/trail';
 import { METRIC } from '@tinder/core/units';
 import { LedgerService } from '../ledger/ledger-service';
 import { Autosave } from '../store/autosave';
+import { HAS_STARTED } from '../platform/has-started';
 import { WorkspaceStore } from '../store/workspace-store';
 import { until, untilQuiet } from '../testing/until';
 import { AppShell } from './app-shell';
@@ -38,6 +39,7 @@ describe('the frame', () => {
   }
 
   beforeEach(async () => {
+    HAS_STARTED.set();
     TestBed.configureTestingModule({ providers: [provideRouter([{ path: '**', component: Empty }])] });
     fixture = TestBed.createComponent(AppShell);
     fixture.detectChanges();

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink, RouterLinkActive } from '@angular/router';
-import { WorkspaceStore } from '../store/workspace-store';
+import { WalkStudy } from '../walk/walk-study';
 import { Icon } from '../ui/icon';
 import { MoreMenu } from './more-menu';
 import { thumbViews } from './views';
@@ -28,6 +28,6 @@ import { thumbViews } from './views';
   `,
 })
 export class ThumbNav {
-  private readonly store = inject(WorkspaceStore);
-  protected readonly views = computed(() => thumbViews(!!this.store.trip().walk?.log.length));
+  private readonly walk = inject(WalkStudy);
+  protected readonly views = computed(() => thumbViews(this.walk.underWay()));
 }

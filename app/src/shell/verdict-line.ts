@@ -3,6 +3,9 @@ import { AdviceService } from '../planning/advice-service';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
 import { Units } from '../words/units';
+import { RouterLink } from '@angular/router';
+import { WalkStudy } from '../walk/walk-study';
+import { walkVerdictWords } from '../words/walk-verdict-words';
 import { Said } from './said';
 import { planProblemWords } from '../words/study-words';
 import { measuredWidth } from '../ui/measured-width';
@@ -22,7 +25,7 @@ const LETTER_PX = { lead: 8.4, second: 6.9 };
 /** The verdict at the foot of every view, at one glance, and why where that is asked. Its numbers open their derivation; its advice can be taken with one press. */
 @Component({
   selector: 'app-verdict-line',
-  imports: [Icon, NzButtonComponent, Said],
+  imports: [Icon, NzButtonComponent, RouterLink, Said],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="words">
@@ -58,6 +61,9 @@ const LETTER_PX = { lead: 8.4, second: 6.9 };
     <div class="acts">
       @if (elsewhere(); as carry) {
         <button nz-button class="elsewhere" type="button" (click)="marker.goTo(carry.days[0].day)">Show riskiest leg</button>
+      }
+      @if (walk.underWay()) {
+        <a nz-button routerLink="/walk" [queryParams]="{ side: 'ahead' }">Will it last?</a>
       }
       @if (verdict().why.length) {
         <button
@@ -119,7 +125,8 @@ const LETTER_PX = { lead: 8.4, second: 6.9 };
       display: flex;
       gap: 12px;
     }
-    .acts button {
+    .acts button,
+    .acts a {
       border-color: var(--verdict-ink);
       background: transparent;
       color: var(--verdict-ink);
@@ -138,7 +145,8 @@ const LETTER_PX = { lead: 8.4, second: 6.9 };
       .lead {
         font-size: 17px;
       }
-      .acts button {
+      .acts button,
+    .acts a {
         min-height: 44px;
       }
     }
@@ -148,6 +156,7 @@ export class VerdictLine {
   protected readonly plans = inject(PlanService);
   private readonly advice = inject(AdviceService);
   private readonly risk = inject(RiskService);
+  protected readonly walk = inject(WalkStudy);
   protected readonly marker = inject(DayMarker);
   private readonly units = inject(Units);
 
@@ -155,16 +164,20 @@ export class VerdictLine {
   /** Has the walker asked why? */
   protected readonly asked = signal(false);
   protected readonly verdict = computed((): Verdict => {
+    if (this.walk.underWay()) {
+      const here = this.walk.walking()?.here;
+      return here ? walkVerdictWords(here, this.units) : NO_VERDICT;
+    }
     const carry = this.plans.carry();
     if (!carry || this.plans.failed()) return NO_VERDICT;
     // at first the risk stands before the advice in the sentence, and comes after it: what is read already would move
     const advice = this.hasDrawn() ? this.advice.answer() : undefined;
-    return verdictWords(carry, this.advice.problem() ? 'unknown' : advice, this.risk.tightest(), this.risk.limit(), this.units);
+    return verdictWords(carry, this.advice.problem() ? 'unknown' : advice, this.risk.riskiest(), this.risk.limit(), this.units);
   });
   /** The riskiest leg, where it is not the one that is looked at. */
   protected readonly elsewhere = computed(() => {
-    const tightest = this.risk.tightest()?.carry;
-    return tightest && tightest !== this.plans.carry() ? tightest : undefined;
+    const riskiest = this.walk.underWay() ? undefined : this.risk.riskiest()?.carry;
+    return riskiest && riskiest !== this.plans.carry() ? riskiest : undefined;
   });
   /** The risk was drawn once, or will not be. */
   private hasDrawn(): boolean {

@@ -6,6 +6,8 @@ import { StoredValue } from './nz/stored-value';
 export interface Option<T extends string = string> {
   value: T;
   label: string;
+  /** A second line, under the label. */
+  note?: string;
 }
 
 /** A few words to choose one of: all of them are seen, the chosen one is filled. */
@@ -24,7 +26,12 @@ export interface Option<T extends string = string> {
       @for (o of options(); track o.value) {
         <!-- NG-ZORRO puts the radio button into the label -->
         <!-- eslint-disable-next-line @angular-eslint/template/label-has-associated-control -->
-        <label nz-radio-button [nzValue]="o.value">{{ o.label }}</label>
+        <label nz-radio-button [nzValue]="o.value"
+          >{{ o.label }}
+          @if (o.note) {
+            <small>{{ o.note }}</small>
+          }
+        </label>
       }
     </nz-radio-group>
   `,

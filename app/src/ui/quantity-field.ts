@@ -64,6 +64,8 @@ export class QuantityField {
   readonly value = input.required<number | null>();
   /** Just the number: its unit is said beside the field. */
   readonly bare = input(false);
+  /** Said after a bare number: what is counted. */
+  readonly unitWord = input('');
   readonly placeholder = input('');
   readonly limits = input.required<Limits>();
   /** Decimals shown; the unit's own where left out. */
@@ -94,8 +96,8 @@ export class QuantityField {
     const typed = this.text();
     if (typed === this.shown()) return this.problem.set(undefined);
     const unit = this.units.unit(this.quantity());
-    const parsed = parseQuantity(typed, this.quantity(), unit);
-    if (!parsed.ok) return this.problem.set(quantityProblemWords(parsed.problem, this.quantity(), unit.symbol));
+    const parsed = parseQuantity(this.unitWord() ? typed.replace(this.unitWord(), '') : typed, this.quantity(), unit);
+    if (!parsed.ok) return this.problem.set(quantityProblemWords(parsed.problem, this.quantity(), this.unitWord() || unit.symbol));
     const read = parsed.value;
     if (!this.accept(read.value)) return;
     const other = read.unitTyped && read.unit.symbol !== unit.symbol;
@@ -106,6 +108,7 @@ export class QuantityField {
 
   private worded(value: number): string {
     const decimals = this.decimals();
+    if (this.unitWord()) return `${this.units.number(value, this.quantity(), decimals)} ${this.unitWord()}`;
     return this.bare() ? this.units.number(value, this.quantity(), decimals) : this.units.plain(value, this.quantity(), decimals);
   }
 

@@ -1,9 +1,11 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { fromEvent, interval, merge } from 'rxjs';
+import { isUnderWay } from '@tinder/core/walk';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
+import { WorkspaceStore } from '../store/workspace-store';
 import { today } from '../ui/today';
 
 const LOOK_MS = 60_000;
@@ -16,6 +18,10 @@ export class WalkStudy {
   /** The day of the calendar: looked at again whenever the page comes back into sight, so that a midnight is not missed. */
   private readonly date = signal(today());
   readonly stretchWanted = signal(false);
+
+  private readonly trip = inject(WorkspaceStore).trip;
+  /** The open trip is being walked these days. */
+  readonly underWay = computed(() => isUnderWay(this.trip(), this.date()));
 
   private readonly question = computed(() => {
     const planned = this.plans.current();

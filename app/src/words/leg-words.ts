@@ -7,6 +7,9 @@ import type { Units } from './units';
 /** "days 1–5", "day 7". */
 export const daySpanWords = (first: number, last: number): string => (first === last ? `day ${first}` : `days ${first}–${last}`);
 
+/** "1 day", "5 days". */
+export const dayCountWords = (n: number): string => `${n} ${n === 1 ? 'day' : 'days'}`;
+
 /** What water is taken from, in the order in which it costs fuel. */
 export const WATER_WORDS = [
   { value: 'stream', label: 'Stream' },

@@ -19,7 +19,7 @@ export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {
     case 'banned':
       return `No ${p.restriction === 'noFlame' ? 'flame at all' : 'open flame'} on ${dayWords(p.onDays)}: meals are cold with this kit and not counted. Check with the land manager.`;
     case 'unknownRestriction':
-      return `Nobody has noted whether a flame is allowed on ${dayWords(p.onDays)}. Ask the land manager, then note it on the trail.`;
+      return `Fire rules for ${dayWords(p.onDays)} not checked yet. Ask the land manager.`;
     case 'passesStops':
       return `${p.names.join(' and ')} cannot fill up this fuel: it is carried past.`;
     case 'flameRaised':

@@ -8,7 +8,7 @@ export interface Station {
 export const STATIONS: readonly Station[] = [
   {
     path: '/carry',
-    says: 'An invented walk of 23 days. The line at the foot is the answer: with what to leave each stop. Move anything here, the air, the pot, the flame, and it answers at once; press a dotted figure and it opens to where the grams go.',
+    says: 'An invented walk of 23 days. The dark band is the answer: what to carry out of each stop. Change the cold, the pot or the meals, and it answers at once. Press an underlined number to see where it comes from.',
   },
   {
     path: '/trail',

@@ -1,12 +1,35 @@
-import { COLD_WORDS, USUAL_ASCENT_M, USUAL_KM, type StarterAnswers } from '@tinder/core/trail';
+import type { Plan } from '@tinder/core/planned';
+import type { StarterContrast } from '@tinder/core/study';
+import type { StarterAnswers } from '@tinder/core/trail';
+import { WIND_WORDS } from './choice-words';
+import { containersInWords } from './container-words';
 import type { Units } from './units';
 
-/** What a starter takes for granted, where nothing was asked: told before the trip is made, and changed on the trail. */
-export function assumedWords({ cold }: Pick<StarterAnswers, 'cold'>, units: Pick<Units, 'text'>): string {
-  const air =
-    cold === 'bySeason'
-      ? 'the air of a simulated climate'
-      : `${units.text(COLD_WORDS[cold].supperAirC, 'temperature')} at dinner and ${units.text(COLD_WORDS[cold].breakfastAirC, 'temperature')} at breakfast`;
-  const way = `${units.text(USUAL_KM, 'distance')} and ${units.text(USUAL_ASCENT_M, 'altitude')} up a day`;
-  return `Assumed: ${air}, ${way}, stream water, filtered; dishes as in the open trip. All of it can be changed on Trail and Menu.`;
+/** The answer that turned out wrong, as it would be: "Mornings at −4 °C". */
+export function contrastWords({ code }: StarterContrast, a: StarterAnswers, units: Pick<Units, 'text'>): string {
+  switch (code) {
+    case 'moreWind':
+      return `${a.wind === 'steady' ? WIND_WORDS.leaning : a.wind === 'leaning' ? WIND_WORDS.blown : WIND_WORDS.out} wind`;
+    case 'colder':
+      return a.fromClimate ? 'Ten degrees colder' : `Mornings at ${units.text(a.breakfastAirC - 10, 'temperature')}`;
+    case 'snow':
+      return 'Melting snow for water';
+    case 'longer':
+      return 'One more night';
+  }
+}
+
+/** What it would cost: "+11 g of fuel"; meals that fail come first, for they are worse than grams. */
+export function contrastCostWords({ fuelG, mealsFailing }: StarterContrast, units: Pick<Units, 'text'>): string {
+  if (mealsFailing > 0) return `${mealsFailing} ${mealsFailing === 1 ? 'meal fails' : 'meals fail'}`;
+  return `${fuelG < 0 ? '−' : '+'}${units.text(Math.abs(fuelG), 'mass')} of fuel`;
+}
+
+/** The answer so far, in a sentence. */
+export function draftWords({ carries }: Pick<Plan, 'carries'>, nights: number, units: Pick<Units, 'text'>): string {
+  const [first] = carries;
+  if (first.fuelG === 0) return 'Take no fuel: no hot meal is planned.';
+  const where = carries.length > 1 ? `at ${first.to}` : 'at the end';
+  const long = carries.length > 1 ? `to ${first.to}` : `for ${nights} ${nights === 1 ? 'night' : 'nights'}`;
+  return `Take ${containersInWords(first, units)}: ${units.text(first.demandG, 'mass')} ${long}, ${units.text(first.fuelG - first.demandG, 'mass')} left ${where}.`;
 }

@@ -2,6 +2,7 @@ import { unfinishedMeals, type CarryPlan } from '@tinder/core/planned';
 import type { Advice, CarryAtRisk, Change, WhyLoadOut } from '@tinder/core/study';
 import { changeWords, effectWords } from './change-words';
 import { edgeWords } from './edge-words';
+import { dayCountWords } from './leg-words';
 import { leftBehindWords } from './loadout-words';
 import { dayWords } from './problem-words';
 import { containersInWords } from './container-words';
@@ -72,7 +73,7 @@ function loadout(carry: CarryPlan, units: Format): Segment[] {
     return [
       { text: carry.problems.length ? 'Nothing can be cooked as it stands. ' : `Leave ${carry.from} without fuel: every meal is cold. ` },
     ];
-  const days = `${carry.days.length} ${carry.days.length === 1 ? 'day' : 'days'}`;
+  const days = dayCountWords(carry.days.length);
   const behind = leftBehindWords(carry, units);
   return [
     { text: `Leave ${carry.from} with ` },

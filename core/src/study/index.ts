@@ -24,6 +24,7 @@ export * from './own-choice';
 export * from './per-kcal';
 export * from './season';
 export * from './shop';
+export * from './starter-contrasts';
 export * from './slack';
 export * from './trail-setup';
 export * from './trip-price';

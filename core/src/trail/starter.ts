@@ -4,73 +4,90 @@ import { addDays } from './dates';
 import { newStop } from './edit';
 import { fillClimate } from './fill-climate';
 
-/** How cold, in words: supper and breakfast air, °C (common practice of walkers' talk). */
-export const COLD_WORDS = {
-  warm: { supperAirC: 20, breakfastAirC: 13 },
-  cool: { supperAirC: 12, breakfastAirC: 6 },
-  frost: { supperAirC: 5, breakfastAirC: -2 },
-  hardFrost: { supperAirC: -4, breakfastAirC: -12 },
-} as const;
-export type ColdWord = keyof typeof COLD_WORDS;
-
-/** Middle day of a season in the north. */
-const SEASON_STARTS = { spring: '-05-05', summer: '-08-01', autumn: '-10-05', winter: '-02-05' } as const;
-export type Season = keyof typeof SEASON_STARTS;
-
 /** The first meal cooked outside, and the last: what lies before and after is eaten at home or in a house. */
 export type EndMeal = 'breakfast' | 'supper';
 
+/** What is asked of a walker who wants a first plan. */
 export interface StarterAnswers {
   /** Nights out; the days are one more. */
   nights: number;
+  /** First day, year-month-day. */
+  startDate: string;
   firstMeal: EndMeal;
   lastMeal: EndMeal;
-  /** 0, 1 (supper) or 2. */
-  hotMeals: number;
-  /** In words, or by season and height from the simulated climate. */
-  cold: ColdWord | 'bySeason';
+  /** Air while dinner and breakfast are cooked, °C; where `fromClimate` is set the simulated climate says it day by day. */
+  supperAirC: number;
+  breakfastAirC: number;
+  fromClimate: boolean;
+  source: 'stream' | 'snow' | 'snowDry';
   wind: WindWord;
+  /** Water heated for each meal, mL; 0 where it is cold. */
+  breakfastMl: number;
+  dinnerMl: number;
+  drinkMl: number;
+  reservePercent: number;
+  riskLimitPercent: number;
+  /** Resupply stops on the way. */
   stops: number;
-  season: Season;
+  kmADay: number;
+  ascentM: number;
+  /** Height of the camps. */
   altitudeM: number;
-  /** A coming year, for the dates. */
-  year: number;
 }
-
-/** What a starter is asked before anything is known: a weekend in cool air. */
-export const WEEKEND: Omit<StarterAnswers, 'year'> = {
-  nights: 2,
-  firstMeal: 'supper',
-  lastMeal: 'breakfast',
-  hotMeals: 2,
-  cold: 'cool',
-  wind: 'leaning',
-  stops: 0,
-  season: 'summer',
-  altitudeM: 800,
-};
 
 /** A day's walk where nothing is known (common practice). */
 export const USUAL_KM = 18;
 export const USUAL_ASCENT_M = 500;
 
-/** A full, sensible trip from a few answers. `base` lends kit, menu and latitude; `idOf` names trip (0) and stops. */
-export function startTrip(base: Trip, a: StarterAnswers, idOf: (n: number) => string): Trip {
-  const words = COLD_WORDS[a.cold === 'bySeason' ? 'cool' : a.cold];
-  const day: Day = {
-    km: USUAL_KM,
+/** Cool air in the middle of summer, °C and day of the year (common practice of walkers' talk). */
+const COOL = { supperAirC: 12, breakfastAirC: 6 };
+const SUMMER = '-08-01';
+/** Seasons turn around south of the equator: so many days later. */
+const HALF_A_YEAR = 182;
+const USUAL_CAMP_M = 800;
+
+/** What is assumed before anything is answered: a weekend in cool summer air of that year; meals, reserve and limit as in the trip that lends them. */
+export function starterAnswers(base: Trip, year: number): StarterAnswers {
+  const heated = ({ hot, waterMl }: Trip['menu']['supper']): number => (hot ? waterMl : 0);
+  return {
+    nights: 2,
+    startDate: addDays(`${year}${SUMMER}`, base.latitudeDeg < 0 ? HALF_A_YEAR : 0),
+    firstMeal: 'supper',
+    lastMeal: 'breakfast',
+    ...COOL,
+    fromClimate: false,
+    source: 'stream',
+    wind: 'leaning',
+    breakfastMl: heated(base.menu.breakfast),
+    dinnerMl: heated(base.menu.supper),
+    drinkMl: heated(base.menu.drink),
+    reservePercent: base.reservePercent,
+    riskLimitPercent: base.loadOut.riskLimitPercent,
+    stops: 0,
+    kmADay: USUAL_KM,
     ascentM: USUAL_ASCENT_M,
+    altitudeM: USUAL_CAMP_M,
+  };
+}
+
+/** A full, sensible trip from a few answers. `base` lends kit, dishes and latitude; `idOf` names trip (0) and stops. */
+export function startTrip(base: Trip, a: StarterAnswers, idOf: (n: number) => string): Trip {
+  const { supperAirC, breakfastAirC, source } = a;
+  const day: Day = {
+    km: a.kmADay,
+    ascentM: a.ascentM,
     altitudeM: a.altitudeM,
-    ...words,
+    supperAirC,
+    breakfastAirC,
     spreadC: 4,
-    waterC: Math.max(1, Math.min(18, Math.round((words.supperAirC + words.breakfastAirC) / 2))),
+    waterC: Math.max(1, Math.min(18, Math.round((supperAirC + breakfastAirC) / 2))),
     wind: { kind: 'words', word: a.wind },
     gusty: false,
-    source: 'stream',
+    source,
     treatment: 'filter',
     eatsOut: { breakfast: false, supper: false },
     dishes: {},
-    simulated: a.cold === 'bySeason' ? CLIMATE_KEYS.filter((k) => k !== 'wind') : [],
+    simulated: a.fromClimate ? CLIMATE_KEYS.filter((k) => k !== 'wind') : [],
   };
   const dayCount = a.nights + 1;
   const days = Array.from({ length: dayCount }, (_, i): Day => {
@@ -90,16 +107,23 @@ export function startTrip(base: Trip, a: StarterAnswers, idOf: (n: number) => st
     const name = i === 0 ? 'Start' : i === legCount ? 'End' : `Stop ${i}`;
     return newStop(idOf(i + 1), name, kind);
   });
-  const half = base.latitudeDeg < 0 ? 182 : 0; // seasons turn around south of the equator
-  const meal = (m: Trip['menu']['supper'], hot: boolean) => ({ ...m, hot });
+  const meal = (m: Trip['menu']['supper'], waterMl: number) => ({ ...m, hot: waterMl > 0, waterMl: waterMl || m.waterMl });
+  const { breakfast, supper, drink } = base.menu;
   return fillClimate({
     ...unwalked(base),
     id: idOf(0),
     name: a.nights <= 2 ? 'A weekend' : `${a.nights} nights`,
-    startDate: addDays(`${a.year}${SEASON_STARTS[a.season]}`, half),
+    startDate: a.startDate,
     stops,
     legs,
     profile: [],
-    menu: { ...base.menu, breakfast: meal(base.menu.breakfast, a.hotMeals >= 2), supper: meal(base.menu.supper, a.hotMeals >= 1) },
+    reservePercent: a.reservePercent,
+    loadOut: { ...base.loadOut, riskLimitPercent: a.riskLimitPercent },
+    menu: {
+      ...base.menu,
+      breakfast: meal(breakfast, a.breakfastMl),
+      supper: meal(supper, a.dinnerMl),
+      drink: meal(drink, a.drinkMl),
+    },
   });
 }

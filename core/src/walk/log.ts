@@ -1,5 +1,5 @@
 import type { MealName, Trip, WalkEvent } from '../model';
-import { daysBetween } from '../trail';
+import { dayCount, daysBetween } from '../trail';
 
 /** A log in the order in which it happened: by when it was written down. */
 export const inOrder = (log: readonly WalkEvent[]): WalkEvent[] =>
@@ -28,6 +28,13 @@ export const writtenMeals = (log: readonly WalkEvent[]): Set<string> =>
 /** The day of the trip that the calendar says, late or early as the walker is; it may lie outside the trip. */
 export const dayByCalendar = (trip: Pick<Trip, 'startDate' | 'walk'>, today: string): number =>
   daysBetween(trip.startDate, today) + 1 - (trip.walk?.daysLate ?? 0);
+
+/** Is a trip being walked on that day of the calendar: its log has begun, and the day lies within the trip or one beside it? A rehearsal is none. */
+export function isUnderWay(trip: Trip, today: string): boolean {
+  if (!trip.walk?.log.length) return false;
+  const day = dayByCalendar(trip, today);
+  return day >= 0 && day <= dayCount(trip) + 1;
+}
 
 /**
  * The day that is being walked: the calendar's, but never one before what is written down last, and never one outside the trip. Where the calendar

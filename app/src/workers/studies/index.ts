@@ -3,6 +3,7 @@ import { balance } from './balance';
 import { card } from './card';
 import { cold } from './cold';
 import { dose } from './dose';
+import { draft } from './draft';
 import { find, findAgainst, findMixes, findRisks } from './find';
 import { flame } from './flame';
 import { habits } from './habits';
@@ -38,6 +39,7 @@ export const STUDIES = {
   claims,
   cold,
   dose,
+  draft,
   find,
   findAgainst,
   findMixes,

@@ -1,0 +1,29 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
+import { Commands } from '../commands/commands';
+import { Dialog } from '../ui/dialog';
+import { TrackTrip } from './track-trip';
+
+/** A new trip along a track out of a file. */
+@Component({
+  selector: 'app-track-drawer',
+  imports: [Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, TrackTrip],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <nz-drawer [nzVisible]="commands.panel() === 'track'" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="commands.close()">
+      <ng-container *nzDrawerContent>
+        @if (commands.panel() === 'track') {
+          <section appDialog aria-labelledby="track-title">
+            <h2 id="track-title">New trip from a track</h2>
+            <app-track-trip (made)="commands.close()" />
+            <button nz-button type="button" (click)="commands.close()">Close</button>
+          </section>
+        }
+      </ng-container>
+    </nz-drawer>
+  `,
+})
+export class TrackDrawer {
+  protected readonly commands = inject(Commands);
+}

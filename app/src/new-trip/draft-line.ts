@@ -1,0 +1,54 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { riskLimit } from '@tinder/core/risk';
+import { draftWords } from '../words/starter-words';
+import { sentenceStart } from '../words/sentence-start';
+import { riskWords } from '../words/risk-words';
+import { Units } from '../words/units';
+import { NewTripDraft } from './new-trip-draft';
+
+/** The answer so far at the foot of the form, in the place where the verdict of a trip stands. */
+@Component({
+  selector: 'app-draft-line',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <p class="lead">{{ lead() }}</p>
+    <p>{{ second() }}</p>
+  `,
+  host: { role: 'region', 'aria-label': 'Verdict', '[attr.aria-busy]': '!draft.study.fresh()' },
+  styles: `
+    :host {
+      display: block;
+      box-sizing: border-box;
+      min-height: 72px;
+      padding: 10px 20px;
+      background: var(--verdict-ground);
+      color: var(--verdict-ink);
+    }
+    p {
+      margin: 0;
+      font-size: 15px;
+      line-height: 1.3;
+    }
+    .lead {
+      min-height: 25px;
+      font-size: 19px;
+      font-weight: 600;
+    }
+  `,
+})
+export class DraftLine {
+  protected readonly draft = inject(NewTripDraft);
+  private readonly units = inject(Units);
+
+  protected readonly lead = computed(() => {
+    const d = this.draft.draft();
+    return d ? draftWords(d.plan, d.plan.days.length - 1, this.units) : '';
+  });
+  protected readonly second = computed(() => {
+    const d = this.draft.draft();
+    const risk = d?.risks[0];
+    if (!d || !risk) return '';
+    const said = riskWords(risk, d.plan.carries[0], riskLimit(d.trip), this.units);
+    return `${sentenceStart(said.chance)} chance of running out, ${said.state === 'within' ? 'within' : 'over'} your limit of ${said.limit}. ${said.more}`;
+  });
+}

@@ -1,0 +1,100 @@
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signal } from '@angular/core';
+import { Router } from '@angular/router';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzTagComponent } from 'ng-zorro-antd/tag';
+import { WIND_WORDS_MPS, type WindWord } from '@tinder/core/burn';
+import { LIMITS } from '@tinder/core/model';
+import { addDays } from '@tinder/core/trail';
+import { Commands } from '../commands/commands';
+import { Choice } from '../ui/choice';
+import { DateField } from '../ui/date-field';
+import { FormItem } from '../ui/form-item';
+import { Opened } from '../ui/opened';
+import { optionsOf, PickField } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
+import { SwitchField } from '../ui/switch-field';
+import { WIND_WORDS } from '../words/choice-words';
+import { dayCountWords, WATER_WORDS } from '../words/leg-words';
+import { Units } from '../words/units';
+import { DraftAnswer } from './draft-answer';
+import { DraftRibbon } from './draft-ribbon';
+import { NewTripDraft } from './new-trip-draft';
+
+const DAY_MS = 86_400_000;
+
+/** A new trip in one form: every question has an answer that is assumed until it is typed over, and the plan of it stands beside. */
+@Component({
+  selector: 'app-new-trip-view',
+  imports: [
+    Choice,
+    DateField,
+    DraftAnswer,
+    DraftRibbon,
+    FormItem,
+    NzButtonComponent,
+    NzTagComponent,
+    Opened,
+    PickField,
+    QuantityField,
+    SwitchField,
+  ],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './new-trip-view.html',
+  styleUrl: './new-trip-view.less',
+})
+export class NewTripView {
+  protected readonly draft = inject(NewTripDraft);
+  protected readonly commands = inject(Commands);
+  private readonly router = inject(Router);
+  private readonly units = inject(Units);
+  protected readonly L = LIMITS;
+  protected readonly nightLimits = { min: 1, max: LIMITS.tripDays.max - 1 };
+  protected readonly stopLimits = { min: 0, max: LIMITS.stops.max - 2 };
+  /** No water is a cold meal, or none. */
+  protected readonly waterLimits = { min: 0, max: LIMITS.waterMl.max };
+  protected readonly lengths = [
+    { value: 'nights', label: 'Nights' },
+    { value: 'dates', label: 'Dates' },
+  ] as const;
+  protected readonly ends = optionsOf({ breakfast: 'Breakfast', supper: 'Dinner' });
+  protected readonly waters = WATER_WORDS;
+  protected readonly winds = computed(() =>
+    (Object.keys(WIND_WORDS) as WindWord[]).map((value) => ({
+      value,
+      label: WIND_WORDS[value],
+      note: this.units.text(WIND_WORDS_MPS[value], 'speed'),
+    })),
+  );
+  protected readonly length = signal<'nights' | 'dates'>('nights');
+  protected readonly days = computed(() => dayCountWords(this.draft.answers().nights + 1));
+  protected readonly lastDay = computed(() => addDays(this.draft.answers().startDate, this.draft.answers().nights));
+  protected readonly wayWords = computed(() => {
+    const { kmADay, ascentM, stops } = this.draft.answers();
+    const way = `${this.units.text(kmADay, 'distance')}, ${this.units.text(ascentM, 'altitude')} up a day`;
+    return stops ? `${way}, ${stops} ${stops === 1 ? 'stop' : 'stops'}` : way;
+  });
+  protected readonly wayAssumed = computed(() =>
+    (['kmADay', 'ascentM', 'stops', 'altitudeM'] as const).every((k) => this.draft.isAssumed(k)),
+  );
+  protected readonly round = Math.round;
+
+  constructor() {
+    this.draft.isOpen.set(true);
+    inject(DestroyRef).onDestroy(() => this.draft.isOpen.set(false));
+  }
+
+  /** The last day moves the number of nights, within what can be planned. */
+  protected endOn(day: string): void {
+    const nights = Math.round((Date.parse(day) - Date.parse(this.draft.answers().startDate)) / DAY_MS);
+    this.draft.set({ nights: Math.min(this.nightLimits.max, Math.max(this.nightLimits.min, nights)) });
+  }
+
+  protected make(): void {
+    if (this.draft.make()) void this.router.navigateByUrl('/carry');
+  }
+
+  protected cancel(): void {
+    this.draft.forget();
+    void this.router.navigateByUrl('/carry');
+  }
+}
