@@ -10,11 +10,19 @@ const SIZES = [
 ];
 
 /** What is dragged: where the drag starts in the box of an element, and how far it goes to and fro, as shares of its width. */
-const DRAGS = [
+const DRAGS: { name: string; view: string; under?: string; element: string; x: number; y: number; swing: number }[] = [
   { name: 'a stop on Trail', view: 'trail', element: 'svg.ribbon', x: 5 / 23, y: 44, swing: 2.5 / 23 },
   { name: 'a brush on Menu', view: 'menu', element: 'svg.ribbon', x: 0.3, y: 70, swing: 0.2 },
-  { name: 'the air on Carry', view: 'carry', element: 'app-walk-panel input.cold', x: 0.5, y: 10, swing: 0.3 },
-  { name: 'the flame in the closer look', view: 'carry', element: 'app-flame-panel svg', x: 0.5, y: 60, swing: 0.3 },
+  { name: 'the air on Carry', view: 'carry', element: 'app-conditions-panel .ant-slider.cold', x: 0.5, y: 12, swing: 0.3 },
+  {
+    name: 'the flame in the closer look',
+    view: 'carry',
+    under: 'A closer look',
+    element: 'app-flame-panel svg',
+    x: 0.5,
+    y: 60,
+    swing: 0.3,
+  },
 ];
 
 /** In the page: notes the time of every frame. Text, so that no build step rewrites it. */
@@ -41,6 +49,10 @@ await served(PORT, 'dist/app/browser', async (address) => {
     for (const drag of DRAGS) {
       const page = await (await browser.newContext({ viewport: { width, height }, serviceWorkers: 'block' })).newPage();
       await page.goto(`${address}${drag.view}`);
+      // on a phone the conditions are folded
+      const folded = page.locator('details.boxed:not([open]) > summary', { hasText: 'Conditions' });
+      if (await folded.isVisible()) await folded.click();
+      if (drag.under) await page.locator('summary', { hasText: drag.under }).click();
       const dragged = page.locator(drag.element).first();
       await dragged.waitFor();
       await dragged.scrollIntoViewIfNeeded();

@@ -2,7 +2,7 @@ import { exportArchive, importArchive } from '@tinder/core/archive';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import { addDishes, DISHES } from '@tinder/core/menu';
 import type { Rack, ShelvedTrip, Trip } from '@tinder/core/model';
-import { startTrip, WEEKEND } from '@tinder/core/trail';
+import { startTrip, starterAnswers } from '@tinder/core/trail';
 
 const DISHES_KEPT = 40;
 const CONTAINERS = 100;
@@ -17,7 +17,7 @@ export function heavyDemo(): { trips: ShelvedTrip[]; rack: Rack } {
 
 /** The trip of it: 200 days, 60 stops, 40 dishes of which a dozen take turns. */
 export function halfAYear(): Trip {
-  const bare = startTrip(DEMO_TRIP, { ...WEEKEND, nights: 199, stops: 60, cold: 'bySeason', year: 2027 }, (n) => `stop-${n}`);
+  const bare = startTrip(DEMO_TRIP, { ...starterAnswers(DEMO_TRIP, 2027), nights: 199, stops: 60, fromClimate: true }, (n) => `stop-${n}`);
   const hot = DISHES.filter((d) => d.hot);
   const meals = Array.from({ length: DISHES_KEPT }, (_, i) => ({ ...hot[i % hot.length], name: `${hot[i % hot.length].name} ${i + 1}` }));
   let next = 0;

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { box, expect, expectFits, list, open, pick, test, type, unfold } from './helpers';
+import { box, expect, expectFits, list, open, options, pick, test, type, unfold } from './helpers';
 
 /** Opens the closer look, where it is not open yet, on a subject. */
 const subject = async (page: Page, name: string) => {
@@ -74,7 +74,7 @@ test('every burner of the rack can be chosen and says what it cannot do', async 
   await unfold(page, 'Lid, windscreen');
   const stove = list(page, 'Stove');
   await box(stove).click();
-  const names = page.getByRole('option');
+  const names = options(page);
   await expect(names.first()).toHaveAttribute('aria-setsize', /1\d/);
   const count = Number(await names.first().getAttribute('aria-setsize'));
   await stove.press('Escape');

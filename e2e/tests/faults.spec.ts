@@ -149,7 +149,7 @@ test('a view or a side that could not be loaded is told of, and edits are kept o
   await type(page, 'Days, typed', '8');
   await page.route('**/*.js', (route) => route.abort());
   const told = page.getByRole('alert');
-  await turnTo(page, 'Cases');
+  await turnTo(page, 'Shopping');
   await expect(told).toContainText('A part of Restless Tinder could not be loaded');
   await page.getByRole('link', { name: 'Menu', exact: true }).click();
   await expect(told).toContainText('A part of Restless Tinder could not be loaded');

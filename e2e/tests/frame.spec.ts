@@ -62,7 +62,14 @@ test('the focus is seen on links, buttons and words to choose from', async ({ pa
         return `${outlineStyle} ${outlineWidth}`;
       });
   await page.keyboard.press('Tab'); // from now on the focus is that of a keyboard
-  for (const selector of ['nav a', 'header button:not([disabled])', '.ant-btn.word', '.ant-radio-button-wrapper input:checked'])
+  for (const selector of [
+    'nav a',
+    'header button:not([disabled])',
+    'main .ant-btn:not([disabled])',
+    '.ant-slider-handle',
+    '.ant-switch',
+    '.ant-radio-button-wrapper input:checked',
+  ])
     expect([selector, await outline(selector)]).toEqual([selector, 'solid 2px']);
 });
 

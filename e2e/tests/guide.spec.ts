@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readdirSync, readFileSync } from 'node:fs';
 import { TASKS } from '../guide/tasks';
-import { expect, expectFits, loadout, open, test, turnTo, type, verdict } from './helpers';
+import { expect, expectFits, list, loadout, open, pick, test, turnTo, type, verdict } from './helpers';
 
 const GUIDE = '../docs/guide';
 const numberIn = (text: string | null, before: RegExp): number => {
@@ -112,8 +112,9 @@ test.describe('tasks of the guide, their numbers against a calculation by hand',
 
   test('alcohol on one leg: what is promised comes true', async ({ page }) => {
     const average = async (): Promise<number> =>
-      numberIn(await page.getByRole('group', { name: 'carried weight of every kit' }).innerText(), /([\d,]+) g/);
+      numberIn(await page.getByRole('group', { name: 'Carried weight compared' }).innerText(), /average weight: ([\d,]+) g/);
     await follow(page, 'alcohol-on-one-leg');
+    await pick(list(page, 'Compare with'), /^Cold soak/);
     const before = await average();
     const row = page.getByRole('row', { name: /^alcohol in a cone/ });
     const promised = numberIn(await row.innerText(), /(\d+) g lighter/);

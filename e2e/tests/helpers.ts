@@ -79,13 +79,18 @@ export async function turnTo(page: Page, side: string): Promise<void> {
 /** The list to pick from that is named so. */
 export const list = (within: Page | Locator, name: string) => within.getByRole('combobox', { name, exact: true });
 
+/** The options of the list that is open. */
+export const options = (page: Page) => page.locator('.cdk-overlay-container').getByRole('option');
+
 /** The box that such a list is in, for a pointer: it lies over the field. */
 export const box = (of: Locator) => of.locator('xpath=ancestor::nz-select');
 
 /** Picks in a list by the words of an option; a long list draws only what is seen of it. */
 export async function pick(of: Locator, words: string | RegExp): Promise<void> {
   await box(of).click();
-  const option = of.page().getByRole('option', { name: words, exact: true });
+  const option = options(of.page()).filter({
+    hasText: words instanceof RegExp ? words : new RegExp(`^\\s*${words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}\\s*$`),
+  });
   await expect(of).toHaveAttribute('aria-expanded', 'true');
   for (let i = 0; i < 60 && !(await option.isVisible()); i++) await of.press('ArrowDown');
   await option.click();

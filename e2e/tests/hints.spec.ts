@@ -1,4 +1,4 @@
-import { expect, loadout, open, test, turnTo } from './helpers';
+import { expect, loadout, open, test, turnTo, unfold } from './helpers';
 
 test('a short word says what it means: under the pointer and with the focus, until Escape', async ({ page }) => {
   await open(page, '/carry');
@@ -30,6 +30,7 @@ test.describe('by thumb', () => {
 
   test('a finger that rests on a word is told, one that passes is not', async ({ page }) => {
     await open(page, '/carry');
+    await unfold(page, 'Average weight, stove time');
     const word = loadout(page).locator('dt', { hasText: 'Average carried weight' });
     await word.scrollIntoViewIfNeeded();
     const hint = page.getByRole('tooltip');

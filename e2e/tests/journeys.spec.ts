@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { box, expect, expectStill, list, open, test, verdict, watchShifts } from './helpers';
+import { box, expect, expectStill, list, open, options, test, verdict, watchShifts } from './helpers';
 
 // The whole story, from a new trip to the file that leaves: once by keyboard alone, once by thumb alone.
 
@@ -70,7 +70,7 @@ test.describe('with a thumb', () => {
   test('the same story on the phone, by taps alone', async ({ page }) => {
     await open(page);
     await page.getByRole('button', { name: 'Search or run a command' }).tap();
-    await page.getByRole('dialog').getByRole('button', { name: 'New trip' }).tap();
+    await page.getByRole('dialog').getByRole('button', { name: 'New trip', exact: true }).tap();
     await page.getByRole('radiogroup', { name: 'Water from' }).getByText('Snow', { exact: true }).tap();
     await page.getByRole('button', { name: 'Create trip' }).tap();
     await expect(verdict(page)).toContainText('Leave Start with');
@@ -84,7 +84,7 @@ test.describe('with a thumb', () => {
     await page.getByRole('link', { name: 'Menu', exact: true }).tap();
     const supper = page.getByRole('region', { name: 'dinner' });
     await box(list(supper, 'dinner')).tap();
-    await page.getByRole('option').nth(1).tap();
+    await options(page).nth(1).tap();
     await page.getByRole('tab', { name: 'food out of each stop' }).tap();
     await expect(page.locator('app-food-tables')).toBeVisible();
 

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { box, expect, expectFits, list, open, test, turnTo, type, verdict } from './helpers';
+import { box, expect, expectFits, list, open, options, test, turnTo, type, verdict } from './helpers';
 
 const SIDES = ['build it', 'find one', 'side by side', 'make it lighter', 'lose one', 'diary'] as const;
 /** What is new on each side, beside the frame and the list of kits that are looked at with the first. */
@@ -173,7 +173,7 @@ test('the switch for what is owned hides the catalogue on the rack and in Carry'
   await open(page, '/kit');
   const stoves = async () => {
     await box(list(page, 'Stove')).click();
-    const count = Number(await page.getByRole('option').first().getAttribute('aria-setsize'));
+    const count = Number(await options(page).first().getAttribute('aria-setsize'));
     await list(page, 'Stove').press('Escape');
     return count;
   };

@@ -67,7 +67,7 @@ export function collisions(): string[] {
 /** What a thumb has to hit and is lower than 44 px; words inside a sentence stay as they are. */
 export function small(): string[] {
   const wanted =
-    'button:not(.figure), input, select, textarea, summary, [role=tab], nav a, label:has(input[type=radio], input[type=checkbox])';
+    'button:not(.figure), input:not(.ant-select-selection-search-input), .ant-select-selector, select, textarea, summary, [role=tab], nav a, label:has(input[type=radio], input[type=checkbox])';
   return [...document.querySelectorAll(wanted)].flatMap((e) => {
     const { width, height } = e.getBoundingClientRect();
     const isInLabel = e.matches('input[type=radio], input[type=checkbox]') && e.closest('label');

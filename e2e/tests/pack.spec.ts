@@ -5,7 +5,7 @@ import { exportArchive } from '@tinder/core/archive';
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { LONGEST_NAME } from '@tinder/core/model';
 import { marked, type Tokens } from 'marked';
-import { box, expect, expectFits, importTrip, list, open, pick, saved, test, turnTo, verdict } from './helpers';
+import { box, expect, expectFits, importTrip, list, open, options, pick, saved, test, turnTo, verdict } from './helpers';
 
 const SIDES = ['the list', 'stove card', 'one page', 'home and stops', 'what can hurt', 'labels', 'make it'] as const;
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
@@ -125,7 +125,7 @@ test('the stove card of every departure fits one side of A6, at 8 pt or more', a
   await turnTo(page, 'stove card');
   const departure = list(page, 'departure');
   await box(departure).click();
-  const labels = await page.getByRole('option').allInnerTexts();
+  const labels = await options(page).allInnerTexts();
   await departure.press('Escape');
   for (const label of labels) {
     await pick(departure, label);

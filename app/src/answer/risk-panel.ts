@@ -29,7 +29,7 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
   template: `
     @if (state(); as said) {
       <app-risk-state [said]="said" [to]="carry().to">
-        <button type="button" class="limit" aria-controls="risk-more" [attr.aria-expanded]="asked()" (click)="asked.set(!asked())">
+        <button type="button" class="figure" aria-controls="risk-more" [attr.aria-expanded]="asked()" (click)="asked.set(!asked())">
           {{ said.limit }}
         </button>
       </app-risk-state>
@@ -79,16 +79,6 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
     /* as high as the answer, so that nothing below it moves when it comes */
     .waiting {
       min-height: 66px;
-    }
-    .limit {
-      padding: 0;
-      border: 0;
-      background: none;
-      color: inherit;
-      font: inherit;
-      text-decoration: underline;
-      text-underline-offset: 3px;
-      cursor: pointer;
     }
     .line {
       display: grid;

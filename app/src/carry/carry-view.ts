@@ -1,3 +1,4 @@
+import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, type ElementRef, inject, signal, viewChild } from '@angular/core';
 import { Ribbon } from '../charts/ribbon';
 import { WeightChart } from '../charts/weight-chart';
@@ -7,6 +8,7 @@ import { Sides } from '../commands/sides';
 import { downloadFiguresSvg } from '../platform/export-figure';
 import { AnswerColumn } from '../answer/answer-column';
 import { MissingPart } from '../ui/missing-part';
+import { answerFirstScreen } from '../ui/wide-screen';
 import { Opened } from '../ui/opened';
 import { ChartTools } from './chart-tools';
 import { ConditionsPanel } from './conditions-panel';
@@ -41,6 +43,7 @@ const BEYOND_PX = 66;
     LegsPanel,
     MealsPanel,
     MissingPart,
+    NgTemplateOutlet,
     Opened,
     Ribbon,
     ShopPanel,
@@ -73,14 +76,22 @@ const BEYOND_PX = 66;
         <div id="carry-side" class="side" role="tabpanel" [attr.aria-labelledby]="'carry-side-' + side()">
           @switch (side()) {
             @case ('leg') {
-              @if (plans.carry(); as carry) {
-                <app-answer-column [carry]="carry" [plan]="p.plan" />
+              <ng-template #answer>
+                @if (plans.carry(); as carry) {
+                  <app-answer-column [carry]="carry" [plan]="p.plan" />
+                }
+              </ng-template>
+              @if (answerFirst()) {
+                <ng-container [ngTemplateOutlet]="answer" />
               }
               <div class="panels">
                 <app-conditions-panel />
                 <app-kit-panel />
                 <app-meals-panel [plan]="p.plan" />
               </div>
+              @if (!answerFirst()) {
+                <ng-container [ngTemplateOutlet]="answer" />
+              }
               <details class="closer finer" appOpened #closer="opened">
                 <summary>A closer look: flame, cold, dose, rest</summary>
                 @if (closer.once()) {
@@ -126,6 +137,7 @@ export class CarryView {
   private readonly figure = viewChild<ElementRef<HTMLElement>>('figure');
   protected readonly sides = SIDES;
   protected readonly beyond = BEYOND_PX;
+  protected readonly answerFirst = answerFirstScreen();
   protected readonly side = signal<Side>('leg');
   /** Sides of which the carried weight is the subject. */
   protected readonly weighs = computed(() => this.side() === 'leg' || this.side() === 'legs');

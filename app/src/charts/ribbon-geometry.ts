@@ -24,9 +24,9 @@ export const RIBBON: RibbonRows = {
   nightHeight: 7,
   hillTop: 77,
   hillFoot: 161,
-  numbers: 172,
-  taperTop: 175,
-  taperMax: 42,
+  numbers: 174,
+  taperTop: 179,
+  taperMax: 39,
   height: 220,
 };
 /** The same, folded: stops, nights, land and taper, without wind, camps and rules. */

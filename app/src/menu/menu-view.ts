@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import type { MealName } from '@tinder/core/model';
 import { AnswerColumn } from '../answer/answer-column';
-import { DayRule } from '../charts/day-rule';
 import { Ribbon } from '../charts/ribbon';
 import { PlanService } from '../planning/plan-service';
 import { Sides } from '../commands/sides';
@@ -22,7 +21,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Menu: what is eaten, how it is cooked, and what every habit costs over this trip. */
 @Component({
   selector: 'app-menu-view',
-  imports: [MissingPart, AnswerColumn, DayDishes, DayRule, DishPanel, FoodTables, HabitPanel, Ribbon, Sides],
+  imports: [MissingPart, AnswerColumn, DayDishes, DishPanel, FoodTables, HabitPanel, Ribbon, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Menu</h1>
@@ -31,7 +30,6 @@ type Side = (typeof SIDES)[number]['value'];
         <div>
           <div class="axis">
             <app-ribbon [plan]="p.plan" [editable]="true" [low]="true" />
-            <app-day-rule />
           </div>
           <app-sides
             class="sides"

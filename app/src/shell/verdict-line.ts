@@ -146,7 +146,7 @@ const LETTER_PX = { lead: 8.4, second: 6.9 };
         font-size: 17px;
       }
       .acts button,
-    .acts a {
+      .acts a {
         min-height: 44px;
       }
     }

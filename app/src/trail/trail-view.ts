@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { AnswerColumn } from '../answer/answer-column';
-import { DayRule } from '../charts/day-rule';
 import { Ribbon } from '../charts/ribbon';
 import { PlanService } from '../planning/plan-service';
 import { Sides } from '../commands/sides';
@@ -23,7 +22,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Trail: stops, legs, days and what they are like; by hand on the ribbon, or typed in its table twins. */
 @Component({
   selector: 'app-trail-view',
-  imports: [MissingPart, AnswerColumn, BrushPanel, DayRule, DaysTable, LegsTable, Ribbon, Sides, StopPanel, TripPanel],
+  imports: [MissingPart, AnswerColumn, BrushPanel, DaysTable, LegsTable, Ribbon, Sides, StopPanel, TripPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Trail</h1>
@@ -32,11 +31,10 @@ type Side = (typeof SIDES)[number]['value'];
         <div>
           <div class="axis">
             <app-ribbon [plan]="p.plan" [editable]="true" />
-            <app-day-rule />
           </div>
           <p class="quiet how">
-            Drag the land to brush days, a diamond to move a stop (Shift stretches). Wind: <b>/</b> steady, <b>//</b> leaning,
-            <b>///</b> blown about, <b>////</b> blows out.
+            Drag the land to brush days, a diamond to move a stop (Shift stretches). Wind: <b>/</b> calm, <b>//</b> light,
+            <b>///</b> moderate, <b>////</b> strong.
           </p>
           <app-sides
             class="sides"

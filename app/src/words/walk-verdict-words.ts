@@ -20,6 +20,10 @@ export function walkVerdictWords(here: WalkHere, units: Pick<Units, 'text'>): Ve
     ...NO_VERDICT,
     state,
     lead: [{ text: lead }],
-    second: [{ text: `${sentenceStart(reckonedOddsWords(forecast.runOut))} chance of running out, ${against} your limit of ${limitWords(limit)}. ` }],
+    second: [
+      {
+        text: `${sentenceStart(reckonedOddsWords(forecast.runOut))} chance of running out, ${against} your limit of ${limitWords(limit)}. `,
+      },
+    ],
   };
 }

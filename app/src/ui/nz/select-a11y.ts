@@ -22,7 +22,7 @@ export class SelectA11y {
   constructor() {
     const end = inject(DestroyRef);
     afterNextRender(() => {
-      this.describeField();
+      queueMicrotask(() => this.describeField()); // NG-ZORRO empties the field first
       this.chosen.observe(this.host, { childList: true, subtree: true, characterData: true });
       const overlay = this.select.cdkConnectedOverlay;
       overlay.attach.pipe(takeUntilDestroyed(end)).subscribe(() => {

@@ -1,0 +1,93 @@
+import { ChangeDetectionStrategy, Component, signal, type WritableSignal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzDropdownDirective, NzDropdownMenuComponent } from 'ng-zorro-antd/dropdown';
+import { NzMenuDirective, NzMenuItemComponent } from 'ng-zorro-antd/menu';
+import { NzTagComponent } from 'ng-zorro-antd/tag';
+import { Choice } from '../src/ui/choice';
+import { DateField } from '../src/ui/date-field';
+import { FormItem } from '../src/ui/form-item';
+import { MenuA11y } from '../src/ui/nz/menu-a11y';
+import { MenuItem } from '../src/ui/nz/menu-item';
+import { Opened } from '../src/ui/opened';
+import { PickField } from '../src/ui/pick-field';
+import { QuantityField } from '../src/ui/quantity-field';
+import { ScaleField } from '../src/ui/scale-field';
+import { SwitchField } from '../src/ui/switch-field';
+import { TablePick } from '../src/ui/table-pick';
+import { Tick } from '../src/ui/tick';
+
+const STOVES = ['Canister stove', 'Remote canister stove', 'Alcohol stove', 'Tablet tray', 'Wood box'];
+const MANY = Array.from({ length: 20 }, (_, i) => ({ value: `dish-${i}`, label: `Dish ${i}` }));
+
+/** Every control, for developers and for the tests: bound to values that are kept, unless “Refuse every change” is on. Not shipped. */
+@Component({
+  selector: 'app-root',
+  imports: [
+    Choice,
+    DateField,
+    FormItem,
+    MenuA11y,
+    MenuItem,
+    NzButtonComponent,
+    NzDropdownDirective,
+    NzDropdownMenuComponent,
+    NzMenuDirective,
+    NzMenuItemComponent,
+    NzTagComponent,
+    Opened,
+    PickField,
+    QuantityField,
+    ScaleField,
+    SwitchField,
+    TablePick,
+    Tick,
+  ],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './controls-page.html',
+  styles: `
+    :host {
+      display: block;
+      max-width: 720px;
+      padding: 16px;
+    }
+    .line {
+      display: grid;
+      grid-template-columns: 120px minmax(0, 1fr);
+      gap: 8px;
+      align-items: center;
+      min-height: 44px;
+    }
+    h1 {
+      font-size: 28px;
+    }
+  `,
+})
+export class ControlsPage {
+  protected readonly stoves = STOVES.map((label) => ({ value: label, label }));
+  protected readonly many = MANY;
+  protected readonly waters = [
+    { value: 'stream', label: 'Stream' },
+    { value: 'snow', label: 'Snow' },
+  ] as const;
+
+  protected readonly refuses = signal(false);
+  protected readonly stove = signal(STOVES[0]);
+  protected readonly dish = signal('dish-3');
+  protected readonly water = signal<'stream' | 'snow'>('stream');
+  protected readonly lid = signal(true);
+  protected readonly airC = signal(8);
+  protected readonly waterMl = signal(600);
+  protected readonly day = signal('2027-08-16');
+  protected readonly bottle = signal(false);
+  protected readonly chosen = signal('nothing yet');
+
+  /** Keeps a value, unless every change is refused. */
+  protected take<T>(of: WritableSignal<T>, value: T): void {
+    if (!this.refuses()) of.set(value);
+  }
+
+  protected turnLight(): void {
+    const { dataset } = document.documentElement;
+    dataset['theme'] = dataset['theme'] === 'day' ? 'headlamp' : 'day';
+  }
+}

@@ -1,0 +1,78 @@
+import { expect, open, test } from './helpers';
+
+// How much there is to take in at first sight of Carry, and how far the keyboard has to go.
+
+/** At most so many controls and words (ours to hold; the aim is 45 and 300), and no smaller type, px. */
+const MOST = { controls: 60, words: 400 };
+const SMALLEST_PX = 13;
+
+/** In the page: visible controls; words outside drawings; the smallest type, with where it is. */
+function counted(): { controls: number; words: number; smallestPx: number; smallest: string } {
+  const isSeen = (e: Element) => e.checkVisibility({ visibilityProperty: true, opacityProperty: true });
+  const wanted = 'button, a[href], input:not([type=file]), select, textarea, summary, [role=slider], [role=switch]';
+  const controls = [...document.querySelectorAll(wanted)].filter(
+    (e) => isSeen(e) && e.getBoundingClientRect().width > 1 && !e.matches('.skip, [disabled]'),
+  ).length;
+  let [words, smallestPx, smallest] = [0, 99, ''];
+  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+  for (let n = walker.nextNode(); n; n = walker.nextNode()) {
+    const of = n.parentElement;
+    const text = n.textContent?.trim();
+    if (!of || !text || !isSeen(of) || of.closest('.hidden-text, script, style, noscript, .skip') || of.getBoundingClientRect().width < 2)
+      continue;
+    const px = parseFloat(getComputedStyle(of).fontSize);
+    if (px < smallestPx) [smallestPx, smallest] = [px, text];
+    if (!of.closest('svg')) words += text.split(/\s+/).length;
+  }
+  return { controls, words, smallestPx, smallest };
+}
+
+test('Carry shows no more at first sight than can be taken in, in type that can be read', async ({ page }) => {
+  await open(page, '/carry');
+  await expect(page.locator('app-savings li')).toHaveCount(3);
+  await expect(page.locator('app-risk-state')).toBeVisible();
+  const { controls, words, smallestPx, smallest } = await page.evaluate(counted);
+  test.info().annotations.push({ type: 'counted', description: `${controls} controls, ${words} words, ${smallestPx} px` });
+  expect(controls).toBeLessThanOrEqual(MOST.controls);
+  expect(words).toBeLessThanOrEqual(MOST.words);
+  expect(smallestPx, smallest).toBeGreaterThanOrEqual(SMALLEST_PX);
+});
+
+test('on a phone Carry is less than two and a half screens long', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, '/carry');
+  await expect(page.locator('app-savings li')).toHaveCount(3);
+  expect(await page.locator('main').evaluate((e) => e.scrollHeight)).toBeLessThan(2000);
+  expect((await page.evaluate(counted)).smallestPx).toBeGreaterThanOrEqual(SMALLEST_PX);
+});
+
+test('the number of days is a dozen keys away from the top of Carry', async ({ page }) => {
+  await open(page, '/carry');
+  const days = page.getByRole('textbox', { name: 'Days, typed' });
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter'); // over the frame to the view
+  let keys = 2;
+  while (keys < 20 && !(await days.evaluate((e) => e === document.activeElement))) {
+    await page.keyboard.press('Tab');
+    keys++;
+  }
+  await expect(days).toBeFocused();
+  expect(keys).toBeLessThanOrEqual(12);
+});
+
+test('undo keeps the focus where it is', async ({ page }) => {
+  await open(page, '/carry');
+  const days = page.getByRole('textbox', { name: 'Days, typed' });
+  await days.fill('7');
+  await days.press('Enter');
+  await page.keyboard.press('Control+z');
+  await expect(days).toHaveValue('5 days');
+  await expect(days).toBeFocused();
+  const evenings = page.getByRole('slider', { name: 'Evenings' });
+  const before = (await evenings.getAttribute('aria-valuenow')) ?? '';
+  await evenings.press('ArrowRight');
+  await expect(evenings).not.toHaveAttribute('aria-valuenow', before);
+  await page.keyboard.press('Control+z');
+  await expect(evenings).toHaveAttribute('aria-valuenow', before);
+  await expect(evenings).toBeFocused();
+});
