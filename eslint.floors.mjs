@@ -38,7 +38,7 @@ export const APP_FLOORS = [
   ['ledger', 'wind', 'closer', 'library'],
   ['answer'],
   // one folder a view: they share a floor, so none can import another
-  ['trail', 'kit', 'menu', 'carry', 'shelf', 'bench', 'pack', 'walk', 'guide'],
+  ['trail', 'kit', 'menu', 'carry', 'shelf', 'bench', 'pack', 'walk', 'guide', 'new-trip'],
   ['shell'],
 ];
 

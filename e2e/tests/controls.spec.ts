@@ -18,12 +18,12 @@ for (const width of [320, 390, 1280])
       await list(page, 'Stove').press('Enter');
       await expect(options(page).first()).toBeVisible();
       await standing(page);
-      await expectFits(page);
+      await expectFits(page, '[role=listbox]');
       await page.keyboard.press('Escape');
       await page.getByRole('button', { name: 'Exports' }).click();
       await expect(page.getByRole('menu', { name: 'Exports' })).toBeVisible();
       await standing(page);
-      await expectFits(page);
+      await expectFits(page, '[role=menu]');
       await page.keyboard.press('Escape');
       await page.getByRole('button', { name: 'Turn the light' }).click();
     }

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { box, expect, expectFits, list, open, options, test, turnTo, type, verdict } from './helpers';
+import { expect, expectFits, list, open, options, test, turnTo, type, unfold, verdict } from './helpers';
 
 const SIDES = ['build it', 'find one', 'side by side', 'make it lighter', 'lose one', 'diary'] as const;
 /** What is new on each side, beside the frame and the list of kits that are looked at with the first. */
@@ -172,9 +172,12 @@ test('a lighter is lost, its row turns bad by the walker’s own table, and the 
 test('the switch for what is owned hides the catalogue on the rack and in Carry', async ({ page }) => {
   await open(page, '/kit');
   const stoves = async () => {
-    await box(list(page, 'Stove')).click();
+    const stove = list(page, 'Stove');
+    await stove.press('Enter');
+    await expect(stove).toHaveAttribute('aria-expanded', 'true');
     const count = Number(await options(page).first().getAttribute('aria-setsize'));
-    await list(page, 'Stove').press('Escape');
+    await stove.press('Escape');
+    await expect(stove).toHaveAttribute('aria-expanded', 'false');
     return count;
   };
   await page.getByRole('checkbox', { name: /only what I own/ }).check();
@@ -188,7 +191,8 @@ test('the switch for what is owned hides the catalogue on the rack and in Carry'
 
 test('a kit is found out of everything, carried cooked as it was found, and the plan has its grams', async ({ page }) => {
   await open(page, '/carry');
-  await page.getByRole('link', { name: 'find another' }).click();
+  await unfold(page, 'Lid, windscreen');
+  await page.getByRole('link', { name: 'Find the best kit for this trip' }).click();
   const finder = page.locator('app-finder-panel');
   await finder.getByText('what I have', { exact: true }).click();
   await expect(finder.getByRole('radio', { name: 'what I have', exact: true })).toBeChecked();

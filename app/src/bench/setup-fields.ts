@@ -49,9 +49,9 @@ const ODDITIES = [
         [limits]="L.waterMl"
         (valueChange)="set({ waterMl: $event })"
       />
-      <span class="name" appHint="water from">water from</span>
+      <span class="name" appHint="Water temperature">water from</span>
       <app-quantity-field
-        appHint="water from"
+        appHint="Water temperature"
         label="test water from"
         quantity="temperature"
         [value]="s.waterC"

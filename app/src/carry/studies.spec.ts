@@ -67,7 +67,7 @@ describe('every morning in figures', () => {
   it('is built when it is asked for: what the chart draws, and what is left on arrival', async () => {
     await open(LegsPanel);
     expect(panel.element.querySelector('app-mornings-table')).toBeNull();
-    panel.open('what is carried, morning by morning');
+    panel.open('Carried weight, morning by morning');
     const { carries } = planTrip(DEMO_TRIP);
     const bodies = [...panel.element.querySelectorAll('app-mornings-table tbody')];
     expect(bodies.length).toBe(carries.length);
@@ -86,9 +86,9 @@ describe('at the shop', () => {
     await open(ShopPanel);
     expect(panel.text).toMatch(/With nothing bought here 0 of the 10 hot meals before the next shop can be cooked/);
     const rows = [...panel.element.querySelectorAll('tbody th')].map((t) => t.textContent?.trim());
-    expect(rows[0]).toBe('230 g canister');
+    expect(rows[0]).toBe('230 g can');
     expect(rows.at(-1)).toBe('nothing');
-    expect(panel.element.querySelector('tr.on th')?.textContent).toContain('2 × 100 g canister');
+    expect(panel.element.querySelector('tr.on th')?.textContent).toContain('2 × 100 g can');
   });
 
   it('takes another order of comforts, and puts what fits on the menu as one step', async () => {
@@ -229,7 +229,7 @@ describe('the sums', () => {
   it('stand in the list of kits to compare with', async () => {
     await open(ChartTools);
     expect(panel.options('Compare with')[0]).toBe('Nothing');
-    expect(panel.options('Compare with')).toContainEqual(expect.stringMatching(/^Alcohol in a cone, \d+ g$/));
+    expect(panel.options('Compare with')).toContainEqual(expect.stringMatching(/^Alcohol in a cone, \d+\sg$/));
     panel.choose('Compare with', 'alcohol-cone');
     expect(
       TestBed.inject(KitLines)
@@ -310,8 +310,8 @@ describe('a risk above what the walker lives with', () => {
       (t) => ({ ...t, reservePercent: 0, loadOut: { ...t.loadOut, riskLimitPercent: 0.5 } }),
       () => ({ carry: plans().carry() }),
     );
-    panel.open('what else might happen');
-    panel.press('ask for a reserve of');
+    panel.press('1 in 200');
+    panel.press('Set the reserve to');
     const asked = store().trip().reservePercent;
     expect(asked).toBeGreaterThan(0);
     expect(asked).toBeLessThan(60);

@@ -1,8 +1,7 @@
 import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { dayCount } from '@tinder/core/trail';
+import { DEMO_TRIP } from '@tinder/core/demo';
 import { Commands } from '../commands/commands';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';

@@ -154,7 +154,7 @@ describe('the frame', () => {
     fixture.detectChanges();
     expect(why()?.hidden).toBe(false);
     const advice = [...element().querySelectorAll<HTMLButtonElement>('app-verdict-line button')].find((b) =>
-      b.textContent?.startsWith('Heat to'),
+      b.textContent?.trim().startsWith('Heat to'),
     );
     advice?.click();
     await settle();

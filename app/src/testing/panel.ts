@@ -82,7 +82,7 @@ export class Panel<T> {
   /** What the list named so offers, in words. */
   options(name: string): string[] {
     const list = this.list(name);
-    return list instanceof HTMLSelectElement ? [...list.options].map((o) => o.text.trim()) : list.nzOptions.map((o) => String(o.label));
+    return list instanceof HTMLSelectElement ? [...list.options].map((o) => o.text.trim()) : list.nzOptions.map((o) => o.label as string);
   }
 
   /** Chooses the words of a group named so. */

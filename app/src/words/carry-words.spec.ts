@@ -57,7 +57,7 @@ describe('words of a problem', () => {
         units,
       ),
     ).toBe(
-      'The flame may blow out at supper on days 2–4 (8.0 m/s at the flame, about 7.0 m/s is its limit). It cooks below 5.6 m/s at an unscreened flame: find a lee; fuel is provided for that.',
+      'The flame may blow out at dinner on days 2–4 (8.0 m/s at the flame, about 7.0 m/s is its limit). It cooks below 5.6 m/s at an unscreened flame: find a lee; fuel is provided for that.',
     );
     expect(problemWords({ code: 'boilsFirst', meal: 'breakfast', onDays: [3, 4], targetC: 95, boilC: 91.3 }, units)).toMatch(
       /cannot reach 95 °C on days 3 and 4: water boils at 91 °C/,
@@ -102,14 +102,21 @@ describe('words of a risk', () => {
   it('say it in times, with how sure it is, and what the limit asks for', () => {
     expect(chanceWords(risk(0.0625, 0))).toBe('1 in 16');
     expect(chanceWords(risk(0.74, 0))).toBe('74 in 100');
-    expect(chanceWords(risk(0, 0))).toBe('almost never (fewer than 1 in 3,000)');
-    expect(riskWords(risk(0.0625, 131), { demandG: 120, fuelG: 126 }, 0.02, units)).toEqual([
-      'Chance of running out: 1 in 16 (6.3 % ± 0.2 %).',
-      'Nine trips in ten burn 112 g to 128 g.',
-      'For 1 in 50 it takes 5 g more than leaves.',
-      'Of that reserve 8 g are for not knowing the burner: pot, flame and hand may be off together by 12 % (assumed, until burn tests or a log narrow it).',
-    ]);
-    expect(riskWords(risk(0, 131), { demandG: 120, fuelG: 200 }, 0.02, units)[2]).toBe('For 1 in 50 a reserve of 11 g would do.');
+    // what cannot be told from none, and what nobody plans by, is said alike
+    for (const rare of [0, 0.0004]) expect(chanceWords(risk(rare, 0))).toBe('rarer than 1 in 1,000');
+    expect(chanceWords({ runOut: 0, standardError: 0.001 })).toBe('rarer than 1 in 300');
+    expect(riskWords(risk(0.0625, 131), { demandG: 120, fuelG: 126 }, 0.02, units)).toEqual({
+      state: 'tight',
+      chance: '1 in 16',
+      limit: '1 in 50',
+      more: 'Carry 5 g more to meet your 1-in-50 limit.',
+      why: [
+        'Drawn: 6.3 % ± 0.2 %.',
+        'Nine trips in ten burn 112 g to 128 g.',
+        'A reserve of 11 g meets your limit. Of it 8 g are for not knowing the stove: stove, pot and hand may be off together by 12 % (assumed, until burn tests or a log narrow it).',
+      ],
+    });
+    expect(riskWords(risk(0, 131), { demandG: 120, fuelG: 200 }, 0.02, units)).toMatchObject({ state: 'within', more: '' });
   });
 });
 
@@ -127,8 +134,8 @@ describe('ways out of a pin that is too small', () => {
     ).toEqual([
       'one more 230 g canister at Nettle Hut',
       'a box posted to Marl Cross',
-      'the last supper eaten cold',
-      'the last 3 suppers eaten cold',
+      'the last dinner eaten cold',
+      'the last 3 dinners eaten cold',
       'carry tablets under a mug instead',
       'let Nettle Hut be chosen again',
     ]);

@@ -56,11 +56,11 @@ describe('words of the nest', () => {
   });
 
   it('give sizes with one unit, in the walker’s own', () => {
-    expect(sizeText(piece('100 g canister').shape, units)).toBe('Ø 90 × 70 mm');
+    expect(sizeText(piece('100 g can').shape, units)).toBe('Ø 90 × 70 mm');
     expect(sizeText(piece('small gas burner').shape, units)).toBe('82 × 45 × 40 mm');
     expect(sizeText(piece('foil windscreen, rolled').shape, units)).toBe('480 × 100 mm');
     expect(sizeText(piece('cotton cloth').shape, units)).toBe('about 35 mL');
-    expect(sizeText(piece('100 g canister').shape, inches)).toBe('Ø 3.54 × 2.76 in');
+    expect(sizeText(piece('100 g can').shape, inches)).toBe('Ø 3.54 × 2.76 in');
   });
 });
 

@@ -47,9 +47,8 @@ export function fitted(said: readonly Segment[], most: number): Segment[] {
 }
 
 /**
- * What a friend who knows would say (`advice` is undefined while it is worked out, 'unknown' where that failed; `limit` is the chance that the walker
- * accepts, 0–1): the load-out; what stands in the way or the riskiest leg, and the change that helps most; asked further, why this load-out, and the
- * change after the first.
+ * What a friend who knows would say: the load-out; what stands in the way, else the riskiest leg against `limit`, the chance that the walker accepts
+ * (0–1); asked further, why this load-out and what would help (`advice` is undefined while that is worked out, 'unknown' where it failed).
  */
 export function verdictWords(
   carry: CarryPlan,
@@ -64,8 +63,7 @@ export function verdictWords(
   const state = hindered ? 'short' : riskiest && (riskiest.risk.runOut > limit ? 'tight' : 'within');
   if (!advice) return { lead, second, state, why: [] };
   if (advice === 'unknown') return { lead, second: [...second, { text: 'What would help most could not be worked out.' }], state, why: [] };
-  const { best, next } = adviceWords(advice, units);
-  return { lead, second: [...second, ...best], state, why: [...whyWords(carry, advice.why, units), ...next] };
+  return { lead, second, state, why: [...whyWords(carry, advice.why, units), ...adviceWords(advice, units)] };
 }
 
 function loadout(carry: CarryPlan, units: Format): Segment[] {
@@ -132,10 +130,12 @@ function risk(carry: CarryPlan, riskiest: CarryAtRisk | undefined, limit: number
   ];
 }
 
-function adviceWords({ changes: [best, ...others] }: Advice, units: Format): { best: Segment[]; next: Segment[] } {
-  // beside what costs nothing stands what would cost comfort, where anything does; else the runner-up
+/** The change that helps most; beside what costs nothing what would cost comfort, where anything does, else the runner-up. */
+function adviceWords({ changes: [best, ...others] }: Advice, units: Format): Segment[] {
   const next = others.find((c) => c.comfort) ?? others[0];
-  const said = (change: Change): Segment[] => [{ text: changeWords(change), change }, { text: `: ${effectWords(change, units)}. ` }];
-  if (!best) return { best: [{ text: 'No painless savings left.', aside: 1 }], next: [] };
-  return { best: said(best).map((s) => ({ ...s, aside: 1 })), next: next ? said(next) : [] };
+  if (!best) return [{ text: 'No painless savings left.' }];
+  return [best, ...(next ? [next] : [])].flatMap((change) => [
+    { text: changeWords(change), change },
+    { text: `: ${effectWords(change, units)}. ` },
+  ]);
 }

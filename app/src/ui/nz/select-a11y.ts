@@ -90,7 +90,8 @@ export class SelectA11y {
 
   /** NG-ZORRO begins at the first option where the value came after the options. */
   private beginAtChosen(): void {
-    if (this.select.listOfValue.length) this.select.activatedValue = this.select.listOfValue[0];
+    const [chosen] = this.select.listOfValue as unknown[];
+    if (chosen !== undefined) this.select.activatedValue = chosen;
   }
 
   private items() {
@@ -108,7 +109,7 @@ export class SelectA11y {
     if (!to) return;
     event.preventDefault();
     event.stopPropagation(); // no command of the app is meant
-    select.activatedValue = to.nzValue;
+    select.activatedValue = to.nzValue as unknown;
     this.view.markForCheck();
   }
 }

@@ -55,7 +55,9 @@ export class SliderA11y implements DoCheck {
     const to = { Home: nzMin, End: nzMax, PageUp: value + PAGE * nzStep, PageDown: value - PAGE * nzStep }[event.key];
     if (to === undefined) return;
     event.preventDefault();
-    this.slider['setActiveValue'](Math.min(nzMax, Math.max(nzMin, to))); // as its own arrow keys do
-    this.slider.nzOnAfterChange.emit(this.slider.value ?? to);
+    const there = Math.min(nzMax, Math.max(nzMin, to));
+    this.slider.writeValue(there);
+    this.slider.onValueChange(there);
+    this.slider.nzOnAfterChange.emit(there);
   }
 }
