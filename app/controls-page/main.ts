@@ -1,5 +1,6 @@
 import { provideZonelessChangeDetection } from '@angular/core';
 import { bootstrapApplication } from '@angular/platform-browser';
+import { provideNzNoAnimation } from 'ng-zorro-antd/core/animation';
 import { UNITS, type Quantity, type Unit } from '@tinder/core/units';
 import { GestureEnd } from '../src/ui/gesture';
 import { Units } from '../src/words/units';
@@ -14,6 +15,7 @@ class MetricUnits extends Units {
 bootstrapApplication(ControlsPage, {
   providers: [
     provideZonelessChangeDetection(),
+    provideNzNoAnimation(),
     { provide: Units, useClass: MetricUnits },
     { provide: GestureEnd, useValue: { endGesture: () => undefined } },
   ],

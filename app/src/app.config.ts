@@ -7,6 +7,7 @@ import {
 } from '@angular/core';
 import { provideRouter, withNavigationErrorHandler, withRouterConfig } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
+import { provideNzNoAnimation } from 'ng-zorro-antd/core/animation';
 import { routes } from './app.routes';
 import { AppUpdates } from './platform/app-updates';
 import { provideStore } from './store/provide-store';
@@ -15,6 +16,7 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideBrowserGlobalErrorListeners(),
     provideZonelessChangeDetection(),
+    provideNzNoAnimation(), // a menu that opens again while it closes would be taken away with what has closed
     provideRouter(
       routes,
       withNavigationErrorHandler((e) => inject(AppUpdates).partIsGone(e.error)),

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, expectFits, list, open, options, test, turnTo, type, unfold, verdict } from './helpers';
+import { expect, expectFits, list, open, options, pick, test, turnTo, type, unfold, verdict } from './helpers';
 
 const SIDES = ['build it', 'find one', 'side by side', 'make it lighter', 'lose one', 'diary'] as const;
 /** What is new on each side, beside the frame and the list of kits that are looked at with the first. */
@@ -219,6 +219,7 @@ test('a kit is found out of everything, carried cooked as it was found, and the 
   const averageG = await finder.locator('dd.figure').innerText();
   await finder.getByRole('button', { name: 'carry it, cooked so' }).click();
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
+  await pick(list(page, 'Compare with'), /^Cold soak/);
   await expect(page.locator('app-weight-sums')).toContainText(averageG.replace(/\s/, ' '));
   await page.getByRole('button', { name: /^undo carry/ }).click();
   await expect(verdict(page)).toContainText('two 100 g canisters');

@@ -40,7 +40,7 @@ test('words that do lie on each other are found', async ({ page }) => {
   await page.evaluate(() => {
     const heading = document.querySelector('app-stop-panel h2');
     const on = Object.assign(document.createElement('span'), { textContent: 'on top of it' });
-    on.style.cssText = 'position: absolute; margin-top: -18px';
+    on.style.cssText = 'position: absolute; margin-top: -24px';
     heading?.after(on);
   });
   expect(await page.evaluate(collisions)).toContain('the stop | on top of it');

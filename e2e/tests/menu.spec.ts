@@ -36,7 +36,7 @@ test('a habit is adopted with one press and given back with undo, across views',
   await page.getByRole('button', { name: /^breakfast cold: −\d+ g/ }).click();
   await expect(verdict(page)).toContainText('one 100 g canister');
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'breakfast' })).toContainText('no fuel');
+  await expect(page.getByRole('region', { name: 'breakfast' })).toContainText('No fuel');
   await page.keyboard.press('Control+z');
   await expect(verdict(page)).toContainText('two 100 g canisters');
 });

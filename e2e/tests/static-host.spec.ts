@@ -9,7 +9,7 @@ test.use({ serviceWorkers: 'allow' });
 test('plans, reckons what a server would have said, and opens a track that is shared with it', async ({ page }) => {
   const { address, stop } = await staticHost(3112);
   try {
-    await page.goto(address);
+    await page.goto(address + 'carry');
     await expect(verdict(page)).toContainText('Leave Nettle Hut');
     await page.evaluate(() => navigator.serviceWorker.ready);
     await page.goto(address + 'trail');

@@ -14,7 +14,7 @@ import { crossingsWords, lightestWords, onCarriesWords, spanWords } from '../wor
 import { KitLines } from './kit-lines-service';
 
 const HEIGHT = 250;
-const NAMES = 190;
+const NAMES = 206;
 /** Width of a letter of a name, px, generously. */
 const LETTER = 6.5;
 

@@ -22,7 +22,9 @@ const CAN_SHAPES: readonly { netG: number; size: [number, number] }[] = [
         }
       } @else {
         <clipPath [attr.id]="id"><path [attr.d]="s.outline" /></clipPath>
-        <rect class="fuel used" x="0" width="60" [attr.y]="s.level" height="84" [attr.clip-path]="'url(#' + id + ')'" />
+        @if (kept() < 1) {
+          <rect class="fuel used" x="0" width="60" [attr.y]="s.level" height="84" [attr.clip-path]="'url(#' + id + ')'" />
+        }
         <rect class="fuel" x="0" width="60" [attr.y]="s.keptLevel" height="84" [attr.clip-path]="'url(#' + id + ')'" />
         <path class="outline" [attr.d]="s.outline" />
       }

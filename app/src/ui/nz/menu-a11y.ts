@@ -1,4 +1,4 @@
-import { ChangeDetectorRef, Directive, ElementRef, inject } from '@angular/core';
+import { Directive, ElementRef, inject } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { NzDropdownDirective } from 'ng-zorro-antd/dropdown';
 import { newId, setAttrs } from './attrs';
@@ -11,7 +11,6 @@ import { newId, setAttrs } from './attrs';
 export class MenuA11y {
   private readonly button = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   private readonly id = newId('menu');
-  private readonly view = inject(ChangeDetectorRef);
 
   constructor() {
     inject(NzDropdownDirective, { self: true })
@@ -19,10 +18,7 @@ export class MenuA11y {
       .subscribe((open) => {
         setAttrs(this.button, { 'aria-expanded': open, 'aria-controls': open ? this.id : null });
         if (open) requestAnimationFrame(() => this.enter());
-        else {
-          if (this.button.ownerDocument.activeElement?.closest(`#${this.id}`)) this.button.focus();
-          this.view.markForCheck(); // else what has closed is only cleared away while it opens again, and takes the new menu with it
-        }
+        else if (this.button.ownerDocument.activeElement?.closest(`#${this.id}`)) this.button.focus();
       });
   }
 

@@ -3,6 +3,8 @@ import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { NzSelectComponent } from 'ng-zorro-antd/select';
 import { newId, setAttrs } from './attrs';
 
+/** Keys that say nothing to a list. */
+const OTHER_KEYS = /^(Control|Shift|Alt|Meta|CapsLock|F\d+)$/;
 const LIST = '.cdk-virtual-scroll-content-wrapper';
 
 /**
@@ -14,6 +16,8 @@ export class SelectA11y {
   private readonly select = inject(NzSelectComponent, { self: true });
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   private readonly view = inject(ChangeDetectorRef);
+  /** Before the key that is pressed. */
+  private wasOpen = false;
   private readonly listId = newId('list');
   /** Awake when what is chosen changes, and while the list is open. */
   private readonly chosen = new MutationObserver(() => this.describeField());
@@ -36,6 +40,7 @@ export class SelectA11y {
       });
       overlay.detach.pipe(takeUntilDestroyed(end)).subscribe(() => this.leaveList());
     });
+    this.host.addEventListener('keydown', () => (this.wasOpen = this.select.nzOpen), { capture: true });
     this.select.nzOpenChange.pipe(takeUntilDestroyed(end)).subscribe((open) => (open ? this.beginAtChosen() : this.leaveList()));
     end.onDestroy(() => [this.chosen, this.list].forEach((o) => o.disconnect()));
   }
@@ -100,7 +105,11 @@ export class SelectA11y {
 
   protected key(event: KeyboardEvent): void {
     const { select, field } = this;
-    if (!field?.readOnly || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.ctrlKey || event.metaKey || event.altKey || OTHER_KEYS.test(event.key)) {
+      if (!this.wasOpen) select.setOpenState(false); // NG-ZORRO opens by any key: by that of a command as well
+      return;
+    }
+    if (!field?.readOnly) return;
     const items = this.items().filter((item) => !item.nzDisabled);
     const at = items.findIndex((item) => item.nzValue === select.activatedValue);
     const begins = (item: { nzLabel: unknown }) =>
