@@ -1,4 +1,4 @@
-// How long a visit takes until the sample’s verdict, beside an Angular page with one button that was built the same way, in turns.
+// How long a visit takes until its first verdict, beside an empty Angular page that was built the same way, in turns.
 import type { Browser, BrowserContext } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -9,8 +9,8 @@ import { until } from './until';
 
 /** Where each is built, and served. */
 export const PLACES = {
-  ours: { dir: 'dist/app/browser', port: 3113, button: 'Look at the sample' },
-  empty: { dir: 'dist/empty-page/browser', port: 3114, button: 'Show' },
+  ours: { dir: 'dist/app/browser', port: 3113 },
+  empty: { dir: 'dist/empty-page/browser', port: 3114 },
 } as const;
 type Place = keyof typeof PLACES;
 
@@ -50,8 +50,8 @@ const IS_KEPT = `(async () => {
   return kept.length >= wanted;
 })()`;
 
-/** From the address, with the button pressed as soon as it is there, until what it shows is painted, ms. */
-async function visitMs(context: BrowserContext, address: string, device: Device, button: string): Promise<number> {
+/** From the address until what is waited for is painted, ms. */
+async function visitMs(context: BrowserContext, address: string, device: Device): Promise<number> {
   const { slower, line } = DEVICES[device];
   const page = await context.newPage();
   const cdp = await context.newCDPSession(page);
@@ -64,7 +64,6 @@ async function visitMs(context: BrowserContext, address: string, device: Device,
   }
   await page.addInitScript(WATCH);
   await page.goto(address);
-  await page.getByRole('button', { name: button }).click();
   const ms = await until(() => page.evaluate<number | undefined>('globalThis.thereMs'));
   await page.close();
   return ms;
@@ -90,11 +89,11 @@ async function measured(browser: Browser, device: Device, addresses: Record<Plac
     for (const place of ['ours', 'empty'] as const) {
       const { viewport } = DEVICES[device];
       const fresh = await browser.newContext({ viewport, serviceWorkers: 'block' });
-      times[place].first.push(await visitMs(fresh, addresses[place], device, PLACES[place].button));
+      times[place].first.push(await visitMs(fresh, addresses[place], device));
       await fresh.close();
       const returning = await browser.newContext({ viewport });
       await install(returning, addresses[place]);
-      times[place].second.push(await visitMs(returning, addresses[place], device, PLACES[place].button));
+      times[place].second.push(await visitMs(returning, addresses[place], device));
       await returning.close();
     }
   return times;
@@ -103,27 +102,21 @@ async function measured(browser: Browser, device: Device, addresses: Record<Plac
 const spread = (list: readonly number[]): string =>
   `${quantile(list, 0.5).toFixed(0)} ms (${quantile(list, 0).toFixed(0)} to ${quantile(list, 1).toFixed(0)})`;
 
-/** Our verdict as multiples of the page with one button, and both with their spread over the rounds: how noisy it was. */
+/** Our first verdict as multiples of the empty page, and both with their spread over the rounds: how noisy it was. */
 export async function visitRows(browser: Browser): Promise<Row[]> {
   return served(PLACES.ours.port, PLACES.ours.dir, (ours) =>
     served(PLACES.empty.port, PLACES.empty.dir, async (empty) => {
       const rows: Row[] = [];
       for (const device of Object.keys(DEVICES) as Device[]) {
-        const times = await measured(browser, device, { ours, empty });
+        const times = await measured(browser, device, { ours: `${ours}carry`, empty });
         for (const visit of ['first', 'second'] as const) {
           const [own, other] = [times.ours[visit], times.empty[visit]];
           const what = `${visit} visit on ${DEVICES[device].on}${visit === 'second' ? ', from the service worker' : ''}`;
           const ratio = quantile(own, 0.5) / quantile(other, 0.5);
           const recorded = RECORDED[`${device} ${visit}`];
           rows.push(
-            under(
-              `${what}: “Look at the sample” until its verdict, over a page with one NG-ZORRO button`,
-              ratio,
-              +(recorded * HELD_WITHIN).toFixed(2),
-              'times',
-              2,
-            ),
-            told(`… ours; that page; each the median of ${ROUNDS} in turns`, `${spread(own)}; ${spread(other)}`),
+            under(`${what}: first verdict over an empty Angular page`, ratio, +(recorded * HELD_WITHIN).toFixed(2), 'times', 2),
+            told(`… first verdict; the empty page; each the median of ${ROUNDS} in turns`, `${spread(own)}; ${spread(other)}`),
           );
         }
       }

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { writeFile } from 'node:fs/promises';
 import { brush, TASKS } from '../guide/tasks';
-import { standing, turnTo, verdict } from '../tests/helpers';
+import { standing, turnTo, unfold, verdict } from '../tests/helpers';
 import { asWebp } from './as-webp';
 
 const OUT = '../docs/screenshots';
@@ -102,8 +102,8 @@ test('menu', async ({ page }) => {
 
 test('a new trip', async ({ page }) => {
   await page.keyboard.press('n');
-  await expect(page.getByRole('dialog')).toBeVisible();
-  await standing(page);
+  await expect(page.locator('app-draft-answer')).toContainText('If an answer is wrong');
+  await expect(page.locator('app-draft-answer')).toContainText('Run-out risk');
   await page.screenshot(shot('new-trip'));
 });
 
@@ -123,6 +123,7 @@ test('by headlamp', async ({ page }) => {
 
 test('a closer look at the flame', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 1240 });
+  await unfold(page, 'A closer look');
   const look = page.locator('app-closer-look');
   await look.scrollIntoViewIfNeeded();
   await expect(look.locator('svg').first()).toBeVisible();

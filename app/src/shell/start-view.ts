@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, effect, inject } from '@angular/core';
+import { afterNextRender, ChangeDetectionStrategy, Component, effect, inject } from '@angular/core';
 import { Router } from '@angular/router';
 import { Start } from '../commands/start';
 import { HAS_STARTED } from '../platform/has-started';
@@ -95,6 +95,8 @@ export class StartView {
   constructor() {
     const autosave = inject(Autosave);
     const wasAsked = HAS_STARTED.read();
+    // the sample is likely next: its view is fetched while this page is read, and again when it is gone to where that fails
+    afterNextRender(() => void import('../carry/carry-view').catch(() => undefined));
     // who has trips saved from before there was such a page has begun long ago
     effect(() => {
       if (wasAsked || autosave.state() === 'reading' || autosave.firstVisit()) return;
