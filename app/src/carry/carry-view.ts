@@ -1,6 +1,7 @@
 import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, type ElementRef, inject, signal, viewChild } from '@angular/core';
 import { Ribbon } from '../charts/ribbon';
+import { BEYOND_PX } from '../charts/ribbon-geometry';
 import { WeightChart } from '../charts/weight-chart';
 import { CloserLook } from '../closer/closer-look';
 import { PlanService } from '../planning/plan-service';
@@ -27,9 +28,6 @@ const SIDES = [
   { value: 'whatIf', label: 'What if' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
-
-/** Room right of the figure's axis, px: for the last stop and what is left there. */
-const BEYOND_PX = 66;
 
 /** Carry: what leaves the stop, what it weighs along the way, and everything that moves it. */
 @Component({

@@ -42,6 +42,9 @@ export const FOLDED_RIBBON: RibbonRows = {
   height: 142,
 };
 
+/** Room right of a low ribbon, px: for the last stop and what is left there. */
+export const BEYOND_PX = 66;
+
 export interface RibbonDay {
   day: number;
   x: number;

@@ -181,11 +181,11 @@ describe('the nest', () => {
     panel.press('a step back');
     panel.press('a step back');
     expect(panel.element.querySelectorAll('.piece.away')).toHaveLength(1);
-    panel.press('keep 100 g canister outside');
+    panel.press('keep 100 g can outside');
     await panel.settle();
     await panel.settle();
     expect(panel.text).toContain('kept outside as you asked');
-    panel.press('let 100 g canister in');
+    panel.press('let 100 g can in');
     expect(study().kit()?.outside).toEqual([]);
   });
 });

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import type { MealName } from '@tinder/core/model';
 import { AnswerColumn } from '../answer/answer-column';
 import { Ribbon } from '../charts/ribbon';
+import { BEYOND_PX } from '../charts/ribbon-geometry';
 import { PlanService } from '../planning/plan-service';
 import { Sides } from '../commands/sides';
 import { wideScreen } from '../ui/wide-screen';
@@ -29,7 +30,7 @@ type Side = (typeof SIDES)[number]['value'];
       <div [class.one-look]="side() === 'dishes'">
         <div>
           <div class="axis">
-            <app-ribbon [plan]="p.plan" [editable]="true" [low]="true" />
+            <app-ribbon [plan]="p.plan" [editable]="true" [low]="true" [roomBeyond]="beyond" [style.margin-right.px]="beyond" />
           </div>
           <app-sides
             class="sides"
@@ -94,6 +95,7 @@ type Side = (typeof SIDES)[number]['value'];
   `,
 })
 export class MenuView {
+  protected readonly beyond = BEYOND_PX;
   protected readonly plans = inject(PlanService);
   /** The food of every stop stands below the dishes where there is room for it. */
   protected readonly wide = wideScreen();

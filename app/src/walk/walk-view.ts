@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal, untracked } from '@angular/core';
 import { Ribbon } from '../charts/ribbon';
+import { BEYOND_PX } from '../charts/ribbon-geometry';
 import { Sides } from '../commands/sides';
 import { DayMarker } from '../planning/day-marker';
 import { PlanService } from '../planning/plan-service';
@@ -36,7 +37,7 @@ type Side = (typeof SIDES)[number]['value'];
   template: `
     <h1 class="hidden-text">Walk</h1>
     @if (plans.plan(); as plan) {
-      <app-ribbon [plan]="plan" [low]="true" [left]="left()" />
+      <app-ribbon [plan]="plan" [low]="true" [left]="left()" [roomBeyond]="beyond" [style.margin-right.px]="beyond" />
     }
     @if (isRoomKnown()) {
       @if (log.walked()) {
@@ -110,6 +111,7 @@ type Side = (typeof SIDES)[number]['value'];
   `,
 })
 export class WalkView {
+  protected readonly beyond = BEYOND_PX;
   protected readonly plans = inject(PlanService);
   protected readonly log = inject(WalkLog);
   protected readonly study = inject(WalkStudy);
