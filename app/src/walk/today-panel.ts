@@ -39,7 +39,7 @@ const AIR_STEP_C = 2;
       <h2 class="sign">{{ n.part }}: {{ n.dish }}</h2>
       <p class="big">{{ n.words }}</p>
       <div class="wind">
-        <span class="name">a flame is</span>
+        <span class="name">wind</span>
         <app-choice label="wind as it is" [options]="winds" [value]="wind()" (valueChange)="blows($event)" />
       </div>
       <div class="wind" role="group" [attr.aria-label]="n.airName">

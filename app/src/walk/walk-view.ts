@@ -99,6 +99,11 @@ type Side = (typeof SIDES)[number]['value'];
   `,
   styleUrls: ['../commands/sides-view.less', './walk.less'],
   styles: `
+    :host {
+      @media (max-width: 720px) {
+        --gutter: 62px;
+      }
+    }
     app-ribbon {
       display: block;
       margin-left: var(--gutter);
