@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { LIMITS } from '@tinder/core/model';
-import { legConditions, placeOfDay } from '@tinder/core/trail';
-import { DayMarker } from '../planning/day-marker';
+import { legConditions } from '@tinder/core/trail';
 import { LegEditor } from '../planning/leg-editor';
+import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { Hint } from '../ui/hint';
@@ -106,7 +106,7 @@ import { WindEditor } from '../wind/wind-editor';
 })
 export class ConditionsPanel {
   private readonly trip = inject(WorkspaceStore).trip;
-  private readonly marker = inject(DayMarker);
+  private readonly plans = inject(PlanService);
   protected readonly edit = inject(LegEditor);
   protected readonly units = inject(Units);
   protected readonly L = LIMITS;
@@ -116,7 +116,7 @@ export class ConditionsPanel {
   ] as const;
   protected readonly waterOptions = WATER_WORDS;
 
-  protected readonly leg = computed(() => legConditions(this.trip(), placeOfDay(this.trip(), this.marker.day()).leg));
+  protected readonly leg = computed(() => legConditions(this.trip(), this.plans.leg()));
   protected readonly span = computed(() => daySpanWords(this.leg().firstDay, this.leg().lastDay));
   /** "Evenings 8 °C, mornings 2 °C, stream water". */
   protected readonly says = computed(() => {

@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { unscreenedWindMps } from '@tinder/core/burn';
 import { LIMITS, type Day } from '@tinder/core/model';
-import { legConditions, stopDays } from '@tinder/core/trail';
+import { legConditions } from '@tinder/core/trail';
 import { DayMarker } from '../planning/day-marker';
 import { LegEditor } from '../planning/leg-editor';
+import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Hint } from '../ui/hint';
 import { optionsOf } from '../ui/pick-field';
@@ -96,6 +97,5 @@ export class ConditionsTable {
   ] as const;
 
   protected readonly rows = computed(() => this.trip().legs.map((_, leg) => legConditions(this.trip(), leg)));
-  /** The leg of the marked day. */
-  protected readonly marked = computed(() => stopDays(this.trip()).findIndex((day) => day >= this.marker.day()) - 1);
+  protected readonly marked = inject(PlanService).leg;
 }

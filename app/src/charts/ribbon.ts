@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Trip } from '@tinder/core/model';
-import { planDayOf, type Plan } from '@tinder/core/planned';
+import { carryIndexOfDay, planDayOf, type Plan } from '@tinder/core/planned';
 import { dayCount, moveStop, stopDays, stretchLeg } from '@tinder/core/trail';
 import { DayMarker } from '../planning/day-marker';
 import { TrailAxis } from './trail-axis';
@@ -69,8 +69,7 @@ export class Ribbon {
   protected readonly nowX = computed(() => this.axis().middle(this.marker.day()));
   /** The leg that the marked day lies in, between the stops that fill up. */
   protected readonly leg = computed(() => {
-    const { legs } = this.taper();
-    const leg = legs.find((l) => l.lastDay >= this.marker.day()) ?? legs[legs.length - 1];
+    const leg = this.taper().legs[carryIndexOfDay(this.plan(), this.marker.day())];
     const { x } = this.axis();
     return { ...leg, x: x(leg.firstDay - 1), width: x(leg.lastDay) - x(leg.firstDay - 1) };
   });

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, viewChild, type ElementRef } from '@angular/core';
-import { carryOfDay, type Plan } from '@tinder/core/planned';
+import { carryIndexOfDay, carryOfDay, type Plan } from '@tinder/core/planned';
 import type { KitLine } from '@tinder/core/study';
 import { stopDays } from '@tinder/core/trail';
 import { plainNumber } from '@tinder/core/units';
@@ -198,10 +198,7 @@ export class WeightChart {
 
   protected readonly stopsX = computed(() => stopDays(this.store.trip()).map((day) => this.axis().x(day)));
   /** The leg that the marked day lies in. */
-  protected readonly leg = computed(() => {
-    const { legs } = this.shape();
-    return legs.find((l) => l.lastDay >= this.marker.day()) ?? legs[legs.length - 1];
-  });
+  protected readonly leg = computed(() => this.shape().legs[carryIndexOfDay(this.plan(), this.marker.day())]);
   /** What the layers below the fuel are, where they have room to say it. */
   protected readonly labels = computed(() => {
     const carry = carryOfDay(this.plan(), this.marker.day());

@@ -20,7 +20,7 @@ export interface WeightGeometry {
   startG: number;
   endG: number;
   /** Every leg from a stop that fills up to the next: where it lies, the weight on leaving, and whether that has room to be written. */
-  legs: { x: number; width: number; lastDay: number; g: number; room: boolean }[];
+  legs: { x: number; width: number; g: number; room: boolean }[];
   /** Water carried to a dry camp, on top of the day's load; cut off at the top of the chart. */
   water: { x: number; width: number; y: number; height: number; massG: number }[];
   /** The other kits, each a line. */
@@ -50,10 +50,9 @@ export function weightGeometry(plan: Plan, axis: TimeAxis, height: number, unitG
   let free = -Infinity;
   const legs = plan.carries.map((c) => {
     const x = axis.x(c.days[0].day - 1);
-    const lastDay = c.days[c.days.length - 1].day;
     const room = x >= free && x < axis.width - LABEL;
     if (room) free = x + LABEL;
-    return { x, width: axis.x(lastDay) - x, lastDay, g: c.profile.startG, room };
+    return { x, width: axis.x(c.days[c.days.length - 1].day) - x, g: c.profile.startG, room };
   });
   return {
     y,

@@ -1,6 +1,6 @@
 import { inject, Injectable } from '@angular/core';
 import type { Day } from '@tinder/core/model';
-import { legConditions, paintDays, shiftDays, stretchLeg, type Shiftable } from '@tinder/core/trail';
+import { daysOfLeg, paintDays, shiftDays, stretchLeg, type Shiftable } from '@tinder/core/trail';
 import { WorkspaceStore } from '../store/workspace-store';
 
 /** Edits the conditions of a whole leg: a mean shifts all its days together, a choice is put on each of them. */
@@ -17,7 +17,7 @@ export class LegEditor {
     this.store.editTrail(
       label,
       (t) => {
-        const { firstDay, lastDay } = legConditions(t, leg);
+        const { firstDay, lastDay } = daysOfLeg(t, leg);
         return shiftDays(t, firstDay, lastDay, key, change.value);
       },
       change.gesture,
@@ -28,7 +28,7 @@ export class LegEditor {
     this.store.editTrip(
       label,
       (t) => {
-        const { firstDay, lastDay } = legConditions(t, leg);
+        const { firstDay, lastDay } = daysOfLeg(t, leg);
         return paintDays(t, firstDay, lastDay, values);
       },
       gesture,

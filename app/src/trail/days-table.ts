@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { unscreenedWindMps } from '@tinder/core/burn';
 import { LIMITS, type Day } from '@tinder/core/model';
-import { dateOfDay, isSimulated, paintDays, placeOfDay, stopDays } from '@tinder/core/trail';
+import { dateOfDay, isSimulated, paintDays, stopDays } from '@tinder/core/trail';
 import { DayMarker } from '../planning/day-marker';
+import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { optionsOf } from '../ui/pick-field';
 import { TablePick } from '../ui/table-pick';
@@ -88,7 +89,7 @@ export class DaysTable {
     { key: 'waterC', name: 'water', hint: 'Water temperature', quantity: 'temperature', decimals: 0, limits: LIMITS.waterC },
   ] as const;
 
-  private readonly leg = computed(() => placeOfDay(this.store.trip(), this.marker.day()).leg);
+  private readonly leg = inject(PlanService).leg;
   protected readonly span = computed(() => {
     const { stops } = this.store.trip();
     return { from: stops[this.leg()].name, to: stops[this.leg() + 1].name };

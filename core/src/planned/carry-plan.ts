@@ -71,10 +71,14 @@ export interface CarryPlan {
   cautions: Caution[];
 }
 
-/** The carry that a day (1-based) belongs to; the last one past the end. */
-export function carryOfDay(plan: Plan, day: number): CarryPlan {
-  return plan.carries.find((c) => c.days[c.days.length - 1].day >= day) ?? plan.carries[plan.carries.length - 1];
+/** Place among the carries of the one that a day (1-based) belongs to; the last one past the end. */
+export function carryIndexOfDay(plan: Pick<Plan, 'carries'>, day: number): number {
+  const at = plan.carries.findIndex((c) => c.days[c.days.length - 1].day >= day);
+  return at < 0 ? plan.carries.length - 1 : at;
 }
+
+/** The carry that a day (1-based) belongs to; the last one past the end. */
+export const carryOfDay = (plan: Pick<Plan, 'carries'>, day: number): CarryPlan => plan.carries[carryIndexOfDay(plan, day)];
 
 /** The planned day of that number (1-based); the last one past the end, where a trip has just been shortened. */
 export const planDayOf = (plan: Pick<Plan, 'days'>, day: number): PlanDay => plan.days[Math.min(day, plan.days.length) - 1];

@@ -13,6 +13,12 @@ export function stopDays(trip: Trip): number[] {
   return at;
 }
 
+/** First and last day of the leg with that place, 0 for the first; the trip must have one. */
+export function daysOfLeg(trip: Trip, leg: number): { firstDay: number; lastDay: number } {
+  const at = stopDays(trip);
+  return { firstDay: at[leg] + 1, lastDay: at[leg + 1] };
+}
+
 /** Leg and place in it of a day. Days past the end fall on the last one. */
 export function placeOfDay(trip: Trip, day: number): { leg: number; index: number } {
   const at = stopDays(trip);

@@ -1,6 +1,6 @@
 import type { Wind } from '../burn';
 import type { Day, Trip } from '../model';
-import { meanOfDays, meanWindMps, stopDays } from './edit';
+import { daysOfLeg, meanOfDays, meanWindMps, type Shiftable } from './edit';
 
 /** What a leg is walked and cooked in: numbers are means of its days, choices those of its first day. */
 export interface LegConditions {
@@ -23,10 +23,9 @@ export interface LegConditions {
 
 /** The conditions of the leg of a trip with that place, 0 for the first; it must have one. */
 export function legConditions(trip: Trip, leg: number): LegConditions {
-  const at = stopDays(trip);
-  const [firstDay, lastDay] = [at[leg] + 1, at[leg + 1]];
+  const { firstDay, lastDay } = daysOfLeg(trip, leg);
   const [first] = trip.legs[leg].days;
-  const mean = (key: 'supperAirC' | 'breakfastAirC' | 'waterC' | 'altitudeM') => meanOfDays(trip, firstDay, lastDay, key);
+  const mean = (key: Shiftable) => meanOfDays(trip, firstDay, lastDay, key);
   return {
     leg,
     firstDay,
