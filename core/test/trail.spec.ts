@@ -230,6 +230,7 @@ describe('an answer that is wrong', () => {
     expect(told.get('longer')?.fuelG).toBeCloseTo(burntG({ nights: 3 }) - burntG({}), 6);
     expect(told.get('snow')?.fuelG).toBeGreaterThan(0.4 * burntG({})); // melting takes about as much again, of all water
     expect(starterContrasts(DEMO_TRIP, { ...answers, source: 'snow', wind: 'out' }).map((c) => c.code)).toEqual(['colder', 'longer']);
+    expect(starterContrasts(DEMO_TRIP, { ...answers, fromClimate: true }).map((c) => c.code)).toEqual(['moreWind', 'snow', 'longer']);
   });
 });
 

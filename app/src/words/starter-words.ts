@@ -11,7 +11,7 @@ export function contrastWords({ code }: StarterContrast, a: StarterAnswers, unit
     case 'moreWind':
       return `${a.wind === 'steady' ? WIND_WORDS.leaning : a.wind === 'leaning' ? WIND_WORDS.blown : WIND_WORDS.out} wind`;
     case 'colder':
-      return a.fromClimate ? 'Ten degrees colder' : `Mornings at ${units.text(a.breakfastAirC - 10, 'temperature')}`;
+      return `Mornings at ${units.text(a.breakfastAirC - 10, 'temperature')}`;
     case 'snow':
       return 'Melting snow for water';
     case 'longer':

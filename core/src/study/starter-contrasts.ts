@@ -15,14 +15,14 @@ export interface StarterContrast {
 const COLDER_K = 10;
 const WINDIER = { steady: 'leaning', leaning: 'blown', blown: 'out', out: undefined } as const;
 
-/** Each answer of a starter gone wrong by itself, the trip planned anew; an answer that is at its worst already is left out. */
+/** Each answer of a starter gone wrong by itself, the trip planned anew; an answer that is at its worst already, or not given, is left out. */
 export function starterContrasts(base: Trip, answers: StarterAnswers): StarterContrast[] {
   const planned = (changed: Partial<StarterAnswers>): Plan => planTrip(startTrip(base, { ...answers, ...changed }, String));
   const now = planned({});
   const wind = WINDIER[answers.wind];
   const cases: [StarterContrast['code'], Partial<StarterAnswers> | undefined][] = [
     ['moreWind', wind && { wind }],
-    ['colder', { fromClimate: false, supperAirC: colder(answers.supperAirC), breakfastAirC: colder(answers.breakfastAirC) }],
+    ['colder', answers.fromClimate ? undefined : { supperAirC: colder(answers.supperAirC), breakfastAirC: colder(answers.breakfastAirC) }],
     ['snow', answers.source === 'stream' ? { source: 'snow' } : undefined],
     ['longer', { nights: answers.nights + 1 }],
   ];
