@@ -87,6 +87,6 @@ export class DraftAnswer {
   });
 
   protected readonly problem = (p: Parameters<typeof problemWords>[0]): string => problemWords(p, this.units);
-  protected readonly name = (c: Parameters<typeof contrastWords>[0]): string => contrastWords(c, this.draft.answers(), this.units);
+  protected readonly name = (c: Parameters<typeof contrastWords>[0]): string => contrastWords(c, this.units);
   protected readonly cost = (c: Parameters<typeof contrastCostWords>[0]): string => contrastCostWords(c, this.units);
 }

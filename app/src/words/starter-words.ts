@@ -1,17 +1,16 @@
 import type { Plan } from '@tinder/core/planned';
 import type { StarterContrast } from '@tinder/core/study';
-import type { StarterAnswers } from '@tinder/core/trail';
 import { WIND_WORDS } from './choice-words';
 import { containersInWords } from './container-words';
 import type { Units } from './units';
 
 /** The answer that turned out wrong, as it would be: "Mornings at −4 °C". */
-export function contrastWords({ code }: StarterContrast, a: StarterAnswers, units: Pick<Units, 'text'>): string {
+export function contrastWords({ code, answers }: StarterContrast, units: Pick<Units, 'text'>): string {
   switch (code) {
     case 'moreWind':
-      return `${a.wind === 'steady' ? WIND_WORDS.leaning : a.wind === 'leaning' ? WIND_WORDS.blown : WIND_WORDS.out} wind`;
+      return `${WIND_WORDS[answers.wind]} wind`;
     case 'colder':
-      return `Mornings at ${units.text(a.breakfastAirC - 10, 'temperature')}`;
+      return `Mornings at ${units.text(answers.breakfastAirC, 'temperature')}`;
     case 'snow':
       return 'Melting snow for water';
     case 'longer':

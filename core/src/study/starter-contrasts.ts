@@ -1,11 +1,13 @@
 import { planTrip } from '../plan';
-import { unfinishedMeals, type Plan } from '../planned';
+import { demandOfG, unfinishedMeals, type Plan } from '../planned';
 import { LIMITS, type Trip } from '../model';
 import { startTrip, type StarterAnswers } from '../trail';
 
 /** What a first plan would burn more if an answer were wrong, g over the whole trip; negative where it would burn less. */
 export interface StarterContrast {
   code: 'moreWind' | 'colder' | 'snow' | 'longer';
+  /** The answers as they would then be. */
+  answers: StarterAnswers;
   fuelG: number;
   /** Meals that could then not be cooked as planned, more than now. */
   mealsFailing: number;
@@ -15,10 +17,11 @@ export interface StarterContrast {
 const COLDER_K = 10;
 const WINDIER = { steady: 'leaning', leaning: 'blown', blown: 'out', out: undefined } as const;
 
-/** Each answer of a starter gone wrong by itself, the trip planned anew; an answer that is at its worst already, or not given, is left out. */
-export function starterContrasts(base: Trip, answers: StarterAnswers): StarterContrast[] {
-  const planned = (changed: Partial<StarterAnswers>): Plan => planTrip(startTrip(base, { ...answers, ...changed }, String));
-  const now = planned({});
+/**
+ * Each answer of a starter gone wrong by itself, the trip planned anew and set against `now`, the plan of the answers as they are; an answer that is at
+ * its worst already, or not given, is left out.
+ */
+export function starterContrasts(base: Trip, answers: StarterAnswers, now: Plan): StarterContrast[] {
   const wind = WINDIER[answers.wind];
   const cases: [StarterContrast['code'], Partial<StarterAnswers> | undefined][] = [
     ['moreWind', wind && { wind }],
@@ -28,11 +31,11 @@ export function starterContrasts(base: Trip, answers: StarterAnswers): StarterCo
   ];
   return cases.flatMap(([code, changed]) => {
     if (!changed) return [];
-    const plan = planned(changed);
-    return [{ code, fuelG: burntG(plan) - burntG(now), mealsFailing: failing(plan) - failing(now) }];
+    const wrong = { ...answers, ...changed };
+    const plan = planTrip(startTrip(base, wrong, String));
+    return [{ code, answers: wrong, fuelG: demandOfG(plan) - demandOfG(now), mealsFailing: failing(plan) - failing(now) }];
   });
 }
 
 const colder = (airC: number): number => Math.max(LIMITS.airC.min, airC - COLDER_K);
-const burntG = (plan: Plan): number => plan.carries.reduce((sum, c) => sum + c.demandG, 0);
 const failing = (plan: Plan): number => plan.carries.reduce((sum, c) => sum + unfinishedMeals(c), 0);

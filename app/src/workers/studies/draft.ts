@@ -19,5 +19,5 @@ export interface Draft {
 export function draft({ trip: base }: Pick<Subject, 'trip'>, { answers }: { answers: StarterAnswers }, setting: StudySetting): Draft {
   const trip = startTrip(base, answers, String);
   const plan = planTrip(trip);
-  return { trip, plan, risks: risk({ trip, plan }, { mishaps: NO_MISHAPS }, setting), contrasts: starterContrasts(base, answers) };
+  return { trip, plan, risks: risk({ trip, plan }, { mishaps: NO_MISHAPS }, setting), contrasts: starterContrasts(base, answers, plan) };
 }
