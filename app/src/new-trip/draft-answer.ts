@@ -1,10 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { riskLimit } from '@tinder/core/risk';
 import { AnswerSums } from '../answer/answer-sums';
 import { RiskState } from '../answer/risk-state';
 import { StudyNote } from '../ui/study-note';
 import { problemWords } from '../words/problem-words';
-import { riskWords } from '../words/risk-words';
 import { contrastCostWords, contrastWords } from '../words/starter-words';
 import { Units } from '../words/units';
 import { NewTripDraft } from './new-trip-draft';
@@ -24,7 +22,7 @@ import { NewTripDraft } from './new-trip-draft';
       @for (p of problems(); track $index) {
         <p class="error">{{ problem(p) }}</p>
       }
-      @if (risk(); as said) {
+      @if (draft.firstLegRisk(); as said) {
         <app-risk-state [said]="said" [to]="carry.to">{{ said.limit }}</app-risk-state>
       }
       <h2 class="wrong">If an answer is wrong</h2>
@@ -80,11 +78,6 @@ export class DraftAnswer {
   protected readonly problems = computed(() =>
     (this.draft.draft()?.plan.carries[0].problems ?? []).filter((p) => p.code !== 'unknownRestriction'),
   );
-  protected readonly risk = computed(() => {
-    const d = this.draft.draft();
-    const risk = d?.risks[0];
-    return d && risk && riskWords(risk, d.plan.carries[0], riskLimit(d.trip), this.units);
-  });
 
   protected readonly problem = (p: Parameters<typeof problemWords>[0]): string => problemWords(p, this.units);
   protected readonly name = (c: Parameters<typeof contrastWords>[0]): string => contrastWords(c, this.units);

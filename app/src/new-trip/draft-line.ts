@@ -1,8 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { riskLimit } from '@tinder/core/risk';
 import { draftWords } from '../words/starter-words';
 import { sentenceStart } from '../words/sentence-start';
-import { riskWords } from '../words/risk-words';
 import { Units } from '../words/units';
 import { NewTripDraft } from './new-trip-draft';
 
@@ -45,10 +43,8 @@ export class DraftLine {
     return d ? draftWords(d.plan, d.plan.days.length - 1, this.units) : '';
   });
   protected readonly second = computed(() => {
-    const d = this.draft.draft();
-    const risk = d?.risks[0];
-    if (!d || !risk) return '';
-    const said = riskWords(risk, d.plan.carries[0], riskLimit(d.trip), this.units);
+    const said = this.draft.firstLegRisk();
+    if (!said) return '';
     return `${sentenceStart(said.chance)} chance of running out, ${said.state === 'within' ? 'within' : 'over'} your limit of ${said.limit}. ${said.more}`;
   });
 }

@@ -1,13 +1,16 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { build, tripWithKit } from '@tinder/core/kit';
 import type { Trip } from '@tinder/core/model';
+import { riskLimit } from '@tinder/core/risk';
 import { startTrip, starterAnswers, type StarterAnswers } from '@tinder/core/trail';
 import { DayMarker } from '../planning/day-marker';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { withNewTrips } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
+import { riskWords, type RiskSaid } from '../words/risk-words';
 import { sentenceStart } from '../words/sentence-start';
+import { Units } from '../words/units';
 
 const OPEN_TRIPS_KIT = 'open';
 
@@ -17,6 +20,7 @@ export class NewTripDraft {
   private readonly store = inject(WorkspaceStore);
   private readonly marker = inject(DayMarker);
   private readonly worker = inject(StudyWorker);
+  private readonly units = inject(Units);
 
   /** The kits that can be planned with, and that of the open trip; with the trip that lends them. */
   readonly kits = computed(() => {
@@ -42,13 +46,21 @@ export class NewTripDraft {
   );
   /** What the answers come to; the one before while they are planned. */
   readonly draft = computed(() => this.study.last()?.answer);
+  /** How its first leg stands against the limit; undefined while nothing is planned, and where nothing can run out. */
+  readonly firstLegRisk = computed((): RiskSaid | undefined => {
+    const d = this.draft();
+    const risk = d?.risks[0];
+    return d && risk && riskWords(risk, d.plan.carries[0], riskLimit(d.trip), this.units);
+  });
 
   isAssumed(key: keyof StarterAnswers): boolean {
     return !(key in this.answered());
   }
 
+  /** Answers; air that is typed stands in place of the climate's. */
   set(change: Partial<StarterAnswers>): void {
-    this.answered.update((a) => ({ ...a, ...change }));
+    const isAir = 'supperAirC' in change || 'breakfastAirC' in change;
+    this.answered.update((a) => ({ ...a, ...(isAir ? { fromClimate: false } : {}), ...change }));
   }
 
   forget(): void {

@@ -2,9 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signa
 import { Router } from '@angular/router';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzTagComponent } from 'ng-zorro-antd/tag';
-import { WIND_WORDS_MPS, type WindWord } from '@tinder/core/burn';
-import { LIMITS } from '@tinder/core/model';
-import { addDays } from '@tinder/core/trail';
+import { hold, LIMITS } from '@tinder/core/model';
+import { addDays, daysBetween } from '@tinder/core/trail';
 import { Commands } from '../commands/commands';
 import { Choice } from '../ui/choice';
 import { DateField } from '../ui/date-field';
@@ -13,14 +12,13 @@ import { Opened } from '../ui/opened';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { SwitchField } from '../ui/switch-field';
-import { WIND_WORDS } from '../words/choice-words';
 import { dayCountWords, WATER_WORDS } from '../words/leg-words';
 import { Units } from '../words/units';
+import { windSpeeds } from '../words/wind-words';
 import { DraftAnswer } from './draft-answer';
 import { DraftRibbon } from './draft-ribbon';
 import { NewTripDraft } from './new-trip-draft';
-
-const DAY_MS = 86_400_000;
+import { NumberAnswer } from './number-answer';
 
 /** A new trip in one form: every question has an answer that is assumed until it is typed over, and the plan of it stands beside. */
 @Component({
@@ -32,6 +30,7 @@ const DAY_MS = 86_400_000;
     DraftRibbon,
     FormItem,
     NzButtonComponent,
+    NumberAnswer,
     NzTagComponent,
     Opened,
     PickField,
@@ -47,24 +46,14 @@ export class NewTripView {
   protected readonly commands = inject(Commands);
   private readonly router = inject(Router);
   private readonly units = inject(Units);
-  protected readonly L = LIMITS;
   protected readonly nightLimits = { min: 1, max: LIMITS.tripDays.max - 1 };
-  protected readonly stopLimits = { min: 0, max: LIMITS.stops.max - 2 };
-  /** No water is a cold meal, or none. */
-  protected readonly waterLimits = { min: 0, max: LIMITS.waterMl.max };
   protected readonly lengths = [
     { value: 'nights', label: 'Nights' },
     { value: 'dates', label: 'Dates' },
   ] as const;
   protected readonly ends = optionsOf({ breakfast: 'Breakfast', supper: 'Dinner' });
   protected readonly waters = WATER_WORDS;
-  protected readonly winds = computed(() =>
-    (Object.keys(WIND_WORDS) as WindWord[]).map((value) => ({
-      value,
-      label: WIND_WORDS[value],
-      note: this.units.text(WIND_WORDS_MPS[value], 'speed'),
-    })),
-  );
+  protected readonly winds = computed(() => windSpeeds(this.units));
   protected readonly length = signal<'nights' | 'dates'>('nights');
   protected readonly days = computed(() => dayCountWords(this.draft.answers().nights + 1));
   protected readonly lastDay = computed(() => addDays(this.draft.answers().startDate, this.draft.answers().nights));
@@ -85,8 +74,7 @@ export class NewTripView {
 
   /** The last day moves the number of nights, within what can be planned. */
   protected endOn(day: string): void {
-    const nights = Math.round((Date.parse(day) - Date.parse(this.draft.answers().startDate)) / DAY_MS);
-    this.draft.set({ nights: Math.min(this.nightLimits.max, Math.max(this.nightLimits.min, nights)) });
+    this.draft.set({ nights: hold(daysBetween(this.draft.answers().startDate, day), this.nightLimits) });
   }
 
   protected make(): void {

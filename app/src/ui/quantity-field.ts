@@ -47,6 +47,12 @@ let nextId = 0;
       display: block;
       min-width: 0;
     }
+    :host(.brief) {
+      width: 110px;
+    }
+    :host(.brief):has(.error) {
+      width: 100%;
+    }
     .echo {
       color: var(--ink-quiet);
       font-size: 13px;

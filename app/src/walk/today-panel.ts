@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { WIND_WORDS_MPS, type WindWord } from '@tinder/core/burn';
+import type { WindWord } from '@tinder/core/burn';
 import { airKeyOf } from '@tinder/core/menu';
 import { daysOf, hold, LIMITS, type WalkEvent } from '@tinder/core/model';
 import { paintDays } from '@tinder/core/trail';
@@ -8,6 +8,7 @@ import { mealKey, RELIGHT_SHARE, type MealAhead, type Step } from '@tinder/core/
 import { askForNotices, noticesMayBeAsked } from '../platform/alarm';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
+import { optionsOf } from '../ui/pick-field';
 import { WIND_WORDS } from '../words/choice-words';
 import { STEPS_FIRST } from '../words/guide-words';
 import { HAZARD_WORDS } from '../words/hazard-words';
@@ -19,7 +20,7 @@ import { Timers } from './timers';
 import { WalkLog } from './walk-log';
 import { WalkStudy } from './walk-study';
 
-const WINDS = (Object.keys(WIND_WORDS_MPS) as WindWord[]).map((value) => ({ value, label: WIND_WORDS[value] }));
+const WINDS = optionsOf(WIND_WORDS);
 const TASTES = [
   { value: 'hard', label: 'still hard' },
   { value: 'good', label: 'good' },
