@@ -1,13 +1,10 @@
 import { ChangeDetectionStrategy, Component, signal, type WritableSignal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzDropdownDirective, NzDropdownMenuComponent } from 'ng-zorro-antd/dropdown';
-import { NzMenuDirective, NzMenuItemComponent } from 'ng-zorro-antd/menu';
 import { NzTagComponent } from 'ng-zorro-antd/tag';
 import { Choice } from '../src/ui/choice';
 import { DateField } from '../src/ui/date-field';
 import { FormItem } from '../src/ui/form-item';
-import { MenuA11y } from '../src/ui/nz/menu-a11y';
-import { MenuItem } from '../src/ui/nz/menu-item';
+import { MENU } from '../src/ui/nz/menu';
 import { Opened } from '../src/ui/opened';
 import { PickField } from '../src/ui/pick-field';
 import { QuantityField } from '../src/ui/quantity-field';
@@ -26,13 +23,8 @@ const MANY = Array.from({ length: 20 }, (_, i) => ({ value: `dish-${i}`, label: 
     Choice,
     DateField,
     FormItem,
-    MenuA11y,
-    MenuItem,
+    MENU,
     NzButtonComponent,
-    NzDropdownDirective,
-    NzDropdownMenuComponent,
-    NzMenuDirective,
-    NzMenuItemComponent,
     NzTagComponent,
     Opened,
     PickField,

@@ -109,7 +109,7 @@ import { StaleShelf } from './stale-shelf';
       </details>
     }
   `,
-  styleUrl: './answer-column.less',
+  styleUrls: ['./sums.less', './answer-column.less'],
 })
 export class AnswerColumn {
   protected readonly units = inject(Units);
@@ -121,8 +121,8 @@ export class AnswerColumn {
   readonly plan = input.required<Plan>();
 
   private readonly at = computed(() => this.plan().carries.findIndex((c) => c.fromStopId === this.carry().fromStopId));
-  protected readonly before = computed(() => this.plan().carries.at(this.at() - 1 < 0 ? this.plan().carries.length : this.at() - 1));
-  protected readonly after = computed(() => this.plan().carries.at(this.at() + 1));
+  protected readonly before = computed((): CarryPlan | undefined => this.plan().carries[this.at() - 1]);
+  protected readonly after = computed((): CarryPlan | undefined => this.plan().carries[this.at() + 1]);
   protected readonly place = computed(() => {
     const { days } = this.carry();
     return `Leg ${this.at() + 1} of ${this.plan().carries.length}, ${daySpanWords(days[0].day, days[days.length - 1].day)}`;

@@ -52,7 +52,7 @@ import { Units } from '../words/units';
       <dd class="quiet">{{ units.text(carry().reserveG, 'mass') }}</dd>
     </dl>
   `,
-  styleUrl: './answer-sums.less',
+  styleUrls: ['./sums.less', './answer-sums.less'],
 })
 export class AnswerSums {
   protected readonly units = inject(Units);

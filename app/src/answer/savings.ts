@@ -44,8 +44,6 @@ const MOST = 3;
     }
     h2 {
       margin: 12px 0 4px;
-      font-size: 16px;
-      font-weight: 700;
     }
     ul,
     p {

@@ -1,7 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzDropdownDirective, NzDropdownMenuComponent } from 'ng-zorro-antd/dropdown';
-import { NzMenuDirective, NzMenuDividerDirective, NzMenuItemComponent } from 'ng-zorro-antd/menu';
 import { writeLoadOutCsv } from '@tinder/core/tables';
 import type { WeightSums } from '@tinder/core/plan';
 import { TrailAxis } from '../charts/trail-axis';
@@ -9,8 +7,7 @@ import { PlanService } from '../planning/plan-service';
 import { downloadLoadOuts } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Icon } from '../ui/icon';
-import { MenuA11y } from '../ui/nz/menu-a11y';
-import { MenuItem } from '../ui/nz/menu-item';
+import { MENU } from '../ui/nz/menu';
 import { PickField } from '../ui/pick-field';
 import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
@@ -22,18 +19,7 @@ const NOTHING = 'nothing';
 /** What is drawn beside the plan: a kit to compare with; and one menu of what the axis runs by, how weight is counted, and exports. */
 @Component({
   selector: 'app-chart-tools',
-  imports: [
-    Icon,
-    MenuA11y,
-    MenuItem,
-    NzButtonComponent,
-    NzDropdownDirective,
-    NzDropdownMenuComponent,
-    NzMenuDirective,
-    NzMenuDividerDirective,
-    NzMenuItemComponent,
-    PickField,
-  ],
+  imports: [Icon, MENU, NzButtonComponent, PickField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="compare">

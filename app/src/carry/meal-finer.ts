@@ -74,8 +74,6 @@ const SIMMER_MIN = [0, 1, 2, 3, 5, 8, 10, 12, 15, 20];
   styles: `
     h3 {
       margin-top: 4px;
-      font-size: 15px;
-      font-weight: 600;
     }
   `,
 })

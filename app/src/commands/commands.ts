@@ -30,6 +30,11 @@ export class Commands {
     return () => this.sources.update((all) => all.filter((s) => s !== source));
   }
 
+  /** Those that stand at a place, in the order in which they were added. */
+  at(place: Command['place']): Command[] {
+    return this.list().filter((c) => c.place === place);
+  }
+
   askForFile(): void {
     this.importAskedSignal.update((n) => n + 1);
   }

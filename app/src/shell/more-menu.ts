@@ -1,26 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Router } from '@angular/router';
-import { NzDropdownDirective, NzDropdownMenuComponent } from 'ng-zorro-antd/dropdown';
-import { NzMenuDirective, NzMenuDividerDirective, NzMenuItemComponent } from 'ng-zorro-antd/menu';
 import { Commands } from '../commands/commands';
 import { Icon } from '../ui/icon';
-import { MenuA11y } from '../ui/nz/menu-a11y';
-import { MenuItem } from '../ui/nz/menu-item';
+import { MENU } from '../ui/nz/menu';
 import { VIEWS, type View } from './views';
 
 /** “More” of the navigation on a phone: the other views, and what stands in the top bar of a desk. */
 @Component({
   selector: 'app-more-menu',
-  imports: [
-    Icon,
-    MenuA11y,
-    MenuItem,
-    NzDropdownDirective,
-    NzDropdownMenuComponent,
-    NzMenuDirective,
-    NzMenuDividerDirective,
-    NzMenuItemComponent,
-  ],
+  imports: [Icon, MENU],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <button nz-dropdown type="button" nzTrigger="click" nzPlacement="topRight" [nzDropdownMenu]="menu">
@@ -48,7 +36,7 @@ export class MoreMenu {
   readonly shown = input.required<readonly View[]>();
 
   protected readonly others = computed(() => VIEWS.filter((v) => !this.shown().includes(v)));
-  protected readonly frameCommands = computed(() => this.commands.list().filter((c) => c.place === 'frame'));
+  protected readonly frameCommands = computed(() => this.commands.at('frame'));
 
   protected go({ path }: View): void {
     void this.router.navigateByUrl(`/${path}`);

@@ -1,12 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzDropdownDirective, NzDropdownMenuComponent } from 'ng-zorro-antd/dropdown';
-import { NzMenuDirective, NzMenuDividerDirective, NzMenuItemComponent } from 'ng-zorro-antd/menu';
 import { Commands } from '../commands/commands';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Icon } from '../ui/icon';
-import { MenuA11y } from '../ui/nz/menu-a11y';
-import { MenuItem } from '../ui/nz/menu-item';
+import { MENU } from '../ui/nz/menu';
 
 /** Trips that the menu itself lists; all of them stand in their drawer. */
 const MOST_LISTED = 6;
@@ -14,17 +11,7 @@ const MOST_LISTED = 6;
 /** The open trip, by its name; it opens the others, and what can be done with trips. */
 @Component({
   selector: 'app-trip-menu',
-  imports: [
-    Icon,
-    MenuA11y,
-    MenuItem,
-    NzButtonComponent,
-    NzDropdownDirective,
-    NzDropdownMenuComponent,
-    NzMenuDirective,
-    NzMenuDividerDirective,
-    NzMenuItemComponent,
-  ],
+  imports: [Icon, MENU, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <button
@@ -80,5 +67,5 @@ export class TripMenu {
       .slice(0, MOST_LISTED)
       .map((s) => s.trip);
   });
-  protected readonly tripCommands = computed(() => this.commands.list().filter((c) => c.place === 'trips'));
+  protected readonly tripCommands = computed(() => this.commands.at('trips'));
 }

@@ -170,20 +170,14 @@ export class VerdictLine {
     }
     const carry = this.plans.carry();
     if (!carry || this.plans.failed()) return NO_VERDICT;
-    // at first the risk stands before the advice in the sentence, and comes after it: what is read already would move
-    const advice = this.hasDrawn() ? this.advice.answer() : undefined;
-    return verdictWords(carry, this.advice.problem() ? 'unknown' : advice, this.risk.riskiest(), this.risk.limit(), this.units);
+    const advice = this.advice.problem() ? 'unknown' : this.advice.answer();
+    return verdictWords(carry, advice, this.risk.riskiest(), this.risk.limit(), this.units);
   });
   /** The riskiest leg, where it is not the one that is looked at. */
   protected readonly elsewhere = computed(() => {
     const riskiest = this.walk.underWay() ? undefined : this.risk.riskiest()?.carry;
     return riskiest && riskiest !== this.plans.carry() ? riskiest : undefined;
   });
-  /** The risk was drawn once, or will not be. */
-  private hasDrawn(): boolean {
-    const { drawn } = this.risk;
-    return drawn.last() !== undefined || drawn.problem() !== undefined || drawn.stopped();
-  }
   private readonly width = measuredWidth(1104);
   protected readonly lead = computed(() => this.fit(this.verdict().lead, 'lead'));
   protected readonly second = computed(() => this.fit(this.verdict().second, 'second'));

@@ -29,9 +29,6 @@ import { narrowScreen } from './wide-screen';
     }
     h2 {
       margin-bottom: 4px;
-      font-size: 16px;
-      font-weight: 700;
-      line-height: 1.4;
     }
     .boxed {
       summary {

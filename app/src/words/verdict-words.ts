@@ -17,7 +17,7 @@ export interface Segment {
   ref?: FigureRef;
   change?: Change;
   /** Said where there is room: the answer stands without it. The lower, the sooner it is left out. */
-  aside?: 1 | 2 | 3 | 4;
+  aside?: 1 | 2 | 3;
 }
 type Format = Pick<Units, 'text' | 'mealMass'>;
 
@@ -39,7 +39,7 @@ export const NO_VERDICT: Verdict = { lead: [], second: [], state: undefined, why
 export function fitted(said: readonly Segment[], most: number): Segment[] {
   const length = (list: readonly Segment[]): number => list.reduce((sum, s) => sum + s.text.length, 0);
   let kept = [...said];
-  for (const level of [1, 2, 3, 4] as const) {
+  for (const level of [1, 2, 3] as const) {
     if (length(kept) <= most) break;
     kept = kept.filter((s) => s.aside !== level);
   }

@@ -19,7 +19,6 @@ export class StoredValue<T> implements OnInit {
 
   /** Listens only now: NG-ZORRO's slider offers its least value while it is made. */
   ngOnInit(): void {
-    this.show(untracked(this.appStored()));
     this.accessor.registerOnChange((value: T) => {
       this.offered.emit(value);
       this.afterRender(() => this.show(untracked(this.appStored())));
