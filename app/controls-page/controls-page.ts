@@ -1,14 +1,20 @@
 import { ChangeDetectionStrategy, Component, signal, type WritableSignal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzPopconfirmDirective } from 'ng-zorro-antd/popconfirm';
 import { NzTagComponent } from 'ng-zorro-antd/tag';
 import { Choice } from '../src/ui/choice';
 import { DateField } from '../src/ui/date-field';
+import { FileField } from '../src/ui/file-field';
 import { FormItem } from '../src/ui/form-item';
+import { Notice } from '../src/ui/notice';
 import { MENU } from '../src/ui/nz/menu';
+import { PopconfirmA11y } from '../src/ui/nz/popconfirm-a11y';
 import { Opened } from '../src/ui/opened';
 import { PickField } from '../src/ui/pick-field';
+import { ProgressBar } from '../src/ui/progress-bar';
 import { QuantityField } from '../src/ui/quantity-field';
 import { ScaleField } from '../src/ui/scale-field';
+import { Steps } from '../src/ui/steps';
 import { SwitchField } from '../src/ui/switch-field';
 import { TablePick } from '../src/ui/table-pick';
 import { Tick } from '../src/ui/tick';
@@ -22,14 +28,20 @@ const MANY = Array.from({ length: 20 }, (_, i) => ({ value: `dish-${i}`, label: 
   imports: [
     Choice,
     DateField,
+    FileField,
     FormItem,
     MENU,
+    Notice,
     NzButtonComponent,
+    NzPopconfirmDirective,
     NzTagComponent,
     Opened,
     PickField,
+    PopconfirmA11y,
+    ProgressBar,
     QuantityField,
     ScaleField,
+    Steps,
     SwitchField,
     TablePick,
     Tick,
@@ -39,18 +51,18 @@ const MANY = Array.from({ length: 20 }, (_, i) => ({ value: `dish-${i}`, label: 
   styles: `
     :host {
       display: block;
-      max-width: 720px;
-      padding: 16px;
+      max-width: 45rem;
+      padding: 1rem;
     }
     .line {
       display: grid;
-      grid-template-columns: 120px minmax(0, 1fr);
-      gap: 8px;
+      grid-template-columns: 7.5rem minmax(0, 1fr);
+      gap: 0.5rem;
       align-items: center;
-      min-height: 44px;
+      min-height: 2.75rem;
     }
     h1 {
-      font-size: 28px;
+      font-size: 1.75rem;
     }
   `,
 })

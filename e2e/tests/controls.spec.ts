@@ -134,7 +134,7 @@ test('a number is read in any unit; what cannot be is said beside it, and what i
   await water.fill('a lot');
   await water.press('Enter');
   await expect(water).toHaveAttribute('aria-invalid', 'true');
-  await expect(page.getByRole('alert')).toContainText('Type a volume');
+  await expect(page.getByRole('alert').filter({ hasText: 'Type a volume' })).toBeVisible();
   await expect(water).toHaveAccessibleDescription(/Type a volume/);
   await water.press('Escape');
   await expect(water).toHaveValue('473 mL');
@@ -148,10 +148,11 @@ test('a day is typed; what is none is named, and the last one kept', async ({ pa
   const day = page.getByRole('textbox', { name: 'First day' });
   await day.fill('2027-02-30');
   await day.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('“2027-02-30” is no day');
+  const noDay = page.getByRole('alert').filter({ hasText: '“2027-02-30” is no day' });
+  await expect(noDay).toBeVisible();
   await day.fill('2028-02-29');
   await day.press('Enter');
-  await expect(page.getByRole('alert')).toBeHidden();
+  await expect(noDay).toBeHidden();
   await expect(day).toHaveValue('2028-02-29');
 });
 
@@ -171,4 +172,41 @@ test('a menu is gone along by keys, chosen from by Enter, and gives the focus ba
   await expect(page.getByRole('menu')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(button).toBeFocused();
+});
+
+test('what cannot be undone is asked about: the careful answer has the focus, and Escape is that answer', async ({ page }) => {
+  const button = page.getByRole('button', { name: 'Remove', exact: true });
+  const question = page.getByRole('alertdialog', { name: 'Remove it? Nothing brings it back.' });
+  await button.focus();
+  await page.keyboard.press('Enter');
+  await expect(question.getByRole('button', { name: 'Keep' })).toBeFocused();
+  await standing(page);
+  await page.keyboard.press('Escape');
+  await expect(question).toBeHidden();
+  await expect(button).toBeFocused();
+  await expect(page.locator('output')).toHaveText('nothing yet');
+  await page.keyboard.press('Enter');
+  await question.getByRole('button', { name: 'Remove for good' }).click();
+  await expect(page.locator('output')).toHaveText('removed');
+  await expect(button).toBeFocused();
+});
+
+test('a file comes in by its button or dropped on it', async ({ page }) => {
+  await page.getByLabel('CSV file of gear').setInputFiles({ name: 'chosen.csv', mimeType: 'text/csv', buffer: Buffer.from('a') });
+  await expect(page.locator('output')).toHaveText('chosen.csv');
+  await page.locator('app-file-field label').evaluate((place) => {
+    const dataTransfer = new DataTransfer();
+    dataTransfer.items.add(new File(['b'], 'dropped.csv'));
+    for (const type of ['dragover', 'drop']) place.dispatchEvent(new DragEvent(type, { dataTransfer, bubbles: true, cancelable: true }));
+  });
+  await expect(page.locator('output')).toHaveText('dropped.csv');
+});
+
+test('progress, steps and notices say what they are', async ({ page }) => {
+  await expect(page.getByRole('progressbar', { name: 'Trips drawn' })).toHaveAttribute('aria-valuenow', '42');
+  const steps = page.getByRole('list', { name: 'Steps of a burn' });
+  await expect(steps.getByRole('listitem')).toHaveCount(3);
+  await expect(steps.locator('[aria-current=step]')).toContainText('Burn');
+  await expect(page.getByRole('alert').filter({ hasText: 'was not taken' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'A new version' })).toBeVisible();
 });

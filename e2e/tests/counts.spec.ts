@@ -20,7 +20,7 @@ function counted(): { controls: number; words: number; smallestPx: number; small
     const text = n.textContent?.trim();
     if (!of || !text || !isSeen(of) || of.closest('.hidden-text, script, style, noscript, .skip') || of.getBoundingClientRect().width < 2)
       continue;
-    const px = parseFloat(getComputedStyle(of).fontSize);
+    const px = parseFloat(getComputedStyle(of).fontSize) * (of instanceof SVGGraphicsElement ? (of.getScreenCTM()?.a ?? 1) : 1);
     if (px < smallestPx) [smallestPx, smallest] = [px, text];
     if (!of.closest('svg')) words += text.split(/\s+/).length;
   }
@@ -44,6 +44,34 @@ test('on a phone Carry is less than two and a half screens long', async ({ page 
   await expect(page.locator('app-savings li')).toHaveCount(3);
   expect(await page.locator('main').evaluate((e) => e.scrollHeight)).toBeLessThan(2000);
   expect((await page.evaluate(counted)).smallestPx).toBeGreaterThanOrEqual(SMALLEST_PX);
+});
+
+test('type and drawings grow with the window, and nothing runs over', async ({ page }) => {
+  for (const [width, height, atLeastPx] of [
+    [1280, 720, 13],
+    [1920, 1080, 16],
+    [2560, 1440, 20],
+  ]) {
+    await page.setViewportSize({ width, height });
+    await open(page, '/carry');
+    await expect(page.locator('app-savings li')).toHaveCount(3);
+    const { smallestPx, smallest } = await page.evaluate(counted);
+    expect(smallestPx, `${width}: ${smallest}`).toBeGreaterThanOrEqual(atLeastPx);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(width);
+    const [drawn, box] = await page
+      .locator('app-weight-chart svg')
+      .evaluate((svg) => [svg.querySelector('.leg')?.getBoundingClientRect().height, svg.getBoundingClientRect().height]);
+    expect(drawn! / box).toBeGreaterThan(0.9);
+  }
+});
+
+test('a drawing that has grown is dragged where it is seen', async ({ page }) => {
+  await page.setViewportSize({ width: 1920, height: 1080 });
+  await open(page, '/carry');
+  const day = page.locator('app-ribbon').getByText('12', { exact: true });
+  const { x, y, width } = (await day.boundingBox())!;
+  await page.mouse.click(x + width / 2, y + 4);
+  await expect(page.locator('app-ribbon text.marked')).toHaveText('12');
 });
 
 test('the number of days is a dozen keys away from the top of Carry', async ({ page }) => {

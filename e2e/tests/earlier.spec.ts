@@ -53,7 +53,7 @@ test('a backup of 0.1.0 is put back as it was', async ({ page }) => {
   await page.goto('/carry');
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Leave Nettle Hut');
   await page.getByLabel('Trip, rack or backup file to import').setInputFiles(path.join(FIXTURES, 'backup-of-0.1.0.json'));
-  await page.getByRole('button', { name: 'put everything back as it was' }).click();
+  await page.getByRole('button', { name: 'Replace everything with the backup' }).click();
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('for 6 days');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'headlamp');
 });

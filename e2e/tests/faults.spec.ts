@@ -31,7 +31,10 @@ test('what is saved and cannot be read is kept aside, named in words, and nothin
   await aside.getByRole('button', { name: 'try My Real Trip again' }).click();
   await expect(page.getByText('My Real Trip still cannot be read')).toBeVisible();
   await aside.getByRole('button', { name: 'remove a trip' }).click();
-  await aside.getByRole('button', { name: 'remove it for good' }).click();
+  await page
+    .getByRole('alertdialog', { name: 'Remove a trip? Nothing brings it back.' })
+    .getByRole('button', { name: 'Remove for good' })
+    .click();
   await expect(aside.getByRole('listitem')).toHaveCount(1);
 });
 
@@ -135,11 +138,13 @@ test('without its workers the app says so, and plans on the page', async ({ page
   await expect(page.getByText('The part of the app that works things out beside the page does not run in this browser')).toBeVisible();
   await type(page, 'Days, typed', '4');
   await expect(verdict(page)).toContainText('for 4 days');
-  await expectFits(page, '.notice');
+  await expectFits(page, 'app-notice');
   await page.getByRole('heading', { name: /^Conditions/ }).click();
   await page.keyboard.press('m');
   await page.getByLabel('track file').setInputFiles({ name: 'a.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from('<gpx/>') });
-  await expect(page.getByRole('alert')).toContainText('a.gpx could not be read (the worker could not be started). Nothing has changed.');
+  await expect(page.getByRole('dialog').getByRole('alert')).toContainText(
+    'a.gpx could not be read (the worker could not be started). Nothing has changed.',
+  );
 });
 
 test('a view or a side that could not be loaded is told of, and edits are kept over the reload', async ({ page }) => {
@@ -154,7 +159,7 @@ test('a view or a side that could not be loaded is told of, and edits are kept o
   await page.getByRole('link', { name: 'Menu', exact: true }).click();
   await expect(told).toContainText('A part of Restless Tinder could not be loaded');
   await page.unroute('**/*.js');
-  await page.getByRole('button', { name: 'save and reload' }).click();
+  await page.getByRole('button', { name: 'Save and reload' }).click();
   await expect(verdict(page)).toContainText('for 8 days');
 });
 
@@ -169,6 +174,6 @@ test('more of something than is kept is refused in words, and what was typed or 
   await expect(refusal).toContainText('Nothing has changed');
   await expectFits(page, '.refusal');
   await expect(page.getByRole('button', { name: 'take the 301 good ones' })).toBeVisible();
-  await refusal.getByRole('button', { name: 'put away' }).click();
+  await refusal.getByRole('button', { name: 'Dismiss' }).click();
   await expect(refusal).toBeHidden();
 });

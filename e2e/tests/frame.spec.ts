@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
 import { expect, expectFits, open, saved, SIZES, standing, test, type, verdict } from './helpers';
 
 const tripButton = (page: Page) => page.getByRole('button', { name: /^Trips, open/ });
@@ -91,4 +92,32 @@ test.describe('with a thumb', () => {
     await page.getByRole('menuitem', { name: 'Shelf' }).tap();
     await expect(page.getByRole('heading', { name: 'Shelf', level: 1 })).toBeAttached();
   });
+});
+
+test('what was applied at one press is told, with a way back until the next edit', async ({ page }) => {
+  await open(page);
+  const saving = page.locator('app-savings li').first();
+  const words = (await saving.locator('b').innerText()).trim();
+  await saving.getByRole('button', { name: 'Apply' }).click();
+  const message = page.locator('.ant-message-notice');
+  await expect(message).toContainText('applied.');
+  await message.getByRole('button', { name: 'Undo' }).click();
+  await expect(message).toHaveCount(0);
+  await expect(saving).toContainText(words);
+  await page.locator('app-savings li').first().getByRole('button', { name: 'Apply' }).click();
+  await expect(message).toHaveCount(1);
+  await type(page, 'Days, typed', '7');
+  await expect(message).toHaveCount(0); // undo would take back something else
+});
+
+test('a trip is imported by dropping its file on the page', async ({ page }) => {
+  await open(page);
+  const [download] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('e')]);
+  const text = await readFile(await download.path(), 'utf8');
+  await page.locator('main').evaluate((main, trip) => {
+    const dataTransfer = new DataTransfer();
+    dataTransfer.items.add(new File([trip], 'dropped.json', { type: 'application/json' }));
+    for (const type of ['dragover', 'drop']) main.dispatchEvent(new DragEvent(type, { dataTransfer, bubbles: true, cancelable: true }));
+  }, text);
+  await expect(page.getByRole('status').filter({ hasText: 'dropped.json' })).toBeVisible();
 });

@@ -25,10 +25,10 @@ test('a trip to look at is shown without being taken in, refuses every edit, and
   await page.getByRole('radiogroup', { name: 'Water' }).getByText('Snow', { exact: true }).click();
   await expect(page.getByRole('radio', { name: 'Stream' })).toBeChecked();
   await expect(reserve).not.toHaveValue(/50/);
-  await page.getByRole('button', { name: 'back to my own' }).click();
+  await page.getByRole('button', { name: 'Back to my own' }).click();
   await expect(reserve).toHaveValue(/33/);
   await page.getByLabel('Trip, rack or backup file to import').setInputFiles(file);
-  await looking.getByRole('button', { name: 'keep a copy' }).click();
+  await looking.getByRole('button', { name: 'Keep a copy' }).click();
   await expect(page.getByText('is open. Undo takes it out again.')).toBeVisible();
   await type(page, 'Reserve, typed', '50 %');
   await expect(reserve).toHaveValue(/50/);

@@ -64,7 +64,7 @@ test('refuses broken files with the place and the mend, and changes nothing', as
     await expect(page.getByRole('alert')).toContainText(sentence);
     await expect(verdict(page)).toContainText('for 6 days');
   }
-  await page.getByRole('button', { name: 'put away' }).click();
+  await page.getByRole('button', { name: 'Dismiss' }).click();
   await expect(page.getByRole('alert')).toBeHidden();
 });
 
@@ -118,7 +118,7 @@ test('two tabs hold two trips side by side without harm, and both are backed up 
   await expect(page.getByRole('dialog').getByRole('textbox')).toHaveCount(1);
   await page.keyboard.press('Escape');
   await page.getByLabel('Trip, rack or backup file to import').setInputFiles(await download.path());
-  await page.getByRole('button', { name: 'put everything back as it was' }).click();
+  await page.getByRole('button', { name: 'Replace everything with the backup' }).click();
   await page.keyboard.press('l');
   await expect(page.getByRole('dialog').getByRole('textbox')).toHaveCount(2);
 });

@@ -87,6 +87,7 @@ test('a half can goes along, the verdict names it, and after the trip it is back
   await unfold(page, 'Average weight, stove time');
   await expect(loadout(page)).toContainText('From the shelf: 230 g canister');
   await page.getByRole('link', { name: 'Trail', exact: true }).click();
+  await expect(page.getByRole('tab', { name: 'days and stop' })).toBeVisible();
   await unfold(page, 'Average weight, stove time');
   await expect(loadout(page)).toContainText('From the shelf: 230 g canister');
   // weighed again, the trip knows it at once

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { CAN_PACKAGE_IDS, PACKAGES, WEIGHT_MEASURES, type CanPackageId, type WeightMeasure } from '@tinder/core/carry';
 import { usesCans } from '@tinder/core/catalogue';
 import { fuelById } from '@tinder/core/fuel';
@@ -22,7 +23,7 @@ import { pinMendWords } from '../words/pin-mend-words';
 /** How the load-outs are chosen: which weight counts, what money is worth, and what the walker has decided for this stop. */
 @Component({
   selector: 'app-choice-panel',
-  imports: [Opened, PickField, QuantityField, StudyNote, Tick],
+  imports: [NzButtonComponent, Opened, PickField, QuantityField, StudyNote, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details appOpened #o="opened">
@@ -73,7 +74,7 @@ import { pinMendWords } from '../words/pin-mend-words';
           </div>
         }
         @if (stop().pinned) {
-          <button class="ant-btn word" type="button" (click)="unpin()">let it be chosen again</button>
+          <button nz-button nzSize="small" type="button" (click)="unpin()">let it be chosen again</button>
         }
         @if (pinWords(); as words) {
           <p>{{ words }}</p>
@@ -84,7 +85,7 @@ import { pinMendWords } from '../words/pin-mend-words';
           <ul>
             @for (m of list; track $index) {
               <li>
-                <button class="ant-btn word" type="button" (click)="mend(m)">{{ m.words }}</button>
+                <button nz-button nzSize="small" type="button" (click)="mend(m)">{{ m.words }}</button>
                 <span class="quiet">{{ m.weight }}</span>
               </li>
             }
@@ -110,18 +111,18 @@ import { pinMendWords } from '../words/pin-mend-words';
   styleUrl: '../ui/rows.less',
   styles: `
     summary {
-      margin-top: 6px;
+      margin-top: 0.375rem;
       color: var(--ink-quiet);
       cursor: pointer;
     }
     .line.typed {
-      grid-template-columns: minmax(0, 1fr) 76px;
+      grid-template-columns: minmax(0, 1fr) 4.75rem;
     }
     fieldset {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) 76px;
-      gap: 2px 10px;
-      margin: 4px 0 0;
+      grid-template-columns: minmax(0, 1fr) 4.75rem;
+      gap: 2px 0.625rem;
+      margin: 0.25rem 0 0;
       padding: 0;
       border: 0;
     }
@@ -138,11 +139,11 @@ import { pinMendWords } from '../words/pin-mend-words';
     }
     .leak {
       display: block;
-      margin-top: 4px;
+      margin-top: 0.25rem;
     }
     p {
-      margin: 4px 0;
-      font-size: 13px;
+      margin: 0.25rem 0;
+      font-size: 0.8125rem;
       line-height: 1.3;
     }
   `,

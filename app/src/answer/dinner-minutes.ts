@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { isCooked, type CarryPlan } from '@tinder/core/planned';
 import { DayMarker } from '../planning/day-marker';
+import { rem } from '../platform/page-scale';
 
 /** Stove time of every dinner of a leg, day by day: where one waits longest. A dinner that fails has no bar. */
 @Component({
@@ -13,7 +14,7 @@ import { DayMarker } from '../planning/day-marker';
         @for (b of list; track b.day) {
           <span class="day" [class.marked]="b.day === marker.day()" [class.failed]="b.minutes === undefined">
             <span class="figure">{{ b.words }}</span>
-            <span class="bar" [style.height.px]="b.heightPx"></span>
+            <span class="bar" [style.height]="b.height"></span>
             <span class="quiet">{{ b.day }}</span>
           </span>
         }
@@ -25,24 +26,24 @@ import { DayMarker } from '../planning/day-marker';
       display: block;
     }
     h3 {
-      margin-top: 10px;
-      font-size: 14px;
+      margin-top: 0.625rem;
+      font-size: 0.875rem;
       font-weight: 600;
     }
     div {
       display: flex;
-      gap: 4px;
+      gap: 0.25rem;
       align-items: flex-end;
-      height: 82px;
+      height: 5.125rem;
     }
     .day {
       display: flex;
-      flex: 0 1 38px;
+      flex: 0 1 2.375rem;
       flex-direction: column;
       align-items: center;
       min-width: 0;
-      font-size: 13px;
-      line-height: 15px;
+      font-size: 0.8125rem;
+      line-height: 0.9375rem;
     }
     .figure {
       font-weight: 600;
@@ -74,7 +75,7 @@ export class DinnerMinutes {
         day,
         minutes,
         words: minutes === undefined ? 'fails' : minutes.toFixed(0),
-        heightPx: minutes === undefined ? 0 : Math.max(1, (HIGHEST_PX * 60 * minutes) / longestS),
+        height: rem(minutes === undefined ? 0 : Math.max(1, (HIGHEST_PX * 60 * minutes) / longestS)),
       };
     });
   });

@@ -73,22 +73,22 @@ const SWITCHES: { key: keyof Mishaps; words: string }[] = [
       display: block;
     }
     p {
-      margin: 4px 0;
+      margin: 0.25rem 0;
       line-height: 1.35;
     }
     /* as high as the answer, so that nothing below it moves when it comes */
     .waiting {
-      min-height: 66px;
+      min-height: 4.125rem;
     }
     .line {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) 78px;
-      gap: 10px;
+      grid-template-columns: minmax(0, 1fr) 4.875rem;
+      gap: 0.625rem;
       align-items: center;
-      min-height: var(--row, 44px);
+      min-height: var(--row, 2.75rem);
     }
     .quiet {
-      font-size: 14px;
+      font-size: 0.875rem;
     }
     app-switch-field {
       display: flex;

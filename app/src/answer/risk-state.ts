@@ -19,16 +19,16 @@ import type { RiskSaid } from '../words/risk-words';
   styles: `
     div {
       display: grid;
-      grid-template-columns: 26px minmax(0, 1fr);
-      gap: 10px;
+      grid-template-columns: 1.625rem minmax(0, 1fr);
+      gap: 0.625rem;
       align-items: center;
-      min-height: 58px;
-      padding: 6px 12px;
+      min-height: 3.625rem;
+      padding: 0.375rem 0.75rem;
       background: var(--lichen-ground);
     }
     app-icon {
       color: var(--lichen-text);
-      font-size: 26px;
+      font-size: 1.625rem;
     }
     p {
       margin: 0;
@@ -36,7 +36,7 @@ import type { RiskSaid } from '../words/risk-words';
     }
     b {
       display: inline-block;
-      font-size: 16px;
+      font-size: 1rem;
     }
     .tight {
       background: var(--ember-ground);

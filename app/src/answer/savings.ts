@@ -40,10 +40,10 @@ const MOST = 3;
   styles: `
     :host {
       display: block;
-      min-height: 190px; /* three changes of two lines: what comes below stays where it is */
+      min-height: 11.875rem; /* three changes of two lines: what comes below stays where it is */
     }
     h2 {
-      margin: 12px 0 4px;
+      margin: 0.75rem 0 0.25rem;
     }
     ul,
     p {
@@ -54,10 +54,10 @@ const MOST = 3;
     }
     li {
       display: flex;
-      gap: 12px;
+      gap: 0.75rem;
       align-items: center;
       justify-content: space-between;
-      min-height: 50px;
+      min-height: 3.125rem;
       border-top: 1px solid var(--hairline);
     }
     b {

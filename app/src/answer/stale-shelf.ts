@@ -1,16 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { refreshed } from '@tinder/core/shelf';
 import { WorkspaceStore } from '../store/workspace-store';
 
 /** That the shelf has changed since the open trip looked at it, with a press that takes it as it stands now; nothing while it has not. */
 @Component({
   selector: 'app-stale-shelf',
+  imports: [NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (now() !== store.trip()) {
       <p class="error" role="alert">
         The shelf has changed since this trip looked at it.
-        <button class="ant-btn word" type="button" (click)="lookAgain()">take it as it stands now</button>
+        <button nz-button nzSize="small" type="button" (click)="lookAgain()">take it as it stands now</button>
       </p>
     }
   `,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { worthOf } from '@tinder/core/bench';
 import { IntervalBar } from '../charts/interval-bar';
 import { PlanService } from '../planning/plan-service';
@@ -12,7 +13,7 @@ import { WriteDown } from './write-down';
 /** A or B: every question with what its burns say, how sure that is, and whether it is worth carrying. */
 @Component({
   selector: 'app-answers-panel',
-  imports: [BenchFiles, IntervalBar, TestsTable, WriteDown],
+  imports: [BenchFiles, IntervalBar, NzButtonComponent, TestsTable, WriteDown],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @for (q of questions(); track q.id) {
@@ -43,7 +44,7 @@ import { WriteDown } from './write-down';
           />
         </div>
         <p class="acts">
-          <button class="ant-btn word" type="button" (click)="study.removeSeries(q.id)">take question and burns away</button>
+          <button nz-button nzSize="small" type="button" (click)="study.removeSeries(q.id)">take question and burns away</button>
         </p>
       </section>
     } @empty {
@@ -56,27 +57,27 @@ import { WriteDown } from './write-down';
   styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
     section {
-      margin-bottom: 18px;
+      margin-bottom: 1.125rem;
     }
     h2 .quiet {
       font-weight: 500;
     }
     .answer {
       max-width: 90ch;
-      margin: 4px 0 6px;
-      font: 700 20px/1.25 var(--signs);
+      margin: 0.25rem 0 0.375rem;
+      font: 700 1.25rem/1.25 var(--signs);
     }
     p {
       max-width: 100ch;
-      margin: 4px 0;
+      margin: 0.25rem 0;
       line-height: 1.3;
     }
     .believed {
       display: grid;
-      grid-template-columns: max-content minmax(0, 560px);
-      gap: 2px 14px;
+      grid-template-columns: max-content minmax(0, 35rem);
+      gap: 2px 0.875rem;
       align-items: baseline;
-      margin-top: 4px;
+      margin-top: 0.25rem;
     }
     @media (max-width: 720px) {
       .believed {

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { writeTestsCsv } from '@tinder/core/tables';
 import { downloadBench, downloadTable } from '../store/trip-files';
 import { BenchStudy } from './bench-study';
@@ -6,13 +7,14 @@ import { BenchStudy } from './bench-study';
 /** The bench as files. */
 @Component({
   selector: 'app-bench-files',
+  imports: [NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details>
       <summary>files: the burns as CSV and JSON</summary>
       <p>
-        <button class="ant-btn word" type="button" (click)="json()">the bench, JSON</button>
-        <button class="ant-btn word" type="button" (click)="csv()">every burn, CSV</button>
+        <button nz-button nzSize="small" type="button" (click)="json()">the bench, JSON</button>
+        <button nz-button nzSize="small" type="button" (click)="csv()">every burn, CSV</button>
       </p>
       <p class="quiet">JSON comes in by “import” on the left, beside what is here. A logger’s CSV comes in under “cooling”.</p>
     </details>

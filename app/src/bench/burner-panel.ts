@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, viewChild, type ElementRef } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { burnSdG, burntOf, closeness, isTestedOn } from '@tinder/core/bench';
 import { burnerById, hasValve } from '@tinder/core/catalogue';
 import { CALIBRATED, newSetup, ownBurner, same } from '@tinder/core/model';
@@ -8,6 +9,7 @@ import { downloadFigurePng, downloadFigureSvg } from '../platform/export-figure'
 import { FOLLOWING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { PickField } from '../ui/pick-field';
 import { StudyNote } from '../ui/study-note';
@@ -25,15 +27,15 @@ const HEIGHT = 150;
 /** The burner as it is: its curve before and after the tests, what they made of it, and the plan that runs on it. */
 @Component({
   selector: 'app-burner-panel',
-  imports: [FeedChart, Hint, PickField, ReservePanel, StudyNote],
+  imports: [Drawing, FeedChart, Hint, NzButtonComponent, PickField, ReservePanel, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="hidden-text">your burner</h2>
     @if (study.burner(); as b) {
       <div class="head">
         <app-pick-field label="burner and pot of" [options]="burners()" [value]="key(b)" (valueChange)="study.chooseBurner($event)" />
-        <button class="ant-btn word" type="button" (click)="save('svg')">drawing as SVG</button>
-        <button class="ant-btn word" type="button" (click)="save('png')">as PNG</button>
+        <button nz-button nzSize="small" type="button" (click)="save('svg')">drawing as SVG</button>
+        <button nz-button nzSize="small" type="button" (click)="save('png')">as PNG</button>
       </div>
       <app-study-note [study]="asked" />
       @if (b.garden !== null) {
@@ -47,7 +49,7 @@ const HEIGHT = 150;
           @if (drawn(); as d) {
             @let g = d.g;
             <p class="says">{{ says() }}</p>
-            <svg #figure width="100%" [attr.height]="2 * H + 66" role="img" [attr.aria-label]="spoken()">
+            <svg #figure [appDrawing]="2 * H + 66" role="img" [attr.aria-label]="spoken()">
               @for (f of g.failing; track f.from) {
                 <rect class="fails" [attr.x]="g.x(f.from)" [attr.width]="g.x(f.to) - g.x(f.from)" y="0" [attr.height]="2 * H + 24" />
                 <text [attr.x]="g.x(f.from) + 4" y="14">{{ failWords[f.why] }}</text>
@@ -111,14 +113,16 @@ const HEIGHT = 150;
               }
             </dl>
             @for (o of outliers(); track o.id) {
-              <p class="asks">{{ o.words }} <button class="ant-btn word" type="button" (click)="setAside(o.id)">set it aside</button></p>
+              <p class="asks">
+                {{ o.words }} <button nz-button nzSize="small" type="button" (click)="setAside(o.id)">set it aside</button>
+              </p>
             }
             @if (adopted()) {
               <p><b>In use:</b> every plan, risk and card runs on it.</p>
-              <button class="ant-btn word" type="button" (click)="study.adopt(b.of, undefined)">back to the catalogue’s</button>
+              <button nz-button nzSize="small" type="button" (click)="study.adopt(b.of, undefined)">back to the catalogue’s</button>
             }
             @if (!inStep()) {
-              <button class="ant-btn strong-act" type="button" (click)="study.adopt(b.of, c)">
+              <button nz-button nzType="primary" class="strong-act" type="button" (click)="study.adopt(b.of, c)">
                 {{ adopted() ? 'use the newest burns as well' : 'use it' }}
               </button>
             }
@@ -153,14 +157,14 @@ const HEIGHT = 150;
     }
     .head {
       display: grid;
-      grid-template-columns: max-content minmax(0, 300px) max-content max-content;
-      gap: 4px 14px;
+      grid-template-columns: max-content minmax(0, 18.75rem) max-content max-content;
+      gap: 0.25rem 0.875rem;
       align-items: baseline;
     }
     .look {
       display: grid;
       grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
-      gap: 10px 40px;
+      gap: 0.625rem 2.5rem;
       align-items: start;
     }
     .before {
@@ -203,18 +207,18 @@ const HEIGHT = 150;
       fill: var(--ground-sunk);
     }
     dl {
-      margin: 4px 0;
+      margin: 0.25rem 0;
     }
     dt {
       color: var(--ink-quiet);
     }
     dd {
-      margin: 0 0 4px;
+      margin: 0 0 0.25rem;
       font-weight: 600;
     }
     .own {
       margin: 2px 0;
-      font: 700 22px/1.2 var(--signs);
+      font: 700 1.375rem/1.2 var(--signs);
     }
     .asks {
       color: var(--ember-text);

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { AXES, contrastOf, CONTRAST_IDS, type Axis, type ContrastId, type Measure } from '@tinder/core/bench';
 import { newSetup } from '@tinder/core/model';
 import type { ClaimStands } from '@tinder/core/study';
@@ -20,7 +21,7 @@ import { BenchStudy } from './bench-study';
 /** Sayings of the trade, held against this walker's kit, trip and tests: what they come to, and where they turn. */
 @Component({
   selector: 'app-claims-panel',
-  imports: [AxisChart, Choice, PickField, QuantityField, StudyNote],
+  imports: [AxisChart, Choice, NzButtonComponent, PickField, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what is said, and what it comes to for a usual hot meal of this trip</h2>
@@ -61,7 +62,7 @@ import { BenchStudy } from './bench-study';
             }
           }
           @if (o.mine) {
-            <button class="ant-btn word" type="button" (click)="remove(o.id)">take this saying away</button>
+            <button nz-button nzSize="small" type="button" (click)="remove(o.id)">take this saying away</button>
           }
           <p class="quiet">
             Reckoned with the burn model, what is known of the burner (by the catalogue, or by your tests) and a wind known to a factor of
@@ -94,7 +95,7 @@ import { BenchStudy } from './bench-study';
           (valueChange)="by.set($event)"
         />
       </div>
-      <button class="ant-btn word" type="button" [disabled]="!words().trim()" (click)="add()">hold it against the model</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!words().trim()" (click)="add()">hold it against the model</button>
     </details>
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],
@@ -102,7 +103,7 @@ import { BenchStudy } from './bench-study';
     .look {
       display: grid;
       grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
-      gap: 10px 40px;
+      gap: 0.625rem 2.5rem;
       align-items: start;
     }
     ul {
@@ -113,9 +114,9 @@ import { BenchStudy } from './bench-study';
     li button {
       display: flex;
       justify-content: space-between;
-      gap: 14px;
+      gap: 0.875rem;
       width: 100%;
-      padding: var(--thumb-pad, 3px) 0 var(--thumb-pad, 3px) 10px;
+      padding: var(--thumb-pad, 3px) 0 var(--thumb-pad, 3px) 0.625rem;
       border: 0;
       border-bottom: 1px solid var(--hairline);
       background: none;
@@ -132,7 +133,7 @@ import { BenchStudy } from './bench-study';
     }
     .verdict {
       flex: none;
-      font: 600 15px/1.4 var(--signs);
+      font: 600 0.9375rem/1.4 var(--signs);
       color: var(--ink-quiet);
     }
     .holds {
@@ -148,20 +149,20 @@ import { BenchStudy } from './bench-study';
     }
     .answer {
       margin: 2px 0;
-      font: 700 24px/1.2 var(--signs);
+      font: 700 1.5rem/1.2 var(--signs);
     }
     .answer::first-letter {
       text-transform: uppercase;
     }
     section p {
-      margin: 4px 0;
+      margin: 0.25rem 0;
       line-height: 1.35;
     }
     section p.quiet {
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     summary {
-      margin-top: 12px;
+      margin-top: 0.75rem;
     }
     @media (max-width: 1000px) {
       .look {

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { coolingOf, coolsInS, lossW } from '@tinder/core/bench';
 import { HOT_C, potHeatCapacityJPerK } from '@tinder/core/burn';
 import { formatDuration } from '@tinder/core/units';
@@ -16,7 +17,7 @@ const FROM_C = 90;
 /** How fast a pot cools: the heat it loses with each dress, and how much later the food is still hot. */
 @Component({
   selector: 'app-cooling-panel',
-  imports: [AxisChart, CoolingIntake, Hint],
+  imports: [AxisChart, CoolingIntake, Hint, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">how a pot cools</h2>
@@ -46,7 +47,9 @@ const FROM_C = 90;
             <td data-label="hot for" class="number">{{ r.hotFor }}</td>
             <td data-label="against the first" class="number">{{ r.against }}</td>
             <td>
-              <button class="ant-btn word" type="button" [attr.aria-label]="'take away ' + r.name" (click)="remove(r.id)">take away</button>
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'take away ' + r.name" (click)="remove(r.id)">
+                take away
+              </button>
             </td>
           </tr>
         } @empty {

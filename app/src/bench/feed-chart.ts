@@ -16,11 +16,11 @@ import { AxisChart, type ChartSpec } from '../charts/axis-chart';
   styles: `
     :host {
       display: block;
-      max-width: 900px;
-      margin-top: 12px;
+      max-width: 56.25rem;
+      margin-top: 0.75rem;
     }
     p {
-      margin: 2px 0 6px;
+      margin: 2px 0 0.375rem;
     }
   `,
 })

@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, output, signal, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import type { CurvePoint } from '@tinder/core/bench';
 import type { TIME_UNITS } from '@tinder/core/tables';
 import { curveOf, type LoggerChoice, type LoggerTable } from '@tinder/core/tables';
-import { chosenFile } from '../platform/chosen-file';
 import { readFile } from '../platform/read-file';
+import { FileField } from '../ui/file-field';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { loggerLineWords, LOGGER_PROBLEM_WORDS } from '../words/logger-words';
 import { unreadWords } from '../words/file-words';
@@ -29,19 +30,12 @@ export interface TakenCurve {
 /** A logger’s file comes in: which columns, which units, what is left out and why; nothing is kept until it is taken. What else is asked stands between. */
 @Component({
   selector: 'app-logger-intake',
-  imports: [PickField],
+  imports: [FileField, NzButtonComponent, PickField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <label class="choose">
-      <span>read a logger’s CSV</span>
-      <input
-        class="hidden-text"
-        type="file"
-        accept=".csv,.txt,.tsv,text/csv,text/plain"
-        aria-label="CSV file of a logger"
-        (change)="read($event)"
-      />
-    </label>
+    <app-file-field label="CSV file of a logger" accept=".csv,.txt,.tsv,text/csv,text/plain" (chosen)="read($event)"
+      >Read a logger’s CSV</app-file-field
+    >
     @if (refused(); as words) {
       <p class="error" role="alert">{{ words }}</p>
     }
@@ -89,23 +83,13 @@ export interface TakenCurve {
       }
       <ng-content />
       <p>
-        <button class="ant-btn word" type="button" [disabled]="points().length < least" (click)="take()">take the curve</button>
-        <button class="ant-btn word" type="button" (click)="leave()">leave it</button>
+        <button nz-button nzSize="small" type="button" [disabled]="points().length < least" (click)="take()">take the curve</button>
+        <button nz-button nzSize="small" type="button" (click)="leave()">leave it</button>
       </p>
     }
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
-    .choose span {
-      display: inline-block;
-      padding: var(--thumb-pad, 2px) 0;
-      color: var(--ink-quiet);
-      font: 600 15px/1.4 var(--signs);
-      cursor: pointer;
-    }
-    .choose:focus-within span {
-      outline: 2px solid var(--ink);
-    }
     .scroll {
       overflow-x: auto;
     }
@@ -114,7 +98,7 @@ export interface TakenCurve {
     }
     th,
     td {
-      padding: 2px 14px 2px 0;
+      padding: 2px 0.875rem 2px 0;
       border-bottom: 1px solid var(--hairline);
       text-align: left;
     }
@@ -122,10 +106,10 @@ export interface TakenCurve {
       border-bottom-color: var(--ember);
     }
     p {
-      margin: 4px 0;
+      margin: 0.25rem 0;
     }
     p button + button {
-      margin-left: 18px;
+      margin-left: 1.125rem;
     }
   `,
 })
@@ -179,9 +163,7 @@ export class LoggerIntake {
     this.chosen.update((c) => ({ ...c, ...change }));
   }
 
-  protected async read(event: Event): Promise<void> {
-    const file = chosenFile(event);
-    if (!file) return;
+  protected async read(file: File): Promise<void> {
     this.leave();
     try {
       const read = await readFile(async (reader) => await reader.logger(file));

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { contrastOf, CONTRAST_IDS, fairOrder, nextArm, SPEEDS, type ContrastId, type Speed } from '@tinder/core/bench';
 import { newSetup, type Arm, type TestSeries } from '@tinder/core/model';
 import { Choice } from '../ui/choice';
@@ -21,14 +22,14 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
 /** A test before it is burnt: what is asked, with what, in what, and what one believes will come of it. */
 @Component({
   selector: 'app-plan-form',
-  imports: [Choice, PickField, QuantityField, SetupFields],
+  imports: [Choice, NzButtonComponent, PickField, QuantityField, SetupFields],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">plan a burn</h2>
     @for (o of open(); track o.id) {
       <p class="open">
         <b>{{ o.question }}</b> <span class="quiet">{{ o.next }}</span>
-        <button class="ant-btn word" type="button" (click)="goOn(o.asked)">burn the next one</button>
+        <button nz-button nzSize="small" type="button" (click)="goOn(o.asked)">burn the next one</button>
       </p>
     }
     <div class="heads">
@@ -63,7 +64,7 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
     @if (setup(); as s) {
       <app-setup-fields [setup]="s" (setupChange)="setup.set($event)" />
       <p class="says">{{ says() }}</p>
-      <p><button class="ant-btn strong-act" type="button" (click)="begin()">begin</button></p>
+      <p><button nz-button nzType="primary" class="strong-act" type="button" (click)="begin()">begin</button></p>
       <p class="quiet">
         Outdoors, on level ground that cannot burn, nothing above it; water, sand or a lid at hand. A can is weighed cold, dry and shut.
         Fill and light by the maker’s manual; where open flames are forbidden there is no test.
@@ -73,21 +74,21 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
   styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
     .heads app-quantity-field {
-      width: 60px;
+      width: 3.75rem;
     }
     .open {
-      margin: 4px 0;
+      margin: 0.25rem 0;
     }
     .says {
       max-width: 80ch;
-      margin: 8px 0 0;
+      margin: 0.5rem 0 0;
       font-weight: 600;
       line-height: 1.3;
     }
     p.quiet {
       max-width: 80ch;
-      margin: 4px 0;
-      font-size: 13px;
+      margin: 0.25rem 0;
+      font-size: 0.8125rem;
       line-height: 1.3;
     }
   `,

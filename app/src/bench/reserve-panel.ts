@@ -47,7 +47,7 @@ import { Hint } from '../ui/hint';
   styleUrl: '../ui/table.less',
   styles: `
     .sum {
-      margin: 4px 0;
+      margin: 0.25rem 0;
       font-weight: 600;
       line-height: 1.3;
     }

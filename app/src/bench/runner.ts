@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { usesCans } from '@tinder/core/catalogue';
 import { LIMITS, type TestEnd } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
 import { QuantityField } from '../ui/quantity-field';
+import { Steps } from '../ui/steps';
 import { Tick } from '../ui/tick';
 import { END_WORDS } from '../words/bench-words';
 import { Units } from '../words/units';
@@ -10,17 +12,17 @@ import { BenchStudy } from './bench-study';
 import { BurnRun, type Step } from './burn-run';
 
 const STEPS: readonly { step: Step; name: string }[] = [
-  { step: 'before', name: 'weigh' },
-  { step: 'burning', name: 'burn' },
-  { step: 'after', name: 'weigh again' },
-  { step: 'check', name: 'keep' },
+  { step: 'before', name: 'Weigh' },
+  { step: 'burning', name: 'Burn' },
+  { step: 'after', name: 'Weigh again' },
+  { step: 'check', name: 'Keep' },
 ];
 const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
 
 /** One burn, step by step, for one hand: large figures, one large button at the foot. */
 @Component({
   selector: 'app-runner',
-  imports: [QuantityField, Tick],
+  imports: [NzButtonComponent, QuantityField, Steps, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (run.draft(); as d) {
@@ -28,17 +30,13 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
       @if (d.garden) {
         <p class="simulated">simulated garden: scale, thermometer and weather are made up{{ by() }}</p>
       }
-      <ol class="steps" aria-label="Steps of the burn">
-        @for (s of steps; track s.step) {
-          <li [attr.aria-current]="s.step === d.step ? 'step' : null">{{ s.name }}</li>
-        }
-      </ol>
+      <app-steps label="Steps of the burn" [names]="stepNames" [now]="stepNow()" />
       @switch (d.step) {
         @case ('before') {
           <p>Weigh {{ what() }}, before it is lit. Cold, dry, shut.</p>
           @if (scaleText(); as t) {
             <p class="dial" role="status">{{ t }}</p>
-            <button class="ant-btn word" type="button" [disabled]="!steady()" (click)="run.change({ beforeG: shownG() })">
+            <button nz-button nzSize="small" type="button" [disabled]="!steady()" (click)="run.change({ beforeG: shownG() })">
               take this reading
             </button>
           }
@@ -54,7 +52,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
               (valueChange)="run.change({ beforeG: $event })"
             />
           </div>
-          <button class="ant-btn strong-act big" type="button" [disabled]="d.beforeG === null" (click)="run.light()">
+          <button nz-button nzType="primary" class="strong-act big" type="button" [disabled]="d.beforeG === null" (click)="run.light()">
             lit: start the watch
           </button>
         }
@@ -64,11 +62,11 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
             <p class="dial" role="status">{{ t }}</p>
           }
           <p class="quiet">Shut the flame as you press.</p>
-          <button class="ant-btn strong-act big" type="button" (click)="run.stop('reached')">{{ doneWords() }}</button>
+          <button nz-button nzType="primary" class="strong-act big" type="button" (click)="run.stop('reached')">{{ doneWords() }}</button>
           <details>
             <summary>it does not get there</summary>
             @for (f of failures; track f) {
-              <button class="ant-btn word" type="button" (click)="run.stop(f)">{{ ends[f] }}</button>
+              <button nz-button nzSize="small" type="button" (click)="run.stop(f)">{{ ends[f] }}</button>
             }
           </details>
         }
@@ -76,7 +74,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
           <p>{{ timeWords() }} Let it cool, wipe it dry, weigh {{ what() }} again.</p>
           @if (scaleText(); as t) {
             <p class="dial" role="status">{{ t }}</p>
-            <button class="ant-btn word" type="button" [disabled]="!steady()" (click)="run.change({ afterG: shownG() })">
+            <button nz-button nzSize="small" type="button" [disabled]="!steady()" (click)="run.change({ afterG: shownG() })">
               take this reading
             </button>
           }
@@ -95,7 +93,14 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
           @if (unlikely(); as words) {
             <p class="error" role="alert">{{ words }}</p>
           }
-          <button class="ant-btn strong-act big" type="button" [disabled]="!run.test()" (click)="run.change({ step: 'check' })">
+          <button
+            nz-button
+            nzType="primary"
+            class="strong-act big"
+            type="button"
+            [disabled]="!run.test()"
+            (click)="run.change({ step: 'check' })"
+          >
             that is it
           </button>
         }
@@ -120,67 +125,54 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
             ><input type="checkbox" [appTick]="d.boiledOver" (turned)="run.change({ boiledOver: !d.boiledOver })" />
             <span>it boiled over</span></label
           >
-          <button class="ant-btn strong-act big" type="button" (click)="keep()">keep this burn</button>
+          <button nz-button nzType="primary" class="strong-act big" type="button" (click)="keep()">keep this burn</button>
         }
       }
-      <p class="acts"><button class="ant-btn word" type="button" (click)="run.drop()">give this burn up</button></p>
+      <p class="acts"><button nz-button nzSize="small" type="button" (click)="run.drop()">give this burn up</button></p>
       <p class="quiet">A reload, or a phone that falls asleep, does not stop the watch.</p>
     }
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
-    .steps {
-      display: flex;
-      gap: 16px;
-      margin: 6px 0;
-      padding: 0;
-      list-style: none;
-      color: var(--ink-quiet);
-      font: 600 15px/1.4 var(--signs);
-    }
-    [aria-current] {
-      border-bottom: 2px solid var(--ember);
-      color: var(--ink);
-    }
     .clock {
-      margin: 8px 0 0;
-      font: 700 84px/1 var(--signs);
+      margin: 0.5rem 0 0;
+      font: 700 5.25rem/1 var(--signs);
       font-variant-numeric: tabular-nums;
     }
     .dial {
-      margin: 4px 0;
-      font: 700 40px/1.1 var(--signs);
+      margin: 0.25rem 0;
+      font: 700 2.5rem/1.1 var(--signs);
       font-variant-numeric: tabular-nums;
     }
     .result {
-      font: 700 24px/1.2 var(--signs);
+      font: 700 1.5rem/1.2 var(--signs);
     }
     .figure {
       display: grid;
-      grid-template-columns: max-content 110px;
-      gap: 14px;
+      grid-template-columns: max-content 6.875rem;
+      gap: 0.875rem;
       align-items: center;
-      min-height: var(--row, 36px);
-      font-size: 17px;
+      min-height: var(--row, 2.25rem);
+      font-size: 1.0625rem;
     }
     button.strong-act.big {
       display: block;
       width: 100%;
-      max-width: 420px;
-      min-height: 64px;
-      margin-top: 14px;
-      font-size: 22px;
+      max-width: 26.25rem;
+      min-height: 4rem;
+      margin-top: 0.875rem;
+      font-size: 1.375rem;
       white-space: normal;
     }
     details {
-      margin-top: 10px;
+      margin-top: 0.625rem;
     }
     details button {
-      margin-right: 16px;
+      margin-right: 1rem;
     }
     p {
       max-width: 70ch;
-      margin: 4px 0;
+      margin: 0.25rem 0;
       line-height: 1.3;
     }
   `,
@@ -190,7 +182,8 @@ export class Runner {
   private readonly study = inject(BenchStudy);
   private readonly units = inject(Units);
   protected readonly L = LIMITS;
-  protected readonly steps = STEPS;
+  protected readonly stepNames = STEPS.map((s) => s.name);
+  protected readonly stepNow = computed(() => STEPS.findIndex((s) => s.step === this.run.draft()?.step));
   protected readonly failures = FAILURES;
   protected readonly ends = END_WORDS;
 

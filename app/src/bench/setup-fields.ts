@@ -169,34 +169,34 @@ const ODDITIES = [
   styles: `
     .fields {
       display: grid;
-      grid-template-columns: repeat(2, minmax(110px, max-content) minmax(76px, 96px));
-      gap: 2px 14px;
+      grid-template-columns: repeat(2, minmax(6.875rem, max-content) minmax(4.75rem, 6rem));
+      gap: 2px 0.875rem;
       align-items: baseline;
-      margin-top: 4px;
+      margin-top: 0.25rem;
     }
     .choices {
       display: grid;
       grid-template-columns: max-content minmax(0, 1fr);
-      gap: 2px 14px;
+      gap: 2px 0.875rem;
       align-items: center;
-      margin-top: 6px;
+      margin-top: 0.375rem;
     }
     .short {
       grid-column: 2;
-      width: 90px;
+      width: 5.625rem;
     }
     summary {
-      margin-top: 6px;
+      margin-top: 0.375rem;
     }
     p.quiet {
       max-width: 70ch;
-      margin: 4px 0;
-      font-size: 13px;
+      margin: 0.25rem 0;
+      font-size: 0.8125rem;
       line-height: 1.3;
     }
     @media (max-width: 720px) {
       .fields {
-        grid-template-columns: minmax(0, 1fr) 96px;
+        grid-template-columns: minmax(0, 1fr) 6rem;
       }
       .choices {
         grid-template-columns: minmax(0, 1fr);

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { conditionsOf, fuelReadG } from '@tinder/core/bench';
 import { hasValve, burnerById } from '@tinder/core/catalogue';
 import { formatDuration } from '@tinder/core/units';
@@ -10,7 +11,7 @@ import { Hint } from '../ui/hint';
 /** Every burn that was kept, the newest first. */
 @Component({
   selector: 'app-tests-table',
-  imports: [Hint],
+  imports: [Hint, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">every burn</h2>
@@ -41,14 +42,15 @@ import { Hint } from '../ui/hint';
             <td data-label="for" class="for">{{ r.for }}</td>
             <td class="acts">
               <button
-                class="ant-btn word"
+                nz-button
+                nzSize="small"
                 type="button"
                 [attr.aria-label]="(r.test.setAside ? 'count ' : 'set aside ') + r.spoken"
                 (click)="setAside(r.id)"
               >
                 {{ r.test.setAside ? 'count it' : 'set aside' }}
               </button>
-              <button class="ant-btn word" type="button" [attr.aria-label]="'take away ' + r.spoken" (click)="study.removeTest(r.id)">
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'take away ' + r.spoken" (click)="study.removeTest(r.id)">
                 take away
               </button>
             </td>
@@ -69,11 +71,11 @@ import { Hint } from '../ui/hint';
       text-decoration: line-through;
     }
     .for {
-      max-width: 320px;
+      max-width: 20rem;
       white-space: normal;
     }
     .acts button + button {
-      margin-left: 14px;
+      margin-left: 0.875rem;
     }
   `,
 })

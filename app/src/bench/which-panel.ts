@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NO_MISHAPS } from '@tinder/core/risk';
 import type { TestIdeaId } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
@@ -24,7 +25,7 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
 /** Which test is worth doing this weekend: what each would let stay at home of this trip's reserve, and what it costs. */
 @Component({
   selector: 'app-which-panel',
-  imports: [Hint, StudyNote],
+  imports: [Hint, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">worth testing this weekend</h2>
@@ -48,7 +49,7 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
               <td data-label="reserve less" class="number heat">{{ r.reserve }}</td>
               <td data-label="known to" class="number">{{ r.known }}</td>
               <td data-label="costs" class="number">{{ r.costs }}</td>
-              <td><button class="ant-btn word" type="button" (click)="begin(r.id)">burn it</button></td>
+              <td><button nz-button nzSize="small" type="button" (click)="begin(r.id)">burn it</button></td>
             </tr>
           }
         </tbody>
@@ -72,11 +73,11 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
     }
     p {
       max-width: 70ch;
-      margin: 6px 0;
+      margin: 0.375rem 0;
       line-height: 1.3;
     }
     p.quiet {
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
   `,
 })

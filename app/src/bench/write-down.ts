@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { ambientPressurePa, boilingPointC } from '@tinder/core/air';
 import type { CurvePoint } from '@tinder/core/bench';
 import { fuelById } from '@tinder/core/fuel';
@@ -27,7 +28,7 @@ const BOIL_SEEN_K = 0.5;
 /** A burn that is over already: what was written down on paper comes in as it is, for a question or by itself. */
 @Component({
   selector: 'app-write-down',
-  imports: [Choice, LoggerIntake, Opened, PickField, QuantityField, SetupFields],
+  imports: [Choice, LoggerIntake, NzButtonComponent, Opened, PickField, QuantityField, SetupFields],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details appOpened #o="opened">
@@ -82,14 +83,14 @@ const BOIL_SEEN_K = 0.5;
         @if (timedWords(); as words) {
           <p role="status">{{ words }}</p>
         }
-        <p><button class="ant-btn word" type="button" [disabled]="!test()" (click)="keep()">keep it</button></p>
+        <p><button nz-button nzSize="small" type="button" [disabled]="!test()" (click)="keep()">keep it</button></p>
       }
     </details>
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `
     details {
-      margin-top: 14px;
+      margin-top: 0.875rem;
     }
   `,
 })

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, viewChild, type ElementRef } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { done } from '@tinder/core/errors';
 import { build, tripWithKit } from '@tinder/core/kit';
 import { BALANCE_TRIPS, RAREST_CHANCE, RESERVES_TRIED } from '@tinder/core/study';
@@ -6,6 +7,7 @@ import { wholeNumber } from '@tinder/core/units';
 import { RiskService } from '../planning/risk-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { downloadFigureSvg } from '../platform/export-figure';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
 import { StudyNote } from '../ui/study-note';
@@ -20,22 +22,21 @@ const HEIGHT = 270;
 /** Weight against risk: every reasonable load-out of every kit, the front that nothing beats, and the walker's own to move along it. */
 @Component({
   selector: 'app-balance-panel',
-  imports: [Drag, Hint, StudyNote],
+  imports: [Drag, Drawing, Hint, NzButtonComponent, StudyNote],
   providers: [BalanceStudy],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
       <h2 class="sign">carried weight against the chance of running out</h2>
       <app-study-note [study]="study.study" of="kits" />
-      <button class="ant-btn word" type="button" (click)="save()">drawing as SVG</button>
+      <button nz-button nzSize="small" type="button" (click)="save()">drawing as SVG</button>
     </div>
     @if (study.current(); as now) {
       @let g = shape();
       <p class="says" [class.stale]="study.stale()">{{ says() }}</p>
       <svg
         #figure
-        width="100%"
-        [attr.height]="H + 40"
+        [appDrawing]="H + 40"
         role="slider"
         tabindex="0"
         aria-label="Along the front, from light to safe"
@@ -108,7 +109,9 @@ const HEIGHT = 270;
               <td class="number" data-label="fuel costs">{{ units.text(m.price, 'price') }}</td>
               <td>
                 @if (m !== now) {
-                  <button class="ant-btn word" type="button" [attr.aria-label]="'carry ' + spoken(m)" (click)="choose(m)">carry it</button>
+                  <button nz-button nzSize="small" type="button" [attr.aria-label]="'carry ' + spoken(m)" (click)="choose(m)">
+                    carry it
+                  </button>
                 } @else {
                   as planned
                 }

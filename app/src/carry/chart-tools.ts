@@ -54,13 +54,13 @@ const NOTHING = 'nothing';
   styles: `
     :host {
       display: flex;
-      gap: 8px;
+      gap: 0.5rem;
       align-items: center;
     }
     .compare {
       display: grid;
-      grid-template-columns: 30px max-content minmax(0, 176px);
-      gap: 8px;
+      grid-template-columns: 1.875rem max-content minmax(0, 11rem);
+      gap: 0.5rem;
       align-items: center;
     }
     line {
@@ -72,7 +72,7 @@ const NOTHING = 'nothing';
       display: inline-flex;
       align-items: center;
       justify-content: center;
-      width: 36px;
+      width: 2.25rem;
       padding: 0;
     }
   `,

@@ -100,7 +100,7 @@ import { WindEditor } from '../wind/wind-editor';
   styleUrl: '../ui/rows.less',
   styles: `
     :host {
-      --name-width: 66px;
+      --name-width: 4.125rem;
     }
   `,
 })

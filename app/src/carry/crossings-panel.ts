@@ -1,9 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild, type ElementRef } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { crossingsOf, lightestByLength, LONGEST_DAYS, type CountedBy } from '@tinder/core/load-out';
 import { lightestOnCarries } from '@tinder/core/study';
 import { PlanService } from '../planning/plan-service';
 import { Choice } from '../ui/choice';
 import { downloadFigureSvg } from '../platform/export-figure';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { Drag, stepTo, type KeyStep } from '../ui/drag';
 import { StudyNote } from '../ui/study-note';
@@ -21,21 +23,20 @@ const LETTER = 6.5;
 /** Crossings: what every kit would weigh on a carry of one to twenty-one such days, and where the lighter one changes. */
 @Component({
   selector: 'app-crossings-panel',
-  imports: [Choice, Drag, StudyNote],
+  imports: [Choice, Drag, Drawing, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
       <h2 class="sign">carried weight by the days between two stops</h2>
       <app-choice label="Weight counted" [options]="ways" [value]="by()" (valueChange)="by.set($event)" />
-      <button class="ant-btn word" type="button" (click)="save()">drawing as SVG</button>
+      <button nz-button nzSize="small" type="button" (click)="save()">drawing as SVG</button>
     </div>
     @if (kits(); as all) {
       @let g = shape();
       <p class="says" [class.stale]="service.stale()">{{ says() }}</p>
       <svg
         #figure
-        width="100%"
-        [attr.height]="H + 66"
+        [appDrawing]="H + 66"
         role="slider"
         tabindex="0"
         aria-label="Days between two stops"
@@ -150,12 +151,12 @@ const LETTER = 6.5;
     .below {
       display: grid;
       grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
-      gap: 12px 40px;
+      gap: 0.75rem 2.5rem;
       align-items: start;
-      margin-top: 8px;
+      margin-top: 0.5rem;
     }
     li {
-      margin-bottom: 4px;
+      margin-bottom: 0.25rem;
     }
     @media (max-width: 720px) {
       .below {

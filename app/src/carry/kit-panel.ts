@@ -200,10 +200,10 @@ import { Hint } from '../ui/hint';
   styleUrl: '../ui/rows.less',
   styles: `
     :host {
-      --name-width: 56px;
+      --name-width: 3.5rem;
     }
     details {
-      --name-width: 78px;
+      --name-width: 4.875rem;
     }
   `,
 })

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { EMPTY_G, fuelOfG } from '@tinder/core/carry';
 import type { LegKitChoice } from '@tinder/core/study';
 import { withKitOnLeg } from '@tinder/core/trail';
@@ -22,7 +23,7 @@ import { MorningsTable } from './mornings-table';
 /** Every leg's conditions and load-out in tables, and another kit on some legs: what each would save or cost there. */
 @Component({
   selector: 'app-legs-panel',
-  imports: [ConditionsTable, ContainerShape, Hint, MorningsTable, Opened, StudyNote],
+  imports: [ConditionsTable, ContainerShape, Hint, MorningsTable, NzButtonComponent, Opened, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-conditions-table />
@@ -96,7 +97,7 @@ import { MorningsTable } from './mornings-table';
               <td class="number">{{ weight(c) }}</td>
               <td>{{ mealWords(c) }}</td>
               <td>
-                <button class="ant-btn word" type="button" [attr.aria-label]="'carry ' + c.name + ' on this leg'" (click)="take(c)">
+                <button nz-button nzSize="small" type="button" [attr.aria-label]="'carry ' + c.name + ' on this leg'" (click)="take(c)">
                   Carry it there
                 </button>
               </td>
@@ -125,12 +126,12 @@ import { MorningsTable } from './mornings-table';
       gap: 2px;
     }
     h2[id='leg-kits-title'] {
-      margin-top: 14px;
+      margin-top: 0.875rem;
     }
     .legs {
       display: flex;
       flex-wrap: wrap;
-      gap: 4px 20px;
+      gap: 0.25rem 1.25rem;
     }
     .leg {
       padding: 2px 0;
@@ -145,7 +146,7 @@ import { MorningsTable } from './mornings-table';
     .leg span {
       display: block;
       color: var(--ink-quiet);
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     .leg b {
       font-weight: 600;
@@ -154,12 +155,12 @@ import { MorningsTable } from './mornings-table';
       border-color: var(--ember);
     }
     .choices {
-      max-width: 760px;
+      max-width: 47.5rem;
     }
     .way {
-      min-width: 220px;
+      min-width: 13.75rem;
       color: var(--ember-text);
-      font-size: 13px;
+      font-size: 0.8125rem;
       line-height: 1.25;
     }
   `,

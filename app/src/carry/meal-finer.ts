@@ -73,7 +73,7 @@ const SIMMER_MIN = [0, 1, 2, 3, 5, 8, 10, 12, 15, 20];
   styleUrl: '../ui/rows.less',
   styles: `
     h3 {
-      margin-top: 4px;
+      margin-top: 0.25rem;
     }
   `,
 })

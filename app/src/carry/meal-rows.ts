@@ -70,24 +70,24 @@ const SETTLED_SNOW_G_PER_ML = 0.3;
     .head {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 8px;
+      gap: 0 0.5rem;
       align-items: center;
       justify-content: space-between;
-      min-height: var(--row, 44px);
+      min-height: var(--row, 2.75rem);
     }
     .asked {
       display: grid;
-      grid-template-columns: 84px minmax(0, 1fr);
-      gap: 8px;
+      grid-template-columns: 5.25rem minmax(0, 1fr);
+      gap: 0.5rem;
       align-items: center;
-      min-height: var(--row, 44px);
+      min-height: var(--row, 2.75rem);
     }
     app-quantity-field:has(.error) {
       grid-column: 1 / -1;
     }
     p {
       margin: 2px 0 0;
-      font-size: 14px;
+      font-size: 0.875rem;
       line-height: 1.3;
     }
   `,

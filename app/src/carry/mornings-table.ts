@@ -34,7 +34,7 @@ import { Units } from '../words/units';
   styleUrl: '../ui/plain-table.less',
   styles: `
     table {
-      max-width: 420px;
+      max-width: 26.25rem;
     }
   `,
 })

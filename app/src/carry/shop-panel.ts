@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { COMFORTS, type Comfort } from '@tinder/core/model';
 import type { ComfortSpent } from '@tinder/core/study';
 import { TRIPS_TRIED } from '@tinder/core/risk';
@@ -16,7 +17,7 @@ import { Hint } from '../ui/hint';
 /** In the shop: what is there in order of preference, down to nothing; and what the fuel that is over could be spent on. */
 @Component({
   selector: 'app-shop-panel',
-  imports: [Hint, StudyNote],
+  imports: [Hint, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (carry(); as c) {
@@ -74,7 +75,8 @@ import { Hint } from '../ui/hint';
                   <span>{{ comfortWords(x) }}</span>
                   <span class="rank">
                     <button
-                      class="ant-btn word"
+                      nz-button
+                      nzSize="small"
                       type="button"
                       [disabled]="$first"
                       [attr.aria-label]="'rather: ' + names[x.comfort]"
@@ -87,7 +89,7 @@ import { Hint } from '../ui/hint';
               }
             </ol>
             @if (s.leftG < s.slackG - 0.05) {
-              <button class="ant-btn word" type="button" (click)="spend()">put them on the menu</button>
+              <button nz-button nzSize="small" type="button" (click)="spend()">put them on the menu</button>
             }
             <p class="quiet">
               In your order, cheapest evenings first, within the same containers, the reserve and what you live with. Fuel that a later
@@ -105,17 +107,17 @@ import { Hint } from '../ui/hint';
     .two {
       display: grid;
       grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
-      gap: 16px 48px;
+      gap: 1rem 3rem;
     }
     ol {
-      margin: 0 0 6px;
-      padding-left: 20px;
+      margin: 0 0 0.375rem;
+      padding-left: 1.25rem;
     }
     li::marker {
       color: var(--ink-quiet);
     }
     .rank {
-      margin-left: 10px;
+      margin-left: 0.625rem;
     }
     @media (max-width: 900px) {
       .two {

@@ -29,11 +29,11 @@ import { KitLines } from './kit-lines-service';
     p {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 16px;
-      margin: 4px 0 0;
+      gap: 0 1rem;
+      margin: 0.25rem 0 0;
       color: var(--ink-quiet);
-      font-size: 14px;
-      line-height: 20px;
+      font-size: 0.875rem;
+      line-height: 1.25rem;
     }
     b {
       font-weight: 600;

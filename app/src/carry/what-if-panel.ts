@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { LIMITS, type WhatIf } from '@tinder/core/model';
 import type { WhatIfColumn } from '@tinder/core/study';
 import { PlanService } from '../planning/plan-service';
@@ -23,7 +24,7 @@ interface Cell {
 /** What if it comes otherwise: columns beside the plan, each with what would leave the stops and how the plan as it is would fare. */
 @Component({
   selector: 'app-what-if-panel',
-  imports: [Hint, PickField, QuantityField, StudyNote],
+  imports: [Hint, NzButtonComponent, PickField, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
@@ -31,7 +32,7 @@ interface Cell {
       <span class="quiet" role="status">{{ rows() && stale() ? 'not up to date yet' : '' }}</span>
       @for (k of kinds; track k.kind) {
         @if (columns().length < 5) {
-          <button class="ant-btn word" type="button" (click)="add(k.kind)">+ {{ k.words }}</button>
+          <button nz-button nzSize="small" type="button" (click)="add(k.kind)">+ {{ k.words }}</button>
         }
       }
     </div>
@@ -65,7 +66,14 @@ interface Cell {
                       (valueChange)="change($index, { kind: 'closed', stopId: $event })"
                     />
                   }
-                  <button class="ant-btn word out" type="button" [attr.aria-label]="'leave out: ' + words(w)" (click)="remove($index)">
+                  <button
+                    nz-button
+                    nzSize="small"
+                    class="out"
+                    type="button"
+                    [attr.aria-label]="'leave out: ' + words(w)"
+                    (click)="remove($index)"
+                  >
                     leave out
                   </button>
                 </th>
@@ -105,24 +113,24 @@ interface Cell {
     .what {
       display: block;
       color: var(--ink);
-      font: 600 15px/1.2 var(--signs);
+      font: 600 0.9375rem/1.2 var(--signs);
     }
     thead th {
-      min-width: 150px;
+      min-width: 9.375rem;
       vertical-align: top;
     }
     app-quantity-field {
       display: inline-block;
-      width: 56px;
+      width: 3.5rem;
     }
     thead button {
       display: block;
-      font-size: 12px;
+      font-size: 0.75rem;
     }
     .risk {
       display: block;
       color: var(--ink-quiet);
-      font-size: 13px;
+      font-size: 0.8125rem;
       line-height: 1.2;
     }
     .risk.over {

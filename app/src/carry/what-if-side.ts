@@ -49,8 +49,8 @@ const STUDIES = [
   `,
   styles: `
     app-sides {
-      margin: 4px 0 10px;
-      font-size: 15px;
+      margin: 0.25rem 0 0.625rem;
+      font-size: 0.9375rem;
     }
   `,
 })

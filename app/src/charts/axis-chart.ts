@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { spreadUp } from './label-spread';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 
 /** A line of a small chart: points in order; where a point has no height the line is interrupted. */
@@ -36,10 +37,11 @@ const LINE = 14;
 /** A few lines on two axes with direct labels: for what needs no chart of its own. */
 @Component({
   selector: 'app-axis-chart',
+  imports: [Drawing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let g = shape();
-    <svg width="100%" [attr.height]="height() + 40" role="img" [attr.aria-label]="of().spoken">
+    <svg [appDrawing]="height() + 40" role="img" [attr.aria-label]="of().spoken">
       @for (t of g.ticksY; track t) {
         <line class="grid" x1="0" [attr.x2]="g.width" [attr.y1]="g.y(t)" [attr.y2]="g.y(t)" />
         <text class="quiet" x="-8" [attr.y]="g.y(t) + 4" text-anchor="end">{{ of().tickY(t) }}</text>

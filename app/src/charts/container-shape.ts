@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Container } from '@tinder/core/carry';
 import { nearest } from '@tinder/core/numeric';
+import { rem } from '../platform/page-scale';
 
 /** Width and height of cans as they are drawn, px. */
 const CAN_SHAPES: readonly { netG: number; size: [number, number] }[] = [
@@ -15,7 +16,12 @@ const CAN_SHAPES: readonly { netG: number; size: [number, number] }[] = [
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let s = shape();
-    <svg [attr.width]="s.width * scale()" [attr.height]="84 * scale()" [attr.viewBox]="'0 0 ' + s.width + ' 84'" aria-hidden="true">
+    <svg
+      [style.width]="rem(s.width * scale())"
+      [style.height]="rem(84 * scale())"
+      [attr.viewBox]="'0 0 ' + s.width + ' 84'"
+      aria-hidden="true"
+    >
       @if (container().kind === 'tablets') {
         @for (y of s.stack; track y) {
           <rect class="fuel" [class.used]="$index >= s.kept" x="3" [attr.y]="y" width="38" height="6" rx="1" />
@@ -51,6 +57,7 @@ const CAN_SHAPES: readonly { netG: number; size: [number, number] }[] = [
 export class ContainerShape {
   private static count = 0;
   protected readonly id = `container-${ContainerShape.count++}`;
+  protected readonly rem = rem;
   readonly container = input.required<Container>();
   /** Size of the drawing; 1 is 84 px high. */
   readonly scale = input(1);

@@ -1,16 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Difference } from '@tinder/core/bench';
 import { scaleLinear } from 'd3-scale';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../words/units';
 
 /** A difference with its interval on a line of grams, nothing in the middle: what lies across the middle is not told. */
 @Component({
   selector: 'app-interval-bar',
+  imports: [Drawing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let g = shape();
-    <svg width="100%" height="46" role="img" [attr.aria-label]="spoken()">
+    <svg [appDrawing]="46" role="img" [attr.aria-label]="spoken()">
       <line class="axis" x1="24" [attr.x2]="width() - 24" y1="18" y2="18" />
       @for (t of g.ticks; track t) {
         <line class="axis" [attr.x1]="g.x(t)" [attr.x2]="g.x(t)" y1="15" y2="21" />
@@ -26,7 +28,7 @@ import { Units } from '../words/units';
   styles: `
     :host {
       display: block;
-      max-width: 620px;
+      max-width: 38.75rem;
     }
     svg {
       display: block;

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { burnerById, type BurnerFamily } from '@tinder/core/catalogue';
 import type { Kit } from '@tinder/core/model';
+import { rem } from '../platform/page-scale';
 
 /** What stands on the ground under a pot, mm: how high it lifts the pot, and how it is drawn. */
 interface Base {
@@ -44,7 +45,7 @@ const FRAME = { left: 100, right: 200, high: 330 };
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let s = shape();
-    <svg [attr.width]="width()" [attr.height]="1.12 * width()" [attr.viewBox]="frame" aria-hidden="true">
+    <svg [style.width]="rem(width())" [style.height]="rem(1.12 * width())" [attr.viewBox]="frame" aria-hidden="true">
       <line class="ground" [attr.x1]="-F.left" [attr.x2]="F.right" y1="0" y2="0" />
       <path class="fuel" [attr.d]="s.fuel" />
       <path class="outline" [attr.d]="s.outline" />
@@ -90,6 +91,7 @@ export class KitSection {
   readonly kit = input.required<Kit>();
   /** Of the square it is drawn in, px. */
   readonly width = input(96);
+  protected readonly rem = rem;
   protected readonly F = FRAME;
   protected readonly frame = `${-FRAME.left} ${-FRAME.high} ${FRAME.left + FRAME.right} ${FRAME.high + 6}`;
   protected readonly shape = computed(() => sectionOf(this.kit()));

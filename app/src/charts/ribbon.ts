@@ -7,6 +7,7 @@ import { TrailAxis } from './trail-axis';
 import { RiskService } from '../planning/risk-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { BAN_WORDS, dayOnRibbonWords } from '../words/ribbon-words';
 import { chanceWords } from '../words/risk-words';
@@ -24,7 +25,7 @@ const DIGIT_PX = 4.6;
  */
 @Component({
   selector: 'app-ribbon',
-  imports: [Drag],
+  imports: [Drag, Drawing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './ribbon.html',
   styleUrl: './ribbon.less',

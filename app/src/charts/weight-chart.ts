@@ -6,6 +6,7 @@ import { plainNumber } from '@tinder/core/units';
 import { DayMarker } from '../planning/day-marker';
 import { TrailAxis } from './trail-axis';
 import { Drag } from '../ui/drag';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Units } from '../words/units';
@@ -19,13 +20,12 @@ const LETTER_PX = 6.4;
 /** Carried weight day by day, stacked: pieces, empty containers, fuel. Every morning in figures stands with the legs. */
 @Component({
   selector: 'app-weight-chart',
-  imports: [Drag],
+  imports: [Drag, Drawing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <svg
       #figure
-      width="100%"
-      [attr.height]="height() + 4"
+      [appDrawing]="height() + 4"
       role="img"
       [attr.aria-label]="spoken()"
       appDrag="point"

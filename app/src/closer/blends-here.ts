@@ -23,7 +23,7 @@ import { Units } from '../words/units';
   `,
   styles: `
     h3 {
-      margin: 10px 0 2px;
+      margin: 0.625rem 0 2px;
       padding-bottom: 2px;
       border-bottom: 1px solid var(--hairline);
     }
@@ -34,8 +34,8 @@ import { Units } from '../words/units';
     }
     li {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 96px;
-      gap: 10px;
+      grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 6rem;
+      gap: 0.625rem;
       align-items: center;
       line-height: 1.45;
     }
@@ -43,12 +43,12 @@ import { Units } from '../words/units';
       font-weight: 600;
     }
     .track {
-      height: 10px;
+      height: 0.625rem;
       border-bottom: 1px solid var(--hairline);
     }
     .track span {
       display: block;
-      height: 10px;
+      height: 0.625rem;
       background: color-mix(in srgb, var(--ember) 52%, var(--ground));
     }
     .own .track span {

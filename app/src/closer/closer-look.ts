@@ -39,15 +39,15 @@ import { RestPanel } from './rest-panel';
   styles: `
     :host {
       display: block;
-      min-height: 380px;
-      margin-bottom: 24px;
+      min-height: 23.75rem;
+      margin-bottom: 1.5rem;
     }
     .head {
       display: flex;
       flex-wrap: wrap;
-      gap: 4px 16px;
+      gap: 0.25rem 1rem;
       align-items: baseline;
-      margin-bottom: 8px;
+      margin-bottom: 0.5rem;
       border-bottom: 1px solid var(--hairline);
     }
   `,

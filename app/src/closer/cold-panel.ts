@@ -6,6 +6,7 @@ import { PlanService } from '../planning/plan-service';
 import { BEHIND_PLAN, study } from '../planning/study';
 import { FollowingWorker } from '../planning/following-worker';
 import { Drag, type KeyStep, type PointedAt } from '../ui/drag';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { StudyNote } from '../ui/study-note';
 import { blendWords, coldReadingWords, coldWords, STRENGTH_WORDS } from '../words/cold-words';
@@ -18,7 +19,7 @@ import { OwnCan } from './own-can';
 /** The cold map: how strong a flame the can feeds when lit, by air temperature and what is left, with the trip's meals on it. */
 @Component({
   selector: 'app-cold-panel',
-  imports: [BlendsHere, Drag, OwnCan, StudyNote],
+  imports: [BlendsHere, Drag, Drawing, OwnCan, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-study-note [study]="looked" />
@@ -27,8 +28,7 @@ import { OwnCan } from './own-can';
       <p class="says">{{ says() }}</p>
       @if (g) {
         <svg
-          width="100%"
-          [attr.height]="H + 40"
+          [appDrawing]="H + 40"
           role="application"
           tabindex="0"
           aria-label="Cold map: arrows move the reading"

@@ -3,6 +3,7 @@ import { MOST_RELIGHTS, type DoseChoice } from '@tinder/core/plan';
 import { doseGeometry } from '../charts/dose-geometry';
 import { BEHIND_PLAN, study } from '../planning/study';
 import { FollowingWorker } from '../planning/following-worker';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
@@ -14,7 +15,7 @@ import { Hint } from '../ui/hint';
 /** Doses of alcohol or tablets over the day's spread, and the water that thins a strong spirit. */
 @Component({
   selector: 'app-dose-panel',
-  imports: [Hint, QuantityField, StudyNote],
+  imports: [Drawing, Hint, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="two">
@@ -23,7 +24,7 @@ import { Hint } from '../ui/hint';
         @if (table(); as t) {
           <p class="says">{{ says() }}</p>
           @if (shape(); as g) {
-            <svg width="100%" [attr.height]="H + 18" role="img" [attr.aria-label]="spoken()">
+            <svg [appDrawing]="H + 18" role="img" [attr.aria-label]="spoken()">
               @for (s of [0, 0.5, 1]; track s) {
                 <line class="grid" x1="0" [attr.x2]="drawn()" [attr.y1]="g.y(s)" [attr.y2]="g.y(s)" />
                 <text class="quiet" x="-8" [attr.y]="g.y(s) + 4" text-anchor="end">{{ 100 * s }} %</text>
@@ -110,7 +111,7 @@ import { Hint } from '../ui/hint';
     svg {
       display: block;
       overflow: visible;
-      margin: 6px 0 4px 42px;
+      margin: 0.375rem 0 0.25rem 2.625rem;
     }
     circle {
       fill: var(--ink);

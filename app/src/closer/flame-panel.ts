@@ -4,6 +4,7 @@ import { BEHIND_PLAN, study } from '../planning/study';
 import { FollowingWorker } from '../planning/following-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { StudyNote } from '../ui/study-note';
 import { FAIL_WORDS, flameWords, settingWords } from '../words/flame-words';
@@ -14,7 +15,7 @@ import { flameGeometry } from '../charts/flame-geometry';
 /** Fuel and time against the flame setting: the best flame, what fully open costs, and the walker's own to drag. */
 @Component({
   selector: 'app-flame-panel',
-  imports: [Drag, StudyNote],
+  imports: [Drag, Drawing, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-study-note [study]="looked" />
@@ -23,8 +24,7 @@ import { flameGeometry } from '../charts/flame-geometry';
       <p class="says">{{ says() }}</p>
       @if (g) {
         <svg
-          width="100%"
-          [attr.height]="2 * H + 62"
+          [appDrawing]="2 * H + 62"
           role="slider"
           tabindex="0"
           aria-label="Flame setting on the fuel curve"

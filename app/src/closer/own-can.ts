@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import type { BlendByMass } from '@tinder/core/fuel';
 import type { CanSeen } from '@tinder/core/study';
 import { editKitOnLeg } from '@tinder/core/trail';
@@ -14,7 +15,7 @@ import { Units } from '../words/units';
 /** The walker's own can against its label: what one boil in the cold tells of the blend, and the plan by that blend. */
 @Component({
   selector: 'app-own-can',
-  imports: [QuantityField, StudyNote],
+  imports: [NzButtonComponent, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h3 class="sign">my own can, as I saw it burn</h3>
@@ -51,7 +52,7 @@ import { Units } from '../words/units';
         [limits]="{ min: 0.5, max: 60 }"
         (valueChange)="minutes.set($event); clear()"
       />
-      <button class="ant-btn word" type="button" (click)="infer()">what is in it?</button>
+      <button nz-button nzSize="small" type="button" (click)="infer()">what is in it?</button>
     </div>
     <p class="quiet key">
       Read with this kit fully open, calm behind the windscreen, water and altitude as set above; two boils within a fifth of each other
@@ -60,30 +61,30 @@ import { Units } from '../words/units';
     <p role="status">{{ answer() }}</p>
     <app-study-note [study]="inferred" />
     @if (blend(); as b) {
-      <button class="ant-btn word" type="button" (click)="use(b)">plan with this blend</button>
+      <button nz-button nzSize="small" type="button" (click)="use(b)">plan with this blend</button>
     }
     @if (own(); as b) {
       <p>
         The plan uses your own can: {{ words(b) }}.
-        <button class="ant-btn word" type="button" (click)="use(undefined)">back to the label</button>
+        <button nz-button nzSize="small" type="button" (click)="use(undefined)">back to the label</button>
       </p>
     }
   `,
   styles: `
     :host {
       display: block;
-      margin-top: 10px;
-      padding-top: 6px;
+      margin-top: 0.625rem;
+      padding-top: 0.375rem;
       border-top: 1px solid var(--hairline);
     }
     .seen {
       display: flex;
       flex-wrap: wrap;
-      gap: 2px 10px;
+      gap: 2px 0.625rem;
       align-items: baseline;
     }
     app-quantity-field {
-      width: 70px;
+      width: 4.375rem;
     }
     app-quantity-field:has(.error) {
       width: 100%;
@@ -92,7 +93,7 @@ import { Units } from '../words/units';
       margin: 2px 0;
     }
     .key {
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
   `,
 })

@@ -20,6 +20,7 @@ import { DayMarker } from '../planning/day-marker';
 import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { coolingWords, COZY_WORDS, restCooksWords } from '../words/rest-words';
 import { Units } from '../words/units';
@@ -30,7 +31,7 @@ const MINUTES = 30;
 /** How a meal cools while it rests, against the temperatures it needs. */
 @Component({
   selector: 'app-rest-panel',
-  imports: [Choice],
+  imports: [Choice, Drawing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (curves(); as all) {
@@ -40,7 +41,7 @@ const MINUTES = 30;
         <app-choice label="Wrap" [options]="cozies" [value]="cozy()" (valueChange)="cozy.set($event)" />
         <app-choice label="What it stands on" [options]="grounds" [value]="ground()" (valueChange)="ground.set($event)" />
       </div>
-      <svg width="100%" [attr.height]="H + 22" role="img" [attr.aria-label]="says()">
+      <svg [appDrawing]="H + 22" role="img" [attr.aria-label]="says()">
         @for (t of thresholds; track t.c) {
           <line class="threshold" x1="0" [attr.x2]="plotWidth()" [attr.y1]="y()(t.c)" [attr.y2]="y()(t.c)" />
           <text class="quiet" x="4" [attr.y]="y()(t.c) + 15">{{ t.words }}</text>

@@ -57,11 +57,11 @@ const SIDE = 'side';
     div {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 24px;
+      gap: 0 1.5rem;
     }
     button {
-      min-height: var(--touch, 40px);
-      padding: 4px 0;
+      min-height: var(--touch, 2.5rem);
+      padding: 0.25rem 0;
       border: 0;
       border-bottom: 3px solid transparent;
       background: none;

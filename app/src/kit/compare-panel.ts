@@ -73,7 +73,7 @@ import { KitStudy } from './kit-study';
     .head {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 28px;
+      gap: 0 1.75rem;
       align-items: baseline;
       border-bottom: 1px solid var(--hairline);
     }
@@ -82,17 +82,17 @@ import { KitStudy } from './kit-study';
     }
     .spread {
       display: flex;
-      gap: 6px;
+      gap: 0.375rem;
       align-items: baseline;
     }
     .spread app-quantity-field {
-      width: 44px;
+      width: 2.75rem;
     }
     .said {
       display: grid;
       grid-template-columns: repeat(3, minmax(0, 1fr));
-      gap: 0 32px;
-      margin-top: 10px;
+      gap: 0 2rem;
+      margin-top: 0.625rem;
     }
     .said p {
       margin: 2px 0;

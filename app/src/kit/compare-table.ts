@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { LIMITS, type Criterion } from '@tinder/core/model';
 import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
@@ -12,7 +13,7 @@ import { Hint } from '../ui/hint';
 /** The comparison row by row: how much a criterion counts, and every kit's measure or points as a bar. */
 @Component({
   selector: 'app-compare-table',
-  imports: [Hint, QuantityField, Slider],
+  imports: [Hint, NzButtonComponent, QuantityField, Slider],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="scroll" tabindex="0" role="group" aria-labelledby="compare-title">
@@ -73,7 +74,7 @@ import { Hint } from '../ui/hint';
             <th scope="row" colspan="2">{{ footWords() }}</th>
             @for (c of comparison.columns(); track c.id) {
               <td [attr.data-label]="c.name">
-                <button class="ant-btn word" type="button" [disabled]="c.carried" (click)="carry(c.id)">
+                <button nz-button nzSize="small" type="button" [disabled]="c.carried" (click)="carry(c.id)">
                   {{ c.carried ? 'carried on this trip' : 'carry it' }}<span class="hidden-text">: {{ c.name }}</span>
                 </button>
                 <span class="quiet missed">{{ c.missed }}</span>
@@ -90,58 +91,58 @@ import { Hint } from '../ui/hint';
       margin-top: 0;
     }
     th.kit {
-      min-width: 150px;
+      min-width: 9.375rem;
       white-space: normal;
       vertical-align: bottom;
       color: var(--ink);
-      font-size: 15px;
+      font-size: 0.9375rem;
       line-height: 1.2;
     }
     .kit b {
       float: right;
     }
     .rank {
-      font: 700 20px/1 var(--signs);
+      font: 700 1.25rem/1 var(--signs);
       color: var(--ember-text);
     }
     .weight {
-      width: 150px;
+      width: 9.375rem;
     }
     .weight app-slider {
       display: inline-block;
-      width: 104px;
+      width: 6.5rem;
       vertical-align: middle;
     }
     .cell {
       display: table-cell;
-      padding: 2px 14px 2px 0;
+      padding: 2px 0.875rem 2px 0;
     }
     .bar {
       display: block;
-      height: 6px;
+      height: 0.375rem;
       background: var(--ground-sunk);
     }
     .bar i {
       display: block;
-      height: 6px;
+      height: 0.375rem;
       background: var(--ink-quiet);
     }
     .bar i.warm {
       background: var(--ember);
     }
     .bar i.judged {
-      background: repeating-linear-gradient(45deg, var(--ink-quiet) 0 3px, transparent 3px 5px);
+      background: repeating-linear-gradient(45deg, var(--ink-quiet) 0 3px, transparent 3px 0.3125rem);
     }
     .value {
       font-weight: 600;
     }
     .cell app-quantity-field {
       display: inline-block;
-      width: 52px;
+      width: 3.25rem;
     }
     .diff {
       float: right;
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     tfoot th {
       white-space: normal;
@@ -154,7 +155,7 @@ import { Hint } from '../ui/hint';
     }
     .missed {
       display: block;
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     @media (max-width: 720px) {
       .kit b {
@@ -165,7 +166,7 @@ import { Hint } from '../ui/hint';
       }
       .cell {
         display: grid !important;
-        grid-template-columns: minmax(0, 1fr) auto 76px;
+        grid-template-columns: minmax(0, 1fr) auto 4.75rem;
         align-items: center;
         padding-right: 0;
       }

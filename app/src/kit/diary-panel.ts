@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { DateField } from '../ui/date-field';
 import { today } from '../ui/today';
 import { KitStudy } from './kit-study';
@@ -6,7 +7,7 @@ import { KitStudy } from './kit-study';
 /** What was carried when, and why it was changed. */
 @Component({
   selector: 'app-diary-panel',
-  imports: [DateField],
+  imports: [DateField, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what I carried, and why I changed it</h2>
@@ -24,7 +25,7 @@ import { KitStudy } from './kit-study';
           (input)="words.set($any($event.target).value)"
           (keydown.enter)="add()"
       /></label>
-      <button class="ant-btn word" type="button" [disabled]="!date() || !words().trim() || !study.kit()" (click)="add()">
+      <button nz-button nzSize="small" type="button" [disabled]="!date() || !words().trim() || !study.kit()" (click)="add()">
         write it down
       </button>
     </div>
@@ -33,7 +34,7 @@ import { KitStudy } from './kit-study';
         <li>
           <b>{{ e.date }}</b> <span class="kit">{{ e.kitName }}</span>
           <p>{{ e.words }}</p>
-          <button class="ant-btn word" type="button" [attr.aria-label]="'strike out the entry of ' + e.date" (click)="strike(e.id)">
+          <button nz-button nzSize="small" type="button" [attr.aria-label]="'strike out the entry of ' + e.date" (click)="strike(e.id)">
             strike out
           </button>
         </li>
@@ -45,18 +46,18 @@ import { KitStudy } from './kit-study';
   styleUrl: '../ui/rows.less',
   styles: `
     :host {
-      max-width: 860px;
+      max-width: 53.75rem;
     }
     .new {
       display: grid;
       grid-template-columns: max-content minmax(0, 1fr) max-content;
-      gap: 4px 20px;
+      gap: 0.25rem 1.25rem;
       align-items: end;
-      margin: 6px 0 12px;
+      margin: 0.375rem 0 0.75rem;
     }
     label span {
       display: block;
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     input.left {
       text-align: left;
@@ -68,9 +69,9 @@ import { KitStudy } from './kit-study';
     }
     li {
       display: grid;
-      grid-template-columns: 92px 200px minmax(0, 1fr) max-content;
-      gap: 0 16px;
-      padding: 4px 0;
+      grid-template-columns: 5.75rem 12.5rem minmax(0, 1fr) max-content;
+      gap: 0 1rem;
+      padding: 0.25rem 0;
       border-bottom: 1px solid var(--hairline);
     }
     li.quiet {

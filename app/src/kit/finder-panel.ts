@@ -4,6 +4,7 @@ import { finderGeometry } from '../charts/finder-geometry';
 import { KitSection } from '../charts/kit-section';
 import { Choice } from '../ui/choice';
 import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { StudyNote } from '../ui/study-note';
 import { AXIS_WORDS, hotWords, type FrontAxis } from '../words/finder-words';
@@ -18,7 +19,7 @@ const GUTTER = 56;
 /** Which stove, fuel, pot and way of cooking for this trip, out of everything there is: the front that nothing beats, and the best of each school. */
 @Component({
   selector: 'app-finder-panel',
-  imports: [Choice, Drag, FinderSchools, FinderWish, FoundKitCard, KitSection, StudyNote],
+  imports: [Choice, Drag, Drawing, FinderSchools, FinderWish, FoundKitCard, KitSection, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="finder-title">out of everything there is, for this trip</h2>
@@ -39,8 +40,7 @@ const GUTTER = 56;
             </div>
             @let g = shape();
             <svg
-              width="100%"
-              [attr.height]="H + 40"
+              [appDrawing]="H + 40"
               role="slider"
               tabindex="0"
               aria-label="Along the front, from light on"
@@ -110,7 +110,7 @@ const GUTTER = 56;
   styles: `
     :host {
       display: block;
-      margin-top: 14px;
+      margin-top: 0.875rem;
     }
     h2 {
       padding-bottom: 2px;
@@ -119,15 +119,15 @@ const GUTTER = 56;
     .line {
       display: flex;
       flex-wrap: wrap;
-      gap: 2px 16px;
+      gap: 2px 1rem;
       align-items: baseline;
     }
     .front {
       display: grid;
-      grid-template-columns: minmax(0, 1.7fr) minmax(280px, 1fr);
-      gap: 8px 40px;
+      grid-template-columns: minmax(0, 1.7fr) minmax(17.5rem, 1fr);
+      gap: 0.5rem 2.5rem;
       align-items: start;
-      margin-top: 8px;
+      margin-top: 0.5rem;
     }
     @media (max-width: 900px) {
       .front {
@@ -154,19 +154,19 @@ const GUTTER = 56;
       display: flex;
       flex-wrap: wrap;
       gap: 2px;
-      margin: 10px 0 6px;
+      margin: 0.625rem 0 0.375rem;
       padding: 0;
       list-style: none;
     }
     .strip button {
       display: grid;
       justify-items: center;
-      padding: 2px 4px;
+      padding: 2px 0.25rem;
       border: 0;
       border-bottom: 2px solid transparent;
       background: none;
       color: var(--ink-quiet);
-      font: 500 12px/1.3 var(--text, inherit);
+      font: 500 0.75rem/1.3 var(--text, inherit);
       cursor: pointer;
     }
     .strip .on {

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import type { LegMix } from '@tinder/core/finder';
 import { carriedMix, type FoundKit } from '@tinder/core/found';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -15,7 +16,7 @@ import { Hint } from '../ui/hint';
 /** The best of each school beside the best of all: what it costs against it and why, where it would win; and different kits on different legs. */
 @Component({
   selector: 'app-finder-schools',
-  imports: [Hint, KitSection, StudyNote],
+  imports: [Hint, KitSection, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h3 class="sign" id="schools-title">the best of each school</h3>
@@ -55,7 +56,8 @@ import { Hint } from '../ui/hint';
               <td>
                 @if (!r.found.fails) {
                   <button
-                    class="ant-btn word"
+                    nz-button
+                    nzSize="small"
                     type="button"
                     [attr.aria-label]="'show ' + r.name"
                     (click)="chosenChange.emit(r.found.number)"
@@ -65,7 +67,8 @@ import { Hint } from '../ui/hint';
                 }
                 @if ($index > 0) {
                   <button
-                    class="ant-btn word"
+                    nz-button
+                    nzSize="small"
                     type="button"
                     [attr.aria-label]="'where ' + r.school + ' would win'"
                     (click)="other.set(r.found.number)"
@@ -91,7 +94,9 @@ import { Hint } from '../ui/hint';
         @for (m of list; track $index) {
           <li>
             <b>{{ m.average }}</b> {{ m.words }} <span class="quiet">{{ m.saves }}</span>
-            <button class="ant-btn word" type="button" [attr.aria-label]="'carry ' + m.words" (click)="carry(m.mix)">carry them so</button>
+            <button nz-button nzSize="small" type="button" [attr.aria-label]="'carry ' + m.words" (click)="carry(m.mix)">
+              carry them so
+            </button>
           </li>
         } @empty {
           <li class="quiet">No change of kit on single legs is lighter than the best kit all the way.</li>
@@ -104,7 +109,7 @@ import { Hint } from '../ui/hint';
   styleUrl: '../ui/table.less',
   styles: `
     .drawn {
-      width: 70px;
+      width: 4.375rem;
     }
     th[scope='row'],
     .why {
@@ -129,7 +134,7 @@ import { Hint } from '../ui/hint';
       display: block;
     }
     ul {
-      margin: 4px 0;
+      margin: 0.25rem 0;
       padding: 0;
       list-style: none;
     }

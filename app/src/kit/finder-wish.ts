@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import type { Wish } from '@tinder/core/found';
 import { LIMITS } from '@tinder/core/model';
 import { Choice } from '../ui/choice';
@@ -25,7 +26,7 @@ const FIRST_BUDGET = 60;
 /** What a kit is looked for among, what the walker is ready to do, and what it must do. */
 @Component({
   selector: 'app-finder-wish',
-  imports: [Choice, QuantityField, Tick],
+  imports: [Choice, NzButtonComponent, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="wish" role="group" aria-label="What is looked for">
@@ -86,25 +87,25 @@ const FIRST_BUDGET = 60;
         }
       </div>
       @if (!search.asked()) {
-        <button class="ant-btn ant-btn-primary" type="button" (click)="search.asked.set(true)">find</button>
+        <button nz-button nzType="primary" type="button" (click)="search.asked.set(true)">find</button>
       }
     </div>
   `,
   styles: `
     .wish {
       display: grid;
-      gap: 4px;
+      gap: 0.25rem;
       justify-items: start;
-      margin: 6px 0 8px;
+      margin: 0.375rem 0 0.5rem;
     }
     .line {
       display: flex;
       flex-wrap: wrap;
-      gap: 2px 16px;
+      gap: 2px 1rem;
       align-items: baseline;
     }
     .narrow {
-      width: 76px;
+      width: 4.75rem;
     }
   `,
 })

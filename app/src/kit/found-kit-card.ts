@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { carried, takeOnRack, type FoundKit } from '@tinder/core/found';
 import { KitSection } from '../charts/kit-section';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -12,7 +13,7 @@ import { Hint } from '../ui/hint';
 /** One kit that was found: drawn, in figures, piece by piece, and to be taken. */
 @Component({
   selector: 'app-found-kit',
-  imports: [Hint, KitSection],
+  imports: [Hint, KitSection, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let c = found();
@@ -50,8 +51,8 @@ import { Hint } from '../ui/hint';
         }
       </p>
       <div class="line">
-        <button class="ant-btn word" type="button" (click)="take(c, false)">put it on the rack</button>
-        <button class="ant-btn word" type="button" (click)="take(c, true)">carry it, cooked so</button>
+        <button nz-button nzSize="small" type="button" (click)="take(c, false)">put it on the rack</button>
+        <button nz-button nzSize="small" type="button" (click)="take(c, true)">carry it, cooked so</button>
       </div>
     </section>
   `,
@@ -62,12 +63,12 @@ import { Hint } from '../ui/hint';
     .line {
       display: flex;
       flex-wrap: wrap;
-      gap: 2px 16px;
+      gap: 2px 1rem;
       align-items: baseline;
     }
     h3 {
-      margin: 0 0 4px;
-      font-size: 17px;
+      margin: 0 0 0.25rem;
+      font-size: 1.0625rem;
       line-height: 1.25;
     }
     h3::first-letter {
@@ -75,7 +76,7 @@ import { Hint } from '../ui/hint';
     }
     .drawn {
       display: flex;
-      gap: 12px;
+      gap: 0.75rem;
       align-items: flex-end;
     }
     app-kit-section {
@@ -84,7 +85,7 @@ import { Hint } from '../ui/hint';
     dl {
       display: grid;
       grid-template-columns: 1fr auto;
-      gap: 0 12px;
+      gap: 0 0.75rem;
       width: 100%;
       margin: 0;
     }
@@ -97,11 +98,11 @@ import { Hint } from '../ui/hint';
       font-weight: 600;
     }
     dd.figure {
-      font-size: 20px;
+      font-size: 1.25rem;
       line-height: 1.1;
     }
     .pieces {
-      margin: 8px 0 4px;
+      margin: 0.5rem 0 0.25rem;
       line-height: 1.35;
     }
   `,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { applyMend, hardwareOfG, hintsFor, settingsOf, standing, tripAfterRackEdit, tripKitOf, type Mend } from '@tinder/core/kit';
 import { massOfG, type Piece } from '@tinder/core/model';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -11,7 +12,7 @@ import { PieceEditor } from './piece-editor';
 /** The open kit: its pieces, what it lacks with a mend each, and carrying it on this trip. */
 @Component({
   selector: 'app-kit-builder',
-  imports: [PieceEditor],
+  imports: [NzButtonComponent, PieceEditor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.kit(); as k) {
@@ -28,11 +29,11 @@ import { PieceEditor } from './piece-editor';
           }
           @case ('changed') {
             <span>Carried on {{ store.trip().name }} and changed there since.</span>
-            <button class="ant-btn word" type="button" (click)="takeChanges()">take its flame, measure and fuel here</button>
-            <button class="ant-btn word" type="button" (click)="study.carry(k)">carry it as it is here</button>
+            <button nz-button nzSize="small" type="button" (click)="takeChanges()">take its flame, measure and fuel here</button>
+            <button nz-button nzSize="small" type="button" (click)="study.carry(k)">carry it as it is here</button>
           }
           @case ('other') {
-            <button class="ant-btn word" type="button" (click)="study.carry(k)">carry it on {{ store.trip().name }}</button>
+            <button nz-button nzSize="small" type="button" (click)="study.carry(k)">carry it on {{ store.trip().name }}</button>
           }
           @default {
             <span class="error">It cannot be carried yet: {{ state() }}.</span>
@@ -48,7 +49,8 @@ import { PieceEditor } from './piece-editor';
             <span class="quiet role">{{ r.role }}</span>
             <span class="grams" [class.quiet]="r.withFuel">{{ r.withFuel ? 'with the fuel' : units.text(r.massG, 'mass') }}</span>
             <button
-              class="ant-btn word"
+              nz-button
+              nzSize="small"
               type="button"
               [attr.aria-label]="'take ' + r.piece.name + ' out of the kit'"
               (click)="takeOut(r.piece)"
@@ -70,7 +72,7 @@ import { PieceEditor } from './piece-editor';
             <li>
               {{ h.words }}
               @if (h.mend; as m) {
-                <button class="ant-btn word mend" type="button" (click)="mend(m)">{{ h.mendWords }}</button>
+                <button nz-button nzSize="small" class="mend" type="button" (click)="mend(m)">{{ h.mendWords }}</button>
               }
             </li>
           }
@@ -104,16 +106,16 @@ import { PieceEditor } from './piece-editor';
       text-align: left;
     }
     .head input {
-      font-size: 18px;
+      font-size: 1.125rem;
     }
     .total {
-      font-size: 18px;
+      font-size: 1.125rem;
     }
     .acts {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 14px;
-      margin: 2px 0 4px;
+      gap: 0 0.875rem;
+      margin: 2px 0 0.25rem;
     }
     ul {
       margin: 0;
@@ -122,8 +124,8 @@ import { PieceEditor } from './piece-editor';
     }
     .pieces li {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) max-content 76px max-content;
-      gap: 0 10px;
+      grid-template-columns: minmax(0, 1fr) max-content 4.75rem max-content;
+      gap: 0 0.625rem;
       align-items: baseline;
       border-bottom: 1px solid var(--hairline);
     }
@@ -141,7 +143,7 @@ import { PieceEditor } from './piece-editor';
       text-decoration: underline;
     }
     .role {
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     .grams {
       font-weight: 600;
@@ -151,7 +153,7 @@ import { PieceEditor } from './piece-editor';
       grid-column: 1 / -1;
     }
     h3 {
-      margin-top: 10px;
+      margin-top: 0.625rem;
     }
     .hints li {
       padding: 2px 0;
@@ -167,7 +169,7 @@ import { PieceEditor } from './piece-editor';
     }
     .keep {
       display: block;
-      margin-top: 10px;
+      margin-top: 0.625rem;
     }
   `,
 })

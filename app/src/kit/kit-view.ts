@@ -96,7 +96,7 @@ type Side = (typeof SIDES)[number]['value'];
     .build {
       display: grid;
       grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr) minmax(0, 1fr);
-      gap: 16px 32px;
+      gap: 1rem 2rem;
     }
     @media (max-width: 1000px) {
       .build {

@@ -1,6 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { addRackKit, build, hardwareOfG, rackWithTripKit, removeRackKit, tripKitOf } from '@tinder/core/kit';
 import { MOST_COMPARED, type RackKit } from '@tinder/core/model';
+import { Done } from '../store/done';
+import { sentenceStart } from '../words/sentence-start';
 import { WorkspaceStore } from '../store/workspace-store';
 import { burnerOfKitWords } from '../words/own-burner-words';
 import { Units } from '../words/units';
@@ -10,7 +13,7 @@ import { Tick } from '../ui/tick';
 /** Every kit of the rack: open one, vary it, set it side by side with others. */
 @Component({
   selector: 'app-kits-list',
-  imports: [Tick],
+  imports: [NzButtonComponent, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">kits, without fuel and its containers</h2>
@@ -39,12 +42,12 @@ import { Tick } from '../ui/tick';
       }
     </ul>
     <p class="acts">
-      <button class="ant-btn word" type="button" (click)="add()">new kit</button>
+      <button nz-button nzSize="small" type="button" (click)="add()">new kit</button>
       @if (study.kit(); as k) {
-        <button class="ant-btn word" type="button" (click)="add(k)">vary this one</button>
-        <button class="ant-btn word" type="button" (click)="remove(k)">take it off</button>
+        <button nz-button nzSize="small" type="button" (click)="add(k)">vary this one</button>
+        <button nz-button nzSize="small" type="button" (click)="remove(k)">take it off</button>
       }
-      <button class="ant-btn word" type="button" (click)="fromTrip()">from this trip’s kit</button>
+      <button nz-button nzSize="small" type="button" (click)="fromTrip()">from this trip’s kit</button>
     </p>
   `,
   styleUrl: '../ui/rows.less',
@@ -57,9 +60,9 @@ import { Tick } from '../ui/tick';
     li {
       display: grid;
       grid-template-columns: minmax(0, 1fr) max-content max-content;
-      gap: 0 12px;
+      gap: 0 0.75rem;
       align-items: center;
-      padding: 2px 0 2px 8px;
+      padding: 2px 0 2px 0.5rem;
       border-bottom: 1px solid var(--hairline);
     }
     li.on {
@@ -81,24 +84,25 @@ import { Tick } from '../ui/tick';
     }
     label {
       color: var(--ink-quiet);
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     .own,
     .carried {
       grid-column: 1 / -1;
       color: var(--ember-text);
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     .acts {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 18px;
-      margin: 4px 0 10px;
+      gap: 0 1.125rem;
+      margin: 0.25rem 0 0.625rem;
     }
   `,
 })
 export class KitsList {
   protected readonly study = inject(KitStudy);
+  private readonly done = inject(Done);
   protected readonly units = inject(Units);
   private readonly store = inject(WorkspaceStore);
 
@@ -130,7 +134,8 @@ export class KitsList {
   }
 
   protected remove(kit: RackKit): void {
-    this.study.editRack(`take ${kit.name} off`, (r) => removeRackKit(r, kit.id));
+    if (this.study.editRack(`take ${kit.name} off`, (r) => removeRackKit(r, kit.id)))
+      this.done.tell(`${sentenceStart(kit.name)} is off the list of kits.`);
   }
 
   protected fromTrip(): void {

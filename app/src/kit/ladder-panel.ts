@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { tripAfterRackEdit } from '@tinder/core/kit';
 import type { Upgrade } from '@tinder/core/study';
 import { RESTING, study } from '../planning/study';
@@ -13,7 +14,7 @@ import { Hint } from '../ui/hint';
 /** What a lighter piece costs for each gram it saves on this trip: nothing spent first, then the cheapest gram. */
 @Component({
   selector: 'app-ladder-panel',
-  imports: [Hint, StudyNote],
+  imports: [Hint, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="ladder-title">lighter, gram by gram: {{ study.kit()?.name }}</h2>
@@ -42,7 +43,13 @@ import { Hint } from '../ui/hint';
                 <td class="number" data-label="costs">{{ r.price }}</td>
                 <td class="number" data-label="a gram">{{ r.perGram }}</td>
                 <td>
-                  <button class="ant-btn word" type="button" [attr.aria-label]="r.change + ': do it'" (click)="adopt(r.upgrade, r.change)">
+                  <button
+                    nz-button
+                    nzSize="small"
+                    type="button"
+                    [attr.aria-label]="r.change + ': do it'"
+                    (click)="adopt(r.upgrade, r.change)"
+                  >
                     do it
                   </button>
                 </td>
@@ -72,11 +79,11 @@ import { Hint } from '../ui/hint';
       white-space: normal;
     }
     .saving {
-      width: 140px;
+      width: 8.75rem;
     }
     .saving span {
       display: block;
-      height: 6px;
+      height: 0.375rem;
       background: var(--ink-quiet);
     }
     @media (max-width: 720px) {

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { burnerById, type BurnerFamily } from '@tinder/core/catalogue';
 import { ignitesOf, pieceFor } from '@tinder/core/kit';
 import { IGNITES, IGNITIONS, type Ignites, type Ignition } from '@tinder/core/model';
@@ -25,7 +26,7 @@ import { Hint } from '../ui/hint';
 /** Each piece, bottle and ignition taken away in turn on the first evening; and what lights what, for the walker to mend. */
 @Component({
   selector: 'app-losses-panel',
-  imports: [Hint, TablePick, StudyNote],
+  imports: [Hint, NzButtonComponent, StudyNote, TablePick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="losses-title">lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
@@ -100,7 +101,7 @@ import { Hint } from '../ui/hint';
         </tbody>
       </table>
     </div>
-    <button class="ant-btn word" type="button" [attr.aria-expanded]="every()" (click)="every.set(!every())">
+    <button nz-button nzSize="small" type="button" [attr.aria-expanded]="every()" (click)="every.set(!every())">
       {{ every() ? 'only the burner of this kit' : 'every kind of burner' }}
     </button>
     <p class="quiet">Common practice to start with; what you change is your own experience and decides the hints.</p>
@@ -114,19 +115,19 @@ import { Hint } from '../ui/hint';
       margin-top: 0;
     }
     p + h2 {
-      margin-top: 14px;
+      margin-top: 0.875rem;
     }
     .worst {
-      margin: 6px 0;
+      margin: 0.375rem 0;
       font-weight: 600;
     }
     tr.bad th {
       box-shadow: inset 3px 0 var(--ember);
     }
     .ignites td {
-      min-width: 104px;
+      min-width: 6.5rem;
       &::before {
-        flex: 0 0 100px;
+        flex: 0 0 6.25rem;
         align-self: center;
       }
     }

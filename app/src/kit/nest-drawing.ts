@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, input, viewChild, type ElementRef } from '@angular/core';
 import type { cutaway, DrawnPiece } from '../charts/cutaway-geometry';
+import { rem } from '../platform/page-scale';
 
 /** Room of the drawing and about it for its measures, px. */
 export const NEST_DRAWING = { width: 200, height: 210, left: 70, right: 76, top: 44, bottom: 30 };
@@ -12,8 +13,7 @@ export const NEST_DRAWING = { width: 200, height: 210, left: 70, right: 76, top:
     <svg
       #figure
       [attr.viewBox]="'0 0 ' + boxWidth + ' ' + (D.top + drawn().root.height + D.bottom)"
-      [attr.width]="boxWidth"
-      [attr.height]="D.top + drawn().root.height + D.bottom"
+      [style.width]="rem(boxWidth)"
       role="img"
       [attr.aria-label]="spoken()"
     >
@@ -122,7 +122,7 @@ export const NEST_DRAWING = { width: 200, height: 210, left: 70, right: 76, top:
       opacity: 0;
     }
     .piece.away {
-      transform: translateY(-120px);
+      transform: translateY(-7.5rem);
     }
     .step {
       font: 700 15px var(--signs);
@@ -150,6 +150,7 @@ export class NestDrawing {
   /** The drawing, for those who export it. */
   readonly figure = viewChild.required<ElementRef<SVGSVGElement>>('figure');
 
+  protected readonly rem = rem;
   protected readonly D = NEST_DRAWING;
   protected readonly boxWidth = NEST_DRAWING.left + NEST_DRAWING.width + NEST_DRAWING.right;
 

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal, viewChild } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { packingSteps } from '@tinder/core/kit';
 import type { RackKit } from '@tinder/core/model';
 import { RESTING, study } from '../planning/study';
@@ -19,7 +20,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
 /** The cutaway: the pot to scale with everything nested in it, packed step by step; and how the kit stands when it cooks. */
 @Component({
   selector: 'app-nest-panel',
-  imports: [Hint, NestDrawing, StudyNote],
+  imports: [Hint, NestDrawing, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what goes into the pot</h2>
@@ -27,11 +28,11 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
     @if (drawn(); as d) {
       <app-nest-drawing [drawn]="d" [shown]="shown()" [steps]="last()" [lid]="lid()" [dims]="dims()" [spoken]="spoken()" />
       <p class="acts">
-        <button class="ant-btn word" type="button" [disabled]="shown() === 0" (click)="to(shown() - 1)">a step back</button>
-        <button class="ant-btn word" type="button" [disabled]="shown() === last()" (click)="to(shown() + 1)">next step</button>
-        <button class="ant-btn word" type="button" (click)="play()">{{ playing() ? 'stop' : 'pack it from the start' }}</button>
-        <button class="ant-btn word" type="button" (click)="saveSvg()">SVG</button>
-        <button class="ant-btn word" type="button" (click)="savePng()">PNG</button>
+        <button nz-button nzSize="small" type="button" [disabled]="shown() === 0" (click)="to(shown() - 1)">a step back</button>
+        <button nz-button nzSize="small" type="button" [disabled]="shown() === last()" (click)="to(shown() + 1)">next step</button>
+        <button nz-button nzSize="small" type="button" (click)="play()">{{ playing() ? 'stop' : 'pack it from the start' }}</button>
+        <button nz-button nzSize="small" type="button" (click)="saveSvg()">SVG</button>
+        <button nz-button nzSize="small" type="button" (click)="savePng()">PNG</button>
       </p>
       <ol aria-label="packing order">
         @for (s of steps(); track s.id) {
@@ -39,7 +40,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
             <span
               ><b>{{ $index + 1 }}</b> {{ s.name }} <span class="quiet">{{ s.size }}{{ s.more }}</span></span
             >
-            <button class="ant-btn word" type="button" [attr.aria-label]="'keep ' + s.name + ' outside'" (click)="keep(s.id, true)">
+            <button nz-button nzSize="small" type="button" [attr.aria-label]="'keep ' + s.name + ' outside'" (click)="keep(s.id, true)">
               keep out
             </button>
             @if (s.quirk) {
@@ -56,7 +57,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
               >{{ m.name }} <span class="quiet">{{ m.words }}</span></span
             >
             @if (m.kept) {
-              <button class="ant-btn word" type="button" [attr.aria-label]="'let ' + m.name + ' in'" (click)="keep(m.id, false)">
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'let ' + m.name + ' in'" (click)="keep(m.id, false)">
                 let it in
               </button>
             }
@@ -89,29 +90,29 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
     }
     li.now {
       box-shadow: inset 3px 0 var(--ember);
-      padding-left: 8px;
+      padding-left: 0.5rem;
     }
     ol li,
     ul li {
       display: grid;
       grid-template-columns: minmax(0, 1fr) max-content;
-      gap: 0 10px;
+      gap: 0 0.625rem;
     }
     .quirk {
       grid-column: 1 / -1;
       color: var(--ember-text);
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     h3 {
-      margin-top: 8px;
+      margin-top: 0.5rem;
     }
     p {
-      margin: 4px 0;
+      margin: 0.25rem 0;
     }
     .acts {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 16px;
+      gap: 0 1rem;
     }
   `,
 })

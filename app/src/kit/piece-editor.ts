@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { BURNERS } from '@tinder/core/catalogue';
 import { addToKit, atHandInstead, editPiece, removePiece, simulatedReadingG } from '@tinder/core/kit';
 import {
@@ -13,6 +14,8 @@ import {
   type Role,
   type Shape,
 } from '@tinder/core/model';
+import { Done } from '../store/done';
+import { sentenceStart } from '../words/sentence-start';
 import { WINDSCREEN_WORDS } from '../words/choice-words';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
@@ -27,7 +30,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
 /** Everything about one piece: its weight by label and by scale, its measures, its jobs, price, life and quirks. */
 @Component({
   selector: 'app-piece-editor',
-  imports: [PickField, QuantityField, Tick],
+  imports: [NzButtonComponent, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let p = piece();
@@ -65,9 +68,9 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
         <app-pick-field class="wide" label="instead" [options]="instead()" value="" (valueChange)="replaceWith($event)" />
       }
       <span class="acts">
-        <button class="ant-btn word" type="button" (click)="weigh()">put it on the scale (simulated)</button>
+        <button nz-button nzSize="small" type="button" (click)="weigh()">put it on the scale (simulated)</button>
         @if (p.ownMassG !== null) {
-          <button class="ant-btn word" type="button" (click)="set('the label’s weight', { ownMassG: null })">back to the label</button>
+          <button nz-button nzSize="small" type="button" (click)="set('the label’s weight', { ownMassG: null })">back to the label</button>
         }
       </span>
       <span class="name">price</span>
@@ -82,7 +85,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
       @if (p.shapeAssumed) {
         <p class="acts assumed">
           Its measures are assumed, as of a usual piece of its kind.
-          <button class="ant-btn word" type="button" (click)="set('measures taken as they are', { shapeAssumed: false })">
+          <button nz-button nzSize="small" type="button" (click)="set('measures taken as they are', { shapeAssumed: false })">
             they are right
           </button>
         </p>
@@ -202,18 +205,18 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
         }
       </p>
     </details>
-    <button class="ant-btn word" type="button" (click)="remove()">off the rack and out of every kit</button>
+    <button nz-button nzSize="small" type="button" (click)="remove()">off the rack and out of every kit</button>
   `,
   styles: `
     :host {
       display: block;
-      padding: 4px 0 8px 10px;
+      padding: 0.25rem 0 0.5rem 0.625rem;
       border-left: 2px solid var(--hairline);
     }
     .grid {
       display: grid;
-      grid-template-columns: 76px minmax(0, 1fr) 84px minmax(0, 1fr);
-      gap: 3px 10px;
+      grid-template-columns: 4.75rem minmax(0, 1fr) 5.25rem minmax(0, 1fr);
+      gap: 3px 0.625rem;
       align-items: center;
     }
     .name {
@@ -232,14 +235,14 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
     .assumed {
       margin: 0;
       color: var(--ember-text);
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     .life app-quantity-field {
-      width: 64px;
+      width: 4rem;
     }
     .life {
       display: flex;
-      gap: 6px;
+      gap: 0.375rem;
       align-items: center;
     }
     .life .quiet {
@@ -253,7 +256,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
       display: block;
     }
     .acts button + button {
-      margin-left: 14px;
+      margin-left: 0.875rem;
     }
     .acts {
       line-height: 1.2;
@@ -264,7 +267,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
     }
     @media (max-width: 480px) {
       .grid {
-        grid-template-columns: 76px minmax(0, 1fr);
+        grid-template-columns: 4.75rem minmax(0, 1fr);
       }
       .jobs {
         columns: 2;
@@ -274,6 +277,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
 })
 export class PieceEditor {
   private readonly study = inject(KitStudy);
+  private readonly done = inject(Done);
   private readonly units = inject(Units);
   readonly piece = input.required<Piece>();
 
@@ -362,6 +366,8 @@ export class PieceEditor {
   }
 
   protected remove(): void {
-    this.study.editRack(`${this.piece().name} off the rack`, (r) => removePiece(r, this.piece().id));
+    const { id, name } = this.piece();
+    if (this.study.editRack(`${name} off the rack`, (r) => removePiece(r, id)))
+      this.done.tell(`${sentenceStart(name)} is off the list and out of every kit.`);
   }
 }

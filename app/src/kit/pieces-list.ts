@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { choosable, pieceOfPasted, putIntoKit, readWeights } from '@tinder/core/kit';
 import { writeKitsCsv, writePiecesCsv, writeScoresCsv, type RackTable } from '@tinder/core/tables';
 import { massOfG, ROLES, type Piece, type Rack, type Role } from '@tinder/core/model';
 import { downloadRack, downloadTable } from '../store/trip-files';
+import { FileField } from '../ui/file-field';
 import { PickField } from '../ui/pick-field';
 import { TableIntake } from '../ui/table-intake';
 import { TableOffer } from '../ui/table-offer';
@@ -15,12 +17,19 @@ import { KitStudy } from './kit-study';
 /** Everything there is to build of: owned, lent, wished for and the catalogue; and the ways in and out by list and by file. */
 @Component({
   selector: 'app-pieces-list',
-  imports: [PickField, TableOffer, Tick],
+  imports: [FileField, NzButtonComponent, PickField, TableOffer, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="titled">
       <h2 class="sign" id="pieces-title">pieces</h2>
-      <button class="ant-btn word" type="button" [attr.aria-expanded]="pasting()" aria-controls="paste" (click)="pasting.set(!pasting())">
+      <button
+        nz-button
+        nzSize="small"
+        type="button"
+        [attr.aria-expanded]="pasting()"
+        aria-controls="paste"
+        (click)="pasting.set(!pasting())"
+      >
         paste my weights
       </button>
     </div>
@@ -48,11 +57,13 @@ import { KitStudy } from './kit-study';
             Their measures are assumed, as of usual pieces of that kind, until you measure them. Into {{ study.kit()?.name ?? 'no kit' }}:
           </p>
           <p class="acts">
-            <button class="ant-btn word" type="button" [disabled]="!study.kit()" (click)="takePasted('replace')">
+            <button nz-button nzSize="small" type="button" [disabled]="!study.kit()" (click)="takePasted('replace')">
               in place of what does the same job
             </button>
-            <button class="ant-btn word" type="button" [disabled]="!study.kit()" (click)="takePasted('add')">beside what is in it</button>
-            <button class="ant-btn word" type="button" (click)="takePasted('rack')">onto the rack only</button>
+            <button nz-button nzSize="small" type="button" [disabled]="!study.kit()" (click)="takePasted('add')">
+              beside what is in it
+            </button>
+            <button nz-button nzSize="small" type="button" (click)="takePasted('rack')">onto the rack only</button>
           </p>
         }
       </div>
@@ -83,7 +94,7 @@ import { KitStudy } from './kit-study';
           @if (r.inKit) {
             <span class="quiet in">in it</span>
           } @else {
-            <button class="ant-btn word" type="button" [attr.aria-label]="'add ' + r.piece.name" (click)="study.addPiece(r.piece)">
+            <button nz-button nzSize="small" type="button" [attr.aria-label]="'add ' + r.piece.name" (click)="study.addPiece(r.piece)">
               add
             </button>
           }
@@ -96,19 +107,13 @@ import { KitStudy } from './kit-study';
     <details>
       <summary>files: pieces, kits and scores</summary>
       <p class="acts">
-        <button class="ant-btn word" type="button" (click)="save('rack')">all of it, JSON</button>
-        <button class="ant-btn word" type="button" (click)="save('pieces')">pieces, CSV</button>
-        <button class="ant-btn word" type="button" (click)="save('kits')">kits, CSV</button>
-        <button class="ant-btn word" type="button" (click)="save('scores')">scores, CSV</button>
-        <label class="file"
-          ><span>read CSV</span
-          ><input
-            class="hidden-text"
-            type="file"
-            accept=".csv,text/csv"
-            aria-label="CSV file of pieces, kits or scores"
-            (change)="intake.choose($event)"
-        /></label>
+        <button nz-button nzSize="small" type="button" (click)="save('rack')">all of it, JSON</button>
+        <button nz-button nzSize="small" type="button" (click)="save('pieces')">pieces, CSV</button>
+        <button nz-button nzSize="small" type="button" (click)="save('kits')">kits, CSV</button>
+        <button nz-button nzSize="small" type="button" (click)="save('scores')">scores, CSV</button>
+        <app-file-field label="CSV file of pieces, kits or scores" accept=".csv,text/csv" (chosen)="intake.choose($event)"
+          >Read CSV</app-file-field
+        >
       </p>
       <p class="quiet">A rack in JSON comes in by “import” on the left.</p>
     </details>
@@ -120,7 +125,7 @@ import { KitStudy } from './kit-study';
   styles: `
     .titled {
       display: flex;
-      gap: 14px;
+      gap: 0.875rem;
       align-items: baseline;
       justify-content: space-between;
     }
@@ -132,14 +137,14 @@ import { KitStudy } from './kit-study';
       padding: 3px 0;
     }
     .find {
-      grid-template-columns: minmax(0, 1fr) 104px;
+      grid-template-columns: minmax(0, 1fr) 6.5rem;
     }
     input.left {
       text-align: left;
     }
     .pieces {
-      height: 268px;
-      margin: 4px 0;
+      height: 16.75rem;
+      margin: 0.25rem 0;
       padding: 0;
       overflow-y: auto;
       list-style: none;
@@ -147,21 +152,21 @@ import { KitStudy } from './kit-study';
     .pieces li {
       display: grid;
       grid-template-columns: minmax(0, 1fr) max-content max-content;
-      gap: 0 10px;
+      gap: 0 0.625rem;
       align-items: baseline;
-      padding: 2px 4px 2px 0;
+      padding: 2px 0.25rem 2px 0;
       border-bottom: 1px solid var(--hairline);
       line-height: 1.25;
       // laid out when it is scrolled to
       content-visibility: auto;
-      contain-intrinsic-height: auto 42px;
+      contain-intrinsic-height: auto 2.625rem;
     }
     .pieces .what {
       grid-area: 1 / 1;
     }
     .pieces .quiet:not(.in) {
       grid-area: 2 / 1;
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     .pieces .grams {
       grid-area: 1 / 2;
@@ -172,7 +177,7 @@ import { KitStudy } from './kit-study';
       text-align: right;
     }
     details {
-      margin-top: 4px;
+      margin-top: 0.25rem;
     }
     summary {
       color: var(--ink-quiet);
@@ -185,19 +190,11 @@ import { KitStudy } from './kit-study';
     .acts {
       display: flex;
       flex-wrap: wrap;
-      gap: 2px 18px;
-      margin: 4px 0;
-    }
-    .file span {
-      color: var(--ink-quiet);
-      font: 600 15px/1.4 var(--signs);
-      cursor: pointer;
-    }
-    .file:focus-within span {
-      outline: 2px solid var(--ink);
+      gap: 2px 1.125rem;
+      margin: 0.25rem 0;
     }
     button + button {
-      margin-left: 18px;
+      margin-left: 1.125rem;
     }
     .acts button {
       margin-left: 0;

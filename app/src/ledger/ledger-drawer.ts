@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -11,16 +12,16 @@ import { Dialog } from '../ui/dialog';
 /** Where the grams go: the open figure's parts as bars, its formula and its inputs. */
 @Component({
   selector: 'app-ledger-drawer',
-  imports: [Dialog, NzDrawerComponent, NzDrawerContentDirective],
+  imports: [Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <nz-drawer [nzVisible]="!!derivation()" nzPlacement="right" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="ledger.close()">
+    <nz-drawer [nzVisible]="!!derivation()" nzPlacement="right" nzWidth="27.5rem" [nzClosable]="false" (nzOnClose)="ledger.close()">
       <ng-container *nzDrawerContent>
         @if (derivation(); as d) {
           <section appDialog aria-labelledby="ledger-title">
             <div class="head">
               <h2 id="ledger-title">{{ d.title }}</h2>
-              <button class="ant-btn word" type="button" (click)="ledger.close()">close <kbd>Esc</kbd></button>
+              <button nz-button nzSize="small" type="button" (click)="ledger.close()">close <kbd>Esc</kbd></button>
             </div>
             <p class="total">{{ units.mealMass(d.totalG) }}</p>
             <table>
@@ -72,25 +73,25 @@ import { Dialog } from '../ui/dialog';
       display: flex;
       justify-content: space-between;
       align-items: baseline;
-      gap: 16px;
+      gap: 1rem;
     }
     h2 {
-      font: 600 19px/1.25 var(--signs);
+      font: 600 1.1875rem/1.25 var(--signs);
     }
     h3 {
-      margin: 20px 0 4px;
+      margin: 1.25rem 0 0.25rem;
     }
     kbd {
-      margin-left: 6px;
+      margin-left: 0.375rem;
       font: inherit;
     }
     .total {
-      margin: 2px 0 12px;
-      font: 700 40px/1 var(--signs);
+      margin: 2px 0 0.75rem;
+      font: 700 2.5rem/1 var(--signs);
       color: var(--ember-text);
     }
     p {
-      margin: 0 0 6px;
+      margin: 0 0 0.375rem;
     }
     table {
       width: 100%;
@@ -108,11 +109,11 @@ import { Dialog } from '../ui/dialog';
     th {
       font-weight: 500;
       text-align: left;
-      padding: 5px 8px 5px 0;
+      padding: 0.3125rem 0.5rem 0.3125rem 0;
     }
     th .quiet {
       display: block;
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     .mass,
     .share {
@@ -121,23 +122,23 @@ import { Dialog } from '../ui/dialog';
       font-weight: 600;
     }
     .share {
-      width: 44px;
+      width: 2.75rem;
       color: var(--ink-quiet);
       font-weight: 500;
     }
     .bar {
-      width: 96px;
-      padding-left: 10px;
+      width: 6rem;
+      padding-left: 0.625rem;
     }
     .bar i {
       display: block;
-      height: 8px;
+      height: 0.5rem;
       background: var(--ember);
     }
     dl {
       display: grid;
       grid-template-columns: max-content 1fr;
-      gap: 3px 16px;
+      gap: 3px 1rem;
       margin: 0;
     }
     dt {

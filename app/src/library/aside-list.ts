@@ -1,12 +1,16 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzPopconfirmDirective } from 'ng-zorro-antd/popconfirm';
 import { download } from '../platform/download';
 import type { KeptAside } from '../platform/database/workspace-db';
 import { Autosave } from '../store/autosave';
+import { PopconfirmA11y } from '../ui/nz/popconfirm-a11y';
 import { asideFileName, asideName, asideProblemWords, stillUnreadableWords } from '../words/save-words';
 
 /** What was saved and could not be read: what is wrong with it, as it is into a file, tried again, or removed on purpose. */
 @Component({
   selector: 'app-aside-list',
+  imports: [NzButtonComponent, NzPopconfirmDirective, PopconfirmA11y],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (autosave.aside().length) {
@@ -17,19 +21,27 @@ import { asideFileName, asideName, asideProblemWords, stillUnreadableWords } fro
             <b>{{ name(a) }}</b>
             <p class="error">{{ problemWords(a.problem) }}</p>
             <p class="acts">
-              <button class="ant-btn word" type="button" [attr.aria-label]="'export ' + name(a) + ' as it is'" (click)="save(a)">
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'export ' + name(a) + ' as it is'" (click)="save(a)">
                 export as it is
               </button>
-              <button class="ant-btn word" type="button" [attr.aria-label]="'try ' + name(a) + ' again'" (click)="again(a)">
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'try ' + name(a) + ' again'" (click)="again(a)">
                 try again
               </button>
-              @if (asked() === a.key) {
-                <button class="ant-btn word" type="button" (click)="autosave.removeAside(a.key)">remove it for good</button>
-              } @else {
-                <button class="ant-btn word" type="button" [attr.aria-label]="'remove ' + name(a)" (click)="asked.set(a.key)">
-                  remove
-                </button>
-              }
+              <button
+                nz-button
+                nz-popconfirm
+                nzSize="small"
+                type="button"
+                [attr.aria-label]="'remove ' + name(a)"
+                [nzPopconfirmTitle]="'Remove ' + name(a) + '? Nothing brings it back.'"
+                nzOkText="Remove for good"
+                nzCancelText="Keep"
+                [nzIcon]="null"
+                nzAutofocus="cancel"
+                (nzOnConfirm)="autosave.removeAside(a.key)"
+              >
+                remove
+              </button>
             </p>
           </li>
         }
@@ -48,8 +60,6 @@ import { asideFileName, asideName, asideProblemWords, stillUnreadableWords } fro
 })
 export class AsideList {
   protected readonly autosave = inject(Autosave);
-  /** What was asked to go: it takes a second press, as nothing brings it back. */
-  protected readonly asked = signal<number | undefined>(undefined);
   protected readonly refused = signal<string | undefined>(undefined);
   protected readonly name = asideName;
   protected readonly problemWords = asideProblemWords;

@@ -3,6 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { Commands } from '../commands/commands';
+import { Done } from '../store/done';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { TrackTrip } from './track-trip';
@@ -47,7 +48,10 @@ describe('the trips of this browser', () => {
     press('delete Vesper Divide');
     await panel.settle();
     expect(names()).toEqual(['In Winter']);
-    press('undo');
+    expect(TestBed.inject(Done).told()?.words).toBe('Vesper Divide is deleted.');
+    store().undo();
+    expect(TestBed.inject(Done).told()).toBeUndefined();
+    await panel.settle();
     expect(names()).toEqual(['Vesper Divide', 'In Winter']);
   });
 

@@ -11,7 +11,7 @@ import { TrackTrip } from './track-trip';
   imports: [Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, TrackTrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <nz-drawer [nzVisible]="commands.panel() === 'track'" [nzWidth]="440" [nzClosable]="false" (nzOnClose)="commands.close()">
+    <nz-drawer [nzVisible]="commands.panel() === 'track'" nzWidth="27.5rem" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'track') {
           <section appDialog aria-labelledby="track-title">

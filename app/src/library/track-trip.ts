@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject, output, signal } from '@angular/core';
 import { Router } from '@angular/router';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import type { Result } from '@tinder/core/errors';
 import { nameFrom, type Trip } from '@tinder/core/model';
 import type { Pace, TooManyDays } from '@tinder/core/trail';
@@ -7,8 +8,10 @@ import { wholeNumber } from '@tinder/core/units';
 import { DayMarker } from '../planning/day-marker';
 import { withNewTrips } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
+import { FileField } from '../ui/file-field';
 import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
+import { ProgressBar } from '../ui/progress-bar';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../words/units';
 import { createTrackWorker } from '../platform/create-track-worker';
@@ -17,7 +20,6 @@ import type { WorkerLink } from '../platform/worker-link';
 import type { TrackReader, LineSummary } from '../workers/track-reader';
 import { trackProblemWords, tooManyDaysWords, voidHeightWords } from '../words/track-words';
 import { unreadWords } from '../words/file-words';
-import { chosenFile } from '../platform/chosen-file';
 import { HandedFile } from '../platform/handed-file';
 import { Hint } from '../ui/hint';
 import { Tick } from '../ui/tick';
@@ -28,25 +30,21 @@ const NEAR_KM = 5;
 /** A trip along a track out of GPX, KML or GeoJSON: choose the file, the line, the stops and the pace. */
 @Component({
   selector: 'app-track-trip',
-  imports: [Choice, Hint, PickField, QuantityField, Tick],
+  imports: [Choice, FileField, Hint, NzButtonComponent, PickField, ProgressBar, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p>
-      <label class="file">
-        <span>{{ file() ?? 'Choose a .gpx, .kml or .geojson file' }}</span>
-        <input
-          class="hidden-text"
-          type="file"
-          accept=".gpx,.kml,.geojson,.json,.xml,application/gpx+xml,application/geo+json"
-          aria-label="track file"
-          (change)="choose($event)"
-        />
-      </label>
+      <app-file-field
+        label="track file"
+        accept=".gpx,.kml,.geojson,.json,.xml,application/gpx+xml,application/geo+json"
+        (chosen)="read($event)"
+        >{{ file() ?? 'Choose a .gpx, .kml or .geojson file, or drop it here' }}</app-file-field
+      >
     </p>
     @if (reading()) {
       <p role="status">
-        <progress [value]="share()" max="1" aria-label="read so far"></progress> {{ percent() }} % read
-        <button class="ant-btn word" type="button" (click)="cancel()">stop</button>
+        <app-progress-bar [done]="percent()" [of]="100" label="Read so far" /> {{ percent() }} % read
+        <button nz-button nzSize="small" type="button" (click)="cancel()">stop</button>
       </p>
     }
     @if (problem(); as words) {
@@ -108,7 +106,7 @@ const NEAR_KM = 5;
         Hours by Naismith’s rule (1892): one for 3 miles, one more for 2,000 ft up. Conditions come from a simulated climate until you type
         them.
       </p>
-      <button class="ant-btn word go" type="button" (click)="make()">Create trip</button>
+      <button nz-button nzSize="small" class="go" type="button" (click)="make()">Create trip</button>
     }
   `,
   styleUrl: './new-trip.less',
@@ -154,12 +152,7 @@ export class TrackTrip {
   protected readonly chosen = signal<ReadonlySet<number>>(new Set());
   protected readonly pace = signal<Pace>({ kind: 'km', kmPerDay: 20 });
 
-  protected choose(event: Event): void {
-    const file = chosenFile(event);
-    if (file) void this.read(file);
-  }
-
-  private async read(file: File): Promise<void> {
+  protected async read(file: File): Promise<void> {
     this.cancel();
     const run = this.run;
     this.file.set(file.name);

@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { nameFrom, type ShelvedTrip } from '@tinder/core/model';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Commands } from '../commands/commands';
 import { Autosave } from '../store/autosave';
+import { Done } from '../store/done';
 import { daysSinceBackup, REMIND_AFTER_DAYS } from '../store/backup-age';
 import { backupWords } from '../words/import-words';
 import { shelvedTripWords } from '../words/trip-words';
@@ -15,10 +17,10 @@ import { Dialog } from '../ui/dialog';
 /** Every trip of this browser: open, rename, duplicate, put away, delete. All of it can be undone. */
 @Component({
   selector: 'app-trips-drawer',
-  imports: [Dialog, AsideList, NzDrawerComponent, NzDrawerContentDirective],
+  imports: [AsideList, Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <nz-drawer [nzVisible]="commands.panel() === 'trips'" [nzWidth]="420" [nzClosable]="false" (nzOnClose)="commands.close()">
+    <nz-drawer [nzVisible]="commands.panel() === 'trips'" nzWidth="26.25rem" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'trips') {
           <section appDialog aria-labelledby="trips-title">
@@ -36,15 +38,23 @@ import { Dialog } from '../ui/dialog';
                   <p class="quiet">{{ about(s) }}</p>
                   <p class="acts">
                     @if (s.trip.id !== store.trip().id) {
-                      <button class="ant-btn word" type="button" [attr.aria-label]="'open ' + s.trip.name" (click)="open(s)">open</button>
+                      <button nz-button nzSize="small" type="button" [attr.aria-label]="'open ' + s.trip.name" (click)="open(s)">
+                        open
+                      </button>
                     }
-                    <button class="ant-btn word" type="button" [attr.aria-label]="'duplicate ' + s.trip.name" (click)="duplicate(s)">
+                    <button nz-button nzSize="small" type="button" [attr.aria-label]="'duplicate ' + s.trip.name" (click)="duplicate(s)">
                       duplicate
                     </button>
-                    <button class="ant-btn word" type="button" [attr.aria-label]="archiveWord(s) + ' ' + s.trip.name" (click)="archive(s)">
+                    <button
+                      nz-button
+                      nzSize="small"
+                      type="button"
+                      [attr.aria-label]="archiveWord(s) + ' ' + s.trip.name"
+                      (click)="archive(s)"
+                    >
                       {{ archiveWord(s) }}
                     </button>
-                    <button class="ant-btn word" type="button" [attr.aria-label]="'delete ' + s.trip.name" (click)="remove(s)">
+                    <button nz-button nzSize="small" type="button" [attr.aria-label]="'delete ' + s.trip.name" (click)="remove(s)">
                       delete
                     </button>
                   </p>
@@ -52,7 +62,7 @@ import { Dialog } from '../ui/dialog';
               }
             </ul>
             @if (archivedCount() > 0) {
-              <button class="ant-btn word" type="button" (click)="withArchived.set(!withArchived())">
+              <button nz-button nzSize="small" type="button" (click)="withArchived.set(!withArchived())">
                 {{ withArchived() ? 'hide those put away' : 'show ' + archivedCount() + ' put away' }}
               </button>
             }
@@ -60,16 +70,11 @@ import { Dialog } from '../ui/dialog';
             <h3 class="sign">safe keeping</h3>
             <p>{{ backupWords() }}</p>
             <p class="acts">
-              <button class="ant-btn word" type="button" (click)="commands.run('newTrip')">new trip</button>
-              <button class="ant-btn word" type="button" (click)="commands.run('backup')">back up everything</button>
-              <button class="ant-btn word" type="button" (click)="commands.run('import')">import or restore</button>
+              <button nz-button nzSize="small" type="button" (click)="commands.run('newTrip')">new trip</button>
+              <button nz-button nzSize="small" type="button" (click)="commands.run('backup')">back up everything</button>
+              <button nz-button nzSize="small" type="button" (click)="commands.run('import')">import or restore</button>
             </p>
-            @if (undone(); as label) {
-              <p role="status">
-                {{ label }}. <button class="ant-btn word" type="button" (click)="store.undo(); undone.set(undefined)">undo</button>
-              </p>
-            }
-            <button class="ant-btn word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
+            <button nz-button nzSize="small" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
           </section>
         }
       </ng-container>
@@ -83,10 +88,10 @@ import { Dialog } from '../ui/dialog';
     input.ant-input {
       width: 100%;
       text-align: left;
-      font-size: 17px;
+      font-size: 1.0625rem;
     }
     kbd {
-      margin-left: 6px;
+      margin-left: 0.375rem;
       font: inherit;
     }
   `,
@@ -95,11 +100,10 @@ export class TripsDrawer {
   protected readonly commands = inject(Commands);
   protected readonly store = inject(WorkspaceStore);
   private readonly autosave = inject(Autosave);
+  private readonly done = inject(Done);
 
   protected readonly withArchived = signal(false);
   protected readonly about = shelvedTripWords;
-  /** What was done last, while it can be taken back from here. */
-  protected readonly undone = signal<string | undefined>(undefined);
   private readonly library = computed(() => this.store.workspace().library);
   protected readonly archivedCount = computed(() => this.library().filter((s) => s.archived).length);
   protected readonly shown = computed(() => this.library().filter((s) => !s.archived || this.withArchived()));
@@ -122,16 +126,16 @@ export class TripsDrawer {
   protected duplicate({ trip }: ShelvedTrip): void {
     const copy = { ...trip, id: crypto.randomUUID(), name: nameFrom(trip.name, { ending: ', copy' }) };
     const taken = this.store.edit(`duplicate ${trip.name}`, (w) => withNewTrips(w, [{ trip: copy, archived: false }]));
-    if (taken) this.undone.set(`${copy.name} is open`);
+    if (taken) this.done.tell(`${copy.name} is open.`);
   }
 
   protected archive({ trip, archived }: ShelvedTrip): void {
     this.store.edit(archived ? 'take out' : 'put away', (w) => withTrip(w, trip.id, (s) => ({ ...s, archived: !archived })));
-    this.undone.set(`${trip.name} is ${archived ? 'back among the trips' : 'put away'}`);
+    this.done.tell(`${trip.name} is ${archived ? 'back among the trips' : 'put away'}.`);
   }
 
   protected remove({ trip }: ShelvedTrip): void {
     this.store.edit(`delete ${trip.name}`, (w) => withoutTrip(w, trip.id));
-    this.undone.set(`${trip.name} is deleted`);
+    this.done.tell(`${trip.name} is deleted.`);
   }
 }

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, model, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import {
   clearDish,
   DISHES,
@@ -32,7 +33,7 @@ type Scope = DishScope['kind'];
 /** The dishes of the brushed days by part of the day: chosen for every day, for these days, or to take turns. */
 @Component({
   selector: 'app-day-dishes',
-  imports: [Choice, Figure, Hint, PickField, QuantityField],
+  imports: [Choice, Figure, Hint, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">{{ title() }}</h2>
@@ -110,16 +111,16 @@ type Scope = DishScope['kind'];
         [limits]="{ min: 100 * L.appetite.min, max: 100 * L.appetite.max }"
         (valueChange)="store.editTripWith('appetite', { appetite: $event / 100 })"
       />
-      <button class="ant-btn word" type="button" [disabled]="!hasOwn()" (click)="clear()">{{ clearWords() }}</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!hasOwn()" (click)="clear()">{{ clearWords() }}</button>
     </div>
   `,
   styleUrl: '../ui/rows.less',
   styles: `
     .scope {
-      padding: 4px 0;
+      padding: 0.25rem 0;
     }
     section {
-      padding: 3px 0 4px 8px;
+      padding: 3px 0 0.25rem 0.5rem;
       border-left: 3px solid transparent;
       border-bottom: 1px solid var(--hairline);
     }
@@ -128,14 +129,14 @@ type Scope = DishScope['kind'];
     }
     .row {
       display: grid;
-      grid-template-columns: 78px minmax(0, 1fr) 96px;
-      gap: 8px;
+      grid-template-columns: 4.875rem minmax(0, 1fr) 6rem;
+      gap: 0.5rem;
       align-items: baseline;
     }
     .row.how {
-      grid-template-columns: minmax(0, 1fr) 96px;
-      padding-left: 86px;
-      font-size: 13px;
+      grid-template-columns: minmax(0, 1fr) 6rem;
+      padding-left: 5.375rem;
+      font-size: 0.8125rem;
     }
     .amount {
       display: grid;
@@ -145,7 +146,7 @@ type Scope = DishScope['kind'];
       margin: 2px 0;
     }
     .line.typed {
-      grid-template-columns: 84px 84px 1fr;
+      grid-template-columns: 5.25rem 5.25rem 1fr;
     }
   `,
 })

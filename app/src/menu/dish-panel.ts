@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { build } from '@tinder/core/kit';
 import { dishOn, editDishOn } from '@tinder/core/menu';
 import { LIMITS, type Day, type Meal, type MealName } from '@tinder/core/model';
@@ -21,7 +22,7 @@ import { Hint } from '../ui/hint';
 /** One dish on the marked day: its numbers to change, and its card as it is read at the stove. */
 @Component({
   selector: 'app-dish-panel',
-  imports: [Choice, Hint, QuantityField, StudyNote],
+  imports: [Choice, Hint, NzButtonComponent, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-study-note [study]="cards" />
@@ -98,7 +99,7 @@ import { Hint } from '../ui/hint';
         <p class="verdict">
           <span class="name">it was</span>
           @for (v of verdicts; track v) {
-            <button class="ant-btn word" type="button" (click)="learn(v)">{{ v }}</button>
+            <button nz-button nzSize="small" type="button" (click)="learn(v)">{{ v }}</button>
           }
           <span class="quiet">{{ learnt() }}</span>
         </p>
@@ -113,36 +114,36 @@ import { Hint } from '../ui/hint';
     }
     .numbers {
       display: grid;
-      grid-template-columns: 84px 84px 84px 84px;
-      gap: 0 12px;
+      grid-template-columns: 5.25rem 5.25rem 5.25rem 5.25rem;
+      gap: 0 0.75rem;
       align-items: center;
     }
     .line.wide {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 20px;
+      gap: 0 1.25rem;
     }
     h3 {
-      margin-top: 8px;
+      margin-top: 0.5rem;
     }
     ul {
       margin: 0;
-      padding: 0 0 0 16px;
+      padding: 0 0 0 1rem;
     }
     p {
-      margin: 4px 0;
-      font-size: 13px;
+      margin: 0.25rem 0;
+      font-size: 0.8125rem;
     }
     .quirk {
       margin: 2px 0;
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     .verdict {
       display: flex;
       flex-wrap: wrap;
-      gap: 2px 14px;
+      gap: 2px 0.875rem;
       align-items: baseline;
-      font-size: 15px;
+      font-size: 0.9375rem;
     }
   `,
 })

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { addDishes, foodOf, removeDish } from '@tinder/core/menu';
 import { writeDishCsv, type DishRows } from '@tinder/core/tables';
 import type { Plan } from '@tinder/core/planned';
@@ -6,6 +7,9 @@ import type { PerKcal } from '@tinder/core/study';
 import { wholeNumber } from '@tinder/core/units';
 import { DayMarker } from '../planning/day-marker';
 import { PlanService } from '../planning/plan-service';
+import { Done } from '../store/done';
+import { FileField } from '../ui/file-field';
+import { sentenceStart } from '../words/sentence-start';
 import { downloadDishes } from '../store/trip-files';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
@@ -16,7 +20,6 @@ import { TableOffer } from '../ui/table-offer';
 import { dishTableWords } from '../words/table-words';
 import { Units } from '../words/units';
 import { METHOD_WORDS, thinDaysWords } from '../words/menu-words';
-import { chosenFile } from '../platform/chosen-file';
 import { Hint } from '../ui/hint';
 
 const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried', homeDried: 'dried at home', raw: 'raw', other: '' };
@@ -24,7 +27,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
 /** What to buy or post for each carry, the dishes kept for the trip, and food compared per 1,000 kcal. */
 @Component({
   selector: 'app-food-tables',
-  imports: [Hint, StudyNote, TableOffer],
+  imports: [FileField, Hint, NzButtonComponent, StudyNote, TableOffer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign" id="packets-title">food out of each stop</h2>
@@ -59,12 +62,9 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
 
     <h2 class="sign" id="kept-title">dishes kept for this trip</h2>
     <p class="acts">
-      <button class="ant-btn word" type="button" (click)="own()">a dish of my own</button>
-      <button class="ant-btn word" type="button" [disabled]="!store.trip().dishes.length" (click)="save()">write them as CSV</button>
-      <label class="file"
-        ><span>read dishes from CSV</span
-        ><input class="hidden-text" type="file" accept=".csv,text/csv" aria-label="CSV file of dishes" (change)="read($event)"
-      /></label>
+      <button nz-button nzSize="small" type="button" (click)="own()">a dish of my own</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!store.trip().dishes.length" (click)="save()">write them as CSV</button>
+      <app-file-field label="CSV file of dishes" accept=".csv,text/csv" (chosen)="read($event)">Read dishes from CSV</app-file-field>
     </p>
     @if (offer(); as o) {
       <app-table-offer [offer]="o" (taken)="take()" (left)="offer.set(undefined)" />
@@ -73,7 +73,9 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
       @for (d of store.trip().dishes; track d.id) {
         <li>
           {{ d.meal.name }}{{ d.meal.welcome ? ' ★' : '' }} <span class="quiet">{{ methods[d.meal.method] }}</span>
-          <button class="ant-btn word" type="button" [attr.aria-label]="'take out ' + d.meal.name" (click)="remove(d.id)">take out</button>
+          <button nz-button nzSize="small" type="button" [attr.aria-label]="'take out ' + d.meal.name" (click)="remove(d.id)">
+            take out
+          </button>
         </li>
       } @empty {
         <li class="quiet">None yet: a dish chosen for some days, or in turn, is kept here.</li>
@@ -116,7 +118,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
   styleUrl: '../ui/table.less',
   styles: `
     h2 {
-      margin-top: 14px;
+      margin-top: 0.875rem;
     }
     .packets {
       white-space: normal;
@@ -124,22 +126,14 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
     .acts {
       display: flex;
       flex-wrap: wrap;
-      gap: 4px 24px;
-      margin: 4px 0;
-    }
-    .file span {
-      color: var(--ink-quiet);
-      font: 600 15px/1.4 var(--signs);
-      cursor: pointer;
-    }
-    .file:focus-within span {
-      outline: 2px solid var(--ink);
+      gap: 0.25rem 1.5rem;
+      margin: 0.25rem 0;
     }
     .kept button {
-      margin-left: 10px;
+      margin-left: 0.625rem;
     }
     .kept {
-      columns: 2 320px;
+      columns: 2 20rem;
       margin: 0;
       padding: 0;
       list-style: none;
@@ -148,6 +142,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
 })
 export class FoodTables {
   protected readonly store = inject(WorkspaceStore);
+  private readonly done = inject(Done);
   protected readonly units = inject(Units);
   protected readonly marker = inject(DayMarker);
   private readonly plans = inject(PlanService);
@@ -202,9 +197,7 @@ export class FoodTables {
     downloadDishes(this.store.trip(), writeDishCsv(dishes.map((d) => d.meal)));
   }
 
-  protected async read(event: Event): Promise<void> {
-    const file = chosenFile(event);
-    if (!file) return;
+  protected async read(file: File): Promise<void> {
     const offered = (rows: DishRows) => ({
       words: dishTableWords(file.name, rows),
       take: rows.good.length ? `take the ${rows.good.length} good ones` : undefined,
@@ -218,6 +211,8 @@ export class FoodTables {
   }
 
   protected remove(id: string): void {
-    this.store.editTrip('take a dish out', (t) => removeDish(t, id));
+    const dish = this.store.trip().dishes.find((d) => d.id === id);
+    if (this.store.editTrip('take a dish out', (t) => removeDish(t, id)))
+      this.done.tell(`${sentenceStart(dish?.meal.name ?? 'a dish')} is taken out.`);
   }
 }

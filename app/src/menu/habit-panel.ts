@@ -53,7 +53,7 @@ import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../
   styles: `
     /* about as high as the ledger, so that nothing below it moves when it comes */
     .waiting {
-      min-height: 620px;
+      min-height: 38.75rem;
     }
     ol {
       margin: 0;
@@ -63,7 +63,7 @@ import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../
     .row {
       display: grid;
       grid-template-columns: minmax(0, 1fr) max-content;
-      gap: 0 10px;
+      gap: 0 0.625rem;
       width: 100%;
       padding: 3px 0;
       border: 0;
@@ -85,24 +85,24 @@ import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../
     .bar {
       grid-area: 2 / 1;
       align-self: center;
-      height: 5px;
+      height: 0.3125rem;
     }
     .bar i {
       display: block;
-      height: 5px;
+      height: 0.3125rem;
       min-width: 2px;
-      background: repeating-linear-gradient(45deg, var(--ember) 0 3px, transparent 3px 5px);
+      background: repeating-linear-gradient(45deg, var(--ember) 0 3px, transparent 3px 0.3125rem);
     }
     .bar i.saves {
       background: var(--ember);
     }
     .row .quiet {
       grid-column: 1 / -1;
-      font-size: 13px;
+      font-size: 0.8125rem;
       line-height: 1.2;
     }
     p {
-      margin: 6px 0;
+      margin: 0.375rem 0;
     }
     summary {
       cursor: pointer;

@@ -74,17 +74,17 @@ type Side = (typeof SIDES)[number]['value'];
   styles: `
     :host {
       display: block;
-      padding-bottom: 24px;
+      padding-bottom: 1.5rem;
     }
     .panels {
       display: grid;
       grid-template-columns: minmax(0, 1.1fr) minmax(0, 1.1fr);
-      gap: 12px 32px;
+      gap: 0.75rem 2rem;
     }
     // room for the card of a dish, so that what stands below it does not jump when it comes
     @media (min-width: 1700px) {
       .panels {
-        min-height: 520px;
+        min-height: 32.5rem;
       }
     }
     @media (max-width: 1000px) {

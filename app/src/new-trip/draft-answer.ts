@@ -37,24 +37,24 @@ import { NewTripDraft } from './new-trip-draft';
   styles: `
     :host {
       display: block;
-      min-height: 560px;
+      min-height: 35rem;
     }
     p {
-      margin: 0 0 4px;
+      margin: 0 0 0.25rem;
       line-height: 1.35;
     }
     .wrong {
-      margin-top: 12px;
+      margin-top: 0.75rem;
     }
     dl {
       display: grid;
       grid-template-columns: 1fr max-content;
-      margin: 4px 0;
+      margin: 0.25rem 0;
     }
     dt,
     dd {
       margin: 0;
-      padding: 8px 0;
+      padding: 0.5rem 0;
       border-top: 1px solid var(--hairline);
     }
     dd {

@@ -17,19 +17,19 @@ import { NewTripDraft } from './new-trip-draft';
     :host {
       display: block;
       box-sizing: border-box;
-      min-height: 72px;
-      padding: 10px 20px;
+      min-height: 4.5rem;
+      padding: 0.625rem 1.25rem;
       background: var(--verdict-ground);
       color: var(--verdict-ink);
     }
     p {
       margin: 0;
-      font-size: 15px;
+      font-size: 0.9375rem;
       line-height: 1.3;
     }
     .lead {
-      min-height: 25px;
-      font-size: 19px;
+      min-height: 1.5625rem;
+      font-size: 1.1875rem;
       font-weight: 600;
     }
   `,

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { MEALS, type MealName } from '@tinder/core/model';
 import type { Plan } from '@tinder/core/planned';
 import { scaleLinear } from 'd3-scale';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { PART_WORDS } from '../words/part-words';
 import { sentenceStart } from '../words/sentence-start';
@@ -22,10 +23,11 @@ const WORDS_FROM = 150;
 /** The trip that is being answered for, as it grows: its nights, its hot meals, the fuel that each takes. */
 @Component({
   selector: 'app-draft-ribbon',
+  imports: [Drawing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let s = shape();
-    <svg width="100%" [attr.height]="height" role="img" [attr.aria-label]="spoken()">
+    <svg [appDrawing]="height" role="img" [attr.aria-label]="spoken()">
       <text class="quiet" x="-8" [attr.y]="night.top + 9" text-anchor="end">Night cold</text>
       <text class="quiet" x="-8" [attr.y]="meal.top + 12" text-anchor="end">Meals</text>
       <text class="fuel" x="-8" [attr.y]="fuel.top + 12" text-anchor="end">Fuel left</text>

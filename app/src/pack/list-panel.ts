@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import type { PackGroup } from '@tinder/core/pack';
 import { GROUP_WORDS, IGNITION_WORDS_OF, listLine, sumLines } from '../words/pack-words';
 import { Units } from '../words/units';
@@ -12,7 +13,7 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
 /** What goes where out of one stop, to be ticked off in the hand, and what it comes to by every way of counting. */
 @Component({
   selector: 'app-list-panel',
-  imports: [Hint, Tick],
+  imports: [Hint, NzButtonComponent, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.list(); as l) {
@@ -46,7 +47,7 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
         <p>Into the pot, in this order: {{ order() }}.</p>
       }
       <p>{{ ignition() }} {{ camp() }}</p>
-      <p class="no-print"><button class="ant-btn word" type="button" (click)="study.untick()">take every tick off</button></p>
+      <p class="no-print"><button nz-button nzSize="small" type="button" (click)="study.untick()">take every tick off</button></p>
     }
   `,
   styles: `
@@ -54,18 +55,18 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
       display: block;
     }
     h3 {
-      margin: 8px 0 0;
+      margin: 0.5rem 0 0;
     }
     ul {
-      max-width: 860px;
+      max-width: 53.75rem;
       margin: 0;
       padding: 0;
       list-style: none;
     }
     li {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) max-content 80px;
-      gap: 0 14px;
+      grid-template-columns: minmax(0, 1fr) max-content 5rem;
+      gap: 0 0.875rem;
       align-items: center;
       border-bottom: 1px solid var(--hairline);
     }
@@ -82,19 +83,19 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
       font-weight: 600;
     }
     dl {
-      margin: 10px 0;
+      margin: 0.625rem 0;
     }
     dl div {
       display: flex;
       justify-content: space-between;
-      max-width: 360px;
+      max-width: 22.5rem;
     }
     dd {
       margin: 0;
       font-weight: 600;
     }
     p {
-      margin: 4px 0;
+      margin: 0.25rem 0;
       line-height: 1.3;
     }
   `,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { LIMITS, type CutMeasures } from '@tinder/core/model';
 import type { Pattern } from '@tinder/core/pack';
 import { download } from '../platform/download';
@@ -11,7 +12,7 @@ import { RULE_MM, sheetSvg, tilesOf } from './pattern-svg';
 /** What can be cut for this very pot and bottle, at 1:1, with a rule to check the printer by. */
 @Component({
   selector: 'app-make-panel',
-  imports: [QuantityField],
+  imports: [NzButtonComponent, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="fields no-print">
@@ -25,7 +26,7 @@ import { RULE_MM, sheetSvg, tilesOf } from './pattern-svg';
       <section>
         <h2>{{ p.name }}</h2>
         <p>{{ p.measures }}</p>
-        <p class="no-print"><button class="ant-btn word" type="button" (click)="save(p.pattern)">as SVG at 1:1</button></p>
+        <p class="no-print"><button nz-button nzSize="small" type="button" (click)="save(p.pattern)">as SVG at 1:1</button></p>
         @for (t of p.tiles; track t.key) {
           <figure>
             <svg
@@ -75,8 +76,8 @@ import { RULE_MM, sheetSvg, tilesOf } from './pattern-svg';
     }
     .fields {
       display: grid;
-      grid-template-columns: repeat(auto-fill, minmax(150px, max-content) 90px);
-      gap: 2px 14px;
+      grid-template-columns: repeat(auto-fill, minmax(9.375rem, max-content) 5.625rem);
+      gap: 2px 0.875rem;
       align-items: baseline;
     }
     // a pattern may be longer than a page: its parts are kept whole, not all of it

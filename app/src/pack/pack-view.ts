@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { LIMITS } from '@tinder/core/model';
 import { writeCsv } from '@tinder/core/tables';
 import { Sides } from '../commands/sides';
@@ -45,6 +46,7 @@ type Side = (typeof SIDES)[number]['value'];
     LabelsPanel,
     ListPanel,
     MakePanel,
+    NzButtonComponent,
     OnePagePanel,
     Paper,
     PickField,
@@ -84,14 +86,14 @@ type Side = (typeof SIDES)[number]['value'];
             (valueChange)="mark($event)"
           />
           @if (trip().cupMarkMl !== null) {
-            <button class="ant-btn word" type="button" (click)="mark(null)">no cup</button>
+            <button nz-button nzSize="small" type="button" (click)="mark(null)">no cup</button>
           }
         </span>
       }
-      <button class="ant-btn word" type="button" [disabled]="!ready()" (click)="print()">print</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!ready()" (click)="print()">print</button>
       <span class="files">
         @for (f of files; track f.name) {
-          <button class="ant-btn word" type="button" [disabled]="!study.asked.fresh()" (click)="f.save()">{{ f.name }}</button>
+          <button nz-button nzSize="small" type="button" [disabled]="!study.asked.fresh()" (click)="f.save()">{{ f.name }}</button>
         }
       </span>
     </div>
@@ -138,19 +140,19 @@ type Side = (typeof SIDES)[number]['value'];
     .bar {
       display: flex;
       flex-wrap: wrap;
-      gap: 4px 18px;
+      gap: 0.25rem 1.125rem;
       align-items: baseline;
-      margin: 6px 0;
+      margin: 0.375rem 0;
     }
     .files {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 14px;
+      gap: 0 0.875rem;
     }
     .mark {
       display: grid;
-      grid-template-columns: max-content 84px max-content;
-      gap: 10px;
+      grid-template-columns: max-content 5.25rem max-content;
+      gap: 0.625rem;
       align-items: baseline;
     }
     .mark .name {
@@ -158,8 +160,8 @@ type Side = (typeof SIDES)[number]['value'];
     }
     .departure {
       display: grid;
-      grid-template-columns: max-content minmax(120px, 260px);
-      gap: 12px;
+      grid-template-columns: max-content minmax(7.5rem, 16.25rem);
+      gap: 0.75rem;
       align-items: baseline;
     }
   `,

@@ -1,5 +1,6 @@
 import { computed, inject, Injectable } from '@angular/core';
 import type { Change } from '@tinder/core/study';
+import { Done } from '../store/done';
 import { WorkspaceStore } from '../store/workspace-store';
 import { changeWords } from '../words/change-words';
 import { PlanService } from './plan-service';
@@ -12,6 +13,7 @@ export class AdviceService {
   private readonly plans = inject(PlanService);
   private readonly worker = inject(StudyWorker);
   private readonly store = inject(WorkspaceStore);
+  private readonly done = inject(Done);
 
   private readonly advice = study(
     RESTING,
@@ -29,7 +31,7 @@ export class AdviceService {
 
   /** Makes a change, as one step that can be undone. */
   take(change: Change): void {
-    this.store.editTrip(changeWords(change), () => change.trip);
+    if (this.store.editTrip(changeWords(change), () => change.trip)) this.done.tell(`${changeWords(change)}: applied.`);
   }
 
   again(): void {

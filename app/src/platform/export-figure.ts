@@ -1,3 +1,4 @@
+import { pageScale } from './page-scale';
 import { download } from './download';
 
 /** Properties that a drawing takes from the page's styles and must bring along when it leaves it. */
@@ -37,8 +38,8 @@ export function figureAsSvg(drawn: SVGSVGElement): string {
   return new XMLSerializer().serializeToString(copy);
 }
 
-/** Room beside drawings for what is written left and right of their axis, px. */
-const BESIDE = { left: 84, right: 84 };
+/** Room beside drawings for what is written left and right of their axis, px of a page at its usual size. */
+const BESIDE_PX = 84;
 
 /** Drawings that stand under one another and share an axis, as one. */
 export function figuresAsSvg(drawn: readonly SVGSVGElement[]): string {
@@ -48,8 +49,9 @@ export function figuresAsSvg(drawn: readonly SVGSVGElement[]): string {
   const width = Math.max(...boxes.map((b) => b.width));
   const parts = drawn.map((d, i) => figureAsSvg(d).replace('<svg', `<svg y="${boxes[i].top - top}" overflow="visible"`));
   const ground = getComputedStyle(document.body).backgroundColor;
-  const box = `${-BESIDE.left} 0 ${width + BESIDE.left + BESIDE.right} ${height}`;
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}"><rect x="${-BESIDE.left}" width="100%" height="100%" fill="${ground}"/>${parts.join('')}</svg>`;
+  const beside = BESIDE_PX * pageScale();
+  const box = `${-beside} 0 ${width + 2 * beside} ${height}`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}"><rect x="${-beside}" width="100%" height="100%" fill="${ground}"/>${parts.join('')}</svg>`;
 }
 
 /** Hands drawings that stand under one another to the browser as one SVG. */

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { readSaid, simulatedGrossG, type SaidProblem } from '@tinder/core/shelf';
 import { saidProblemWords } from '../words/shelf-words';
 import { Units } from '../words/units';
@@ -8,6 +9,7 @@ import { ShelfStudy } from './shelf-study';
 /** One line puts a container on the shelf, as a walker would say it. */
 @Component({
   selector: 'app-add-container',
+  imports: [NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <label for="said">put one on the shelf: say size and kind, then what you know</label>
@@ -24,8 +26,8 @@ import { ShelfStudy } from './shelf-study';
         (input)="type($any($event.target).value)"
         (keydown.enter)="add()"
       />
-      <button class="ant-btn word" type="button" [disabled]="!said().trim()" (click)="weigh()">weigh it (simulated)</button>
-      <button class="ant-btn word" type="button" [disabled]="!said().trim()" (click)="add()">put it there</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!said().trim()" (click)="weigh()">weigh it (simulated)</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!said().trim()" (click)="add()">put it there</button>
     </div>
     @if (problem(); as p) {
       <p class="error" role="alert" id="said-problem">{{ words(p) }}</p>
@@ -39,14 +41,14 @@ import { ShelfStudy } from './shelf-study';
   styles: `
     :host {
       display: block;
-      margin-bottom: 10px;
+      margin-bottom: 0.625rem;
     }
     div {
       display: grid;
       grid-template-columns: minmax(0, 1fr) max-content max-content;
-      gap: 14px;
+      gap: 0.875rem;
       align-items: baseline;
-      max-width: 560px;
+      max-width: 35rem;
     }
     label {
       color: var(--ink-quiet);
@@ -65,7 +67,7 @@ import { ShelfStudy } from './shelf-study';
     p {
       max-width: 76ch;
       margin: 3px 0 0;
-      font-size: 13px;
+      font-size: 0.8125rem;
       line-height: 1.3;
     }
   `,

@@ -1,8 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { FUELS } from '@tinder/core/fuel';
 import { FUEL_IN, LIMITS, type ShelfItem } from '@tinder/core/model';
 import { usedBefore, withoutLook } from '@tinder/core/shelf';
 import { ContainerShape } from '../charts/container-shape';
+import { Done } from '../store/done';
+import { sentenceStart } from '../words/sentence-start';
 import { DateField } from '../ui/date-field';
 import { Opened } from '../ui/opened';
 import { PickField } from '../ui/pick-field';
@@ -24,7 +27,7 @@ import { ShelfStudy } from './shelf-study';
 /** Everything about one container: what is in it and how that is known, what it was bought for, every look at it, and the next one. */
 @Component({
   selector: 'app-container-card',
-  imports: [ContainerShape, DateField, LookGuide, Opened, PickField, QuantityField],
+  imports: [ContainerShape, DateField, LookGuide, NzButtonComponent, Opened, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.open(); as s) {
@@ -52,11 +55,11 @@ import { ShelfStudy } from './shelf-study';
         <div class="asks" role="alert">
           <p>{{ question.words }}</p>
           @if (question.byG < 0) {
-            <button class="ant-btn word" type="button" (click)="used(c, question.look)">it was used or leaked</button>
+            <button nz-button nzSize="small" type="button" (click)="used(c, question.look)">it was used or leaked</button>
           }
-          <button class="ant-btn word" type="button" (click)="strike(c, question.look)">leave that look out</button>
+          <button nz-button nzSize="small" type="button" (click)="strike(c, question.look)">leave that look out</button>
           @if (question.look > 0) {
-            <button class="ant-btn word" type="button" (click)="strike(c, question.look - 1)">leave the one before it out</button>
+            <button nz-button nzSize="small" type="button" (click)="strike(c, question.look - 1)">leave the one before it out</button>
           }
         </div>
       }
@@ -66,14 +69,14 @@ import { ShelfStudy } from './shelf-study';
       @if (looking()) {
         <app-look-guide [of]="s" (done)="looking.set(false)" />
       } @else {
-        <button class="ant-btn word again" type="button" (click)="looking.set(true)">look at it again</button>
+        <button nz-button nzSize="small" class="again" type="button" (click)="looking.set(true)">look at it again</button>
       }
       <h3 class="sign">how that is known</h3>
       <ol>
         @for (l of looks(); track $index) {
           <li>
             <b>{{ l.on }}</b> <span>{{ l.words }}</span>
-            <button class="ant-btn word" type="button" [attr.aria-label]="'strike out the look of ' + l.on" (click)="strike(c, l.at)">
+            <button nz-button nzSize="small" type="button" [attr.aria-label]="'strike out the look of ' + l.on" (click)="strike(c, l.at)">
               strike out
             </button>
           </li>
@@ -167,7 +170,7 @@ import { ShelfStudy } from './shelf-study';
       @if (c.story) {
         <p class="story">{{ c.story }}</p>
       }
-      <button class="ant-btn word" type="button" (click)="remove(c)">off the shelf</button>
+      <button nz-button nzSize="small" type="button" (click)="remove(c)">off the shelf</button>
     }
   `,
   styleUrl: '../ui/rows.less',
@@ -175,7 +178,7 @@ import { ShelfStudy } from './shelf-study';
     .top {
       display: grid;
       grid-template-columns: max-content minmax(0, 1fr);
-      gap: 20px;
+      gap: 1.25rem;
       align-items: end;
     }
     .top p {
@@ -183,19 +186,19 @@ import { ShelfStudy } from './shelf-study';
       line-height: 1.3;
     }
     .title {
-      font: 700 20px/1.2 var(--signs);
+      font: 700 1.25rem/1.2 var(--signs);
       text-align: left;
     }
     .left {
-      font: 700 19px/1.3 var(--signs);
+      font: 700 1.1875rem/1.3 var(--signs);
     }
     .cold {
       color: var(--glacier);
       font-weight: 600;
     }
     .asks {
-      margin: 8px 0;
-      padding: 4px 0 4px 12px;
+      margin: 0.5rem 0;
+      padding: 0.25rem 0 0.25rem 0.75rem;
       border-left: 3px solid var(--ember);
     }
     .asks p {
@@ -203,13 +206,13 @@ import { ShelfStudy } from './shelf-study';
       line-height: 1.3;
     }
     .asks button + button {
-      margin-left: 18px;
+      margin-left: 1.125rem;
     }
     .again {
-      margin: 8px 0;
+      margin: 0.5rem 0;
     }
     h3 {
-      margin: 8px 0 0;
+      margin: 0.5rem 0 0;
     }
     ol {
       margin: 0;
@@ -218,8 +221,8 @@ import { ShelfStudy } from './shelf-study';
     }
     li {
       display: grid;
-      grid-template-columns: 84px minmax(0, 1fr) max-content;
-      gap: 0 10px;
+      grid-template-columns: 5.25rem minmax(0, 1fr) max-content;
+      gap: 0 0.625rem;
       align-items: baseline;
       padding: 2px 0;
       border-bottom: 1px solid var(--hairline);
@@ -229,7 +232,7 @@ import { ShelfStudy } from './shelf-study';
       display: block;
     }
     details {
-      margin-top: 6px;
+      margin-top: 0.375rem;
     }
     summary {
       color: var(--ink-quiet);
@@ -237,8 +240,8 @@ import { ShelfStudy } from './shelf-study';
     }
     .fields {
       display: grid;
-      grid-template-columns: 72px minmax(0, 1fr) 72px minmax(0, 1fr);
-      gap: 2px 12px;
+      grid-template-columns: 4.5rem minmax(0, 1fr) 4.5rem minmax(0, 1fr);
+      gap: 2px 0.75rem;
       align-items: center;
     }
     .words {
@@ -248,12 +251,12 @@ import { ShelfStudy } from './shelf-study';
       grid-column: 2 / -1;
     }
     .story {
-      margin: 6px 0;
+      margin: 0.375rem 0;
       font-style: italic;
     }
     @media (max-width: 720px) {
       .fields {
-        grid-template-columns: 84px minmax(0, 1fr);
+        grid-template-columns: 5.25rem minmax(0, 1fr);
       }
       li {
         grid-template-columns: minmax(0, 1fr) max-content;
@@ -266,6 +269,7 @@ import { ShelfStudy } from './shelf-study';
 })
 export class ContainerCard {
   protected readonly study = inject(ShelfStudy);
+  private readonly done = inject(Done);
   private readonly units = inject(Units);
   protected readonly kinds = SHELF_KIND_WORDS;
   protected readonly L = LIMITS;
@@ -321,6 +325,7 @@ export class ContainerCard {
   }
 
   protected remove(item: ShelfItem): void {
-    this.study.edit(`${item.name} off the shelf`, (shelf) => shelf.filter((c) => c.id !== item.id));
+    if (this.study.edit(`${item.name} off the shelf`, (shelf) => shelf.filter((c) => c.id !== item.id)))
+      this.done.tell(`${sentenceStart(item.name)} is off the shelf.`);
   }
 }

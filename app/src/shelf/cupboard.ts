@@ -43,9 +43,9 @@ import { ShelfStudy, type Shelved } from './shelf-study';
   styles: `
     ul {
       display: grid;
-      grid-template-columns: repeat(auto-fill, minmax(104px, 1fr));
-      gap: 14px 0;
-      margin: 8px 0 0;
+      grid-template-columns: repeat(auto-fill, minmax(6.5rem, 1fr));
+      gap: 0.875rem 0;
+      margin: 0.5rem 0 0;
       padding: 0;
       list-style: none;
     }
@@ -54,7 +54,7 @@ import { ShelfStudy, type Shelved } from './shelf-study';
     }
     button {
       display: grid;
-      grid-template-rows: 100px 5px;
+      grid-template-rows: 6.25rem 0.3125rem;
       align-content: start;
       justify-items: start;
       width: 100%;
@@ -70,11 +70,11 @@ import { ShelfStudy, type Shelved } from './shelf-study';
     }
     app-container-shape {
       align-self: end;
-      padding-left: 4px;
+      padding-left: 0.25rem;
     }
     .plank {
       width: 100%;
-      height: 5px;
+      height: 0.3125rem;
       border-top: 2px solid var(--ink);
       background: var(--ground-sunk);
     }
@@ -82,7 +82,7 @@ import { ShelfStudy, type Shelved } from './shelf-study';
       border-color: var(--ember);
     }
     b {
-      padding-right: 10px;
+      padding-right: 0.625rem;
       font-weight: 600;
     }
     button:hover b,
@@ -93,7 +93,7 @@ import { ShelfStudy, type Shelved } from './shelf-study';
     }
     .grams {
       margin-top: 3px;
-      font: 700 19px/1.2 var(--signs);
+      font: 700 1.1875rem/1.2 var(--signs);
     }
     .asks {
       color: var(--ember-text);
@@ -101,7 +101,7 @@ import { ShelfStudy, type Shelved } from './shelf-study';
     .quiet,
     .cold,
     .along {
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     .cold {
       color: var(--glacier);

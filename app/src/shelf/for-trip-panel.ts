@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import type { Place } from '@tinder/core/model';
 import { burntOn } from '@tinder/core/plan';
 import { withWholeShelf } from '@tinder/core/shelf';
@@ -20,7 +21,7 @@ import { Hint } from '../ui/hint';
 /** What of the shelf comes along on the open trip, where it is packed, what it is worth, and how it comes home. */
 @Component({
   selector: 'app-for-trip-panel',
-  imports: [ContainerShape, Hint, PickField, StaleShelf, StudyNote],
+  imports: [ContainerShape, Hint, NzButtonComponent, PickField, StaleShelf, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what I have, for {{ store.trip().name }}</h2>
@@ -32,9 +33,11 @@ import { Hint } from '../ui/hint';
       <p class="quiet">planning the trip with the shelf and without…</p>
     }
     <p class="acts">
-      <button class="ant-btn word" type="button" (click)="offerAll()">offer the whole shelf</button>
-      <button class="ant-btn word" type="button" [disabled]="!store.trip().own.length" (click)="leaveAll()">leave it all at home</button>
-      <button class="ant-btn word" type="button" [disabled]="!isTaken()" (click)="bringHome()">
+      <button nz-button nzSize="small" type="button" (click)="offerAll()">offer the whole shelf</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!store.trip().own.length" (click)="leaveAll()">
+        leave it all at home
+      </button>
+      <button nz-button nzSize="small" type="button" [disabled]="!isTaken()" (click)="bringHome()">
         the trip is done: put back what is left
       </button>
     </p>
@@ -135,17 +138,17 @@ import { Hint } from '../ui/hint';
     }
     .worth {
       max-width: 80ch;
-      margin: 6px 0;
-      font: 700 19px/1.25 var(--signs);
+      margin: 0.375rem 0;
+      font: 700 1.1875rem/1.25 var(--signs);
     }
     .acts {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 22px;
-      margin: 2px 0 8px;
+      gap: 0 1.375rem;
+      margin: 2px 0 0.5rem;
     }
     h3 {
-      margin: 8px 0 0;
+      margin: 0.5rem 0 0;
     }
     ul {
       margin: 0;
@@ -154,15 +157,15 @@ import { Hint } from '../ui/hint';
     }
     li {
       display: grid;
-      grid-template-columns: 32px minmax(0, 1fr);
-      gap: 10px;
+      grid-template-columns: 2rem minmax(0, 1fr);
+      gap: 0.625rem;
       align-items: center;
     }
     p {
       line-height: 1.3;
     }
     .from {
-      margin: 6px 0 0;
+      margin: 0.375rem 0 0;
       color: var(--ink-quiet);
     }
   `,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { LIMITS } from '@tinder/core/model';
 import { joinPlan, paybackCans, seasonOf } from '@tinder/core/shelf';
 import { PickField } from '../ui/pick-field';
@@ -17,7 +18,7 @@ const HAND_WARM_C = 20;
 /** Leftovers joined in one can, pass by pass, behind the cautions: what each pass moves, what stays, and whether a valve pays. */
 @Component({
   selector: 'app-join-panel',
-  imports: [Hint, PickField, QuantityField],
+  imports: [Hint, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">join leftovers</h2>
@@ -27,7 +28,7 @@ const HAND_WARM_C = 20;
       }
     </ul>
     @if (!read()) {
-      <button class="ant-btn word" type="button" (click)="read.set(true)">I have read that: show what it would come to</button>
+      <button nz-button nzSize="small" type="button" (click)="read.set(true)">I have read that: show what it would come to</button>
     } @else if (cans().length < 2) {
       <p class="quiet">It takes two cans of one blend that have been opened.</p>
     } @else {
@@ -79,14 +80,16 @@ const HAND_WARM_C = 20;
         @if (p.payback) {
           <p>{{ p.payback }}</p>
         }
-        <button class="ant-btn word" type="button" [disabled]="!p.isAny" (click)="write()">I did it: write it down, to be weighed</button>
+        <button nz-button nzSize="small" type="button" [disabled]="!p.isAny" (click)="write()">
+          I did it: write it down, to be weighed
+        </button>
       }
     }
   `,
   styleUrl: '../ui/table.less',
   styles: `
     :host {
-      max-width: 860px;
+      max-width: 53.75rem;
       margin-top: 0;
     }
     th,
@@ -94,23 +97,23 @@ const HAND_WARM_C = 20;
       white-space: normal;
     }
     .cautions {
-      margin: 6px 0;
-      padding-left: 20px;
+      margin: 0.375rem 0;
+      padding-left: 1.25rem;
       line-height: 1.35;
     }
     .fields {
       display: grid;
-      grid-template-columns: max-content minmax(0, 220px) max-content 90px max-content 90px;
-      gap: 4px 14px;
+      grid-template-columns: max-content minmax(0, 13.75rem) max-content 5.625rem max-content 5.625rem;
+      gap: 0.25rem 0.875rem;
       align-items: center;
-      margin: 8px 0;
+      margin: 0.5rem 0;
     }
     .name {
       color: var(--ink-quiet);
     }
     @media (max-width: 720px) {
       .fields {
-        grid-template-columns: 100px minmax(0, 1fr);
+        grid-template-columns: 6.25rem minmax(0, 1fr);
       }
     }
   `,

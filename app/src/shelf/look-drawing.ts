@@ -11,7 +11,7 @@ const WIDTH = 300;
   selector: 'app-look-drawing',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <svg [attr.viewBox]="'0 0 ' + W + ' 130'" width="100%" height="130" aria-hidden="true">
+    <svg [attr.viewBox]="'0 0 ' + W + ' 130'" width="100%" aria-hidden="true">
       @switch (draft().how) {
         @case ('weighed') {
           <path class="thing" d="M128,84 V52 q1,-9 11,-10 h10 v-4 h6 v4 h10 q11,1 12,10 V84Z" />

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { LIMITS, LOOKS_AT, type LookProblem } from '@tinder/core/model';
 import { cylinderOf, floatsUpright, lookSays, stockOf, withLook } from '@tinder/core/shelf';
 import { Choice } from '../ui/choice';
@@ -18,7 +19,7 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
 /** One look at a container, guided: how it is done, drawn with the figures as they are typed, and what it would say before it is written down. */
 @Component({
   selector: 'app-look-guide',
-  imports: [Choice, DateField, LookDrawing, QuantityField, Tick],
+  imports: [Choice, DateField, LookDrawing, NzButtonComponent, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let d = draft();
@@ -54,7 +55,7 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
           </label>
         }
         @if (d.how === 'weighed') {
-          <button class="ant-btn word scale" type="button" (click)="weigh()">read the scale (simulated)</button>
+          <button nz-button nzSize="small" class="scale" type="button" (click)="weigh()">read the scale (simulated)</button>
         }
       </div>
     </div>
@@ -64,15 +65,15 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
       <p class="would" role="status">{{ words }}</p>
     }
     <p class="acts">
-      <button class="ant-btn word" type="button" [disabled]="!look()" (click)="write()">write it down</button>
-      <button class="ant-btn word" type="button" (click)="done.emit()">not now</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!look()" (click)="write()">write it down</button>
+      <button nz-button nzSize="small" type="button" (click)="done.emit()">not now</button>
     </p>
     <p class="quiet">{{ guide().mind }}</p>
   `,
   styleUrl: '../ui/rows.less',
   styles: `
     :host {
-      padding: 6px 0 8px 12px;
+      padding: 0.375rem 0 0.5rem 0.75rem;
       border-left: 3px solid var(--ember);
     }
     h3 {
@@ -80,15 +81,15 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
     }
     .guide {
       display: grid;
-      grid-template-columns: minmax(0, 220px) minmax(0, 1fr);
-      gap: 0 20px;
+      grid-template-columns: minmax(0, 13.75rem) minmax(0, 1fr);
+      gap: 0 1.25rem;
       align-items: start;
     }
     .fields {
       display: grid;
       grid-column: 1 / -1;
-      grid-template-columns: minmax(0, 200px) 150px;
-      gap: 2px 14px;
+      grid-template-columns: minmax(0, 12.5rem) 9.375rem;
+      gap: 2px 0.875rem;
       align-items: center;
     }
     .used,
@@ -97,31 +98,31 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
       justify-self: start;
     }
     ol {
-      margin: 4px 0;
-      padding-left: 20px;
+      margin: 0.25rem 0;
+      padding-left: 1.25rem;
       line-height: 1.3;
     }
     .would {
-      margin: 6px 0 0;
+      margin: 0.375rem 0 0;
       font-weight: 600;
     }
     p.quiet {
       max-width: 76ch;
-      margin: 4px 0 0;
-      font-size: 13px;
+      margin: 0.25rem 0 0;
+      font-size: 0.8125rem;
       line-height: 1.3;
     }
     .acts {
       display: flex;
-      gap: 18px;
-      margin: 4px 0;
+      gap: 1.125rem;
+      margin: 0.25rem 0;
     }
     @media (max-width: 720px) {
       .guide {
         grid-template-columns: minmax(0, 1fr);
       }
       .fields {
-        grid-template-columns: minmax(0, 1fr) 130px;
+        grid-template-columns: minmax(0, 1fr) 8.125rem;
       }
     }
   `,

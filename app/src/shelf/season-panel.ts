@@ -93,11 +93,11 @@ import { Hint } from '../ui/hint';
       white-space: normal;
     }
     .sum {
-      margin: 6px 0;
-      font: 700 19px/1.25 var(--signs);
+      margin: 0.375rem 0;
+      font: 700 1.1875rem/1.25 var(--signs);
     }
     .two {
-      margin-top: 10px;
+      margin-top: 0.625rem;
     }
     p {
       max-width: 80ch;

@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import type { Rack } from '@tinder/core/model';
 import { writeShelfCsv, type ShelfTable } from '@tinder/core/tables';
 import { downloadTable, downloadShelf } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';
+import { FileField } from '../ui/file-field';
 import { TableIntake } from '../ui/table-intake';
 import { TableOffer } from '../ui/table-offer';
 import { shelfTableWords } from '../words/table-words';
@@ -11,23 +13,15 @@ import { ShelfStudy } from './shelf-study';
 /** The shelf as files: out as JSON and CSV, in from CSV. */
 @Component({
   selector: 'app-shelf-files',
-  imports: [TableOffer],
+  imports: [FileField, NzButtonComponent, TableOffer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details>
       <summary>files: the shelf as CSV and JSON</summary>
       <p>
-        <button class="ant-btn word" type="button" (click)="json()">the shelf, JSON</button>
-        <button class="ant-btn word" type="button" (click)="csv()">the shelf, CSV</button>
-        <label
-          ><span>read CSV</span
-          ><input
-            class="hidden-text"
-            type="file"
-            accept=".csv,text/csv"
-            aria-label="CSV file of containers"
-            (change)="intake.choose($event)"
-        /></label>
+        <button nz-button nzSize="small" type="button" (click)="json()">the shelf, JSON</button>
+        <button nz-button nzSize="small" type="button" (click)="csv()">the shelf, CSV</button>
+        <app-file-field label="CSV file of containers" accept=".csv,text/csv" (chosen)="intake.choose($event)">Read CSV</app-file-field>
       </p>
       <p class="quiet">A row for every look; JSON comes in by “import” on the left.</p>
     </details>

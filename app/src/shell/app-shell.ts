@@ -19,6 +19,7 @@ import { ThumbNav } from './thumb-nav';
 import { TripMenu } from './trip-menu';
 import { RAIL } from './views';
 import { chosenFile } from '../platform/chosen-file';
+import { FileDrop } from '../ui/file-drop';
 import { Icon } from '../ui/icon';
 import { MissingPart } from '../ui/missing-part';
 import { narrowScreen } from '../ui/wide-screen';
@@ -32,6 +33,7 @@ import { DEMO_TRIP } from '@tinder/core/demo';
   imports: [
     DraftLine,
     Drawers,
+    FileDrop,
     Icon,
     MissingPart,
     Notices,
@@ -109,6 +111,11 @@ export class AppShell {
   protected importFile(event: Event): void {
     const file = chosenFile(event);
     if (file) void this.importing.read(file);
+  }
+
+  /** What is there must be known before anything can come beside it. */
+  protected importDropped(file: File): void {
+    void this.whatIsSaved.then(() => this.importing.read(file));
   }
 }
 

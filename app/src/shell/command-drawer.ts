@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Commands, type Command } from '../commands/commands';
 import { findCommands } from '../commands/find-commands';
 import { Dialog } from '../ui/dialog';
@@ -7,10 +8,10 @@ import { Dialog } from '../ui/dialog';
 /** The command palette, which is also the sheet of shortcuts. */
 @Component({
   selector: 'app-command-drawer',
-  imports: [Dialog, NzDrawerComponent, NzDrawerContentDirective],
+  imports: [Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <nz-drawer [nzVisible]="commands.panel() === 'commands'" [nzWidth]="360" [nzClosable]="false" (nzOnClose)="commands.close()">
+    <nz-drawer [nzVisible]="commands.panel() === 'commands'" nzWidth="22.5rem" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'commands') {
           <section appDialog aria-labelledby="commands-title">
@@ -27,7 +28,7 @@ import { Dialog } from '../ui/dialog';
             <ul>
               @for (c of found(); track c.id) {
                 <li>
-                  <button class="ant-btn word" type="button" [disabled]="!c.enabled" (click)="run(c)">{{ c.label }}</button>
+                  <button nz-button nzSize="small" type="button" [disabled]="!c.enabled" (click)="run(c)">{{ c.label }}</button>
                   <kbd>{{ c.keys }}</kbd>
                 </li>
               } @empty {
@@ -48,22 +49,22 @@ import { Dialog } from '../ui/dialog';
   styles: `
     input.ant-input {
       width: 100%;
-      margin: 6px 0 10px;
+      margin: 0.375rem 0 0.625rem;
       text-align: left;
     }
     ul {
-      margin: 0 0 16px;
+      margin: 0 0 1rem;
       padding: 0;
       list-style: none;
     }
     li {
       display: flex;
       justify-content: space-between;
-      padding: 4px 0;
+      padding: 0.25rem 0;
       border-top: 1px solid var(--hairline);
     }
     kbd {
-      font: 500 14px 'Barlow Semi Condensed';
+      font: 500 0.875rem 'Barlow Semi Condensed';
       color: var(--ink-quiet);
     }
   `,

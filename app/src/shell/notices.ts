@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Start } from '../commands/start';
 import { AppUpdates } from '../platform/app-updates';
 import { InstallOffer } from '../platform/install-offer';
@@ -6,16 +7,18 @@ import { WorkerTrouble } from '../platform/worker-trouble';
 import { Autosave } from '../store/autosave';
 import { Importing } from '../store/importing';
 import { WorkspaceStore } from '../store/workspace-store';
+import { Notice } from '../ui/notice';
 import { guestWords } from '../words/import-words';
 import { refusalWords } from '../words/room-words';
 import { clashWords } from '../words/save-words';
 import { noWorkerWords } from '../words/study-words';
+import { DoneMessage } from './done-message';
 import { StartTour } from './start-tour';
 
 /** What the walker must see, above every view: what is wrong with saving or planning, what came in, what is offered, where to begin. */
 @Component({
   selector: 'app-notices',
-  imports: [StartTour],
+  imports: [DoneMessage, Notice, NzButtonComponent, StartTour],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './notices.html',
   styleUrl: './notices.less',

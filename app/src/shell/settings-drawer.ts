@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { METRIC, US_CUSTOMARY, type Quantity, type UnitPreferences } from '@tinder/core/units';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice, type Option } from '../ui/choice';
 import { Commands } from '../commands/commands';
@@ -20,10 +21,10 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
 /** Units per quantity, with two usual sets. */
 @Component({
   selector: 'app-settings-drawer',
-  imports: [Dialog, Choice, NzDrawerComponent, NzDrawerContentDirective],
+  imports: [Choice, Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <nz-drawer [nzVisible]="commands.panel() === 'settings'" [nzWidth]="360" [nzClosable]="false" (nzOnClose)="commands.close()">
+    <nz-drawer [nzVisible]="commands.panel() === 'settings'" nzWidth="22.5rem" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'settings') {
           <section appDialog aria-labelledby="settings-title">
@@ -40,10 +41,10 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
               </div>
             }
             <p>
-              <button class="ant-btn word" type="button" (click)="all(metric)">all metric</button>
-              <button class="ant-btn word" type="button" (click)="all(us)">all US customary</button>
+              <button nz-button nzSize="small" type="button" (click)="all(metric)">all metric</button>
+              <button nz-button nzSize="small" type="button" (click)="all(us)">all US customary</button>
             </p>
-            <button class="ant-btn word" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
+            <button nz-button nzSize="small" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
           </section>
         }
       </ng-container>
@@ -52,22 +53,22 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
   styles: `
     .line {
       display: grid;
-      grid-template-columns: 130px 1fr;
-      padding: 4px 0;
+      grid-template-columns: 8.125rem 1fr;
+      padding: 0.25rem 0;
       border-top: 1px solid var(--hairline);
     }
     .line:first-of-type {
-      margin-top: 8px;
+      margin-top: 0.5rem;
     }
     p {
       display: flex;
-      gap: 24px;
+      gap: 1.5rem;
       margin: 0;
-      padding: 8px 0 16px;
+      padding: 0.5rem 0 1rem;
       border-top: 1px solid var(--hairline);
     }
     kbd {
-      margin-left: 6px;
+      margin-left: 0.375rem;
       font: inherit;
     }
   `,

@@ -63,7 +63,7 @@ describe('the frame', () => {
 
   it('opens a trip from a file and says that undo brings the old one back', async () => {
     await importText('north.json', fileOf({ ...stretchLeg(DEMO_TRIP, 0, 3), name: 'North Ridge' }));
-    expect(textOf('.notice')).toContain('north.json: North Ridge, imported is open');
+    expect(textOf('app-notice')).toContain('north.json: North Ridge, imported is open');
     expect(textOf('app-verdict-line')).toContain('for 3 days');
     store().undo();
     expect(store().trip().name).toBe('Vesper Divide');
@@ -72,20 +72,20 @@ describe('the frame', () => {
   it('keeps what was there when a file is broken, names the places, and lets the notice be put away', async () => {
     const before = store().trip();
     await importText('broken.json', fileOf({ ...DEMO_TRIP, reservePercent: -4 }).replace('"km": 19', '"km": "far"'));
-    expect(textOf('.notice')).toMatch(/broken\.json was not taken.*trip\.legs\.0\.days\.0\.km.*trip\.reservePercent/);
+    expect(textOf('app-notice')).toMatch(/broken\.json was not taken.*trip\.legs\.0\.days\.0\.km.*trip\.reservePercent/);
     expect(store().trip()).toBe(before);
-    (element().querySelector('.notice button') as HTMLButtonElement).click();
+    (element().querySelector('app-notice button') as HTMLButtonElement).click();
     fixture.detectChanges();
-    expect(element().querySelector('.notice')).toBeNull();
+    expect(element().querySelector('app-notice')).toBeNull();
   });
 
   it('asks what to do with a backup before it changes anything', async () => {
     const before = store().workspace();
     const other = { trip: { ...DEMO_TRIP, id: 'low-road', name: 'Low Road' }, archived: false };
     await importText('all.json', exportArchive([other], { preferences: { theme: 'day', units: { ...METRIC } } }));
-    expect(textOf('.notice')).toContain('a backup of 1 trip. Nothing has changed yet');
+    expect(textOf('app-notice')).toContain('a backup of 1 trip. Nothing has changed yet');
     expect(store().workspace()).toBe(before);
-    [...element().querySelectorAll<HTMLButtonElement>('.notice button')][1].click();
+    [...element().querySelectorAll<HTMLButtonElement>('app-notice button')][1].click();
     await settle();
     expect(
       store()
@@ -100,10 +100,10 @@ describe('the frame', () => {
     store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
     const file = exportArchive([], { rack: DEMO_RACK });
     await importText('rack.json', file.replace('"massG": 73', '"massG": "heavy"'));
-    expect(textOf('.notice')).toMatch(/rack\.json was not taken.*rack\.pieces\.0\.massG/);
+    expect(textOf('app-notice')).toMatch(/rack\.json was not taken.*rack\.pieces\.0\.massG/);
     expect(store().rack()).toBe(PLAIN_RACK);
     await importText('rack.json', file);
-    expect(textOf('.notice')).toContain('on the rack beside those that were there');
+    expect(textOf('app-notice')).toContain('on the rack beside those that were there');
     expect(
       store()
         .rack()
@@ -120,7 +120,7 @@ describe('the frame', () => {
     const rack = { ...DEMO_RACK, spreadTrips: 4 };
     const trips = [{ trip: DEMO_TRIP, archived: false }];
     await importText('all.json', exportArchive(trips, { rack, preferences: { theme: 'day', units: { ...METRIC } } }));
-    [...element().querySelectorAll<HTMLButtonElement>('.notice button')][1].click();
+    [...element().querySelectorAll<HTMLButtonElement>('app-notice button')][1].click();
     await settle();
     expect(store().rack().spreadTrips).toBe(4);
   });

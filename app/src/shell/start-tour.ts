@@ -29,10 +29,10 @@ import { OWNED_SAYS, STATIONS } from '../words/start-words';
     section {
       display: flex;
       flex-wrap: wrap;
-      gap: 4px 16px;
+      gap: 0.25rem 1rem;
       align-items: center;
-      margin-bottom: 10px;
-      padding: 8px 12px;
+      margin-bottom: 0.625rem;
+      padding: 0.5rem 0.75rem;
       background: var(--ground-sunk);
     }
     p {

@@ -39,38 +39,38 @@ import { STATIONS } from '../words/start-words';
   styles: `
     :host {
       display: block;
-      max-width: 720px;
+      max-width: 45rem;
       margin: 5vh auto 0;
     }
     h1 {
-      font-size: 28px;
+      font-size: 1.75rem;
       font-weight: 700;
       line-height: 1.2;
     }
     p {
-      margin: 8px 0 16px;
-      font-size: 16px;
+      margin: 0.5rem 0 1rem;
+      font-size: 1rem;
     }
     ul {
       display: grid;
-      gap: 12px;
+      gap: 0.75rem;
       margin: 0;
       padding: 0;
       list-style: none;
     }
     button {
       display: grid;
-      grid-template-columns: 40px minmax(0, 1fr);
-      gap: 16px;
+      grid-template-columns: 2.5rem minmax(0, 1fr);
+      gap: 1rem;
       align-items: center;
       width: 100%;
-      padding: 16px 20px;
+      padding: 1rem 1.25rem;
       border: 1px solid var(--control-line);
-      border-radius: 4px;
+      border-radius: 0.25rem;
       background: var(--field);
       color: var(--ink);
       font: inherit;
-      font-size: 16px;
+      font-size: 1rem;
       line-height: 1.35;
       text-align: left;
       cursor: pointer;
@@ -79,11 +79,11 @@ import { STATIONS } from '../words/start-words';
       }
     }
     app-icon {
-      font-size: 36px;
+      font-size: 2.25rem;
     }
     b {
       display: block;
-      font-size: 19px;
+      font-size: 1.1875rem;
       font-weight: 600;
     }
   `,

@@ -43,16 +43,16 @@ const MOST_LISTED = 6;
   styles: `
     button {
       display: flex;
-      gap: 8px;
+      gap: 0.5rem;
       align-items: center;
-      max-width: 240px;
+      max-width: 15rem;
     }
     .name {
       overflow: hidden;
       text-overflow: ellipsis;
     }
     app-icon {
-      font-size: 16px;
+      font-size: 1rem;
     }
   `,
 })

@@ -84,11 +84,11 @@ const LETTER_PX = { lead: 8.4, second: 6.9 };
     :host {
       display: grid;
       grid-template-columns: minmax(0, 1fr) max-content;
-      gap: 2px 24px;
+      gap: 2px 1.5rem;
       align-items: center;
       box-sizing: border-box;
-      min-height: 72px;
-      padding: 8px 20px;
+      min-height: 4.5rem;
+      padding: 0.5rem 1.25rem;
       background: var(--verdict-ground);
       color: var(--verdict-ink);
       --ink: var(--verdict-ink);
@@ -99,20 +99,20 @@ const LETTER_PX = { lead: 8.4, second: 6.9 };
       line-height: 1.3;
     }
     .lead {
-      font-size: 19px;
+      font-size: 1.1875rem;
       font-weight: 600;
     }
     .second {
       display: flex;
-      gap: 8px;
-      font-size: 15px;
+      gap: 0.5rem;
+      font-size: 0.9375rem;
     }
     .second > span {
       white-space: normal;
     }
     .second app-icon {
       flex: none;
-      font-size: 18px;
+      font-size: 1.125rem;
     }
     .tight app-icon,
     .short app-icon {
@@ -123,7 +123,7 @@ const LETTER_PX = { lead: 8.4, second: 6.9 };
     }
     .acts {
       display: flex;
-      gap: 12px;
+      gap: 0.75rem;
     }
     .acts button,
     .acts a {
@@ -136,18 +136,18 @@ const LETTER_PX = { lead: 8.4, second: 6.9 };
         display: none;
       }
       :host {
-        min-height: 76px;
-        padding: 8px 14px;
-        column-gap: 10px;
+        min-height: 4.75rem;
+        padding: 0.5rem 0.875rem;
+        column-gap: 0.625rem;
         // from the top, so that what is read already stays where it is when more is said
         align-items: start;
       }
       .lead {
-        font-size: 17px;
+        font-size: 1.0625rem;
       }
       .acts button,
       .acts a {
-        min-height: 44px;
+        min-height: 2.75rem;
       }
     }
   `,

@@ -36,7 +36,9 @@ export class WorkspaceStore {
   readonly trip: Signal<Trip> = computed(() => this.guest() ?? openTrip(this.workspace()));
   readonly preferences: Signal<Preferences> = computed(() => this.workspace().preferences);
   readonly rack: Signal<Rack> = computed(() => this.workspace().rack);
-  readonly undoLabel = computed(() => (this.guest() ? undefined : this.history().past.at(-1)?.label));
+  /** The step that undo would take back. */
+  readonly lastStep = computed(() => (this.guest() ? undefined : this.history().past.at(-1)));
+  readonly undoLabel = computed(() => this.lastStep()?.label);
   readonly redoLabel = computed(() => (this.guest() ? undefined : this.history().future[0]?.label));
   readonly workspace$: Observable<Workspace> = toObservable(this.workspace);
 
@@ -85,8 +87,8 @@ export class WorkspaceStore {
   }
 
   /** An edit that may change heights, dates or days: what is simulated follows it. */
-  editTrail(label: string, change: (t: Trip) => Trip, gesture?: string): void {
-    this.editTrip(
+  editTrail(label: string, change: (t: Trip) => Trip, gesture?: string): boolean {
+    return this.editTrip(
       label,
       (t) => {
         const changed = change(t);

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { LIMITS, type Day } from '@tinder/core/model';
 import {
   dateOfDay,
@@ -15,6 +16,9 @@ import {
 } from '@tinder/core/trail';
 import { ClimateService } from '../platform/climate-service';
 import { DayMarker } from '../planning/day-marker';
+import { Done } from '../store/done';
+import { dayCountWords } from '../words/leg-words';
+import { sentenceStart } from '../words/sentence-start';
 import { WorkspaceStore } from '../store/workspace-store';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
@@ -32,7 +36,7 @@ type MealsOut = keyof typeof MEALS_OUT;
 /** The brushed days: paint conditions over them, put days in, take them out, or let the simulated climate say. */
 @Component({
   selector: 'app-brush-panel',
-  imports: [PickField, ScaleField, WindEditor],
+  imports: [NzButtonComponent, PickField, ScaleField, WindEditor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">{{ title() }}</h2>
@@ -71,11 +75,11 @@ type MealsOut = keyof typeof MEALS_OUT;
       />
     </div>
     <p class="acts">
-      <button class="ant-btn word" type="button" (click)="zeroDay(false)">zero day after</button>
-      <button class="ant-btn word" type="button" (click)="zeroDay(true)">day in town after</button>
-      <button class="ant-btn word" type="button" [disabled]="!canStop()" (click)="newStop()">a stop here</button>
-      <button class="ant-btn word" type="button" [disabled]="marker.dayCount() < 2" (click)="remove()">take out</button>
-      <button class="ant-btn word" type="button" (click)="climate()">let the simulated climate say</button>
+      <button nz-button nzSize="small" type="button" (click)="zeroDay(false)">zero day after</button>
+      <button nz-button nzSize="small" type="button" (click)="zeroDay(true)">day in town after</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!canStop()" (click)="newStop()">a stop here</button>
+      <button nz-button nzSize="small" type="button" [disabled]="marker.dayCount() < 2" (click)="remove()">take out</button>
+      <button nz-button nzSize="small" type="button" (click)="climate()">let the simulated climate say</button>
     </p>
     @if (climates.answeredBy(); as by) {
       <p class="quiet note">
@@ -88,35 +92,36 @@ type MealsOut = keyof typeof MEALS_OUT;
   styles: `
     .valued {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) 74px;
-      gap: 8px;
+      grid-template-columns: minmax(0, 1fr) 4.625rem;
+      gap: 0.5rem;
       align-items: center;
     }
     .mark {
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     .pairs {
       display: grid;
-      grid-template-columns: 76px minmax(0, 1fr) 78px minmax(0, 1fr);
-      gap: 4px 12px;
+      grid-template-columns: 4.75rem minmax(0, 1fr) 4.875rem minmax(0, 1fr);
+      gap: 0.25rem 0.75rem;
       align-items: center;
-      margin: 4px 0;
+      margin: 0.25rem 0;
     }
     .acts {
       display: flex;
       flex-wrap: wrap;
-      gap: 2px 20px;
-      margin: 6px 0 0;
+      gap: 2px 1.25rem;
+      margin: 0.375rem 0 0;
     }
     @media (max-width: 720px) {
       .pairs {
-        grid-template-columns: 76px minmax(0, 1fr);
+        grid-template-columns: 4.75rem minmax(0, 1fr);
       }
     }
   `,
 })
 export class BrushPanel {
   protected readonly store = inject(WorkspaceStore);
+  private readonly done = inject(Done);
   protected readonly marker = inject(DayMarker);
   protected readonly climates = inject(ClimateService);
 
@@ -214,7 +219,8 @@ export class BrushPanel {
   protected remove(): void {
     const { from, to } = this.span();
     this.marker.release();
-    this.store.editTrail('take days out', (t) => removeDays(t, from, to));
+    if (this.store.editTrail('take days out', (t) => removeDays(t, from, to)))
+      this.done.tell(`${sentenceStart(dayCountWords(to - from + 1))} taken out.`);
   }
 
   protected async climate(): Promise<void> {

@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { PACKAGE_IDS, type PackageId } from '@tinder/core/carry';
 import { same, LIMITS, type Sale, type Stop } from '@tinder/core/model';
 import { editStop, removeStop, usualSales } from '@tinder/core/trail';
+import { Done } from '../store/done';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
@@ -16,7 +18,7 @@ import { Tick } from '../ui/tick';
 /** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
 @Component({
   selector: 'app-stop-panel',
-  imports: [Choice, DateField, Hint, PickField, QuantityField, Tick],
+  imports: [Choice, DateField, Hint, NzButtonComponent, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the stop</h2>
@@ -111,7 +113,7 @@ import { Tick } from '../ui/tick';
       <p class="quiet note">Fuel may be refused by post, and must never fly. Ask the carrier before you count on it.</p>
     }
     @if (inner()) {
-      <button class="ant-btn word" type="button" (click)="remove()">take this stop out</button>
+      <button nz-button nzSize="small" type="button" (click)="remove()">take this stop out</button>
     }
   `,
   styleUrl: '../ui/rows.less',
@@ -121,27 +123,27 @@ import { Tick } from '../ui/tick';
       text-align: left;
     }
     .line.split {
-      grid-template-columns: 76px minmax(0, 1fr) max-content 78px;
+      grid-template-columns: 4.75rem minmax(0, 1fr) max-content 4.875rem;
     }
     fieldset {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) 74px minmax(0, 1fr) 74px;
-      gap: 0 10px;
+      grid-template-columns: minmax(0, 1fr) 4.625rem minmax(0, 1fr) 4.625rem;
+      gap: 0 0.625rem;
       align-items: center;
-      margin: 4px 0;
+      margin: 0.25rem 0;
       padding: 0;
       border: 0;
     }
     legend {
       margin: 0;
       border: 0;
-      font-size: 15px;
+      font-size: 0.9375rem;
     }
     .sale {
       display: flex;
-      gap: 6px;
+      gap: 0.375rem;
       align-items: center;
-      min-height: var(--touch, 24px);
+      min-height: var(--touch, 1.5rem);
       line-height: 1.15;
       cursor: pointer;
     }
@@ -152,6 +154,7 @@ import { Tick } from '../ui/tick';
 })
 export class StopPanel {
   protected readonly store = inject(WorkspaceStore);
+  private readonly done = inject(Done);
 
   protected readonly L = LIMITS;
   protected readonly kinds = optionsOf(STOP_KIND_WORDS);
@@ -213,6 +216,7 @@ export class StopPanel {
   }
 
   protected remove(): void {
-    this.store.editTrip(`take ${this.stop().name} out`, (t) => removeStop(t, this.at()));
+    const { name } = this.stop();
+    if (this.store.editTrip(`take ${name} out`, (t) => removeStop(t, this.at()))) this.done.tell(`${name} is taken out.`);
   }
 }

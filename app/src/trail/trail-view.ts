@@ -85,16 +85,16 @@ type Side = (typeof SIDES)[number]['value'];
   styles: `
     :host {
       display: block;
-      padding-bottom: 24px;
+      padding-bottom: 1.5rem;
     }
     .how {
       margin: 2px 0 0 var(--gutter);
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     .panels {
       display: grid;
       grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
-      gap: 12px 36px;
+      gap: 0.75rem 2.25rem;
     }
     @media (max-width: 1000px) {
       .panels {

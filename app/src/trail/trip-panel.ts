@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { daysOf, LIMITS } from '@tinder/core/model';
 import { dayCount } from '@tinder/core/trail';
 import { Commands } from '../commands/commands';
@@ -11,7 +12,7 @@ import { takeName } from '../ui/take-name';
 /** The trip as a whole: its name, when and where; and the ways in and out of it. */
 @Component({
   selector: 'app-trip-panel',
-  imports: [DateField, QuantityField],
+  imports: [DateField, NzButtonComponent, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">the trip</h2>
@@ -38,7 +39,7 @@ import { takeName } from '../ui/take-name';
     <p class="acts">
       @for (id of ['newTrip', 'trips', 'calendar', 'waypoints', 'export']; track id) {
         @let c = command(id);
-        <button class="ant-btn word" type="button" [disabled]="!c?.enabled" (click)="commands.run(id)">{{ c?.label }}</button>
+        <button nz-button nzSize="small" type="button" [disabled]="!c?.enabled" (click)="commands.run(id)">{{ c?.label }}</button>
       }
     </p>
     @if (!command('waypoints')?.enabled) {
@@ -52,10 +53,10 @@ import { takeName } from '../ui/take-name';
       text-align: left;
     }
     app-quantity-field {
-      width: 76px;
+      width: 4.75rem;
     }
     .sum {
-      margin: 8px 0;
+      margin: 0.5rem 0;
     }
     .acts {
       display: grid;

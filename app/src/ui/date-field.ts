@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, type ElementRef, input, linkedSignal, output, viewChild } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { isDay } from '@tinder/core/model';
 
 /**
@@ -7,6 +8,7 @@ import { isDay } from '@tinder/core/model';
  */
 @Component({
   selector: 'app-date-field',
+  imports: [NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <span class="field">
@@ -23,7 +25,7 @@ import { isDay } from '@tinder/core/model';
         (change)="take($any($event.target))"
         (keydown.escape)="giveBack($any($event.target))"
       />
-      <button class="ant-btn word" type="button" tabindex="-1" (click)="month()">pick</button>
+      <button nz-button nzSize="small" type="button" tabindex="-1" (click)="month()">pick</button>
       <input
         #native
         class="month"
@@ -45,11 +47,11 @@ import { isDay } from '@tinder/core/model';
     .field {
       position: relative;
       display: flex;
-      gap: 10px;
+      gap: 0.625rem;
       align-items: baseline;
     }
     input.ant-input {
-      width: 96px;
+      width: 6rem;
       text-align: left;
     }
     .month {

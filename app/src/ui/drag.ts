@@ -1,7 +1,8 @@
 import { Directive, ElementRef, inject, input, output } from '@angular/core';
 import { GestureEnd, newGesture } from './gesture';
+import { pageScale } from '../platform/page-scale';
 
-/** Where a pointer is, in CSS pixels from the upper left corner of the drawing. */
+/** Where a pointer is, from the upper left corner of the drawing, in px of a page at its usual size (`Drawing`). */
 export interface PointedAt {
   x: number;
   y: number;
@@ -86,7 +87,8 @@ export class Drag {
   private at(event: PointerEvent): PointedAt {
     const drawing = this.element instanceof SVGElement ? (this.element.ownerSVGElement ?? this.element) : this.element;
     const box = drawing.getBoundingClientRect();
-    return { x: event.clientX - box.left, y: event.clientY - box.top, shift: event.shiftKey };
+    const scale = pageScale();
+    return { x: (event.clientX - box.left) / scale, y: (event.clientY - box.top) / scale, shift: event.shiftKey };
   }
 }
 

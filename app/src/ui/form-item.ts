@@ -26,17 +26,17 @@ import { NzTagComponent } from 'ng-zorro-antd/tag';
       min-width: 0;
     }
     .name {
-      margin-bottom: 4px;
+      margin-bottom: 0.25rem;
       font-weight: 600;
     }
     .quiet {
-      margin-left: 6px;
+      margin-left: 0.375rem;
       font-weight: 500;
     }
     .control {
       display: flex;
       flex-wrap: wrap;
-      gap: 8px 10px;
+      gap: 0.5rem 0.625rem;
       align-items: center;
     }
   `,

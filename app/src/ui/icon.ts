@@ -35,7 +35,7 @@ export type IconName = keyof typeof DRAWN;
   styles: `
     :host {
       display: inline-flex;
-      font-size: 20px;
+      font-size: 1.25rem;
       line-height: 1;
     }
     path {

@@ -1,6 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output, inject } from '@angular/core';
 import { NzSelectComponent } from 'ng-zorro-antd/select';
 import type { Option } from './choice';
+import { PageScale } from '../platform/page-scale';
 import { Hint } from './hint';
 import { Icon } from './icon';
 import { SelectA11y } from './nz/select-a11y';
@@ -45,7 +46,7 @@ const UNLISTED = 'unlisted';
     }
     app-icon {
       color: var(--ink);
-      font-size: 16px;
+      font-size: 1rem;
     }
   `,
 })
@@ -63,8 +64,9 @@ export class PickField<T extends string> {
   readonly valueChange = output<T>();
 
   protected readonly id = computed(() => `pick-${this.label().replaceAll(' ', '-')}-${this.serial}`);
+  private readonly scale = inject(PageScale);
   private readonly isNarrow = narrowScreen();
-  protected readonly optionPx = computed(() => (this.isNarrow() ? THUMB_OPTION_PX : OPTION_PX));
+  protected readonly optionPx = computed(() => (this.isNarrow() ? THUMB_OPTION_PX : OPTION_PX) * this.scale.now());
   protected readonly shown = computed(() => {
     const unlisted = this.unlisted();
     return unlisted ? [...this.options(), { value: UNLISTED as T, label: unlisted, disabled: true }] : [...this.options()];

@@ -48,14 +48,14 @@ let nextId = 0;
       min-width: 0;
     }
     :host(.brief) {
-      width: 110px;
+      width: 6.875rem;
     }
     :host(.brief):has(.error) {
       width: 100%;
     }
     .echo {
       color: var(--ink-quiet);
-      font-size: 13px;
+      font-size: 0.8125rem;
       line-height: 1.25;
       text-align: right;
     }

@@ -34,10 +34,10 @@ import { Units } from '../words/units';
   styles: `
     :host {
       display: grid;
-      grid-template-columns: var(--name-width, 76px) minmax(0, 1fr) 78px;
-      gap: 0 12px;
+      grid-template-columns: var(--name-width, 4.75rem) minmax(0, 1fr) 4.875rem;
+      gap: 0 0.75rem;
       align-items: center;
-      min-height: var(--row, 36px);
+      min-height: var(--row, 2.25rem);
     }
     app-quantity-field:has(.error) {
       grid-column: 1 / -1;

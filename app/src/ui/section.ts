@@ -28,20 +28,20 @@ import { narrowScreen } from './wide-screen';
       min-width: 0;
     }
     h2 {
-      margin-bottom: 4px;
+      margin-bottom: 0.25rem;
     }
     .boxed {
       summary {
-        padding: 8px 40px 8px 12px;
+        padding: 0.5rem 2.5rem 0.5rem 0.75rem;
         border: 1px solid var(--control-line);
-        border-radius: 4px;
+        border-radius: 0.25rem;
         background: var(--field);
       }
       h2 {
         margin: 0;
       }
       span {
-        font-size: 15px;
+        font-size: 0.9375rem;
         line-height: 1.3;
       }
     }

@@ -1,5 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, type Signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { studyProblemWords } from '../words/study-words';
+import { ProgressBar } from './progress-bar';
 
 /** As much of a study as is told about it while it has no answer. */
 export interface StudyState {
@@ -13,32 +15,29 @@ export interface StudyState {
 /** How a study stands: how far it has come, with a stop; that it was stopped, or failed, with another try. Nothing while all is well. */
 @Component({
   selector: 'app-study-note',
+  imports: [NzButtonComponent, ProgressBar],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study().problem(); as why) {
       <p class="error" role="alert">
         {{ words() }}
-        <button class="ant-btn word" type="button" (click)="study().again()">try again</button>
+        <button nz-button nzSize="small" type="button" (click)="study().again()">try again</button>
       </p>
     } @else if (study().stopped()) {
       <p class="quiet" role="status">
         Stopped: what is shown may belong to an older trip.
-        <button class="ant-btn word" type="button" (click)="study().again()">go on</button>
+        <button nz-button nzSize="small" type="button" (click)="study().again()">go on</button>
       </p>
     } @else if (study().progress(); as p) {
       <p class="quiet" role="status">
-        <progress [value]="p.done" [max]="p.of" [attr.aria-label]="of() + ' worked out'"></progress> {{ p.done }} of {{ p.of }} {{ of() }}
-        <button class="ant-btn word" type="button" (click)="study().stop()">stop</button>
+        <app-progress-bar [done]="p.done" [of]="p.of" [label]="of() + ' worked out'" /> {{ p.done }} of {{ p.of }} {{ of() }}
+        <button nz-button nzSize="small" type="button" (click)="study().stop()">stop</button>
       </p>
     }
   `,
   styles: `
     p {
       margin: 2px 0;
-    }
-    progress {
-      width: 80px;
-      accent-color: var(--ink);
     }
   `,
 })

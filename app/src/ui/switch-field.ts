@@ -17,9 +17,9 @@ import { SwitchA11y } from './nz/switch-a11y';
   styles: `
     :host {
       display: inline-flex;
-      gap: 8px;
+      gap: 0.5rem;
       align-items: center;
-      min-height: var(--touch, 32px);
+      min-height: var(--touch, 2rem);
     }
   `,
 })

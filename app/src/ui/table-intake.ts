@@ -1,7 +1,6 @@
 import { signal } from '@angular/core';
 import type { CsvProblem, CsvRows, UnknownTable } from '@tinder/core/tables';
 import type { Result } from '@tinder/core/errors';
-import { chosenFile } from '../platform/chosen-file';
 import type { readFile } from '../platform/read-file';
 import type { TooLarge } from '../workers/file-reader';
 import { readTable, type TableRead } from './read-table';
@@ -25,12 +24,7 @@ export class TableIntake<Into, T extends Pick<CsvRows<unknown>, 'bad'>> {
 
   constructor(private readonly parts: IntakeParts<Into, T>) {}
 
-  async choose(event: Event): Promise<void> {
-    const file = chosenFile(event);
-    if (file) await this.read(file);
-  }
-
-  private async read(file: File): Promise<void> {
+  async choose(file: File): Promise<void> {
     const { parts } = this;
     const into = parts.into();
     const read = await readTable(
@@ -43,7 +37,7 @@ export class TableIntake<Into, T extends Pick<CsvRows<unknown>, 'bad'>> {
   }
 
   async take(): Promise<void> {
-    if (this.chosen && this.chosen.into !== this.parts.into()) await this.read(this.chosen.file);
+    if (this.chosen && this.chosen.into !== this.parts.into()) await this.choose(this.chosen.file);
     const table = this.offerSignal()?.table;
     if (!table || this.parts.take(table)) this.leave();
   }

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 
 /** What a table that was read would do: nothing yet, until the walker says so. */
 export interface Offer {
@@ -15,6 +16,7 @@ const SHOWN = 8;
 /** An offer to take a table in, with every reason for what is left out. */
 @Component({
   selector: 'app-table-offer',
+  imports: [NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div role="alert">
@@ -30,15 +32,15 @@ const SHOWN = 8;
         </ul>
       }
       @if (offer().take; as words) {
-        <button class="ant-btn word" type="button" (click)="taken.emit()">{{ words }}</button>
+        <button nz-button nzSize="small" type="button" (click)="taken.emit()">{{ words }}</button>
       }
-      <button class="ant-btn word" type="button" (click)="left.emit()">leave it</button>
+      <button nz-button nzSize="small" type="button" (click)="left.emit()">leave it</button>
     </div>
   `,
   styles: `
     div {
-      margin: 6px 0;
-      padding: 6px 0 6px 12px;
+      margin: 0.375rem 0;
+      padding: 0.375rem 0 0.375rem 0.75rem;
       border-left: 3px solid var(--ember);
     }
     p,
@@ -46,7 +48,7 @@ const SHOWN = 8;
       margin: 0;
     }
     button + button {
-      margin-left: 20px;
+      margin-left: 1.25rem;
     }
   `,
 })

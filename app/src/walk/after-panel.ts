@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { besideBench } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
 import { benchTestsOf, tripRecord, type CarryRecord } from '@tinder/core/walk';
@@ -13,7 +14,7 @@ import { Hint } from '../ui/hint';
 /** Planned against burnt, stop by stop, and what becomes of it: burns for the bench, containers for the shelf, a record over trips. */
 @Component({
   selector: 'app-after-panel',
-  imports: [Hint],
+  imports: [Hint, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">planned against burnt</h2>
@@ -43,8 +44,8 @@ import { Hint } from '../ui/hint';
     </table>
     <p class="big">{{ words() }}</p>
     <div class="taps">
-      <button class="ant-btn tap" type="button" [disabled]="!tests()" (click)="toBench()">{{ benchWords() }}</button>
-      <button class="ant-btn tap" type="button" [disabled]="shelved() || !study.asked.fresh()" (click)="toShelf()">
+      <button nz-button class="tap" type="button" [disabled]="!tests()" (click)="toBench()">{{ benchWords() }}</button>
+      <button nz-button class="tap" type="button" [disabled]="shelved() || !study.asked.fresh()" (click)="toShelf()">
         put what is left on the shelf
       </button>
     </div>

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { ANNOYANCES, LIMITS, type Annoyance } from '@tinder/core/model';
 import type { Saving } from '@tinder/core/walk';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -15,7 +16,7 @@ import { WalkStudy } from './walk-study';
 /** Will it last: the taper as it went and as it will go, the least annoying way out when it is tight, what may be spent when it is not. */
 @Component({
   selector: 'app-ahead-panel',
-  imports: [QuantityField, StudyNote, TaperChart],
+  imports: [NzButtonComponent, QuantityField, StudyNote, TaperChart],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.walking(); as w) {
@@ -27,7 +28,7 @@ import { WalkStudy } from './walk-study';
         <h2 class="sign">{{ s.heading }}</h2>
         <p class="big">{{ s.words }}</p>
         @if (s.saving; as saving) {
-          <button class="ant-btn tap" type="button" [disabled]="!study.stretched.fresh()" (click)="adopt(saving)">do that</button>
+          <button nz-button class="tap" type="button" [disabled]="!study.stretched.fresh()" (click)="adopt(saving)">do that</button>
         }
       }
       @if (next(); as words) {
@@ -40,15 +41,22 @@ import { WalkStudy } from './walk-study';
           @for (a of order(); track a; let i = $index, first = $first) {
             <li>
               <span>{{ words[a] }}</span>
-              <button class="ant-btn word" type="button" [disabled]="first" [attr.aria-label]="'milder: ' + words[a]" (click)="milder(i)">
+              <button
+                nz-button
+                nzSize="small"
+                type="button"
+                [disabled]="first"
+                [attr.aria-label]="'milder: ' + words[a]"
+                (click)="milder(i)"
+              >
                 milder
               </button>
-              <button class="ant-btn word" type="button" [attr.aria-label]="'never: ' + words[a]" (click)="never(a)">never</button>
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'never: ' + words[a]" (click)="never(a)">never</button>
             </li>
           }
         </ol>
         @for (a of refused(); track a) {
-          <button class="ant-btn word" type="button" (click)="bear(a)">bear: {{ words[a] }}</button>
+          <button nz-button nzSize="small" type="button" (click)="bear(a)">bear: {{ words[a] }}</button>
         }
         <div class="fields">
           <span class="name">shop off the trail, on day</span>
@@ -62,7 +70,7 @@ import { WalkStudy } from './walk-study';
             (valueChange)="detour($event)"
           />
           @if (trip().detour) {
-            <button class="ant-btn word" type="button" (click)="noDetour()">there is none</button>
+            <button nz-button nzSize="small" type="button" (click)="noDetour()">there is none</button>
           }
         </div>
       </details>
@@ -75,16 +83,16 @@ import { WalkStudy } from './walk-study';
       padding-left: 1.4em;
     }
     li button {
-      margin-left: 12px;
+      margin-left: 0.75rem;
     }
     .fields {
       display: flex;
       flex-wrap: wrap;
-      gap: 8px 14px;
+      gap: 0.5rem 0.875rem;
       align-items: baseline;
     }
     app-quantity-field {
-      width: 70px;
+      width: 4.375rem;
     }
     .name {
       color: var(--ink-quiet);

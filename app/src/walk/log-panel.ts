@@ -1,12 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { importLog, exportLog } from '@tinder/core/archive';
 import { tareOfG } from '@tinder/core/carry';
 import { LIMITS, WEIGHINGS } from '@tinder/core/model';
 import { writeLogCsv } from '@tinder/core/tables';
 import { READ_SD_G } from '@tinder/core/walk';
-import { chosenFile } from '../platform/chosen-file';
 import { downloadLog, downloadTable } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';
+import { FileField } from '../ui/file-field';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { logProblemWords } from '../words/import-words';
@@ -21,7 +22,7 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
 /** What happened, written down: what is left by whatever reads it, a spill, a drink more, a stop left; and every line again. */
 @Component({
   selector: 'app-log-panel',
-  imports: [PickField, QuantityField],
+  imports: [FileField, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="sign">what is left</h2>
@@ -67,44 +68,43 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
       <p class="error" role="alert">{{ words }}</p>
     }
     <div class="taps">
-      <button class="ant-btn tap" type="button" [disabled]="fuelG() === undefined" (click)="weigh()">write it down</button>
+      <button nz-button class="tap" type="button" [disabled]="fuelG() === undefined" (click)="weigh()">write it down</button>
     </div>
     <h2 class="sign">besides</h2>
     <div class="taps">
-      <button class="ant-btn tap" type="button" [disabled]="!drink()" (click)="drinkMore()">one more hot drink</button>
+      <button nz-button class="tap" type="button" [disabled]="!drink()" (click)="drinkMore()">one more hot drink</button>
       @for (g of spills; track g) {
-        <button class="ant-btn tap" type="button" (click)="spill(g)">spilt {{ mass(g) }}</button>
+        <button nz-button class="tap" type="button" (click)="spill(g)">spilt {{ mass(g) }}</button>
       }
       @if (leaves(); as l) {
-        <button class="ant-btn tap" type="button" (click)="log.leave(l.id)">leave {{ l.name }} with what is planned</button>
+        <button nz-button class="tap" type="button" (click)="log.leave(l.id)">leave {{ l.name }} with what is planned</button>
       }
       @if (unwritten(); as n) {
-        <button class="ant-btn tap" type="button" (click)="asPlanned()">{{ n }} meals before today as planned</button>
+        <button nz-button class="tap" type="button" (click)="asPlanned()">{{ n }} meals before today as planned</button>
       }
     </div>
     <h2 class="sign">the calendar</h2>
     <div class="taps">
-      <button class="ant-btn tap" type="button" (click)="log.shift(1)">a day later than planned</button>
-      <button class="ant-btn tap" type="button" (click)="log.shift(-1)">a day earlier</button>
+      <button nz-button class="tap" type="button" (click)="log.shift(1)">a day later than planned</button>
+      <button nz-button class="tap" type="button" (click)="log.shift(-1)">a day earlier</button>
     </div>
     <h2 class="sign">every line, the last first</h2>
     <ul>
       @for (e of lines(); track e.id) {
         <li>
           <b>day {{ e.day }}</b> <span>{{ e.words }}</span>
-          <button class="ant-btn word" type="button" [attr.aria-label]="'take out: ' + e.words" (click)="log.remove(e.id)">take out</button>
+          <button nz-button nzSize="small" type="button" [attr.aria-label]="'take out: ' + e.words" (click)="log.remove(e.id)">
+            take out
+          </button>
         </li>
       }
     </ul>
     <details>
       <summary>the log as files</summary>
       <p>
-        <button class="ant-btn word" type="button" (click)="json()">JSON, for the trip at home</button>
-        <button class="ant-btn word" type="button" (click)="csv()">CSV</button>
-        <label
-          ><span>read a log</span
-          ><input class="hidden-text" type="file" accept=".json,application/json" aria-label="JSON file of a log" (change)="read($event)"
-        /></label>
+        <button nz-button nzSize="small" type="button" (click)="json()">JSON, for the trip at home</button>
+        <button nz-button nzSize="small" type="button" (click)="csv()">CSV</button>
+        <app-file-field label="JSON file of a log" accept=".json,application/json" (chosen)="read($event)">Read a log</app-file-field>
       </p>
       @for (w of said(); track $index) {
         <p role="status">{{ w }}</p>
@@ -115,14 +115,14 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
   styles: `
     .fields {
       display: grid;
-      grid-template-columns: max-content minmax(90px, 160px);
-      gap: 6px 14px;
+      grid-template-columns: max-content minmax(5.625rem, 10rem);
+      gap: 0.375rem 0.875rem;
       align-items: center;
       justify-content: start;
     }
     @media (max-width: 720px) {
       .fields {
-        grid-template-columns: minmax(0, 1fr) 110px;
+        grid-template-columns: minmax(0, 1fr) 6.875rem;
       }
     }
     .name {
@@ -136,9 +136,9 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
     li {
       display: grid;
       grid-template-columns: 4.2em minmax(0, 1fr) max-content;
-      gap: 8px;
+      gap: 0.5rem;
       align-items: center;
-      min-height: 34px;
+      min-height: 2.125rem;
       border-bottom: 1px solid var(--hairline);
     }
   `,
@@ -242,9 +242,7 @@ export class LogPanel {
     downloadTable('walk-log', writeLogCsv(this.log.events()));
   }
 
-  protected async read(event: Event): Promise<void> {
-    const file = chosenFile(event);
-    if (!file) return;
+  protected async read(file: File): Promise<void> {
     const read = importLog(await file.text(), this.store.trip().id);
     if (!read.ok) return this.said.set(logProblemWords(read.problem));
     const added = this.log.merge(read.value);

@@ -3,6 +3,7 @@ import type { WalkHere } from '@tinder/core/walk';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { Z90 } from '../charts/ribbon-left';
+import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { Units } from '../words/units';
 import { taperOf, type TaperPoint } from './taper-geometry';
@@ -12,10 +13,11 @@ const HEIGHT = 180;
 /** The taper of what is left: planned against what happened, and on from here with its band. */
 @Component({
   selector: 'app-taper-chart',
+  imports: [Drawing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let g = shape();
-    <svg width="100%" [attr.height]="height + 34" role="img" [attr.aria-label]="spoken()">
+    <svg [appDrawing]="height + 34" role="img" [attr.aria-label]="spoken()">
       @for (t of g.ticks; track t) {
         <line class="grid" x1="0" [attr.x2]="g.width" [attr.y1]="g.y(t)" [attr.y2]="g.y(t)" />
         <text class="quiet" x="-8" [attr.y]="g.y(t) + 4" text-anchor="end">{{ mass(t) }}</text>
@@ -42,11 +44,11 @@ const HEIGHT = 180;
   styles: `
     :host {
       display: block;
-      margin: 8px 0;
+      margin: 0.5rem 0;
     }
     p {
       margin: 0;
-      font-size: 14px;
+      font-size: 0.875rem;
     }
     path {
       fill: none;

@@ -1,17 +1,19 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { clockText } from '../words/clock-text';
 import { Timers, type Running } from './timers';
 
 /** The timers that run, large, whatever side is looked at. */
 @Component({
   selector: 'app-timer-bar',
+  imports: [NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @for (t of timers.running(); track t.id) {
       <div class="timer" [class.over]="t.leftS <= 0">
         <span class="name">{{ t.name }}</span>
         <span class="clock" role="timer">{{ shown(t) }}</span>
-        <button class="ant-btn tap" type="button" (click)="timers.stop(t.id)">{{ t.leftS > 0 ? 'stop' : 'done' }}</button>
+        <button nz-button class="tap" type="button" (click)="timers.stop(t.id)">{{ t.leftS > 0 ? 'stop' : 'done' }}</button>
       </div>
     }
     <p class="hidden-text" role="alert">{{ over() }}</p>
@@ -21,13 +23,13 @@ import { Timers, type Running } from './timers';
     .timer {
       display: grid;
       grid-template-columns: minmax(0, 1fr) max-content max-content;
-      gap: 12px;
+      gap: 0.75rem;
       align-items: center;
-      padding: 6px 0;
+      padding: 0.375rem 0;
       border-bottom: 1px solid var(--hairline);
     }
     .clock {
-      font: 700 34px/1 var(--signs);
+      font: 700 2.125rem/1 var(--signs);
       font-variant-numeric: tabular-nums;
     }
     .over .clock {

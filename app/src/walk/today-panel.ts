@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import type { WindWord } from '@tinder/core/burn';
 import { airKeyOf } from '@tinder/core/menu';
 import { daysOf, hold, LIMITS, type WalkEvent } from '@tinder/core/model';
@@ -33,7 +34,7 @@ const AIR_STEP_C = 2;
 /** The next dish as steps, with what can hurt, its timers, and one tap to write it down. */
 @Component({
   selector: 'app-today-panel',
-  imports: [Choice],
+  imports: [Choice, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (next(); as n) {
@@ -45,9 +46,9 @@ const AIR_STEP_C = 2;
       </div>
       <div class="wind" role="group" [attr.aria-label]="n.airName">
         <span class="name">{{ n.airName }}</span>
-        <button class="ant-btn tap" type="button" (click)="feels(-airStepC)">colder</button>
+        <button nz-button class="tap" type="button" (click)="feels(-airStepC)">colder</button>
         <span class="met">{{ n.air }}</span>
-        <button class="ant-btn tap" type="button" (click)="feels(airStepC)">milder</button>
+        <button nz-button class="tap" type="button" (click)="feels(airStepC)">milder</button>
       </div>
       @if (amounts().length > 1) {
         <div class="wind">
@@ -58,14 +59,14 @@ const AIR_STEP_C = 2;
       @if (n.fails) {
         <p class="error" role="alert">In this wind and cold no burn can do it: find the lee, warm the can, or eat it cold.</p>
       }
-      <button class="ant-btn strong-act big" type="button" [disabled]="!fresh()" (click)="cooked()">
+      <button nz-button nzType="primary" class="strong-act big" type="button" [disabled]="!fresh()" (click)="cooked()">
         {{ other() ? 'cooked so' : 'cooked as planned' }}
       </button>
       <div class="taps">
-        <button class="ant-btn tap" type="button" [disabled]="!fresh()" (click)="skip('cold')">eaten cold</button>
-        <button class="ant-btn tap" type="button" [disabled]="!fresh()" (click)="skip('skipped')">skipped</button>
-        <button class="ant-btn tap" type="button" [disabled]="!fresh()" (click)="skip('eatenOut')">eaten out</button>
-        <button class="ant-btn tap" type="button" [disabled]="!fresh()" (click)="relit()">had to light it again</button>
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('cold')">eaten cold</button>
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('skipped')">skipped</button>
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('eatenOut')">eaten out</button>
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="relit()">had to light it again</button>
       </div>
       <p class="first">{{ first }}</p>
       <ol aria-label="Steps">
@@ -78,10 +79,10 @@ const AIR_STEP_C = 2;
               }
               <div class="taps">
                 @if (s.timerS) {
-                  <button class="ant-btn tap" type="button" (click)="time(i)">{{ s.timerWords }}</button>
+                  <button nz-button class="tap" type="button" (click)="time(i)">{{ s.timerWords }}</button>
                 }
                 @if (i < n.steps.length - 1) {
-                  <button class="ant-btn tap" type="button" (click)="go(i + 1)">next step</button>
+                  <button nz-button class="tap" type="button" (click)="go(i + 1)">next step</button>
                 }
               </div>
             }
@@ -101,19 +102,19 @@ const AIR_STEP_C = 2;
         <div class="taps" role="group" aria-label="how long it felt">
           <span class="name">it felt like</span>
           @for (m of feltMin; track m) {
-            <button class="ant-btn tap" type="button" (click)="felt(last, m)">{{ m }} min</button>
+            <button nz-button class="tap" type="button" (click)="felt(last, m)">{{ m }} min</button>
           }
         </div>
       }
     }
     @if (mayAsk()) {
-      <button class="ant-btn word" type="button" (click)="ask()">tell me when a time is over though the phone is locked</button>
+      <button nz-button nzSize="small" type="button" (click)="ask()">tell me when a time is over though the phone is locked</button>
     }
   `,
   styleUrl: './walk.less',
   styles: `
     ol {
-      margin: 8px 0;
+      margin: 0.5rem 0;
       padding: 0;
       list-style: none;
       counter-reset: step;
@@ -124,15 +125,15 @@ const AIR_STEP_C = 2;
     }
     .step {
       display: grid;
-      grid-template-columns: 30px minmax(0, 1fr);
+      grid-template-columns: 1.875rem minmax(0, 1fr);
       width: 100%;
-      min-height: 48px;
-      padding: 8px 0;
+      min-height: 3rem;
+      padding: 0.5rem 0;
       border: 0;
       background: none;
       color: var(--ink);
       font: inherit;
-      font-size: 18px;
+      font-size: 1.125rem;
       line-height: 1.25;
       text-align: left;
       align-items: center;
@@ -141,34 +142,34 @@ const AIR_STEP_C = 2;
     .step::before {
       content: counter(step);
       color: var(--ink-quiet);
-      font: 600 18px/1 var(--signs);
+      font: 600 1.125rem/1 var(--signs);
     }
     .past .step {
       color: var(--ink-quiet);
       text-decoration: line-through;
     }
     [aria-current] .step {
-      font-size: 24px;
+      font-size: 1.5rem;
       font-weight: 600;
     }
     .wind,
     .line {
       display: flex;
       flex-wrap: wrap;
-      gap: 4px 12px;
+      gap: 0.25rem 0.75rem;
       align-items: center;
-      min-height: 48px;
+      min-height: 3rem;
     }
     .name,
     .first {
       color: var(--ink-quiet);
     }
     .first {
-      margin: 4px 0 0;
+      margin: 0.25rem 0 0;
     }
     .met {
       min-width: 5ch;
-      font: 600 18px/1 var(--signs);
+      font: 600 1.125rem/1 var(--signs);
       text-align: center;
     }
   `,

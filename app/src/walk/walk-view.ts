@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, linkedSignal, signal, untracked } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Ribbon } from '../charts/ribbon';
 import { BEYOND_PX } from '../charts/ribbon-geometry';
 import { Sides } from '../commands/sides';
@@ -32,7 +33,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Walk: the phone at dusk. Steps, log, forecast, and what to do when it is tight. */
 @Component({
   selector: 'app-walk-view',
-  imports: [MissingPart, AfterPanel, AheadPanel, GuidePanel, LogPanel, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
+  imports: [AfterPanel, AheadPanel, GuidePanel, LogPanel, MissingPart, NzButtonComponent, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Walk</h1>
@@ -93,7 +94,9 @@ type Side = (typeof SIDES)[number]['value'];
           On the way this page shows the next dish step by step with its timers, keeps the log, and says whether the fuel lasts. Everything
           works without a signal. Your own meals, readings and spills teach it how thirsty the burner really is.
         </p>
-        <button class="ant-btn strong-act big" type="button" [disabled]="!plans.current()" (click)="log.begin()">walk this trip</button>
+        <button nz-button nzType="primary" class="strong-act big" type="button" [disabled]="!plans.current()" (click)="log.begin()">
+          walk this trip
+        </button>
       }
     }
   `,
@@ -101,7 +104,7 @@ type Side = (typeof SIDES)[number]['value'];
   styles: `
     :host {
       @media (max-width: 720px) {
-        --gutter: 62px;
+        --gutter: 3.875rem;
       }
     }
     app-ribbon {
@@ -109,8 +112,8 @@ type Side = (typeof SIDES)[number]['value'];
       margin-left: var(--gutter);
     }
     .where {
-      margin: 4px 0;
-      font-size: 17px;
+      margin: 0.25rem 0;
+      font-size: 1.0625rem;
       line-height: 1.3;
     }
   `,
