@@ -1,4 +1,5 @@
-// How long a visit takes until its first verdict, beside an empty Angular page that was built the same way, in turns.
+// How long a visit takes until its first verdict, and the way from “Look at the sample” to its verdict, beside pages that were built the same way:
+// an empty one, and one with a button of NG-ZORRO. In turns.
 import type { Browser, BrowserContext } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -11,6 +12,7 @@ import { until } from './until';
 export const PLACES = {
   ours: { dir: 'dist/app/browser', port: 3113 },
   empty: { dir: 'dist/empty-page/browser', port: 3114 },
+  button: { dir: 'dist/button-page/browser', port: 3115 },
 } as const;
 type Place = keyof typeof PLACES;
 
@@ -30,13 +32,37 @@ const ROUNDS = 5;
 const HELD_WITHIN = 1.15;
 const RECORDED = JSON.parse(readFileSync(path.join(import.meta.dirname, 'recorded-visits.json'), 'utf8')) as Record<string, number>;
 
-/** In the page, as text, so that no build step rewrites it: notes when the verdict, or all that the empty page has, is painted. */
-const WATCH = `(() => {
+/** What is timed: from the address, or from the first button of the start page on, until the verdict, or all that a page to compare with has, is painted. */
+const TIMED = {
+  carry: { place: 'ours', path: 'carry', presses: false },
+  sample: { place: 'ours', path: '', presses: true },
+  empty: { place: 'empty', path: '', presses: false },
+  button: { place: 'button', path: '', presses: false },
+} as const satisfies Record<string, { place: Place; path: string; presses: boolean }>;
+type Timed = keyof typeof TIMED;
+/** Ours, what it is compared with, and how that is told. */
+const COMPARED = [
+  ['carry', 'empty', 'first verdict over an empty Angular page'],
+  ['sample', 'button', 'from “Look at the sample” to its verdict over a page with one button of NG-ZORRO'],
+] as const satisfies readonly (readonly [Timed, Timed, string])[];
+
+/** In the page, as text, so that no build step rewrites it: presses where that is timed, and notes when what is waited for is painted. */
+const watch = (presses: boolean): string => `(() => {
+  let sinceMs = ${presses ? 'undefined' : '0'};
   const isThere = () =>
     /Leave .* with/.test(document.querySelector('app-verdict-line')?.textContent ?? '') || document.querySelector('.there') !== null;
   const look = () => {
-    if (isThere()) globalThis.thereMs = performance.now();
-    else requestAnimationFrame(look);
+    if (sinceMs === undefined) {
+      const button = document.querySelector('app-start-view button');
+      if (button) {
+        sinceMs = performance.now();
+        button.click();
+      }
+    } else if (isThere()) {
+      globalThis.thereMs = performance.now() - sinceMs;
+      return;
+    }
+    requestAnimationFrame(look);
   };
   requestAnimationFrame(look);
 })()`;
@@ -50,8 +76,8 @@ const IS_KEPT = `(async () => {
   return kept.length >= wanted;
 })()`;
 
-/** From the address until what is waited for is painted, ms. */
-async function visitMs(context: BrowserContext, address: string, device: Device): Promise<number> {
+/** What is timed of one visit, ms. */
+async function visitMs(context: BrowserContext, address: string, presses: boolean, device: Device): Promise<number> {
   const { slower, line } = DEVICES[device];
   const page = await context.newPage();
   const cdp = await context.newCDPSession(page);
@@ -62,7 +88,7 @@ async function visitMs(context: BrowserContext, address: string, device: Device)
     const throughput = { downloadThroughput: bytesPerS, uploadThroughput: bytesPerS / 2 };
     await cdp.send('Network.emulateNetworkConditions', { offline: false, latency: line.latencyMs, ...throughput });
   }
-  await page.addInitScript(WATCH);
+  await page.addInitScript(watch(presses));
   await page.goto(address);
   const ms = await until(() => page.evaluate<number | undefined>('globalThis.thereMs'));
   await page.close();
@@ -82,18 +108,21 @@ interface Times {
   second: number[];
 }
 
-/** A first visit and a second one out of the service worker, in turns with those of the empty page. */
-async function measured(browser: Browser, device: Device, addresses: Record<Place, string>): Promise<Record<Place, Times>> {
-  const times: Record<Place, Times> = { ours: { first: [], second: [] }, empty: { first: [], second: [] } };
+/** First visits and second ones out of the service worker, each in turns with all others. */
+async function measured(browser: Browser, device: Device, addresses: Record<Place, string>): Promise<Record<Timed, Times>> {
+  const all = Object.keys(TIMED) as Timed[];
+  const times = Object.fromEntries(all.map((of): [string, Times] => [of, { first: [], second: [] }])) as Record<Timed, Times>;
   for (let round = 0; round < ROUNDS; round++)
-    for (const place of ['ours', 'empty'] as const) {
+    for (const of of all) {
       const { viewport } = DEVICES[device];
+      const { place, path, presses } = TIMED[of];
+      const address = addresses[place] + path;
       const fresh = await browser.newContext({ viewport, serviceWorkers: 'block' });
-      times[place].first.push(await visitMs(fresh, addresses[place], device));
+      times[of].first.push(await visitMs(fresh, address, presses, device));
       await fresh.close();
       const returning = await browser.newContext({ viewport });
-      await install(returning, addresses[place]);
-      times[place].second.push(await visitMs(returning, addresses[place], device));
+      await install(returning, address);
+      times[of].second.push(await visitMs(returning, address, presses, device));
       await returning.close();
     }
   return times;
@@ -102,25 +131,32 @@ async function measured(browser: Browser, device: Device, addresses: Record<Plac
 const spread = (list: readonly number[]): string =>
   `${quantile(list, 0.5).toFixed(0)} ms (${quantile(list, 0).toFixed(0)} to ${quantile(list, 1).toFixed(0)})`;
 
-/** Our first verdict as multiples of the empty page, and both with their spread over the rounds: how noisy it was. */
+/** Each place served on a port of its own while `work` runs. */
+const allServed = <T>(work: (addresses: Record<Place, string>) => Promise<T>): Promise<T> =>
+  served(PLACES.ours.port, PLACES.ours.dir, (ours) =>
+    served(PLACES.empty.port, PLACES.empty.dir, (empty) =>
+      served(PLACES.button.port, PLACES.button.dir, (button) => work({ ours, empty, button })),
+    ),
+  );
+
+/** Ours as multiples of the pages to compare with, and all with their spread over the rounds: how noisy it was. */
 export async function visitRows(browser: Browser): Promise<Row[]> {
-  return served(PLACES.ours.port, PLACES.ours.dir, (ours) =>
-    served(PLACES.empty.port, PLACES.empty.dir, async (empty) => {
-      const rows: Row[] = [];
-      for (const device of Object.keys(DEVICES) as Device[]) {
-        const times = await measured(browser, device, { ours: `${ours}carry`, empty });
-        for (const visit of ['first', 'second'] as const) {
-          const [own, other] = [times.ours[visit], times.empty[visit]];
+  return allServed(async (addresses) => {
+    const rows: Row[] = [];
+    for (const device of Object.keys(DEVICES) as Device[]) {
+      const times = await measured(browser, device, addresses);
+      for (const visit of ['first', 'second'] as const)
+        for (const [ours, other, words] of COMPARED) {
+          const [own, compared] = [times[ours][visit], times[other][visit]];
           const what = `${visit} visit on ${DEVICES[device].on}${visit === 'second' ? ', from the service worker' : ''}`;
-          const ratio = quantile(own, 0.5) / quantile(other, 0.5);
-          const recorded = RECORDED[`${device} ${visit}`];
+          const ratio = quantile(own, 0.5) / quantile(compared, 0.5);
+          const recorded = RECORDED[`${ours} ${device} ${visit}`];
           rows.push(
-            under(`${what}: first verdict over an empty Angular page`, ratio, +(recorded * HELD_WITHIN).toFixed(2), 'times', 2),
-            told(`… first verdict; the empty page; each the median of ${ROUNDS} in turns`, `${spread(own)}; ${spread(other)}`),
+            under(`${what}: ${words}`, ratio, +(recorded * HELD_WITHIN).toFixed(2), 'times', 2),
+            told(`… ours; the page compared with; each the median of ${ROUNDS} in turns`, `${spread(own)}; ${spread(compared)}`),
           );
         }
-      }
-      return rows;
-    }),
-  );
+    }
+    return rows;
+  });
 }
