@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { conditionsOf, fuelReadG } from '@tinder/core/bench';
 import { hasValve, burnerById } from '@tinder/core/catalogue';
@@ -7,51 +7,54 @@ import { END_WORDS } from '../words/bench-words';
 import { Units } from '../words/units';
 import { BenchStudy } from './bench-study';
 import { Hint } from '../ui/hint';
+import { SortHeading, sortedRows, type SortedBy } from '../ui/sort-heading';
 
-/** Every burn that was kept, the newest first. */
+type Column = 'on' | 'kit' | 'waterMl' | 'flame' | 'windMps' | 'fuelG' | 'seconds';
+
+/** Every burn that was kept, the newest first until it is sorted otherwise. */
 @Component({
   selector: 'app-tests-table',
-  imports: [Hint, NzButtonComponent],
+  imports: [Hint, NzButtonComponent, SortHeading],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">every burn</h2>
+    <h2>All tests</h2>
     <table class="stacks">
       <thead>
         <tr>
-          <th scope="col">on</th>
-          <th scope="col">kit</th>
-          <th scope="col" class="number">water</th>
-          <th scope="col" class="number" appHint="Flame">flame</th>
-          <th scope="col" class="number">wind</th>
-          <th scope="col" class="number">fuel</th>
-          <th scope="col" class="number" appHint="time, of a burn">time</th>
-          <th scope="col" appHint="for, of a burn">for</th>
+          <th appSorts="on" [(by)]="by">Day</th>
+          <th appSorts="kit" [(by)]="by">Kit</th>
+          <th class="number" appSorts="waterMl" [(by)]="by">Water</th>
+          <th class="number" appSorts="flame" [(by)]="by"><span appHint="Flame">Flame</span></th>
+          <th class="number" appSorts="windMps" [(by)]="by">Wind</th>
+          <th class="number" appSorts="fuelG" [(by)]="by">Fuel</th>
+          <th class="number" appSorts="seconds" [(by)]="by"><span appHint="time, of a burn">Time</span></th>
+          <th scope="col" appHint="for, of a burn">Part of</th>
           <td></td>
         </tr>
       </thead>
       <tbody>
-        @for (r of rows(); track r.id) {
+        @for (r of sorted(); track r.id) {
           <tr [class.aside]="r.test.setAside">
             <th scope="row">{{ r.test.on }}</th>
-            <td data-label="kit">{{ r.test.setup.kitName }}</td>
-            <td data-label="water" class="number">{{ r.water }}</td>
-            <td data-label="flame" class="number">{{ r.flame }}</td>
-            <td data-label="wind" class="number">{{ r.wind }}</td>
-            <td data-label="fuel" class="number">{{ r.fuel }}</td>
-            <td data-label="time" class="number">{{ r.time }}</td>
-            <td data-label="for" class="for">{{ r.for }}</td>
+            <td data-label="Kit">{{ r.test.setup.kitName }}</td>
+            <td data-label="Water" class="number">{{ r.water }}</td>
+            <td data-label="Flame" class="number">{{ r.flame }}</td>
+            <td data-label="Wind" class="number">{{ r.wind }}</td>
+            <td data-label="Fuel" class="number">{{ r.fuel }}</td>
+            <td data-label="Time" class="number">{{ r.time }}</td>
+            <td data-label="Part of" class="for">{{ r.for }}</td>
             <td class="acts">
               <button
                 nz-button
                 nzSize="small"
                 type="button"
-                [attr.aria-label]="(r.test.setAside ? 'count ' : 'set aside ') + r.spoken"
+                [attr.aria-label]="(r.test.setAside ? 'Count ' : 'Set aside ') + r.spoken"
                 (click)="setAside(r.id)"
               >
-                {{ r.test.setAside ? 'count it' : 'set aside' }}
+                {{ r.test.setAside ? 'Count' : 'Set aside' }}
               </button>
-              <button nz-button nzSize="small" type="button" [attr.aria-label]="'take away ' + r.spoken" (click)="study.removeTest(r.id)">
-                take away
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Delete ' + r.spoken" (click)="study.removeTest(r.id)">
+                Delete
               </button>
             </td>
           </tr>
@@ -83,7 +86,9 @@ export class TestsTable {
   protected readonly study = inject(BenchStudy);
   private readonly units = inject(Units);
 
-  protected readonly rows = computed(() => {
+  protected readonly by = signal<SortedBy<Column>>({ column: 'on', descending: true });
+  protected readonly sorted = computed(() => sortedRows(this.rows(), this.by(), (row, column) => row.values[column]));
+  private readonly rows = computed(() => {
     const { tests, series } = this.study.bench();
     return [...tests].reverse().map((test) => {
       const { setup } = test;
@@ -97,18 +102,29 @@ export class TestsTable {
         test.note,
       ].filter(Boolean);
       const reached = test.end === 'reached';
+      const hasFlame = hasValve(burnerById(setup.kit.burnerId));
+      const { windMps } = conditionsOf(setup);
       return {
         id: test.id,
         test,
         water: this.units.text(setup.waterMl, 'volume'),
-        flame: hasValve(burnerById(setup.kit.burnerId)) ? `${Math.round(100 * setup.kit.flameSetting)} %` : '',
-        wind: this.units.text(conditionsOf(setup).windMps, 'speed', 1),
+        flame: hasFlame ? `${Math.round(100 * setup.kit.flameSetting)} %` : '',
+        wind: this.units.text(windMps, 'speed', 1),
         // what a burn used that did not get there is no measure of anything
         fuel: reached
           ? this.units.text(fuelReadG(test), 'mass', setup.scale.resolutionG < 1 && this.units.unit('mass').symbol === 'g' ? 1 : undefined)
           : '–',
         time: formatDuration(test.seconds),
         for: [side, ...oddities].filter(Boolean).join('; '),
+        values: {
+          on: test.on,
+          kit: setup.kitName,
+          waterMl: setup.waterMl,
+          flame: hasFlame ? setup.kit.flameSetting : undefined,
+          windMps,
+          fuelG: reached ? fuelReadG(test) : undefined,
+          seconds: test.seconds,
+        } satisfies Record<Column, number | string | undefined>,
         spoken: `${test.on} ${setup.kitName} ${formatDuration(test.seconds)}`,
       };
     });
