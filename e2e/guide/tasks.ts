@@ -31,41 +31,41 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
   'along-a-track': async (page) => {
     await page.keyboard.press('m');
     const buffer = Buffer.from(await readFile('../docs/formats/examples/ridge.gpx', 'utf8'));
-    await page.getByLabel('track file').setInputFiles({ name: 'ridge.gpx', mimeType: 'application/gpx+xml', buffer });
+    await page.getByLabel('Track file').setInputFiles({ name: 'ridge.gpx', mimeType: 'application/gpx+xml', buffer });
     await expect(page.getByRole('button', { name: 'Create trip' })).toBeVisible();
   },
   'weigh-the-kit': async (page) => {
-    await goTo(page, 'Kit', 'build it');
-    await page.getByRole('button', { name: 'paste my weights' }).click();
-    await page.getByLabel('pieces with their weights').fill('tiny pot 2.1 oz\nlong spoon 14 g\nstring 4 g');
+    await goTo(page, 'Kit', 'Build');
+    await page.getByRole('button', { name: 'Paste weights' }).click();
+    await page.getByLabel('Pieces with their weights').fill('tiny pot 2.1 oz\nlong spoon 14 g\nstring 4 g');
     await expect(page.locator('app-pieces-list')).toContainText('60 g');
-    await page.getByLabel('pieces with their weights').scrollIntoViewIfNeeded();
+    await page.getByLabel('Pieces with their weights').scrollIntoViewIfNeeded();
   },
   'find-a-kit': async (page) => {
     await page.keyboard.press('x');
-    await page.getByRole('button', { name: 'find', exact: true }).click();
+    await page.getByRole('button', { name: 'Find', exact: true }).click();
     await expect(page.locator('app-finder-schools').getByRole('listitem').last()).toContainText('less than the best', { timeout: 60_000 });
   },
   'half-a-can': async (page) => {
-    await goTo(page, 'Shelf', 'the cupboard');
-    const said = page.getByRole('textbox', { name: /^put one on the shelf/ });
+    await goTo(page, 'Shelf', 'Containers');
+    const said = page.getByRole('textbox', { name: /^put one on the shelf/i });
     await said.fill('230 g canister, weighs 293 g');
     await said.press('Enter');
     await expect(page.locator('app-container-card')).toContainText('left ±');
   },
   'no-scale': async (page) => {
-    await goTo(page, 'Shelf', 'the cupboard');
-    await page.getByRole('button', { name: /^garden tests/ }).click();
-    await page.getByRole('button', { name: 'look at it again' }).click();
+    await goTo(page, 'Shelf', 'Containers');
+    await page.getByRole('button', { name: /^garden tests/i }).click();
+    await page.getByRole('button', { name: 'Update the fill level' }).click();
     const guide = page.locator('app-look-guide');
     await guide.getByText('balance it on a pole').click();
-    await type(page, 'from the cord to the can', '500 mm');
+    await type(page, 'from the cord to the canister', '500 mm');
     await type(page, 'from the cord to the bottle', '262 mm');
     await guide.getByRole('checkbox').uncheck();
     await expect(guide).toContainText('Then:');
   },
   'a-cold-night': async (page) => {
-    await goTo(page, 'Trail', 'days and stop');
+    await goTo(page, 'Trail', 'Days and stop');
     await brush(page, 18, 19);
     await type(page, 'at breakfast, typed', '-14');
     await settled(page);
@@ -75,18 +75,18 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
     await settled(page);
   },
   'a-windy-camp': async (page) => {
-    await goTo(page, 'Menu', 'what habits cost');
+    await goTo(page, 'Menu', 'What habits cost');
     await expect(page.getByRole('button', { name: /no windscreen/ })).toBeVisible();
     await settled(page);
   },
   'a-ban': async (page) => {
-    await goTo(page, 'Trail', 'stops and legs');
-    await page.getByLabel('flame between Nettle Hut and Harrow Junction').selectOption('noFlame');
+    await goTo(page, 'Trail', 'Stops and legs');
+    await page.getByLabel('Flame between Nettle Hut and Harrow Junction').selectOption('noFlame');
     await settled(page);
   },
   'alcohol-on-one-leg': async (page) => {
     await turnTo(page, 'All legs');
-    await expect(page.getByRole('button', { name: /^carry .* on this leg/ }).first()).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('button', { name: /^carry .* on this leg/i }).first()).toBeVisible({ timeout: 30_000 });
     await settled(page);
     await page.getByRole('heading', { name: 'A different kit on some legs' }).scrollIntoViewIfNeeded();
   },
@@ -104,18 +104,18 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
     await settled(page);
   },
   'a-burner-of-your-own': async (page) => {
-    await goTo(page, 'Bench', 'your burner');
+    await goTo(page, 'Bench', 'Your stove');
     await expect(page.locator('app-reserve-panel')).toContainText('Over all carries');
     await settled(page);
   },
   'what-a-habit-costs': async (page) => {
-    await goTo(page, 'Menu', 'what habits cost');
+    await goTo(page, 'Menu', 'What habits cost');
     await page.getByRole('button', { name: 'The best together' }).scrollIntoViewIfNeeded();
     await settled(page);
   },
   'a-dish-of-your-own': async (page) => {
-    await goTo(page, 'Menu', 'the dishes');
-    await expect(page.locator('app-dish-panel')).toContainText('at the stove');
+    await goTo(page, 'Menu', 'Dishes');
+    await expect(page.locator('app-dish-panel')).toContainText('At the stove');
     await settled(page);
   },
   'a-tight-leg': async (page) => {
@@ -129,12 +129,12 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
     await settled(page);
   },
   'on-paper': async (page) => {
-    await goTo(page, 'Pack', 'stove card');
-    await expect(page.locator('app-card-panel')).toContainText('tripwires', { timeout: 30_000 });
+    await goTo(page, 'Pack', 'Stove card');
+    await expect(page.locator('app-card-panel')).toContainText('Tripwires', { timeout: 30_000 });
     await settled(page);
   },
   tonight: async (page) => {
-    await goTo(page, 'Walk', 'today');
+    await goTo(page, 'Walk', 'Today');
     await expect(page.locator('app-today-panel ol')).toBeVisible();
     await settled(page);
   },

@@ -48,7 +48,7 @@ test('trail', async ({ page }) => {
 
 test('kit', async ({ page }) => {
   await page.goto('/kit');
-  await expect(page.getByRole('list', { name: 'packing order' })).toContainText('100 g can');
+  await expect(page.getByRole('list', { name: 'Packing order' })).toContainText('100 g can');
   await said(page);
   await page.screenshot(shot('kit'));
 });
@@ -62,7 +62,7 @@ test('finding a kit', async ({ page }) => {
 test('walk', async ({ page }) => {
   await page.goto('/walk');
   await expect(page.locator('.where')).toContainText('Tarn House');
-  await page.getByRole('tab', { name: 'will it last', exact: true }).click();
+  await page.getByRole('tab', { name: 'Will it last', exact: true }).click();
   await expect(page.locator('app-ahead-panel')).toContainText('the least annoying way');
   await page.screenshot(shot('walk'));
 });

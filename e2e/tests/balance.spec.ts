@@ -19,7 +19,7 @@ test('every side of Carry answers without violations and fits', async ({ page })
     ['All legs', /\d+\sg heavier/],
     ['Shopping', /With nothing bought here/],
     ['Other lengths', /Lightest of those that cook/],
-    ['Weight and risk', /the front, from light to safe/],
+    ['Weight and risk', /The front, from light to safe/],
     ['Cases', /what is planned runs out/],
   ];
   for (const [name, words] of answered) {
@@ -38,9 +38,9 @@ test('a box posted to a stop that sells nothing shortens the carry, and the walk
   await expect(sums).toContainText(OWN_590);
   await page.getByRole('link', { name: 'Trail', exact: true }).click();
   const stop = page.locator('app-stop-panel');
-  await pick(list(stop, 'which'), 'Marl Cross');
-  await expect(stop.getByLabel('name')).toHaveValue('Marl Cross');
-  await page.getByRole('radiogroup', { name: 'Box posted ahead' }).getByText('posted here').click();
+  await pick(list(stop, 'Which'), 'Marl Cross');
+  await expect(stop.getByLabel('Name')).toHaveValue('Marl Cross');
+  await page.getByRole('radiogroup', { name: 'Box posted ahead' }).getByText('Posted here').click();
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await turnTo(page, 'All legs');
   await expect(loads(page, 'Quill Landing to Marl Cross')).toContainText('bought there');
@@ -54,13 +54,13 @@ test('a box posted to a stop that sells nothing shortens the carry, and the walk
 test('a ban on open flames forces another kit on its leg, and gives the hot meals back', async ({ page }) => {
   await open(page, '/kit');
   await page.getByRole('button', { name: 'alcohol in a cone', exact: true }).click();
-  await page.getByRole('button', { name: 'carry it on Vesper Divide', exact: true }).click();
+  await page.getByRole('button', { name: 'Carry it on Vesper Divide', exact: true }).click();
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await turnTo(page, 'All legs');
   await expect(page.locator('app-legs-panel')).toContainText('No open flame on days 13–17');
   await page.getByRole('button', { name: /^Marl Cross to Tarn House/ }).click();
   await expect(row(page, 'small can burner')).toContainText('mends 10 hot meals');
-  await page.getByRole('button', { name: 'carry small can burner on this leg' }).click();
+  await page.getByRole('button', { name: 'Carry small can burner on this leg' }).click();
   await expect(page.locator('app-legs-panel')).not.toContainText('No open flame');
   await expect(loads(page, 'Marl Cross to Tarn House')).toContainText(/can/);
   await expect(page.getByRole('button', { name: /^Marl Cross to Tarn House small can burner/ })).toBeVisible();
@@ -86,7 +86,7 @@ test('load-outs go out as CSV, the charts as SVG', async ({ page }) => {
   expect(lines).toHaveLength(6);
   expect(lines[1]).toMatch(/^Nettle Hut,Harrow Junction,1,5,home,can 100 g with 100 g \+ can 100 g with 100 g,/);
   await turnTo(page, 'Other lengths');
-  expect(await save('drawing as SVG')).toContain('regulated, finned pot');
+  expect(await save('Drawing as SVG')).toContain('regulated, finned pot');
 });
 
 test('a reserve given up is seen at once: the chance, the glow, and the way back along the front', async ({ page }) => {
@@ -104,7 +104,7 @@ test('a reserve given up is seen at once: the chance, the glow, and the way back
   await page.keyboard.press('Escape');
   await turnTo(page, 'Weight and risk');
   const front = page.getByRole('slider', { name: 'Along the front, from light to safe' });
-  await expect(page.getByRole('table', { name: 'the front, from light to safe' })).toBeVisible();
+  await expect(page.getByRole('table', { name: 'The front, from light to safe' })).toBeVisible();
   await expect(page.locator('progress')).toHaveCount(0, { timeout: 30_000 });
   await front.press('End');
   await expect(page.locator('.glow')).toHaveCount(0, { timeout: 15_000 });

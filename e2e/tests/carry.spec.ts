@@ -70,7 +70,7 @@ test('has no accessibility violations, in daylight and by headlamp, with drawers
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog')).toContainText('what can be done here');
+  await expect(page.getByRole('dialog')).toContainText('What can be done here');
   await standing(page);
   await expectFits(page, DIALOG);
 });
@@ -177,7 +177,7 @@ test('can be walked through with the keyboard alone', async ({ page }) => {
   await expect(page.getByRole('textbox', { name: 'Find a command' })).toBeFocused();
   await page.keyboard.type('units'); // no letter of it is taken for a command
   await page.keyboard.press('Enter');
-  const units = page.getByRole('dialog', { name: 'units shown' });
+  const units = page.getByRole('dialog', { name: 'Units shown' });
   await expect(units).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(units).toBeHidden();
@@ -204,7 +204,7 @@ test('says what is wrong with a typed value and keeps the old one', async ({ pag
 test('shows every figure in the units asked for', async ({ page }) => {
   await open(page);
   await page.keyboard.press('u');
-  await page.getByRole('button', { name: 'all US customary' }).click();
+  await page.getByRole('button', { name: 'All US customary' }).click();
   await page.keyboard.press('Escape');
   await expect(verdict(page)).toContainText(`${(FIRST_CARRY.demandG / 28.349523).toFixed(2)} oz`);
   await expect(page.getByRole('textbox', { name: 'Evenings, typed' })).toHaveValue('46 °F');
@@ -218,20 +218,20 @@ test('a bad purchase is pinned, its price is seen, and one that is too small is 
   for (let day = 1; day < 10; day++) await page.keyboard.press('ArrowRight');
   await expect(loadout(page)).toContainText('Quill Landing to Tarn House');
   await unfold(page, 'Average weight, stove time');
-  await page.getByText('how it is chosen').click();
+  await page.getByText('How it is chosen').click();
   await type(page, '450 g canisters to buy here, decided', '1');
   await expect(loadout(page)).toContainText('Bought here: 450 g canister, new');
   await expect(loadout(page)).toContainText(/What is pinned costs \d+\sg carried all the way/);
   await type(page, '450 g canisters to buy here, decided', '0');
   // with nothing bought here, the stop before has to provide for it
   await expect(loadout(page)).toContainText('Nothing is bought here. Carried on: 230 g canister, new');
-  await page.getByRole('button', { name: 'let it be chosen again' }).click();
+  await page.getByRole('button', { name: 'Let it be chosen again' }).click();
   await expect(loadout(page)).toContainText('Bought here: 230 g canister, new');
   await page.getByRole('slider', { name: 'Day marker' }).press('Home');
   await expect(loadout(page)).toContainText('Nettle Hut to Harrow Junction');
   await type(page, '230 g canisters to buy here, decided', '0');
   await expect(loadout(page)).toContainText('too little out of Nettle Hut: the pins are not followed');
-  await page.getByRole('button', { name: 'let it be chosen again' }).click();
-  await pick(list(page, 'least'), 'gram-kilometres');
+  await page.getByRole('button', { name: 'Let it be chosen again' }).click();
+  await pick(list(page, 'Least'), 'gram-kilometres');
   await expect(loadout(page)).toContainText('Packed at home');
 });

@@ -43,7 +43,7 @@ test('the flame is set on its curve, by hand and by key, as one step', async ({ 
   await expect(page.getByRole('textbox', { name: 'Flame, typed' })).toHaveValue('100 %');
 });
 
-test('the cold map reads under the keys, and the can’s care moves it', async ({ page }) => {
+test('the cold map reads under the keys, and the canister’s care moves it', async ({ page }) => {
   await open(page);
   await type(page, 'Mornings, typed', '-26');
   await subject(page, 'cold');
@@ -57,19 +57,19 @@ test('the cold map reads under the keys, and the can’s care moves it', async (
   await expect(says).toHaveText(/^0 %/);
 });
 
-test('one boil seen in the cold overrules the label of the can, and undo gives it back', async ({ page }) => {
+test('one boil seen in the cold overrules the label of the canister, and undo gives it back', async ({ page }) => {
   await open(page);
   await subject(page, 'cold');
-  await type(page, 'minutes to the boil on my can', '15 min');
-  await page.getByRole('button', { name: 'what is in it?' }).click();
+  await type(page, 'Minutes to the boil on my can', '15 min');
+  await page.getByRole('button', { name: 'What is in it?' }).click();
   await expect(page.locator('app-own-can')).toContainText('It behaves like');
-  await page.getByRole('button', { name: 'plan with this blend' }).click();
-  await expect(page.locator('app-cold-panel')).toContainText('From your own can');
+  await page.getByRole('button', { name: 'Plan with this blend' }).click();
+  await expect(page.locator('app-cold-panel')).toContainText('From your own canister');
   await page.keyboard.press('Control+z');
   await expect(page.locator('app-cold-panel')).toContainText('Assumed: propane 20 %');
 });
 
-test('every burner of the rack can be chosen and says what it cannot do', async ({ page }) => {
+test('every stove of the rack can be chosen and says what it cannot do', async ({ page }) => {
   await open(page);
   await unfold(page, 'Lid, windscreen');
   const stove = list(page, 'Stove');

@@ -19,18 +19,18 @@ test('what is saved and cannot be read is kept aside, named in words, and nothin
   ]);
   await page.getByRole('heading', { name: /^Conditions/ }).click(); // keys are typed where the focus is
   await page.keyboard.press('l');
-  const aside = page.getByRole('list', { name: 'kept aside' });
+  const aside = page.getByRole('list', { name: 'Kept aside' });
   await expect(aside).toContainText('trip.reservePercent is text; it must be a number.');
   await standing(page);
   await expectFits(page, DIALOG);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    aside.getByRole('button', { name: 'export My Real Trip as it is' }).click(),
+    aside.getByRole('button', { name: 'Export My Real Trip as it is' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('kept-aside-trip-vesper-divide.json');
   await aside.getByRole('button', { name: 'try My Real Trip again' }).click();
   await expect(page.getByText('My Real Trip still cannot be read')).toBeVisible();
-  await aside.getByRole('button', { name: 'remove a trip' }).click();
+  await aside.getByRole('button', { name: 'Remove a trip' }).click();
   await page
     .getByRole('alertdialog', { name: 'Remove a trip? Nothing brings it back.' })
     .getByRole('button', { name: 'Remove for good' })
@@ -112,8 +112,8 @@ test('two tabs that each add a dish and change a day keep both', async ({ page, 
   await open(page, '/menu');
   const other = await context.newPage();
   await open(other, '/menu');
-  for (const tab of [page, other]) await turnTo(tab, 'food out of each stop');
-  const own = (p: typeof page) => p.getByRole('button', { name: 'a dish of my own' });
+  for (const tab of [page, other]) await turnTo(tab, 'Food by stop');
+  const own = (p: typeof page) => p.getByRole('button', { name: 'Add a dish' });
   const dishes = (p: typeof page) => p.locator('.kept').getByRole('listitem').filter({ hasText: 'my dish' });
   await Promise.all([own(page).click(), own(other).click()]);
   await saved(page);
@@ -141,7 +141,7 @@ test('without its workers the app says so, and plans on the page', async ({ page
   await expectFits(page, 'app-notice');
   await page.getByRole('heading', { name: /^Conditions/ }).click();
   await page.keyboard.press('m');
-  await page.getByLabel('track file').setInputFiles({ name: 'a.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from('<gpx/>') });
+  await page.getByLabel('Track file').setInputFiles({ name: 'a.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from('<gpx/>') });
   await expect(page.getByRole('dialog').getByRole('alert')).toContainText(
     'a.gpx could not be read (the worker could not be started). Nothing has changed.',
   );
@@ -165,15 +165,15 @@ test('a view or a side that could not be loaded is told of, and edits are kept o
 
 test('more of something than is kept is refused in words, and what was typed or read stays', async ({ page }) => {
   await open(page, '/menu');
-  await turnTo(page, 'food out of each stop');
+  await turnTo(page, 'Food by stop');
   const rows = Array.from({ length: 301 }, (_, i) => `dish ${i},boilPour`).join('\n');
   const many = { name: 'many.csv', mimeType: 'text/csv', buffer: Buffer.from(`name,method\n${rows}`) };
   await page.getByLabel('CSV file of dishes').setInputFiles(many);
-  await page.getByRole('button', { name: 'take the 301 good ones' }).click();
+  await page.getByRole('button', { name: 'Take the 301 good ones' }).click();
   const refusal = page.getByRole('alert').filter({ hasText: 'A trip keeps at most 300 dishes' });
   await expect(refusal).toContainText('Nothing has changed');
   await expectFits(page, '.refusal');
-  await expect(page.getByRole('button', { name: 'take the 301 good ones' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Take the 301 good ones' })).toBeVisible();
   await refusal.getByRole('button', { name: 'Dismiss' }).click();
   await expect(refusal).toBeHidden();
 });

@@ -41,11 +41,11 @@ test('undo and redo stand in the top bar, and the riskiest leg is one press away
   await open(page);
   await type(page, 'Days, typed', '8');
   await saved(page);
-  await page.getByRole('button', { name: 'undo days' }).click();
+  await page.getByRole('button', { name: 'Undo: days' }).click();
   await expect(verdict(page)).toContainText('for 5 days');
-  await page.getByRole('button', { name: 'redo days' }).click();
+  await page.getByRole('button', { name: 'Redo: days' }).click();
   await expect(verdict(page)).toContainText('for 8 days');
-  await page.getByRole('button', { name: 'undo days' }).click();
+  await page.getByRole('button', { name: 'Undo: days' }).click();
   await verdict(page).getByRole('button', { name: 'Show riskiest leg' }).click();
   await expect(verdict(page)).toContainText('Leave Harrow Junction');
   await expect(verdict(page).getByRole('button', { name: 'Show riskiest leg' })).toBeHidden();

@@ -12,7 +12,7 @@ const numberIn = (text: string | null, before: RegExp): number => {
 /** Grams burnt on every leg, by the table of Trail. */
 async function burntByLeg(page: Page): Promise<number[]> {
   await expect(verdict(page)).toHaveAttribute('aria-busy', 'false');
-  const cells = page.getByRole('table', { name: 'stops and legs' }).getByRole('cell', { name: /^[\d,]+ g$/ });
+  const cells = page.getByRole('table', { name: 'Stops and legs' }).getByRole('cell', { name: /^[\d,]+ g$/ });
   await expect(cells).toHaveCount(6);
   return (await cells.allInnerTexts()).map((t) => numberIn(t, /([\d,]+) g/));
 }
@@ -66,12 +66,12 @@ test.describe('tasks of the guide, their numbers against a calculation by hand',
     await expect(page.getByRole('dialog')).toContainText('with 8 hot meals');
   });
 
-  test('half a can: 293 g less the 150 g of an empty one', async ({ page }) => {
+  test('half a canister: 293 g less the 150 g of an empty one', async ({ page }) => {
     await follow(page, 'half-a-can');
     await expect(page.locator('app-container-card')).toContainText('143 g left');
   });
 
-  test('no scale: 262 / 500 of the bottle’s half kilogram, less the can', async ({ page }) => {
+  test('no scale: 262 / 500 of the bottle’s half kilogram, less the canister', async ({ page }) => {
     await follow(page, 'no-scale');
     const text = await page.locator('app-look-guide').innerText();
     const leftG = numberIn(text, /It says (\d+) g ±/);
@@ -81,8 +81,8 @@ test.describe('tasks of the guide, their numbers against a calculation by hand',
 
   test('weigh the kit: 2.1 oz are 59.5 g', async ({ page }) => {
     await follow(page, 'weigh-the-kit');
-    await page.getByRole('button', { name: 'onto the rack only' }).click();
-    await page.getByRole('searchbox', { name: 'find a piece by name' }).fill('tiny pot');
+    await page.getByRole('button', { name: 'Onto the rack only' }).click();
+    await page.getByRole('searchbox', { name: 'Find a piece by name' }).fill('tiny pot');
     await expect(page.locator('app-pieces-list').getByRole('listitem').filter({ hasText: 'tiny pot' })).toContainText('60 g'); // 2.1 · 28.35 = 59.5, shown whole
   });
 
@@ -116,7 +116,7 @@ test.describe('tasks of the guide, their numbers against a calculation by hand',
     await follow(page, 'alcohol-on-one-leg');
     await pick(list(page, 'Compare with'), /^Cold soak/);
     const before = await average();
-    const row = page.getByRole('row', { name: /^alcohol in a cone/ });
+    const row = page.getByRole('row', { name: /^alcohol in a cone/i });
     const promised = numberIn(await row.innerText(), /(\d+) g lighter/);
     await row.getByRole('button').click();
     await expect(page.getByRole('button', { name: /^Nettle Hut to Harrow Junction/ })).toContainText('alcohol in a cone');
@@ -136,17 +136,17 @@ test.describe('tasks of the guide, their numbers against a calculation by hand',
     await open(page, '/trail?side=legs');
     const before = sum(await burntByLeg(page));
     await TASKS['what-a-habit-costs'](page);
-    const row = page.getByRole('button', { name: /^lid off/ });
+    const row = page.getByRole('button', { name: /^lid off/i });
     const promised = numberIn(await row.innerText(), /\+(\d+) g/);
     await row.click();
     await page.getByRole('link', { name: 'Trail', exact: true }).click();
-    await turnTo(page, 'stops and legs');
+    await turnTo(page, 'Stops and legs');
     await expect.poll(async () => Math.abs(sum(await burntByLeg(page)) - before - promised)).toBeLessThanOrEqual(4); // six roundings
   });
 
   test('on paper: the strip is two thirds of π(D + 2·gap) where the lee stays open', async ({ page }) => {
     await follow(page, 'on-paper');
-    await turnTo(page, 'make it');
+    await turnTo(page, 'Templates');
     const longMm = numberIn(await page.locator('app-make-panel').innerText(), /long ([\d.]+)\smm/);
     await type(page, 'gap to the pot', '12 mm');
     await expect

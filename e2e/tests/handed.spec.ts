@@ -40,7 +40,7 @@ test('the address names the side of a view, and brings it back', async ({ page }
   await turnTo(page, 'Cases');
   await expect(page).toHaveURL(/side=whatIf/);
   await page.reload();
-  await expect(page.getByRole('tab', { name: 'what if' })).toHaveAttribute('aria-selected', 'true');
+  await expect(page.getByRole('tab', { name: 'What if' })).toHaveAttribute('aria-selected', 'true');
   await page.goto('/carry?side=nonsense');
   await expect(page.getByRole('tab', { name: 'This leg' })).toHaveAttribute('aria-selected', 'true');
 });

@@ -34,16 +34,16 @@ test('a trip is made, a kit built, a dish chosen, a load-out read and the trip e
 
   await say(page, 'Kit');
   await expect(page.getByRole('heading', { name: 'Kit', level: 1 })).toBeAttached();
-  await tabTo(page, page.getByRole('button', { name: 'new kit' }));
+  await tabTo(page, page.getByRole('button', { name: 'New kit' }));
   await page.keyboard.press('Enter');
-  await tabTo(page, page.getByRole('button', { name: 'paste my weights' }));
+  await tabTo(page, page.getByRole('button', { name: 'Paste weights' }));
   await page.keyboard.press('Enter');
-  await tabTo(page, page.getByRole('textbox', { name: 'pieces with their weights' }));
+  await tabTo(page, page.getByRole('textbox', { name: 'Pieces with their weights' }));
   await page.keyboard.type('burner 75 g, pot 95 g, lighter 11 g, spoon 12 g');
-  await tabTo(page, page.getByRole('button', { name: 'beside what is in it' }));
+  await tabTo(page, page.getByRole('button', { name: 'Beside what is in it' }));
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('list', { name: 'pieces of the kit' }).getByRole('listitem')).toHaveCount(4);
-  await tabTo(page, page.getByRole('button', { name: /^carry it on/ }));
+  await expect(page.getByRole('list', { name: 'Pieces of the kit' }).getByRole('listitem')).toHaveCount(4);
+  await tabTo(page, page.getByRole('button', { name: /^carry it on/i }));
   await page.keyboard.press('Enter');
   await expect(page.locator('app-kit-builder')).toContainText('edits here move its plan');
 
@@ -77,15 +77,15 @@ test.describe('with a thumb', () => {
 
     await page.getByRole('link', { name: 'Kit', exact: true }).tap();
     await page.getByRole('button', { name: 'tablets under a mug', exact: true }).tap();
-    await expect(page.getByRole('textbox', { name: 'name of the kit' })).toHaveValue('tablets under a mug');
-    await page.getByRole('button', { name: /^carry it on/ }).tap();
+    await expect(page.getByRole('textbox', { name: 'Name of the kit' })).toHaveValue('tablets under a mug');
+    await page.getByRole('button', { name: /^carry it on/i }).tap();
     await expect(verdict(page)).toContainText('tablets');
 
     await page.getByRole('link', { name: 'Menu', exact: true }).tap();
     const supper = page.getByRole('region', { name: 'dinner' });
     await box(list(supper, 'dinner')).tap();
     await options(page).nth(1).tap();
-    await page.getByRole('tab', { name: 'food out of each stop' }).tap();
+    await page.getByRole('tab', { name: 'Food by stop' }).tap();
     await expect(page.locator('app-food-tables')).toBeVisible();
 
     await page.getByRole('link', { name: 'Carry', exact: true }).tap();

@@ -85,9 +85,9 @@ test('two tabs hold two trips side by side without harm, and both are backed up 
   const other = await context.newPage();
   await open(other);
   await other.keyboard.press('l');
-  await other.getByRole('button', { name: 'duplicate Vesper Divide' }).click();
-  await other.getByLabel('name of Vesper Divide, copy').fill('The Copy');
-  await other.getByLabel('name of Vesper Divide, copy').press('Enter');
+  await other.getByRole('button', { name: 'Duplicate Vesper Divide' }).click();
+  await other.getByLabel('Name of Vesper Divide, copy').fill('The Copy');
+  await other.getByLabel('Name of Vesper Divide, copy').press('Enter');
   await other.keyboard.press('Escape');
   await type(other, 'Days, typed', '3');
   await type(page, 'Days, typed', '7');
@@ -111,10 +111,10 @@ test('two tabs hold two trips side by side without harm, and both are backed up 
   await expect(page.getByRole('dialog')).toContainText('Nothing was ever backed up');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('dialog').getByRole('button', { name: 'back up everything' }).click(),
+    page.getByRole('dialog').getByRole('button', { name: 'Back up everything' }).click(),
   ]);
   await expect(page.getByRole('dialog')).toContainText('Last backed up today');
-  await page.getByRole('button', { name: 'delete The Copy' }).click();
+  await page.getByRole('button', { name: 'Delete The Copy' }).click();
   await expect(page.getByRole('dialog').getByRole('textbox')).toHaveCount(1);
   await page.keyboard.press('Escape');
   await page.getByLabel('Trip, rack or backup file to import').setInputFiles(await download.path());

@@ -1,43 +1,43 @@
 import { readFile } from 'node:fs/promises';
 import { expect, expectFits, list, open, options, pick, test, turnTo, type, unfold, verdict } from './helpers';
 
-const SIDES = ['build it', 'find one', 'side by side', 'make it lighter', 'lose one', 'diary'] as const;
+const SIDES = ['Build', 'Find the best', 'Compare', 'Lighten', 'If you lose it', 'Gear log'] as const;
 /** What is new on each side, beside the frame and the list of kits that are looked at with the first. */
 const PANELS = [undefined, 'app-finder-panel', 'app-compare-panel', 'app-ladder-panel', 'app-losses-panel', 'app-diary-panel'] as const;
 
 test('every side of the kits answers without violations and fits', async ({ page }) => {
   await open(page, '/kit');
-  await expect(page.getByRole('list', { name: 'packing order' })).toContainText('100 g can');
+  await expect(page.getByRole('list', { name: 'Packing order' })).toContainText('100 g can');
   for (const name of SIDES) {
     await turnTo(page, name);
-    if (name === 'find one') {
-      await page.getByText('what I have', { exact: true }).click();
-      await expect(page.getByRole('radio', { name: 'what I have', exact: true })).toBeChecked();
-      await page.getByRole('button', { name: 'find', exact: true }).click();
+    if (name === 'Find the best') {
+      await page.getByText('What I have', { exact: true }).click();
+      await expect(page.getByRole('radio', { name: 'What I have', exact: true })).toBeChecked();
+      await page.getByRole('button', { name: 'Find', exact: true }).click();
       await expect(page.locator('app-finder-schools').getByRole('listitem').first()).toContainText('less than the best', {
         timeout: 60_000,
       });
     }
-    if (name === 'side by side') await expect(page.getByRole('table')).toContainText('590 g');
-    if (name === 'make it lighter') await expect(page.getByRole('table')).toContainText('foil lid');
-    if (name === 'lose one') await expect(page.getByRole('table').first()).toContainText('small gas burner');
+    if (name === 'Compare') await expect(page.getByRole('table')).toContainText('590 g');
+    if (name === 'Lighten') await expect(page.getByRole('table')).toContainText('foil lid');
+    if (name === 'If you lose it') await expect(page.getByRole('table').first()).toContainText('small gas burner');
     await expectFits(page, PANELS[SIDES.indexOf(name)]);
   }
 });
 
 test('a kit is built from nothing by keyboard', async ({ page }) => {
   await open(page, '/kit');
-  await page.getByRole('button', { name: 'new kit' }).focus();
+  await page.getByRole('button', { name: 'New kit' }).focus();
   await page.keyboard.press('Enter');
-  await type(page, 'name of the kit', 'by hand');
-  const list = page.getByRole('list', { name: 'pieces of the kit' });
+  await type(page, 'Name of the kit', 'by hand');
+  const list = page.getByRole('list', { name: 'Pieces of the kit' });
   for (const [words, piece] of [
     ['open-jet', 'open-jet alcohol burner'],
     ['0.55 L', '0.55 L titanium mug'],
     ['foil lid', 'foil lid'],
-    ['fitted cone', 'fitted cone for pot and alcohol burner'],
+    ['fitted cone', 'fitted cone for pot and alcohol stove'],
   ]) {
-    await page.getByRole('searchbox', { name: 'find a piece by name' }).fill(words);
+    await page.getByRole('searchbox', { name: 'Find a piece by name' }).fill(words);
     await page.getByRole('button', { name: `add ${piece}`, exact: true }).press('Enter');
     await expect(list).toContainText(piece);
   }
@@ -50,7 +50,7 @@ test('a kit is built from nothing by keyboard', async ({ page }) => {
     await expect(builder.getByRole('button', { name: words, exact: true })).toHaveCount(0);
   }
   await expect(builder).toContainText('It lacks nothing that this trip and menu ask for.');
-  await builder.getByRole('button', { name: 'carry it on Vesper Divide' }).press('Enter');
+  await builder.getByRole('button', { name: 'Carry it on Vesper Divide' }).press('Enter');
   await expect(verdict(page)).toContainText('mL of alcohol');
   await expect(page.locator('.saved')).toHaveText('Saved');
   await page.reload();
@@ -60,12 +60,12 @@ test('a kit is built from nothing by keyboard', async ({ page }) => {
 
 test('three kits are compared, the winner is carried, and ribbon, taper and verdict follow', async ({ page }) => {
   await open(page, '/kit');
-  await page.getByRole('checkbox', { name: /tablets under a mug/ }).uncheck();
-  await turnTo(page, 'side by side');
+  await page.getByRole('checkbox', { name: /tablets under a mug/i }).uncheck();
+  await turnTo(page, 'Compare');
   const table = page.getByRole('table');
   await expect(table.getByRole('columnheader')).toHaveCount(5);
   await expect(page.locator('app-compare-panel')).toContainText('First by your weights');
-  const weight = page.getByRole('slider', { name: 'how much carried, on average counts' });
+  const weight = page.getByRole('slider', { name: 'How much carried, on average counts' });
   await weight.focus();
   for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowRight');
   for (const off of ['hot meals cooked', 'wind it stands', 'coldest it helps in', 'safe when tired', 'little fuss', 'turns down by']) {
@@ -74,8 +74,8 @@ test('three kits are compared, the winner is carried, and ribbon, taper and verd
   }
   await expect(page.locator('app-compare-panel')).toContainText('First by your weights: alcohol in a cone');
   await page
-    .getByRole('button', { name: 'carry it : alcohol in a cone' })
-    .or(page.getByRole('button', { name: /carry it.*alcohol in a cone/ }))
+    .getByRole('button', { name: 'Carry it : alcohol in a cone' })
+    .or(page.getByRole('button', { name: /Use on this trip.*alcohol in a cone/ }))
     .first()
     .click();
   await expect(verdict(page)).toContainText('mL of alcohol');
@@ -87,15 +87,15 @@ test('three kits are compared, the winner is carried, and ribbon, taper and verd
 
 test('the rack goes out as JSON and CSV and comes in again, and the nest as a drawing', async ({ page }) => {
   await open(page, '/kit');
-  await page.getByText('files: pieces, kits and scores').click();
+  await page.getByText('Files: pieces, kits and scores').click();
   const save = async (name: string) => {
     const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name, exact: true }).click()]);
     return readFile(await download.path(), 'utf8');
   };
-  const json = await save('all of it, JSON');
-  const pieces = await save('pieces, CSV');
-  expect(await save('kits, CSV')).toContain('cold soak,jar for soaking');
-  expect(await save('scores, CSV')).toContain('fuss,,small can burner,5');
+  const json = await save('All of it, JSON');
+  const pieces = await save('Pieces, CSV');
+  expect(await save('Kits, CSV')).toContain('cold soak,jar for soaking');
+  expect(await save('Scores, CSV')).toContain('fuss,,small can burner,5');
   expect(await save('SVG')).toMatch(/^<svg[\s\S]*94\smm inside/);
   expect((await save('PNG')).slice(1, 4)).toBe('PNG');
   const bad = `${pieces}bent pot,pot,90\r\nodd,boat,1\r\n`;
@@ -104,7 +104,7 @@ test('the rack goes out as JSON and CSV and comes in again, and the nest as a dr
     .setInputFiles({ name: 'p.csv', mimeType: 'text/csv', buffer: Buffer.from(bad) });
   await expect(page.getByRole('alert')).toContainText('a pot needs outer and inner measures ("bent pot")');
   await expect(page.getByRole('alert')).toContainText('role is “boat”');
-  await page.getByRole('button', { name: 'leave it' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   const twisted = json.replace('"massG": 73', '"massG": -73');
   await page
     .getByLabel('Trip, rack or backup file to import')
@@ -120,25 +120,25 @@ test('without motion the nest is packed step by step by hand, and two tabs keep 
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await open(page, '/kit');
   await expect(page.getByRole('img', { name: /The pot cut open/ })).toBeVisible();
-  await page.getByRole('button', { name: 'pack it from the start' }).click();
+  await page.getByRole('button', { name: 'Pack it from the start' }).click();
   await expect(page.locator('.piece.away')).toHaveCount(2);
-  await page.getByRole('button', { name: 'next step' }).click();
+  await page.getByRole('button', { name: 'Next step' }).click();
   await expect(page.locator('.piece.away')).toHaveCount(1);
   const other = await context.newPage();
   await open(other, '/kit');
-  await other.getByRole('button', { name: 'new kit' }).click();
-  await expect(page.getByRole('button', { name: 'new kit', exact: true }).first()).toBeVisible();
-  await expect(page.locator('app-kits-list')).toContainText('take it off');
+  await other.getByRole('button', { name: 'New kit' }).click();
+  await expect(page.getByRole('button', { name: 'New kit', exact: true }).first()).toBeVisible();
+  await expect(page.locator('app-kits-list')).toContainText('Delete kit');
   await expect(page.locator('app-kits-list li')).toHaveCount(7);
 });
 
 test('weights are pasted, a piece is measured, and the nest answers', async ({ page }) => {
   await open(page, '/kit');
-  await page.getByRole('button', { name: 'paste my weights' }).click();
-  await page.getByLabel('pieces with their weights').fill('tiny pot 2.1 oz, bent spoon\nstring 4 g');
+  await page.getByRole('button', { name: 'Paste weights' }).click();
+  await page.getByLabel('Pieces with their weights').fill('tiny pot 2.1 oz, bent spoon\nstring 4 g');
   await expect(page.locator('app-pieces-list')).toContainText('Line 1, “bent spoon”: no weight in it');
-  await page.getByRole('button', { name: 'beside what is in it' }).click();
-  const list = page.getByRole('list', { name: 'pieces of the kit' });
+  await page.getByRole('button', { name: 'Beside what is in it' }).click();
+  const list = page.getByRole('list', { name: 'Pieces of the kit' });
   await expect(list).toContainText('tiny pot');
   await list.getByRole('button', { name: '100 g can', exact: true }).click();
   await type(page, 'across, of the piece', '4 in');
@@ -147,25 +147,25 @@ test('weights are pasted, a piece is measured, and the nest answers', async ({ p
   await expect(page.locator('app-piece-editor').getByRole('alert')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('list', { name: 'packing order' })).toContainText('100 g can');
-  await page.getByRole('button', { name: 'put it on the scale (simulated)' }).click();
-  await expect(page.getByRole('textbox', { name: 'weight by my own scale' })).toHaveValue(/^9\d\.0 g$/);
+  await expect(page.getByRole('list', { name: 'Packing order' })).toContainText('100 g can');
+  await page.getByRole('button', { name: 'Put it on the scale (simulated)' }).click();
+  await expect(page.getByRole('textbox', { name: 'Weight by my own scale' })).toHaveValue(/^9\d\.0 g$/);
 });
 
 test('a lighter is lost, its row turns bad by the walker’s own table, and the diary keeps why', async ({ page }) => {
   await open(page, '/kit');
-  await turnTo(page, 'lose one');
-  const row = page.getByRole('row', { name: /small lighter/ });
+  await turnTo(page, 'If you lose it');
+  const row = page.getByRole('row', { name: /small lighter/i });
   await expect(page.locator('.harmless')).toContainText('small lighter');
-  await page.getByRole('combobox', { name: 'match on burner on a can', exact: true }).selectOption('not');
+  await page.getByRole('combobox', { name: 'match on canister stove', exact: true }).selectOption('not');
   await expect(row).toContainText('10');
-  await turnTo(page, 'diary');
-  await page.getByRole('textbox', { name: /with small can burner, because/ }).fill('matches got wet');
+  await turnTo(page, 'Gear log');
+  await page.getByRole('textbox', { name: /with small can burner, because/i }).fill('matches got wet');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('listitem').filter({ hasText: 'matches got wet' })).toBeVisible();
   await expect(page.locator('.saved')).toHaveText('Saved');
   await page.reload();
-  await turnTo(page, 'diary');
+  await turnTo(page, 'Gear log');
   await expect(page.getByRole('listitem').filter({ hasText: 'matches got wet' })).toBeVisible();
 });
 
@@ -180,8 +180,8 @@ test('the switch for what is owned hides the catalogue on the rack and in Carry'
     await expect(stove).toHaveAttribute('aria-expanded', 'false');
     return count;
   };
-  await page.getByRole('checkbox', { name: /only what I own/ }).check();
-  await page.getByRole('searchbox', { name: 'find a piece by name' }).fill('larger gas');
+  await page.getByRole('checkbox', { name: /Only what I own/ }).check();
+  await page.getByRole('searchbox', { name: 'Find a piece by name' }).fill('larger gas');
   await expect(page.locator('app-pieces-list')).toContainText('Nothing of that name among what you own');
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   const owned = await stoves();
@@ -194,12 +194,12 @@ test('a kit is found out of everything, carried cooked as it was found, and the 
   await unfold(page, 'Lid, windscreen');
   await page.getByRole('link', { name: 'Find the best kit for this trip' }).click();
   const finder = page.locator('app-finder-panel');
-  await finder.getByText('what I have', { exact: true }).click();
-  await expect(finder.getByRole('radio', { name: 'what I have', exact: true })).toBeChecked();
-  await finder.getByRole('checkbox', { name: /heat to 88 °C/ }).check();
-  await finder.getByRole('button', { name: 'find', exact: true }).press('Enter');
-  const schools = finder.getByRole('table', { name: 'the best of each school' });
-  await expect(schools).toContainText('plain can burner');
+  await finder.getByText('What I have', { exact: true }).click();
+  await expect(finder.getByRole('radio', { name: 'What I have', exact: true })).toBeChecked();
+  await finder.getByRole('checkbox', { name: /Heat to 88 °C/ }).check();
+  await finder.getByRole('button', { name: 'Find', exact: true }).press('Enter');
+  const schools = finder.getByRole('table', { name: 'The best of each school' });
+  await expect(schools).toContainText('canister stove, plain valve');
   await expect(schools).toContainText('no answer here: 10 wanted hot meals stay cold; its flame is forbidden on 5 days');
   await expect(finder).toContainText('planned in full');
   // along the front by keys, to its heavy end
@@ -208,19 +208,19 @@ test('a kit is found out of everything, carried cooked as it was found, and the 
   await front.press('End');
   await expect(front).toHaveAttribute('aria-valuenow', (await front.getAttribute('aria-valuemax')) ?? '');
   await front.press('Home');
-  await schools.getByRole('button', { name: 'where can upside down would win' }).click();
+  await schools.getByRole('button', { name: 'Where can upside down would win' }).click();
   await expect(schools, 'both kits are planned many times for it').toContainText(
     /Would win with .*(Told apart|Not told apart)|No change tried/,
     { timeout: 60_000 },
   );
-  await expect(finder.getByRole('list', { name: 'another kit on some legs, by post' }).getByRole('listitem').first()).toContainText(
+  await expect(finder.getByRole('list', { name: 'Another kit on some legs, by post' }).getByRole('listitem').first()).toContainText(
     'less than the best',
   );
   const averageG = await finder.locator('dd.figure').innerText();
-  await finder.getByRole('button', { name: 'carry it, cooked so' }).click();
+  await finder.getByRole('button', { name: 'Carry it, cooked so' }).click();
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await pick(list(page, 'Compare with'), /^Cold soak/);
   await expect(page.locator('app-weight-sums')).toContainText(averageG.replace(/\s/, ' '));
-  await page.getByRole('button', { name: /^undo carry/ }).click();
+  await page.getByRole('button', { name: /^Undo: carry/ }).click();
   await expect(verdict(page)).toContainText('two 100 g canisters');
 });

@@ -2,14 +2,14 @@ import { expect, type Page } from '@playwright/test';
 
 /** The sides of every view, by their labels. */
 export const SIDES: Record<string, string[]> = {
-  trail: ['days and stop', 'stops and legs', 'day by day', 'the trip'],
-  kit: ['build it', 'side by side', 'make it lighter', 'lose one', 'diary'],
-  menu: ['the dishes', 'what habits cost', 'food out of each stop'],
+  trail: ['Days and stop', 'Stops and legs', 'Day by day', 'Trip'],
+  kit: ['Build', 'Compare', 'Lighten', 'If you lose it', 'Gear log'],
+  menu: ['Dishes', 'What habits cost', 'Food by stop'],
   carry: ['This leg', 'All legs', 'Shopping', 'Other lengths', 'Weight and risk', 'Cases'],
-  pack: ['the list', 'stove card', 'one page', 'home and stops', 'what can hurt', 'labels', 'make it'],
-  walk: ['today', 'log', 'will it last', 'something is wrong', 'afterwards'],
-  bench: ['burn', 'A or B', 'your burner', 'cooling', 'what is said'],
-  shelf: ['the cupboard', 'for this trip', 'join leftovers', 'trips to come'],
+  pack: ['Packing list', 'Stove card', 'One page', 'Home and resupply', 'Safety', 'Labels', 'Templates'],
+  walk: ['Today', 'Log', 'Will it last', 'Trouble', 'After the walk'],
+  bench: ['Burn', 'A or B', 'Your stove', 'Cooling', 'Claims'],
+  shelf: ['Containers', 'For this trip', 'Combine leftovers', 'Later trips'],
 };
 
 /** Pairs of visible words that lie on each other, and words cut off by the edge of the page. */

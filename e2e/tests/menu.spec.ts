@@ -3,12 +3,12 @@ import { expect, expectFits, list, open, pick, test, turnTo, type, verdict } fro
 
 test('the menu answers without violations and fits', async ({ page }) => {
   await open(page, '/menu');
-  await expect(page.locator('app-dish-panel')).toContainText('at the stove');
+  await expect(page.locator('app-dish-panel')).toContainText('At the stove');
   await expectFits(page);
-  await turnTo(page, 'what habits cost');
+  await turnTo(page, 'What habits cost');
   await expect(page.locator('app-habit-panel')).toContainText('The best together');
   await expectFits(page, '#menu-side');
-  await turnTo(page, 'food out of each stop');
+  await turnTo(page, 'Food by stop');
   await expect(page.getByRole('table', { name: /1,000 kcal/ })).toContainText('granola');
   await expectFits(page, '#menu-side');
 });
@@ -32,8 +32,8 @@ test('a dish is chosen, cooked and changed by keyboard, and the plan follows', a
 
 test('a habit is adopted with one press and given back with undo, across views', async ({ page }) => {
   await open(page, '/menu');
-  await turnTo(page, 'what habits cost');
-  await page.getByRole('button', { name: /^breakfast cold: −\d+ g/ }).click();
+  await turnTo(page, 'What habits cost');
+  await page.getByRole('button', { name: /^breakfast cold: −\d+ g/i }).click();
   await expect(verdict(page)).toContainText('one 100 g canister');
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await expect(page.getByRole('region', { name: 'breakfast' })).toContainText('No fuel');
@@ -43,13 +43,13 @@ test('a habit is adopted with one press and given back with undo, across views',
 
 test('dishes go out as CSV and come in again, broken rows kept out by line', async ({ page }) => {
   await open(page, '/menu');
-  await turnTo(page, 'food out of each stop');
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'write them as CSV' }).click()]);
+  await turnTo(page, 'Food by stop');
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Export as CSV' }).click()]);
   const text = await readFile(await download.path(), 'utf8');
   expect(text).toContain('home-dried chilli,homeDried');
   const broken = `${text}Bad row,boilPour,much,1\r\nPlum stew,boilPour,280,100\r\n`;
   await page.getByLabel('CSV file of dishes').setInputFiles({ name: 'mine.csv', mimeType: 'text/csv', buffer: Buffer.from(broken) });
   await expect(page.getByRole('alert')).toContainText(/line 6: waterMl is “much”, not a number/);
-  await page.getByRole('button', { name: 'take the 5 good ones' }).click();
+  await page.getByRole('button', { name: 'Take the 5 good ones' }).click();
   await expect(page.locator('app-food-tables')).toContainText('Plum stew');
 });

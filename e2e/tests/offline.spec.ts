@@ -41,11 +41,11 @@ test('opens and plans with the server gone', async ({ page }) => {
   await page.goto(address + 'walk');
   const meal = page.locator('app-today-panel').getByRole('heading');
   await expect(meal).toContainText('dinner, day 9');
-  await page.getByRole('button', { name: 'cooked as planned' }).click();
+  await page.getByRole('button', { name: 'Cooked as planned' }).click();
   await expect(meal).toContainText('breakfast, day 10');
 
   // the climate is worked out here when its service cannot be reached
   await page.getByRole('link', { name: 'Trail', exact: true }).click();
-  await page.getByRole('button', { name: 'let the simulated climate say' }).click();
+  await page.getByRole('button', { name: 'Let the simulated climate say' }).click();
   await expect(page.locator('app-brush-panel')).toContainText('worked out here without the service');
 });

@@ -7,7 +7,7 @@ import { LONGEST_NAME } from '@tinder/core/model';
 import { marked, type Tokens } from 'marked';
 import { box, expect, expectFits, importTrip, list, open, options, pick, saved, test, turnTo, verdict } from './helpers';
 
-const SIDES = ['the list', 'stove card', 'one page', 'home and stops', 'what can hurt', 'labels', 'make it'] as const;
+const SIDES = ['Packing list', 'Stove card', 'One page', 'Home and resupply', 'Safety', 'Labels', 'Templates'] as const;
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
 
 type Matrix = [number, number, number, number, number, number];
@@ -70,7 +70,7 @@ test('every side of packing answers without violations and fits', async ({ page 
   await expect(page.locator('app-list-panel')).toContainText('kit, fuel and containers');
   for (const name of SIDES) {
     await turnTo(page, name);
-    await expectFits(page, name === 'the list' ? undefined : '#pack-side');
+    await expectFits(page, name === 'Packing list' ? undefined : '#pack-side');
   }
 });
 
@@ -79,12 +79,12 @@ test('the list weighs what the verdict says, ticks stay over a reload, and one u
   const list = page.locator('app-list-panel');
   await expect(list.locator('dl div', { hasText: 'kit, fuel and containers' })).toContainText('679');
   await page.getByRole('checkbox', { name: 'long titanium spoon' }).check();
-  await expect(list.getByRole('heading', { name: /out of Nettle Hut/ })).toContainText('1 of ');
+  await expect(list.getByRole('heading', { name: /Out of Nettle Hut/ })).toContainText('1 of ');
   await saved(page);
   await page.reload();
   await expect(page.getByRole('checkbox', { name: 'long titanium spoon' })).toBeChecked();
   await page.getByRole('checkbox', { name: 'small lighter' }).check();
-  await expect(list.getByRole('heading', { name: /out of Nettle Hut/ })).toContainText('2 of ');
+  await expect(list.getByRole('heading', { name: /Out of Nettle Hut/ })).toContainText('2 of ');
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('checkbox', { name: 'small lighter' })).not.toBeChecked();
   const [markdown] = await Promise.all([page.waitForEvent('download'), press(page, 'all of it as Markdown')]);
@@ -100,8 +100,8 @@ test('the list weighs what the verdict says, ticks stay over a reload, and one u
 
 test('on paper a rule of 100 mm is 100 mm, on A4 and Letter, and nothing of the screen is printed', async ({ page }) => {
   await open(page, '/pack');
-  await turnTo(page, 'make it');
-  await expect(page.locator('app-make-panel')).toContainText('windscreen, a strip round the pot');
+  await turnTo(page, 'Templates');
+  await expect(page.locator('app-make-panel')).toContainText('Windscreen, a strip round the pot');
   for (const paper of ['A4', 'Letter']) {
     await page.getByRole('radiogroup', { name: 'Paper' }).getByText(paper).click();
     await expect
@@ -122,15 +122,15 @@ test('on paper a rule of 100 mm is 100 mm, on A4 and Letter, and nothing of the 
 
 test('the stove card of every departure fits one side of A6, at 8 pt or more', async ({ page }) => {
   await open(page, '/pack');
-  await turnTo(page, 'stove card');
-  const departure = list(page, 'departure');
+  await turnTo(page, 'Stove card');
+  const departure = list(page, 'Departure');
   await box(departure).click();
   const labels = await options(page).allInnerTexts();
   await departure.press('Escape');
   for (const label of labels) {
     await pick(departure, label);
     await expect(page.locator('app-card-panel h2')).toContainText(label);
-    await expect(page.locator('app-card-panel h3', { hasText: /^tripwires$/ })).toBeVisible();
+    await expect(page.locator('app-card-panel h3', { hasText: /^tripwires$/i })).toBeVisible();
     const { count, wideMm, highMm } = pagesOf(await page.pdf({ preferCSSPageSize: true }));
     expect([wideMm, highMm].map(Math.round), label).toEqual([105, 148]);
     expect(count, label).toBe(1);
@@ -153,15 +153,15 @@ test('a card of eight dishes with the longest names goes on on its back, and say
   );
   const text = exportArchive([{ trip: { ...DEMO_TRIP, id: 'long', name: 'Long names', legs, dishes }, archived: false }]);
   await importTrip(page, text);
-  await turnTo(page, 'stove card');
+  await turnTo(page, 'Stove card');
   await expect(page.locator('app-card-panel h3', { hasText: '6 a very long' })).toBeVisible();
-  await expect(page.locator('app-card-panel h3', { hasText: /^tripwires$/ })).toBeVisible();
+  await expect(page.locator('app-card-panel h3', { hasText: /^tripwires$/i })).toBeVisible();
   await expect(page.getByText('It does not fit one side: it goes on on the back.')).toBeVisible();
   await expect(page.locator('app-card-panel h3 span')).toHaveCount(8);
   const { count, wideMm } = pagesOf(await page.pdf({ preferCSSPageSize: true }));
   expect(Math.round(wideMm)).toBe(105);
   expect(count).toBe(2);
-  await turnTo(page, 'the list');
+  await turnTo(page, 'Packing list');
   const [download] = await Promise.all([page.waitForEvent('download'), press(page, 'all of it as Markdown')]);
   const tokens = marked.lexer(await readFile(await download.path(), 'utf8'));
   const tables = tokens.filter((t): t is Tokens.Table => t.type === 'table');

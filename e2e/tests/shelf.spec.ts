@@ -2,14 +2,14 @@ import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { containers, expect, expectFits, loadout, open, pick, saved, test, turnTo, type, unfold, verdict } from './helpers';
 
-const SIDES = ['the cupboard', 'for this trip', 'join leftovers', 'trips to come'] as const;
+const SIDES = ['Containers', 'For this trip', 'Combine leftovers', 'Later trips'] as const;
 const PANELS = [undefined, 'app-for-trip-panel', 'app-join-panel', 'app-season-panel'] as const;
 
 const card = (page: Page) => page.locator('app-container-card');
 const can = (page: Page, name: RegExp) => page.getByRole('button', { name });
 const onTrip = (page: Page, name: string) => page.getByRole('combobox', { name: `${name} on this trip` });
 async function say(page: Page, words: string): Promise<void> {
-  const field = page.getByRole('textbox', { name: /put one on the shelf/ });
+  const field = page.getByRole('textbox', { name: /Put one on the shelf/ });
   await field.fill(words);
   await field.press('Enter');
 }
@@ -18,15 +18,15 @@ test('every side of the shelf answers without violations and fits', async ({ pag
   await open(page, '/shelf');
   for (const name of SIDES) {
     await turnTo(page, name);
-    if (name === 'the cupboard') await page.getByRole('button', { name: 'look at it again' }).click();
-    if (name === 'for this trip') await expect(page.locator('app-for-trip-panel')).toContainText('lighter on average');
-    if (name === 'join leftovers') await page.getByRole('button', { name: /I have read that/ }).click();
-    if (name === 'trips to come') await expect(page.locator('app-season-panel')).toContainText('if the shelf were empty');
+    if (name === 'Containers') await page.getByRole('button', { name: 'Update the fill level' }).click();
+    if (name === 'For this trip') await expect(page.locator('app-for-trip-panel')).toContainText('lighter on average');
+    if (name === 'Combine leftovers') await page.getByRole('button', { name: /I have read that/ }).click();
+    if (name === 'Later trips') await expect(page.locator('app-season-panel')).toContainText('if the shelf were empty');
     await expectFits(page, PANELS[SIDES.indexOf(name)]);
   }
 });
 
-test('a can is put there as it is said, bad words say what to do, and it is there after a reload', async ({ page }) => {
+test('a canister is put there as it is said, bad words say what to do, and it is there after a reload', async ({ page }) => {
   await open(page, '/shelf');
   await say(page, '230 g can, weighs 293 stone');
   await expect(page.getByRole('alert')).toContainText('“293 stone” was not read');
@@ -49,36 +49,36 @@ test('a can is put there as it is said, bad words say what to do, and it is ther
 
 test('looks are guided, tried before they are written down, fused, and asked about where they disagree', async ({ page }) => {
   await open(page, '/shelf');
-  await can(page, /^the one from the ridge/).click();
-  await page.getByRole('button', { name: 'look at it again' }).click();
+  await can(page, /^the one from the ridge/i).click();
+  await page.getByRole('button', { name: 'Update the fill level' }).click();
   const guide = page.locator('app-look-guide');
-  await guide.getByRole('button', { name: 'read the scale (simulated)' }).click();
+  await guide.getByRole('button', { name: 'Read the scale (simulated)' }).click();
   await expect(guide).toContainText('Then: 90 g left');
-  await type(page, 'the scale shows', '140 g');
+  await type(page, 'The scale shows', '140 g');
   await expect(guide.getByRole('alert')).toContainText('less than the empty container');
-  await expect(guide.getByRole('button', { name: 'write it down' })).toBeEnabled();
-  await guide.getByRole('button', { name: 'write it down' }).click();
+  await expect(guide.getByRole('button', { name: 'Save' })).toBeEnabled();
+  await guide.getByRole('button', { name: 'Save' }).click();
   await expect(card(page)).toContainText('90 g left'); // nothing was lost, nothing taken
   // a pole that says 30 g less, though nobody used it
   await guide.getByText('balance it on a pole').click();
   await type(page, 'from the cord to the can', '500 mm');
   await type(page, 'from the cord to the bottle', '205 mm');
-  await guide.getByRole('checkbox', { name: /it was used since/ }).uncheck();
+  await guide.getByRole('checkbox', { name: /It was used since/ }).uncheck();
   await expect(guide).toContainText('you will be asked');
-  await guide.getByRole('button', { name: 'write it down' }).click();
+  await guide.getByRole('button', { name: 'Save' }).click();
   await expect(card(page).getByRole('alert')).toContainText('less than the ones before it');
-  await card(page).getByRole('button', { name: 'it was used or leaked' }).click();
+  await card(page).getByRole('button', { name: 'It was used or leaked' }).click();
   await expect(card(page).getByRole('alert')).toHaveCount(0);
   await expect(card(page)).toContainText('55 g left'); // 500 · 205 / 500 less 150
   await page.keyboard.press('Control+z');
   await expect(card(page).getByRole('alert')).toContainText('less than the ones before it');
-  await card(page).getByRole('button', { name: 'leave that look out' }).click();
+  await card(page).getByRole('button', { name: 'Leave that reading out' }).click();
   await expect(card(page)).toContainText('90 g left');
 });
 
 test('a half can goes along, the verdict names it, and after the trip it is back as it is', async ({ page }) => {
   await open(page, '/shelf');
-  await turnTo(page, 'for this trip');
+  await turnTo(page, 'For this trip');
   await pick(onTrip(page, 'the one from the ridge'), 'from Nettle Hut on');
   await expect(verdict(page)).toContainText('the 230 g canister with 90 g left and one 100 g canister');
   await expect(page.locator('app-for-trip-panel')).toContainText(/230 g canister, 90\sg in it \(the one from the ridge\) on day/);
@@ -87,31 +87,31 @@ test('a half can goes along, the verdict names it, and after the trip it is back
   await unfold(page, 'Average weight, stove time');
   await expect(loadout(page)).toContainText('From the shelf: 230 g canister');
   await page.getByRole('link', { name: 'Trail', exact: true }).click();
-  await expect(page.getByRole('tab', { name: 'days and stop' })).toBeVisible();
+  await expect(page.getByRole('tab', { name: 'Days and stop' })).toBeVisible();
   await unfold(page, 'Average weight, stove time');
   await expect(loadout(page)).toContainText('From the shelf: 230 g canister');
   // weighed again, the trip knows it at once
   await page.getByRole('link', { name: 'Shelf', exact: true }).click();
-  await can(page, /^the one from the ridge/).click();
-  await page.getByRole('button', { name: 'look at it again' }).click();
-  await type(page, 'the scale shows', '230 g');
-  await page.getByRole('button', { name: 'write it down' }).click();
+  await can(page, /^the one from the ridge/i).click();
+  await page.getByRole('button', { name: 'Update the fill level' }).click();
+  await type(page, 'The scale shows', '230 g');
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(verdict(page)).toContainText('the 230 g canister with 80 g left');
-  await turnTo(page, 'for this trip');
-  await page.getByRole('button', { name: 'the trip is done: put back what is left' }).click();
+  await turnTo(page, 'For this trip');
+  await page.getByRole('button', { name: 'The trip is done: put back what is left' }).click();
   await expect(verdict(page)).toContainText('two 100 g canisters');
-  await turnTo(page, 'the cupboard');
-  await expect(can(page, /^can from Vesper Divide/)).toBeVisible();
+  await turnTo(page, 'Containers');
+  await expect(can(page, /^can from Vesper Divide/i)).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(can(page, /^can from Vesper Divide/)).toHaveCount(0);
-  await expect(can(page, /^the one from the ridge, can: 80 g left/)).toBeVisible();
+  await expect(can(page, /^can from Vesper Divide/i)).toHaveCount(0);
+  await expect(can(page, /^the one from the ridge, can: 80 g left/i)).toBeVisible();
 });
 
 test('a size that a look speaks against is refused in the card, with the look', async ({ page }) => {
   await open(page, '/shelf');
-  await can(page, /^the one from the ridge/).click();
-  await card(page).getByText('size, price and story').click();
-  await type(page, 'the empty container', '300 g');
+  await can(page, /^the one from the ridge/i).click();
+  await card(page).getByText('Size, price and story').click();
+  await type(page, 'The empty container', '300 g');
   await expect(card(page).getByRole('alert')).toContainText('would not go with the look of 2026-08-09');
   await expect(card(page)).toContainText('90 g left');
 });
@@ -122,18 +122,18 @@ test('another tab follows, and the shelf goes out and in as CSV and JSON', async
   await open(other, '/shelf');
   await say(page, '9 tablets of 14 g');
   await expect(can(other, /^9 tablets of 14 g, tablets: 126 g left/)).toBeVisible();
-  await page.getByText('files: the shelf as CSV and JSON').click();
+  await page.getByText('Files: the shelf as CSV and JSON').click();
   const file = async (name: string): Promise<string> => {
     const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name }).click()]);
     return await download.path();
   };
-  const [csv, json] = [await file('the shelf, CSV'), await file('the shelf, JSON')];
+  const [csv, json] = [await file('The shelf, CSV'), await file('The shelf, JSON')];
   expect(await readFile(csv, 'utf8')).toContain('9 tablets of 14 g');
   await can(page, /^9 tablets of 14 g/).click();
-  await card(page).getByRole('button', { name: 'off the shelf' }).click();
+  await card(page).getByRole('button', { name: 'Remove from the shelf' }).click();
   await expect(can(page, /^9 tablets of 14 g/)).toHaveCount(0);
   await page.getByLabel('CSV file of containers').setInputFiles(csv);
-  await page.getByRole('button', { name: 'take the 10 good containers' }).click();
+  await page.getByRole('button', { name: 'Take the 10 good containers' }).click();
   await expect(can(page, /^9 tablets of 14 g/)).toHaveCount(1);
   await page.keyboard.press('Control+z');
   await expect(can(page, /^9 tablets of 14 g/)).toHaveCount(0);
@@ -145,17 +145,17 @@ test('another tab follows, and the shelf goes out and in as CSV and JSON', async
 test('at the cupboard with a phone: a water line is marked and read by thumb', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await open(page, '/shelf');
-  await can(page, /^new, for the winter/).click();
-  await expect(card(page).getByRole('textbox', { name: 'what it is called' })).toBeInViewport();
-  await page.getByRole('button', { name: 'look at it again' }).click();
+  await can(page, /^new, for the winter/i).click();
+  await expect(card(page).getByRole('textbox', { name: 'What it is called' })).toBeInViewport();
+  await page.getByRole('button', { name: 'Update the fill level' }).click();
   const guide = page.locator('app-look-guide');
   await guide.getByText('mark its water line').click();
-  await guide.getByRole('button', { name: 'write it down' }).click();
-  await page.getByRole('button', { name: 'look at it again' }).click();
+  await guide.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Update the fill level' }).click();
   await guide.getByText('read its mark').click();
   await type(page, 'the mark has risen by', '10 mm');
-  await guide.getByRole('checkbox', { name: /it was used since/ }).check();
-  await guide.getByRole('button', { name: 'write it down' }).click();
+  await guide.getByRole('checkbox', { name: /It was used since/ }).check();
+  await guide.getByRole('button', { name: 'Save' }).click();
   // 10 mm of a can of 110 mm are 95.0 g
   await expect(card(page)).toContainText(/13[3-5]\sg left ± 10/);
 });

@@ -3,7 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { DIALOG, expect, expectFits, list, open, pick, standing, test, turnTo, type, verdict } from './helpers';
 
 const ribbon = (page: Page) => page.locator('svg.ribbon');
-const legs = (page: Page) => page.getByRole('table', { name: 'stops and legs' });
+const legs = (page: Page) => page.getByRole('table', { name: 'Stops and legs' });
 const daysOf = (page: Page, from: string, to: string) => page.getByRole('textbox', { name: `days from ${from} to ${to}` });
 /** Where a day's boundary lies on screen. */
 async function boundary(page: Page, day: number, days: number): Promise<{ x: number; y: number }> {
@@ -15,7 +15,7 @@ async function boundary(page: Page, day: number, days: number): Promise<{ x: num
 test('the trail, its drawers and its tables have no violations and fit', async ({ page }) => {
   await open(page, '/trail');
   await expectFits(page);
-  for (const side of ['stops and legs', 'day by day', 'the trip']) {
+  for (const side of ['Stops and legs', 'Day by day', 'Trip']) {
     await turnTo(page, side);
     await expectFits(page, '#trail-side');
   }
@@ -46,7 +46,7 @@ test('a weekend from nothing: four answers to a first plan', async ({ page }) =>
 
 test('a stop is dragged or typed, and both give the same plan', async ({ page }) => {
   await open(page, '/trail');
-  await turnTo(page, 'stops and legs');
+  await turnTo(page, 'Stops and legs');
   const from = await boundary(page, 5, 23);
   const to = await boundary(page, 7, 23);
   await page.mouse.move(from.x, from.y + 44);
@@ -71,7 +71,7 @@ test('a stop is dragged or typed, and both give the same plan', async ({ page })
   await grip.focus();
   await page.keyboard.press('Shift+ArrowRight');
   await expect(daysOf(page, 'Nettle Hut', 'Harrow Junction')).toHaveValue('8 days');
-  await turnTo(page, 'the trip');
+  await turnTo(page, 'Trip');
   await expect(page.locator('app-trip-panel')).toContainText('24 days');
 });
 
@@ -83,54 +83,54 @@ test('days are brushed and painted by hand and by key, and the verdict follows a
   await page.mouse.down();
   await page.mouse.move(b.x, b.y + 130, { steps: 6 });
   await page.mouse.up();
-  await expect(page.getByRole('heading', { name: /^days 6 to 9/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^days 6 to 9/i })).toBeVisible();
   await type(page, 'at breakfast, typed', '-6');
-  await turnTo(page, 'stops and legs');
+  await turnTo(page, 'Stops and legs');
   await expect(legs(page).getByRole('row').nth(2)).toContainText('−8 °C'); // each keeps its own ups and downs about the mean
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Carry', level: 1 })).toBeAttached();
   await expect(verdict(page)).toContainText('Leave Harrow Junction');
   await page.keyboard.press('Control+z');
   await page.getByRole('link', { name: 'Trail', exact: true }).click();
-  await expect(page.getByRole('tab', { name: 'days and stop' })).toHaveAttribute('aria-selected', 'true');
+  await expect(page.getByRole('tab', { name: 'Days and stop' })).toHaveAttribute('aria-selected', 'true');
   await page.keyboard.press(']');
   await expect(legs(page).getByRole('row').nth(2)).toContainText('5 °C');
   await page.keyboard.press('[');
-  await expect(page.getByRole('tab', { name: 'days and stop' })).toHaveAttribute('aria-selected', 'true');
+  await expect(page.getByRole('tab', { name: 'Days and stop' })).toHaveAttribute('aria-selected', 'true');
 
   await page.getByRole('slider', { name: 'Day marker' }).focus();
   await page.keyboard.press('Home');
   await page.keyboard.press('Shift+ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
-  await expect(page.getByRole('heading', { name: /^days 1 to 3/ })).toBeVisible();
-  await page.getByRole('button', { name: 'let the simulated climate say' }).click();
+  await expect(page.getByRole('heading', { name: /^days 1 to 3/i })).toBeVisible();
+  await page.getByRole('button', { name: 'Let the simulated climate say' }).click();
   await expect(page.locator('app-brush-panel')).toContainText('A simulated climate');
-  await turnTo(page, 'day by day');
-  await expect(page.getByRole('table', { name: 'days from Nettle Hut' })).toContainText('simulated climate');
+  await turnTo(page, 'Day by day');
+  await expect(page.getByRole('table', { name: 'Days from Nettle Hut' })).toContainText('simulated climate');
 });
 
 test('stops are put in, described and taken out; a rule on flames shows in the plan', async ({ page }) => {
   await open(page, '/trail');
-  await page.getByRole('button', { name: 'a stop here' }).click();
-  await turnTo(page, 'stops and legs');
+  await page.getByRole('button', { name: 'Add a stop here' }).click();
+  await turnTo(page, 'Stops and legs');
   await expect(legs(page).getByRole('row')).toHaveCount(8);
-  await turnTo(page, 'days and stop');
+  await turnTo(page, 'Days and stop');
   const stop = page.locator('app-stop-panel');
-  await pick(list(stop, 'which'), 'Stop after day 1');
-  await stop.getByLabel('name', { exact: true }).fill('Slate Bridge');
-  await stop.getByLabel('name', { exact: true }).press('Enter');
-  await turnTo(page, 'stops and legs');
+  await pick(list(stop, 'Which'), 'Stop after day 1');
+  await stop.getByLabel('Name', { exact: true }).fill('Slate Bridge');
+  await stop.getByLabel('Name', { exact: true }).press('Enter');
+  await turnTo(page, 'Stops and legs');
   await expect(legs(page)).toContainText('Slate Bridge');
-  await turnTo(page, 'days and stop');
+  await turnTo(page, 'Days and stop');
   await stop.getByLabel('100 g can').check();
-  await type(page, 'price of 100 g can', '7,50');
-  await expect(page.getByRole('textbox', { name: 'price of 100 g can' })).toHaveValue('7.50 €');
-  await stop.getByRole('button', { name: 'take this stop out' }).click();
-  await turnTo(page, 'stops and legs');
+  await type(page, 'Price of 100 g can', '7,50');
+  await expect(page.getByRole('textbox', { name: 'Price of 100 g can' })).toHaveValue('7.50 €');
+  await stop.getByRole('button', { name: 'Remove this stop' }).click();
+  await turnTo(page, 'Stops and legs');
   await expect(legs(page).getByRole('row')).toHaveCount(7);
-  await page.getByLabel('flame between Nettle Hut and Harrow Junction').selectOption('noFlame');
+  await page.getByLabel('Flame between Nettle Hut and Harrow Junction').selectOption('noFlame');
   await expect(verdict(page)).toContainText('no flame is allowed');
-  await type(page, 'days from Nettle Hut to Harrow Junction', '900');
+  await type(page, 'Days from Nettle Hut to Harrow Junction', '900');
   await expect(page.getByRole('alert')).toContainText('1 days to 60 days');
 });
 
@@ -150,25 +150,25 @@ test('a track becomes a trip with stops, camps and a profile; its waypoints go o
   await open(page, '/trail');
   await page.keyboard.press('m');
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('track file').setInputFiles(file('broken.gpx', gpx(50).replace('</trkseg>', '')));
+  await dialog.getByLabel('Track file').setInputFiles(file('broken.gpx', gpx(50).replace('</trkseg>', '')));
   await expect(dialog.getByRole('alert')).toContainText(/broken\.gpx was not taken: it stops being XML at line \d+/);
-  await dialog.getByLabel('track file').setInputFiles(file('odd.gpx', gpx(50).replace('lat="45.200000"', 'lat="north"')));
+  await dialog.getByLabel('Track file').setInputFiles(file('odd.gpx', gpx(50).replace('lat="45.200000"', 'lat="north"')));
   await expect(dialog.getByRole('alert')).toContainText('has lat="north", which is no place on earth');
-  await dialog.getByLabel('track file').setInputFiles(file('ridge.gpx', gpx(2000)));
+  await dialog.getByLabel('Track file').setInputFiles(file('ridge.gpx', gpx(2000)));
   await expect(dialog).toContainText('2,000 points');
   await expect(dialog.getByRole('alert')).toBeHidden();
   await expect(dialog.getByLabel('Thistle Ford')).toBeChecked();
   await dialog.getByLabel('Ash Gate').uncheck();
-  await dialog.getByText('so many hours').click();
+  await dialog.getByText('So many hours').click();
   await dialog.getByRole('button', { name: 'Create trip' }).click();
-  await turnTo(page, 'stops and legs');
+  await turnTo(page, 'Stops and legs');
   await expect(legs(page).getByRole('row')).toHaveCount(3);
   await expect(legs(page)).toContainText('Thistle Ford');
   await expect(verdict(page)).toContainText(/Leave Start with.*for \d+ days/);
-  await turnTo(page, 'the trip');
+  await turnTo(page, 'Trip');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'stops and camps as GPX waypoints' }).click(),
+    page.getByRole('button', { name: 'Export stops and camps (GPX)' }).click(),
   ]);
   expect(await readFile(await download.path(), 'utf8')).toContain('<name>Thistle Ford</name><type>stop</type>');
   const [calendar] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('c')]);
@@ -194,12 +194,12 @@ test('a hundred thousand points are read with progress while the page stays awak
     };
     requestAnimationFrame(tick);
   });
-  await dialog.getByLabel('track file').setInputFiles(file('long.gpx', big));
+  await dialog.getByLabel('Track file').setInputFiles(file('long.gpx', big));
   await expect(dialog).toContainText('100,000 points');
   const seen = await page.evaluate(() => (globalThis as unknown as { seen: { longestMs: number; shares: string[] } }).seen);
   expect(new Set(seen.shares).size).toBeGreaterThan(2);
   test.info().annotations.push({ type: 'longest gap between frames, ms', description: seen.longestMs.toFixed(0) });
   await dialog.getByRole('button', { name: 'Create trip' }).click();
-  await turnTo(page, 'stops and legs');
+  await turnTo(page, 'Stops and legs');
   await expect(legs(page).getByRole('row')).toHaveCount(4);
 });

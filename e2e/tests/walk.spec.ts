@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { expect, expectFits, saved, SIZES, test, turnTo } from './helpers';
 
 const PHONE = SIZES[1];
-const SIDES = ['today', 'log', 'will it last', 'something is wrong', 'afterwards'] as const;
+const SIDES = ['Today', 'Log', 'Will it last', 'Trouble', 'After the walk'] as const;
 const where = (page: Page) => page.locator('.where');
 
 /** Opens Walk and waits until it knows where one stands. */
@@ -35,24 +35,24 @@ test('a day in the hand: breakfast, dinner, a reading and a drink more in under 
   await expect(today.getByRole('heading')).toContainText('oats and coffee');
   for (const button of await page.locator('app-today-panel button.tap, app-today-panel .strong-act, app-today-panel .step').all())
     expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(48);
-  await tap(page, 'cooked as planned', taps);
+  await tap(page, 'Cooked as planned', taps);
   await expect(today.getByRole('heading')).toContainText('dinner: dried dinner');
-  await tap(page, 'cooked as planned', taps);
+  await tap(page, 'Cooked as planned', taps);
   await expect(today.getByRole('heading')).toContainText('breakfast, tomorrow: oats');
-  await turnTo(page, 'log');
+  await turnTo(page, 'Log');
   taps.count++;
-  await tap(page, 'one more hot drink', taps);
-  const field = page.getByRole('textbox', { name: 'on the scale' });
+  await tap(page, 'One more hot drink', taps);
+  const field = page.getByRole('textbox', { name: 'On the scale' });
   await field.fill('290');
   await field.press('Enter');
   taps.count += 2;
-  await tap(page, 'write it down', taps);
+  await tap(page, 'Save', taps);
   await expect(page.locator('app-log-panel li').first()).toContainText(/by scale: 140\sg left/);
   expect(taps.count).toBeLessThan(10);
   await expect(where(page)).toContainText('Day 12');
   await saved(page);
   await page.reload();
-  await turnTo(page, 'log');
+  await turnTo(page, 'Log');
   await expect(page.locator('app-log-panel li').first()).toContainText(/140\sg left/);
 });
 
@@ -60,10 +60,10 @@ test('a timer outlives the death of its page, a clock that runs on, and rings on
   await openWalk(page);
   const steps = page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
   await steps.filter({ hasText: 'Until small bubbles' }).getByRole('button').first().click();
-  await page.getByRole('button', { name: /^time / }).click();
+  await page.getByRole('button', { name: /^time /i }).click();
   await expect(page.getByRole('timer')).toContainText(/\d+:\d\d/);
   // in the middle of writing a line, too
-  await page.getByRole('button', { name: 'had to light it again' }).click();
+  await page.getByRole('button', { name: 'Relit' }).click();
   await expect.poll(() => page.evaluate(() => localStorage.getItem('stove-timers'))).toContain('flame');
   await page.close({ runBeforeUnload: false });
   const again = await context.newPage();
@@ -77,7 +77,7 @@ test('a timer outlives the death of its page, a clock that runs on, and rings on
   await turnTo(again, 'log');
   await expect(again.locator('app-log-panel li').filter({ hasText: 'lit again' })).toHaveCount(1);
   await turnTo(again, 'today');
-  await again.getByRole('button', { name: 'done', exact: true }).click();
+  await again.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(again.getByRole('timer')).toHaveCount(0);
 });
 
@@ -89,7 +89,7 @@ test('a timer of one time zone is right in another and with the clock set back, 
   const page = await there.newPage();
   await page.goto(`${baseURL}/walk`);
   await page.getByRole('list', { name: 'Steps' }).getByText('Until small bubbles').click();
-  await page.getByRole('button', { name: /^time / }).click();
+  await page.getByRole('button', { name: /^time /i }).click();
   // it rings by a track of its own, which plays though the page sleeps
   await expect(page.getByRole('timer')).toContainText(/\d+:\d\d/);
   await expect.poll(() => page.evaluate(() => navigator.mediaSession.metadata?.title)).toBe('flame');
@@ -113,7 +113,7 @@ test('a timer of one time zone is right in another and with the clock set back, 
   await again.clock.setSystemTime(new Date(Date.now() - 3_600_000));
   await again.reload();
   expect(await left(again)).toBeGreaterThanOrEqual(before);
-  await again.getByRole('button', { name: 'stop', exact: true }).click();
+  await again.getByRole('button', { name: 'Stop', exact: true }).click();
 
   await again.clock.setSystemTime(new Date('2027-08-27T23:59:30-08:00'));
   await again.reload();
@@ -126,15 +126,15 @@ test('a timer of one time zone is right in another and with the clock set back, 
 
 test('tight becomes loose by one press, undo takes it back, and the log goes home as a file', async ({ page }) => {
   await openWalk(page);
-  await turnTo(page, 'will it last');
+  await turnTo(page, 'Will it last');
   const ahead = page.locator('app-ahead-panel');
   await expect(ahead.getByRole('heading', { name: 'the least annoying way' })).toBeVisible();
-  await ahead.getByRole('button', { name: 'do that' }).first().click();
+  await ahead.getByRole('button', { name: 'Apply' }).first().click();
   await expect(ahead.getByRole('heading', { name: 'it lasts' })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(ahead.getByRole('heading', { name: 'the least annoying way' })).toBeVisible();
-  await turnTo(page, 'log');
-  await page.getByText('the log as files').click();
+  await turnTo(page, 'Log');
+  await page.getByText('The log as files').click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'JSON, for the trip at home' }).click(),
@@ -146,14 +146,14 @@ test('tight becomes loose by one press, undo takes it back, and the log goes hom
 
 test('two tabs of one walk have each other’s lines, and neither is lost', async ({ page, context }) => {
   await openWalk(page);
-  await turnTo(page, 'log');
+  await turnTo(page, 'Log');
   const other = await context.newPage();
   await openWalk(other);
   const lines = (p: Page) => p.locator('app-log-panel li');
   const before = await lines(page).count();
-  await other.getByRole('button', { name: 'cooked as planned' }).click();
+  await other.getByRole('button', { name: 'Cooked as planned' }).click();
   await expect(lines(page)).toHaveCount(before + 1);
-  await page.getByRole('button', { name: 'one more hot drink' }).click();
+  await page.getByRole('button', { name: 'One more hot drink' }).click();
   await turnTo(other, 'log');
   await expect(lines(other)).toHaveCount(before + 2);
   await expect(lines(page)).toHaveCount(before + 2);

@@ -27,15 +27,15 @@ import { pinMendWords } from '../words/pin-mend-words';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details appOpened #o="opened">
-      <summary>how it is chosen{{ stop().pinned ? ', and pinned here' : '' }}</summary>
+      <summary>How it is chosen{{ stop().pinned ? ', and pinned here' : '' }}</summary>
       @if (o.once()) {
         <div class="line">
-          <app-pick-field label="least" [options]="measures" [value]="store.trip().loadOut.measure" (valueChange)="measure($event)" />
+          <app-pick-field label="Least" [options]="measures" [value]="store.trip().loadOut.measure" (valueChange)="measure($event)" />
         </div>
         <div class="line typed">
           <span class="name">{{ moneyWords() }}</span>
           <app-quantity-field
-            label="grams carried all the way that a unit of money is worth"
+            label="Grams carried all the way that a unit of money is worth"
             quantity="mass"
             [value]="store.trip().loadOut.gramsPerPrice"
             [limits]="L.gramsPerPrice"
@@ -74,7 +74,7 @@ import { pinMendWords } from '../words/pin-mend-words';
           </div>
         }
         @if (stop().pinned) {
-          <button nz-button nzSize="small" type="button" (click)="unpin()">let it be chosen again</button>
+          <button nz-button nzSize="small" type="button" (click)="unpin()">Let it be chosen again</button>
         }
         @if (pinWords(); as words) {
           <p>{{ words }}</p>

@@ -12,7 +12,7 @@ import { WorkspaceStore } from '../store/workspace-store';
     @if (now() !== store.trip()) {
       <p class="error" role="alert">
         The shelf has changed since this trip looked at it.
-        <button nz-button nzSize="small" type="button" (click)="lookAgain()">take it as it stands now</button>
+        <button nz-button nzSize="small" type="button" (click)="lookAgain()">Take it as it stands now</button>
       </p>
     }
   `,

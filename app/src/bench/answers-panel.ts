@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { worthOf } from '@tinder/core/bench';
 import { IntervalBar } from '../charts/interval-bar';
 import { PlanService } from '../planning/plan-service';
@@ -13,7 +14,7 @@ import { WriteDown } from './write-down';
 /** A or B: every question with what its burns say, how sure that is, and whether it is worth carrying. */
 @Component({
   selector: 'app-answers-panel',
-  imports: [BenchFiles, IntervalBar, NzButtonComponent, TestsTable, WriteDown],
+  imports: [BenchFiles, IntervalBar, NzButtonComponent, NzInputDirective, TestsTable, WriteDown],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @for (q of questions(); track q.id) {
@@ -22,7 +23,7 @@ import { WriteDown } from './write-down';
           {{ q.series.question }} <span class="quiet">{{ q.made }}</span>
         </h2>
         @if (q.series.garden !== null) {
-          <p class="simulated">burnt in the simulated garden</p>
+          <p class="simulated">Burnt in the simulated garden</p>
         }
         <p class="answer">{{ q.says }} {{ q.time }}</p>
         @if (q.answer.fuel; as fuel) {
@@ -34,9 +35,10 @@ import { WriteDown } from './write-down';
         }
         <div class="believed">
           <span class="quiet">expected</span><span>{{ q.series.expected || 'nothing written down' }}</span>
-          <label class="quiet" [attr.for]="'concluded-' + q.id">concluded, and where it holds</label>
+          <label class="quiet" [attr.for]="'concluded-' + q.id">Concluded, and where it holds</label>
           <input
-            class="ant-input left"
+            nz-input
+            class="left"
             maxlength="300"
             [id]="'concluded-' + q.id"
             [value]="q.series.concluded"
@@ -44,7 +46,7 @@ import { WriteDown } from './write-down';
           />
         </div>
         <p class="acts">
-          <button nz-button nzSize="small" type="button" (click)="study.removeSeries(q.id)">take question and burns away</button>
+          <button nz-button nzSize="small" type="button" (click)="study.removeSeries(q.id)">Delete question and tests</button>
         </p>
       </section>
     } @empty {

@@ -11,10 +11,10 @@ import { BenchStudy } from './bench-study';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details>
-      <summary>files: the burns as CSV and JSON</summary>
+      <summary>Files: the burns as CSV and JSON</summary>
       <p>
-        <button nz-button nzSize="small" type="button" (click)="json()">the bench, JSON</button>
-        <button nz-button nzSize="small" type="button" (click)="csv()">every burn, CSV</button>
+        <button nz-button nzSize="small" type="button" (click)="json()">The bench, JSON</button>
+        <button nz-button nzSize="small" type="button" (click)="csv()">Every burn, CSV</button>
       </p>
       <p class="quiet">JSON comes in by “import” on the left, beside what is here. A logger’s CSV comes in under “cooling”.</p>
     </details>

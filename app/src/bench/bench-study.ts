@@ -87,7 +87,7 @@ export class BenchStudy {
 
   /** Every kit and every trip in the library runs on this burner as it was found to be; without a calibration, as the catalogue has it. */
   adopt(of: Calibration['of'], calibration: Calibration | undefined): void {
-    this.store.edit(calibration ? 'use my own burner' : 'back to the catalogue’s burner', (w) => ({
+    this.store.edit(calibration ? 'use my own stove' : 'back to the catalogue’s stove', (w) => ({
       ...w,
       rack: rackWithBurner(w.rack, of, calibration),
       library: w.library.map((s) => {

@@ -11,11 +11,11 @@ import { WhichPanel } from './which-panel';
 import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
-  { value: 'burn', label: 'burn' },
+  { value: 'burn', label: 'Burn' },
   { value: 'answers', label: 'A or B' },
-  { value: 'burner', label: 'your burner' },
-  { value: 'cooling', label: 'cooling' },
-  { value: 'claims', label: 'what is said' },
+  { value: 'burner', label: 'Your stove' },
+  { value: 'cooling', label: 'Cooling' },
+  { value: 'claims', label: 'Claims' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
 

@@ -30,16 +30,16 @@ const HEIGHT = 150;
   imports: [Drawing, FeedChart, Hint, NzButtonComponent, PickField, ReservePanel, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="hidden-text">your burner</h2>
+    <h2 class="hidden-text">Your stove</h2>
     @if (study.burner(); as b) {
       <div class="head">
-        <app-pick-field label="burner and pot of" [options]="burners()" [value]="key(b)" (valueChange)="study.chooseBurner($event)" />
-        <button nz-button nzSize="small" type="button" (click)="save('svg')">drawing as SVG</button>
-        <button nz-button nzSize="small" type="button" (click)="save('png')">as PNG</button>
+        <app-pick-field label="Stove and pot of" [options]="burners()" [value]="key(b)" (valueChange)="study.chooseBurner($event)" />
+        <button nz-button nzSize="small" type="button" (click)="save('svg')">Drawing as SVG</button>
+        <button nz-button nzSize="small" type="button" (click)="save('png')">As PNG</button>
       </div>
       <app-study-note [study]="asked" />
       @if (b.garden !== null) {
-        <p class="simulated">Burnt in the simulated garden: a rehearsal, no burner of this world.</p>
+        <p class="simulated">Burnt in the simulated garden: a rehearsal, no stove of this world.</p>
       }
       @if (refused(); as words) {
         <p class="error" role="alert">{{ words }}</p>
@@ -103,7 +103,7 @@ const HEIGHT = 150;
           }
         </div>
         <div>
-          <h3 class="sign">what the burns made of it</h3>
+          <h3 class="sign">What the burns made of it</h3>
           @if (calibration(); as c) {
             <p class="own">{{ ownWords(c) }}</p>
             <dl>
@@ -114,16 +114,16 @@ const HEIGHT = 150;
             </dl>
             @for (o of outliers(); track o.id) {
               <p class="asks">
-                {{ o.words }} <button nz-button nzSize="small" type="button" (click)="setAside(o.id)">set it aside</button>
+                {{ o.words }} <button nz-button nzSize="small" type="button" (click)="setAside(o.id)">Set it aside</button>
               </p>
             }
             @if (adopted()) {
               <p><b>In use:</b> every plan, risk and card runs on it.</p>
-              <button nz-button nzSize="small" type="button" (click)="study.adopt(b.of, undefined)">back to the catalogue’s</button>
+              <button nz-button nzSize="small" type="button" (click)="study.adopt(b.of, undefined)">Back to the catalogue’s</button>
             }
             @if (!inStep()) {
               <button nz-button nzType="primary" class="strong-act" type="button" (click)="study.adopt(b.of, c)">
-                {{ adopted() ? 'use the newest burns as well' : 'use it' }}
+                {{ adopted() ? 'Use the newest burns as well' : 'Use it' }}
               </button>
             }
             @if (onTrip()) {
@@ -132,9 +132,9 @@ const HEIGHT = 150;
               <p class="quiet">This trip burns something else.</p>
             }
             @if (b.garden !== null) {
-              <h3 class="sign">behind the garden’s wall</h3>
+              <h3 class="sign">Behind the garden’s wall</h3>
               <details>
-                <summary>show the hidden truth, and how close you came</summary>
+                <summary>Show the hidden truth, and how close you came</summary>
                 <dl>
                   @for (r of revealed(); track r.name) {
                     <dt [appHint]="r.name">{{ r.name }}</dt>

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { AXES, contrastOf, CONTRAST_IDS, type Axis, type ContrastId, type Measure } from '@tinder/core/bench';
 import { newSetup } from '@tinder/core/model';
 import type { ClaimStands } from '@tinder/core/study';
@@ -21,10 +22,10 @@ import { BenchStudy } from './bench-study';
 /** Sayings of the trade, held against this walker's kit, trip and tests: what they come to, and where they turn. */
 @Component({
   selector: 'app-claims-panel',
-  imports: [AxisChart, Choice, NzButtonComponent, PickField, QuantityField, StudyNote],
+  imports: [AxisChart, Choice, NzButtonComponent, NzInputDirective, PickField, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">what is said, and what it comes to for a usual hot meal of this trip</h2>
+    <h2 class="sign">Claims, and what each comes to for a usual hot meal of this trip</h2>
     <app-study-note [study]="asked" />
     <div class="look">
       <ul>
@@ -62,7 +63,7 @@ import { BenchStudy } from './bench-study';
             }
           }
           @if (o.mine) {
-            <button nz-button nzSize="small" type="button" (click)="remove(o.id)">take this saying away</button>
+            <button nz-button nzSize="small" type="button" (click)="remove(o.id)">Delete claim</button>
           }
           <p class="quiet">
             Reckoned with the burn model, what is known of the burner (by the catalogue, or by your tests) and a wind known to a factor of
@@ -72,30 +73,31 @@ import { BenchStudy } from './bench-study';
       }
     </div>
     <details>
-      <summary>a saying of my own</summary>
+      <summary>Add a claim</summary>
       <div class="heads">
-        <label class="name" for="saying">they say</label>
+        <label class="name" for="saying">They say</label>
         <input
-          class="ant-input left"
+          nz-input
+          class="left"
           id="saying"
           maxlength="80"
           placeholder="my lid saves half"
           [value]="words()"
           (input)="words.set($any($event.target).value)"
         />
-        <app-pick-field label="it is about" [options]="subjects()" [value]="subject()" (valueChange)="subject.set($event)" />
-        <span class="name">the first uses less</span>
+        <app-pick-field label="It is about" [options]="subjects()" [value]="subject()" (valueChange)="subject.set($event)" />
+        <span class="name">The first uses less</span>
         <app-choice label="Less of" [options]="measures" [value]="measure()" (valueChange)="measure.set($event)" />
-        <span class="name">by at least</span>
+        <span class="name">By at least</span>
         <app-quantity-field
-          label="by at least"
+          label="By at least"
           quantity="percent"
           [value]="by()"
           [limits]="{ min: 0, max: 95 }"
           (valueChange)="by.set($event)"
         />
       </div>
-      <button nz-button nzSize="small" type="button" [disabled]="!words().trim()" (click)="add()">hold it against the model</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!words().trim()" (click)="add()">Hold it against the model</button>
     </details>
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],
@@ -180,8 +182,8 @@ export class ClaimsPanel {
 
   protected readonly axes = AXES.map((value) => ({ value, label: AXIS_WORDS[value].name }));
   protected readonly measures = [
-    { value: 'fuel', label: 'fuel' },
-    { value: 'seconds', label: 'time' },
+    { value: 'fuel', label: 'Fuel' },
+    { value: 'seconds', label: 'Time' },
   ] as const;
 
   protected readonly asked = study(
@@ -265,7 +267,7 @@ export class ClaimsPanel {
       of: this.measure(),
       by: this.by() / 100,
     };
-    if (!this.study.edit('a saying of my own', (b) => ({ ...b, claims: [...b.claims, claim] }))) return;
+    if (!this.study.edit('add a claim', (b) => ({ ...b, claims: [...b.claims, claim] }))) return;
     this.chosen.set(claim.id);
     this.words.set('');
   }

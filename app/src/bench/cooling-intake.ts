@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { DRESSES, LIMITS, type CoolingTest } from '@tinder/core/model';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
@@ -10,34 +11,34 @@ import { LoggerIntake, type TakenCurve } from './logger-intake';
 /** A pot that cooled: its readings out of a logger’s file, and what they were read of. */
 @Component({
   selector: 'app-cooling-intake',
-  imports: [LoggerIntake, PickField, QuantityField],
+  imports: [LoggerIntake, NzInputDirective, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-logger-intake (taken)="take($event)">
       <div class="heads two">
-        <label class="name" for="cooling-name">called</label>
-        <input class="ant-input left" id="cooling-name" maxlength="80" [value]="name()" (input)="name.set($any($event.target).value)" />
-        <app-pick-field label="pot of" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
-        <app-pick-field label="worn" [options]="dresses" [value]="dress()" (valueChange)="dress.set($event)" />
-        <span class="name">water in it</span>
+        <label class="name" for="cooling-name">Called</label>
+        <input nz-input class="left" id="cooling-name" maxlength="80" [value]="name()" (input)="name.set($any($event.target).value)" />
+        <app-pick-field label="Pot of" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
+        <app-pick-field label="Worn" [options]="dresses" [value]="dress()" (valueChange)="dress.set($event)" />
+        <span class="name">Water in it</span>
         <app-quantity-field
-          label="water that cools"
+          label="Water that cools"
           quantity="volume"
           [value]="waterMl()"
           [limits]="L.waterMl"
           (valueChange)="waterMl.set($event)"
         />
-        <span class="name">air</span>
+        <span class="name">Air</span>
         <app-quantity-field
-          label="air it cools in"
+          label="Air it cools in"
           quantity="temperature"
           [value]="airC()"
           [limits]="L.airC"
           (valueChange)="airC.set($event)"
         />
-        <span class="name">wind at the pot</span>
+        <span class="name">Wind at the pot</span>
         <app-quantity-field
-          label="wind it cools in"
+          label="Wind it cools in"
           quantity="speed"
           [decimals]="1"
           [value]="windMps()"

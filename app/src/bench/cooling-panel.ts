@@ -20,7 +20,7 @@ const FROM_C = 90;
   imports: [AxisChart, CoolingIntake, Hint, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">how a pot cools</h2>
+    <h2 class="sign">How a pot cools</h2>
     <app-cooling-intake />
     @if (chart(); as c) {
       <app-axis-chart [of]="c" [height]="220" />
@@ -28,12 +28,12 @@ const FROM_C = 90;
     <table class="stacks">
       <thead>
         <tr>
-          <th scope="col">pot</th>
-          <th scope="col" appHint="worn">worn</th>
-          <th scope="col" class="number" appHint="loses, for each degree above the air">loses, for each degree above the air</th>
-          <th scope="col" class="number">at {{ from() }}</th>
-          <th scope="col" class="number">hot ({{ hot() }}) for</th>
-          <th scope="col" class="number" appHint="against the first">against the first</th>
+          <th scope="col">Pot</th>
+          <th scope="col" appHint="worn">Worn</th>
+          <th scope="col" class="number" appHint="loses, for each degree above the air">Loses, for each degree above the air</th>
+          <th scope="col" class="number">At {{ from() }}</th>
+          <th scope="col" class="number">Hot ({{ hot() }}) for</th>
+          <th scope="col" class="number" appHint="against the first">Against the first</th>
           <td></td>
         </tr>
       </thead>
@@ -41,15 +41,13 @@ const FROM_C = 90;
         @for (r of rows(); track r.id) {
           <tr>
             <th scope="row">{{ r.name }}</th>
-            <td data-label="worn">{{ r.dress }}</td>
-            <td data-label="loses, for each degree" class="number">{{ r.ua }}</td>
+            <td data-label="Worn">{{ r.dress }}</td>
+            <td data-label="Loses, for each degree" class="number">{{ r.ua }}</td>
             <td [attr.data-label]="'at ' + from()" class="number">{{ r.watts }}</td>
-            <td data-label="hot for" class="number">{{ r.hotFor }}</td>
-            <td data-label="against the first" class="number">{{ r.against }}</td>
+            <td data-label="Hot for" class="number">{{ r.hotFor }}</td>
+            <td data-label="Against the first" class="number">{{ r.against }}</td>
             <td>
-              <button nz-button nzSize="small" type="button" [attr.aria-label]="'take away ' + r.name" (click)="remove(r.id)">
-                take away
-              </button>
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Delete ' + r.name" (click)="remove(r.id)">Delete</button>
             </td>
           </tr>
         } @empty {

@@ -42,10 +42,10 @@ export interface TakenCurve {
     @if (table(); as t) {
       @let c = choice();
       <div class="heads two">
-        <app-pick-field label="time" [options]="columns()" [value]="text(c.timeColumn)" (valueChange)="choose({ timeColumn: +$event })" />
-        <app-pick-field label="written as" [options]="times" [value]="c.timeUnit" (valueChange)="choose({ timeUnit: $event })" />
+        <app-pick-field label="Time" [options]="columns()" [value]="text(c.timeColumn)" (valueChange)="choose({ timeColumn: +$event })" />
+        <app-pick-field label="Written as" [options]="times" [value]="c.timeUnit" (valueChange)="choose({ timeUnit: $event })" />
         <app-pick-field
-          label="temperature"
+          label="Temperature"
           [options]="columns()"
           [value]="text(c.temperatureColumn)"
           (valueChange)="choose({ temperatureColumn: +$event })"
@@ -57,7 +57,7 @@ export interface TakenCurve {
           (valueChange)="choose({ temperatureUnit: $event })"
         />
       </div>
-      <div class="scroll" tabindex="0" role="group" [attr.aria-label]="'the first lines of ' + file()">
+      <div class="scroll" tabindex="0" role="group" [attr.aria-label]="'The first lines of ' + file()">
         <table>
           <thead>
             <tr>
@@ -83,8 +83,8 @@ export interface TakenCurve {
       }
       <ng-content />
       <p>
-        <button nz-button nzSize="small" type="button" [disabled]="points().length < least" (click)="take()">take the curve</button>
-        <button nz-button nzSize="small" type="button" (click)="leave()">leave it</button>
+        <button nz-button nzSize="small" type="button" [disabled]="points().length < least" (click)="take()">Take the curve</button>
+        <button nz-button nzSize="small" type="button" (click)="leave()">Cancel</button>
       </p>
     }
   `,

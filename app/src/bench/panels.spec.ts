@@ -44,9 +44,9 @@ describe('A or B', () => {
 
   it('keeps what one concludes, and takes a burn out of the answer by its own name; undo brings it back', async () => {
     const panel = await planned(new Panel(AnswersPanel));
-    panel.type('concluded, and where it holds', 'not worth it in summer');
+    panel.type('Concluded, and where it holds', 'not worth it in summer');
     expect(bench().series.find((s) => s.id === 'sleeve')?.concluded).toBe('not worth it in summer');
-    const [first] = [...panel.element.querySelectorAll('button')].filter((b) => b.getAttribute('aria-label')?.startsWith('set aside'));
+    const [first] = [...panel.element.querySelectorAll('button')].filter((b) => b.getAttribute('aria-label')?.startsWith('Set aside'));
     first.click();
     panel.fixture.detectChanges();
     expect(bench().tests.filter((t) => t.setAside)).toHaveLength(1);
@@ -71,11 +71,11 @@ describe('A or B', () => {
 describe('a burn from paper', () => {
   it('is kept with its fuel and time for the side that it was burnt for', async () => {
     const panel = await planned(new Panel(WriteDown));
-    panel.open('write down a burn from paper');
-    panel.choose('burnt for', 'sleeve b');
-    panel.type('fuel used', '0.5 oz');
-    panel.type('time taken', '6');
-    panel.press('keep it');
+    panel.open('Write down a burn from paper');
+    panel.choose('Burnt for', 'sleeve b');
+    panel.type('Fuel used', '0.5 oz');
+    panel.type('Time taken', '6');
+    panel.press('Keep it');
     const kept = bench().tests.at(-1);
     expect(kept).toMatchObject({ seriesId: 'sleeve', arm: 'b', seconds: 360 });
     expect(kept?.fuel).toEqual({ how: 'told', burntG: expect.closeTo(14.17, 2) as number });
@@ -85,16 +85,16 @@ describe('a burn from paper', () => {
 describe('a burn in hand', () => {
   it('goes from weighing to weighing, is refused where it got heavier, and is kept', async () => {
     const form = await planned(new Panel(PlanForm));
-    form.press('begin');
+    form.press('Start');
     const panel = new Panel(Runner);
-    panel.type('weight before', '300');
-    panel.press('lit: start the watch');
+    panel.type('Weight before', '300');
+    panel.press('Lit: start the watch');
     panel.press('it boils: flame out');
-    panel.type('weight after', '310');
+    panel.type('Weight after', '310');
     expect(panel.text).toContain('It weighs more than before');
-    panel.type('weight after', '291');
-    panel.press('that is it');
-    panel.press('keep this burn');
+    panel.type('Weight after', '291');
+    panel.press('Save weight');
+    panel.press('Save test');
     expect(bench().tests.at(-1)).toMatchObject({ end: 'reached', fuel: { beforeG: 300, afterG: 291 }, garden: null });
     expect(TestBed.inject(BurnRun).draft()).toBeUndefined();
   });
@@ -116,7 +116,7 @@ describe('a burn in hand', () => {
     const panel = await planned(new Panel(PlanForm));
     panel.choose('I want to know', 'lid');
     expect(panel.text).toContain('lid on (A) and lid off (B), burnt A B B A A B');
-    panel.press('begin');
+    panel.press('Start');
     const run = TestBed.inject(BurnRun);
     expect(run.draft()).toMatchObject({ arm: 'a', setup: { kit: { lidOn: true } } });
     run.drop();
@@ -138,23 +138,23 @@ describe('a burn in hand', () => {
     });
     const panel = new Panel(Runner);
     await panel.settle();
-    expect(panel.text).toContain('simulated garden: scale, thermometer and weather are made up; the server is gone');
-    panel.press('take this reading');
+    expect(panel.text).toContain('Simulated garden: scale, thermometer and weather are made up; the server is gone');
+    panel.press('Use this reading');
     expect(TestBed.inject(BurnRun).draft()?.beforeG).toBe(301);
   });
 });
 
-describe('a burner of one’s own', () => {
+describe('a stove of one’s own', () => {
   it('is shown with what is asked about, taken on in one step everywhere, and given back', async () => {
     const panel = await planned(new Panel(BurnerPanel));
     await panel.settle();
     expect(panel.text).toContain('yours, from 20 burns');
     expect(panel.text).toContain('“the hose went over the scale in between”');
     expect(panel.text).toMatch(/the reserve for the same risk is \d+\sg smaller/);
-    panel.press('set it aside');
+    panel.press('Set it aside');
     await panel.settle();
     expect(panel.text).toContain('yours, from 19 burns');
-    panel.press('use it');
+    panel.press('Use it');
     expect(ownBurner(store().trip().kit)?.burns).toBe(19);
     expect(burnerOfKitWords(store().trip().kit)).toContain('burner yours, from 19 burns');
     store().undo();
@@ -190,7 +190,7 @@ describe('what is worth testing, what cools, what is said', () => {
   it('ranks tests by the reserve they would let stay at home, and begins one', async () => {
     const panel = await planned(new Panel(WhichPanel));
     expect(panel.text).toMatch(/in a wind of 3 m\/s\s*−\d+\sg/);
-    panel.press('burn it');
+    panel.press('Burn it');
     expect(TestBed.inject(BurnRun).draft()?.heading).toContain('small can burner');
   });
 
@@ -205,12 +205,12 @@ describe('what is worth testing, what cools, what is said', () => {
     const panel = await planned(new Panel(ClaimsPanel));
     expect(panel.text).toMatch(/A full can boils sooner than one nearly empty\s*holds/);
     expect(panel.text).toMatch(/Black foil is better than bright foil\s*only a test can say/);
-    panel.type('they say', 'my lid saves half');
-    panel.type('by at least', '50');
-    panel.press('hold it against the model');
+    panel.type('They say', 'my lid saves half');
+    panel.type('By at least', '50');
+    panel.press('Hold it against the model');
     await panel.settle();
     expect(panel.text).toMatch(/my lid saves half\s*does not hold here/);
-    panel.press('take this saying away');
+    panel.press('Delete claim');
     expect(bench().claims).toEqual([]);
   });
 });

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { contrastOf, CONTRAST_IDS, fairOrder, nextArm, SPEEDS, type ContrastId, type Speed } from '@tinder/core/bench';
 import { newSetup, type Arm, type TestSeries } from '@tinder/core/model';
 import { Choice } from '../ui/choice';
@@ -12,7 +13,7 @@ import { BurnRun, type Draft } from './burn-run';
 import { SetupFields } from './setup-fields';
 
 const WHERE = [
-  { value: 'real', label: 'for real' },
+  { value: 'real', label: 'For real' },
   { value: 'garden', label: 'in the simulated garden' },
 ] as const;
 /** Another garden hides another truth. */
@@ -22,31 +23,25 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
 /** A test before it is burnt: what is asked, with what, in what, and what one believes will come of it. */
 @Component({
   selector: 'app-plan-form',
-  imports: [Choice, NzButtonComponent, PickField, QuantityField, SetupFields],
+  imports: [Choice, NzButtonComponent, NzInputDirective, PickField, QuantityField, SetupFields],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">plan a burn</h2>
+    <h2 class="sign">Plan a burn</h2>
     @for (o of open(); track o.id) {
       <p class="open">
         <b>{{ o.question }}</b> <span class="quiet">{{ o.next }}</span>
-        <button nz-button nzSize="small" type="button" (click)="goOn(o.asked)">burn the next one</button>
+        <button nz-button nzSize="small" type="button" (click)="goOn(o.asked)">Burn the next one</button>
       </p>
     }
     <div class="heads">
       <app-pick-field label="I want to know" [options]="questions()" [value]="question()" (valueChange)="question.set($event)" />
-      <app-pick-field label="with" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
+      <app-pick-field label="With" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
       @if (contrast()) {
         <label class="name" for="expected">I expect, because</label>
-        <input
-          id="expected"
-          class="ant-input left"
-          maxlength="300"
-          [value]="expected()"
-          (input)="expected.set($any($event.target).value)"
-        />
-        <span class="name">pairs</span>
+        <input id="expected" nz-input class="left" maxlength="300" [value]="expected()" (input)="expected.set($any($event.target).value)" />
+        <span class="name">Pairs</span>
         <app-quantity-field
-          label="pairs"
+          label="Pairs"
           quantity="count"
           [bare]="true"
           [value]="pairs()"
@@ -54,17 +49,17 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
           (valueChange)="pairs.set(round($event))"
         />
       }
-      <span class="name">burnt</span>
+      <span class="name">Burnt</span>
       <app-choice label="Burnt" [options]="places()" [value]="where()" (valueChange)="where.set($event)" />
       @if (where() !== 'real') {
-        <span class="name">its clock goes</span>
+        <span class="name">Its clock goes</span>
         <app-choice label="The garden’s clock goes" [options]="speeds" [value]="speed()" (valueChange)="speed.set($event)" />
       }
     </div>
     @if (setup(); as s) {
       <app-setup-fields [setup]="s" (setupChange)="setup.set($event)" />
       <p class="says">{{ says() }}</p>
-      <p><button nz-button nzType="primary" class="strong-act" type="button" (click)="begin()">begin</button></p>
+      <p><button nz-button nzType="primary" class="strong-act" type="button" (click)="begin()">Start</button></p>
       <p class="quiet">
         Outdoors, on level ground that cannot burn, nothing above it; water, sand or a lid at hand. A can is weighed cold, dry and shut.
         Fill and light by the maker’s manual; where open flames are forbidden there is no test.
@@ -118,7 +113,7 @@ export class PlanForm {
     const kit = this.kit();
     const usual = kit && newSetup(kit.name, kit.kit);
     const can = usual ? CONTRAST_IDS.filter((id) => contrastOf(id, usual)) : [];
-    return [{ value: 'burner', label: 'how this kit burns' }, ...can.map((id) => ({ value: id, label: CONTRAST_WORDS[id].asks }))];
+    return [{ value: 'burner', label: 'How this kit burns' }, ...can.map((id) => ({ value: id, label: CONTRAST_WORDS[id].asks }))];
   });
   protected readonly contrast = computed(() => {
     const [id, setup] = [this.question(), this.setup()];
@@ -127,9 +122,9 @@ export class PlanForm {
   protected readonly says = computed(() => {
     const id = this.question();
     if (id === 'burner')
-      return 'One burn: weighed, lit, timed, weighed again. Burns at three flames, and one in wind, make the burner your own.';
+      return 'One burn: weighed, lit, timed, weighed again. Burns at three flames, and one in wind, make the stove your own.';
     const order = fairOrder(this.pairs()).join(' ');
-    return `${CONTRAST_WORDS[id].a} (A) and ${CONTRAST_WORDS[id].b} (B), burnt ${order}: so that a can that cools or an evening that darkens favours neither.`;
+    return `${CONTRAST_WORDS[id].a} (A) and ${CONTRAST_WORDS[id].b} (B), burnt ${order}: so that a canister that cools or an evening that darkens favours neither.`;
   });
 
   /** Questions with burns still to come. */

@@ -15,7 +15,7 @@ import { Hint } from '../ui/hint';
   imports: [Hint, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h3 class="sign">what it does to this trip</h3>
+    <h3 class="sign">What it does to this trip</h3>
     <app-study-note [study]="asked" />
     @if (effect(); as e) {
       @if (e.lost) {
@@ -25,23 +25,23 @@ import { Hint } from '../ui/hint';
       <table class="stacks">
         <thead>
           <tr>
-            <th scope="col">carry</th>
-            <th scope="col" class="number" appHint="Fuel need">burns</th>
-            <th scope="col" class="number" appHint="Reserve">reserve</th>
+            <th scope="col">Carry</th>
+            <th scope="col" class="number" appHint="Fuel need">Burns</th>
+            <th scope="col" class="number" appHint="Reserve">Reserve</th>
           </tr>
         </thead>
         <tbody>
           @for (c of e.carries; track c.name) {
             <tr>
               <th scope="row">{{ c.name }}</th>
-              <td data-label="burns" class="number">{{ c.burns }}</td>
-              <td data-label="reserve" class="number">{{ c.reserve }}</td>
+              <td data-label="Burns" class="number">{{ c.burns }}</td>
+              <td data-label="Reserve" class="number">{{ c.reserve }}</td>
             </tr>
           }
         </tbody>
       </table>
     } @else if (!asked.problem()) {
-      <p class="quiet">planning the trip on both…</p>
+      <p class="quiet">Planning the trip on both…</p>
     }
   `,
   styleUrl: '../ui/table.less',
@@ -77,7 +77,7 @@ export class ReservePanel {
     return {
       lost:
         found.mealsLost > 0
-          ? `On your own burner ${found.mealsLost} more hot ${found.mealsLost === 1 ? 'meal stays' : 'meals stay'} cold on this trip: what follows is no saving.`
+          ? `On your own stove ${found.mealsLost} more hot ${found.mealsLost === 1 ? 'meal stays' : 'meals stay'} cold on this trip: what follows is no saving.`
           : '',
       sum: `Over all carries it burns ${text(burns)} ${burns > 0 ? 'more' : 'less'}, and the reserve for the same risk is ${text(reserve)} ${reserve > 0 ? 'larger: what was found, wind above all, asks for it' : 'smaller: so much need not be carried for not knowing the burner'}.`,
       carries: found.carries.map((c) => ({

@@ -28,7 +28,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
     @if (run.draft(); as d) {
       <h2 class="sign">{{ d.heading }}</h2>
       @if (d.garden) {
-        <p class="simulated">simulated garden: scale, thermometer and weather are made up{{ by() }}</p>
+        <p class="simulated">Simulated garden: scale, thermometer and weather are made up{{ by() }}</p>
       }
       <app-steps label="Steps of the burn" [names]="stepNames" [now]="stepNow()" />
       @switch (d.step) {
@@ -37,13 +37,13 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
           @if (scaleText(); as t) {
             <p class="dial" role="status">{{ t }}</p>
             <button nz-button nzSize="small" type="button" [disabled]="!steady()" (click)="run.change({ beforeG: shownG() })">
-              take this reading
+              Use this reading
             </button>
           }
           <div class="figure">
-            <span class="name">before</span>
+            <span class="name">Before</span>
             <app-quantity-field
-              label="weight before"
+              label="Weight before"
               quantity="mass"
               placeholder="?"
               [decimals]="decimals()"
@@ -53,7 +53,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
             />
           </div>
           <button nz-button nzType="primary" class="strong-act big" type="button" [disabled]="d.beforeG === null" (click)="run.light()">
-            lit: start the watch
+            Lit: start the watch
           </button>
         }
         @case ('burning') {
@@ -64,7 +64,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
           <p class="quiet">Shut the flame as you press.</p>
           <button nz-button nzType="primary" class="strong-act big" type="button" (click)="run.stop('reached')">{{ doneWords() }}</button>
           <details>
-            <summary>it does not get there</summary>
+            <summary>It does not get there</summary>
             @for (f of failures; track f) {
               <button nz-button nzSize="small" type="button" (click)="run.stop(f)">{{ ends[f] }}</button>
             }
@@ -75,13 +75,13 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
           @if (scaleText(); as t) {
             <p class="dial" role="status">{{ t }}</p>
             <button nz-button nzSize="small" type="button" [disabled]="!steady()" (click)="run.change({ afterG: shownG() })">
-              take this reading
+              Use this reading
             </button>
           }
           <div class="figure">
-            <span class="name">after</span>
+            <span class="name">After</span>
             <app-quantity-field
-              label="weight after"
+              label="Weight after"
               quantity="mass"
               placeholder="?"
               [decimals]="decimals()"
@@ -101,15 +101,15 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
             [disabled]="!run.test()"
             (click)="run.change({ step: 'check' })"
           >
-            that is it
+            Save weight
           </button>
         }
         @case ('check') {
           <p class="result">{{ result() }}</p>
           <div class="figure">
-            <span class="name">times it had to be lit</span>
+            <span class="name">Times it had to be lit</span>
             <app-quantity-field
-              label="times it had to be lit"
+              label="Times it had to be lit"
               quantity="count"
               [bare]="true"
               [value]="d.tries"
@@ -119,16 +119,16 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
           </div>
           <label class="odd"
             ><input type="checkbox" [appTick]="d.sputtered" (turned)="run.change({ sputtered: !d.sputtered })" />
-            <span>it sputtered</span></label
+            <span>It sputtered</span></label
           >
           <label class="odd"
             ><input type="checkbox" [appTick]="d.boiledOver" (turned)="run.change({ boiledOver: !d.boiledOver })" />
-            <span>it boiled over</span></label
+            <span>It boiled over</span></label
           >
-          <button nz-button nzType="primary" class="strong-act big" type="button" (click)="keep()">keep this burn</button>
+          <button nz-button nzType="primary" class="strong-act big" type="button" (click)="keep()">Save test</button>
         }
       }
-      <p class="acts"><button nz-button nzSize="small" type="button" (click)="run.drop()">give this burn up</button></p>
+      <p class="acts"><button nz-button nzSize="small" type="button" (click)="run.drop()">Discard test</button></p>
       <p class="quiet">A reload, or a phone that falls asleep, does not stop the watch.</p>
     }
   `,
@@ -194,7 +194,7 @@ export class Runner {
   protected readonly decimals = computed(() => ((this.run.draft()?.setup.scale.resolutionG ?? 1) < 1 ? 1 : 0));
   protected readonly what = computed(() => {
     const kit = this.run.draft()?.setup.kit;
-    return kit && usesCans(kit) ? 'the can, without the burner' : 'the fuel with its container';
+    return kit && usesCans(kit) ? 'the canister, without the stove' : 'the fuel with its container';
   });
   protected readonly shownG = computed(() => this.run.reading()?.scaleG ?? null);
   protected readonly steady = computed(() => this.run.reading()?.steady === true);
@@ -222,7 +222,7 @@ export class Runner {
   protected readonly unlikely = computed(() => {
     const d = this.run.draft();
     if (!d || d.beforeG === null || d.afterG === null) return '';
-    if (d.afterG > d.beforeG) return 'It weighs more than before: weigh it again, dry and without the burner, or mend the first reading.';
+    if (d.afterG > d.beforeG) return 'It weighs more than before: weigh it again, dry and without the stove, or mend the first reading.';
     return d.afterG === d.beforeG && d.end === 'reached'
       ? 'It weighs what it weighed before: this scale has not seen the burn. Heat more water at a time.'
       : '';

@@ -11,8 +11,8 @@ import { Opened } from '../ui/opened';
 import { Tick } from '../ui/tick';
 
 const TARGETS = [
-  { value: 'boil', label: 'to the boil' },
-  { value: 'stopAt', label: 'to a temperature' },
+  { value: 'boil', label: 'To the boil' },
+  { value: 'stopAt', label: 'To a temperature' },
 ] as const;
 const SCALES = [
   { value: '0.1', label: '0.1 g' },
@@ -20,17 +20,17 @@ const SCALES = [
   { value: '2', label: '2 g' },
 ] as const;
 const ENDS = [
-  { value: 'eye', label: 'a rolling boil, by eye' },
-  { value: 'thermometer', label: 'a thermometer' },
+  { value: 'eye', label: 'A rolling boil, by eye' },
+  { value: 'thermometer', label: 'A thermometer' },
 ] as const;
 const CANS = CANISTER_SIZES.map((s) => ({ value: String(s.netG), label: `${s.netG} g` }));
 /** What makes a burn another burn, where it is so. */
 const ODDITIES = [
-  { key: 'probeIn', label: 'a probe is in the pot' },
-  { key: 'warmPot', label: 'the pot is still warm' },
-  { key: 'fan', label: 'a fan makes the wind' },
-  { key: 'isWet', label: 'dew or frost on the can' },
-  { key: 'indoors', label: 'indoors' },
+  { key: 'probeIn', label: 'A probe is in the pot' },
+  { key: 'warmPot', label: 'The pot is still warm' },
+  { key: 'fan', label: 'A fan makes the wind' },
+  { key: 'isWet', label: 'Dew or frost on the canister' },
+  { key: 'indoors', label: 'Indoors' },
 ] as const;
 
 /** What a burn is burnt in: water, weather, can, scale, and what counts as done. */
@@ -41,53 +41,53 @@ const ODDITIES = [
   template: `
     @let s = setup();
     <div class="fields">
-      <span class="name">water</span>
+      <span class="name">Water</span>
       <app-quantity-field
-        label="test water"
+        label="Test water"
         quantity="volume"
         [value]="s.waterMl"
         [limits]="L.waterMl"
         (valueChange)="set({ waterMl: $event })"
       />
-      <span class="name" appHint="Water temperature">water from</span>
+      <span class="name" appHint="Water temperature">Water from</span>
       <app-quantity-field
         appHint="Water temperature"
-        label="test water from"
+        label="Test water from"
         quantity="temperature"
         [value]="s.waterC"
         [limits]="L.waterC"
         (valueChange)="set({ waterC: $event })"
       />
-      <span class="name">air</span>
+      <span class="name">Air</span>
       <app-quantity-field
-        label="test air"
+        label="Test air"
         quantity="temperature"
         [value]="s.airC"
         [limits]="L.airC"
         (valueChange)="set({ airC: $event })"
       />
-      <span class="name">wind at the bare flame</span>
+      <span class="name">Wind at the bare flame</span>
       <app-quantity-field
-        label="test wind"
+        label="Test wind"
         quantity="speed"
         [decimals]="1"
         [value]="windMps()"
         [limits]="L.flameMps"
         (valueChange)="set({ wind: { kind: 'flame', mps: $event } })"
       />
-      <span class="name">altitude</span>
+      <span class="name">Altitude</span>
       <app-quantity-field
-        label="test altitude"
+        label="Test altitude"
         quantity="altitude"
         [value]="s.altitudeM"
         [limits]="L.altitudeM"
         (valueChange)="set({ altitudeM: $event })"
       />
       @if (valve()) {
-        <span class="name" appHint="Flame">flame</span>
+        <span class="name" appHint="Flame">Flame</span>
         <app-quantity-field
           appHint="Flame"
-          label="test flame"
+          label="Test flame"
           quantity="percent"
           [value]="100 * s.kit.flameSetting"
           [limits]="{ min: 10, max: 100 }"
@@ -95,19 +95,19 @@ const ODDITIES = [
         />
       }
       @if (can()) {
-        <app-pick-field label="can" [options]="cans" [value]="canSize()" (valueChange)="canOf(+$event)" />
-        <span class="name" appHint="left in it">left in it</span>
+        <app-pick-field label="Can" [options]="cans" [value]="canSize()" (valueChange)="canOf(+$event)" />
+        <span class="name" appHint="left in it">Left in it</span>
         <app-quantity-field
           appHint="left in it"
-          label="left in the can"
+          label="Left in the canister"
           quantity="mass"
           [value]="s.can.fuelLeftG"
           [limits]="{ min: 1, max: s.can.netG }"
           (valueChange)="set({ can: { ...s.can, fuelLeftG: $event } })"
         />
-        <span class="name">can, as it is lit</span>
+        <span class="name">Can, as it is lit</span>
         <app-quantity-field
-          label="can as it is lit"
+          label="Can as it is lit"
           quantity="temperature"
           [value]="s.can.canC"
           [limits]="L.airC"
@@ -116,21 +116,21 @@ const ODDITIES = [
       }
     </div>
     <div class="choices">
-      <span class="name">brought</span>
+      <span class="name">Brought</span>
       <app-choice label="Brought to" [options]="targets" [value]="s.target.kind" (valueChange)="target($event)" />
       @if (s.target.kind === 'stopAt') {
         <app-quantity-field
           class="short"
-          label="target"
+          label="Target"
           quantity="temperature"
           [value]="s.target.targetC"
           [limits]="L.targetC"
           (valueChange)="set({ target: { kind: 'stopAt', targetC: $event } })"
         />
       }
-      <span class="name">seen by</span>
+      <span class="name">Seen by</span>
       <app-choice label="Done is seen by" [options]="ends" [value]="s.endPoint" (valueChange)="set({ endPoint: $event })" />
-      <span class="name">the scale shows</span>
+      <span class="name">The scale shows</span>
       <app-choice
         label="The scale shows"
         [options]="scales"
@@ -139,7 +139,7 @@ const ODDITIES = [
       />
     </div>
     <details appOpened #o="opened">
-      <summary>anything unusual?</summary>
+      <summary>Anything unusual?</summary>
       @if (o.once()) {
         @for (odd of oddities; track odd.key) {
           <label class="odd"
@@ -147,9 +147,9 @@ const ODDITIES = [
           >
         }
         <div class="fields">
-          <span class="name">my own re-weighings scatter by</span>
+          <span class="name">My own re-weighings scatter by</span>
           <app-quantity-field
-            label="my own re-weighings scatter by"
+            label="My own re-weighings scatter by"
             quantity="mass"
             [decimals]="2"
             placeholder="not tried"

@@ -19,7 +19,7 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
   calm: 'as it is, calm',
   wind: 'in a wind of 3 m/s',
   oneLitre: 'a litre at once',
-  coldCan: 'on a can out of the cold',
+  coldCan: 'on a canister out of the cold',
 };
 
 /** Which test is worth doing this weekend: what each would let stay at home of this trip's reserve, and what it costs. */
@@ -28,17 +28,17 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
   imports: [Hint, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">worth testing this weekend</h2>
+    <h2 class="sign">Worth testing this weekend</h2>
     <app-study-note [study]="asked" />
     @if (answer(); as a) {
       <p>{{ a.says }}</p>
       <table class="stacks">
         <thead>
           <tr>
-            <th scope="col">burn</th>
-            <th scope="col" class="number" appHint="reserve less">reserve less</th>
-            <th scope="col" class="number" appHint="known to">known to</th>
-            <th scope="col" class="number" appHint="costs, a burn">costs</th>
+            <th scope="col">Burn</th>
+            <th scope="col" class="number" appHint="reserve less">Reserve less</th>
+            <th scope="col" class="number" appHint="known to">Known to</th>
+            <th scope="col" class="number" appHint="costs, a burn">Costs</th>
             <td></td>
           </tr>
         </thead>
@@ -46,17 +46,17 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
           @for (r of a.rows; track r.id) {
             <tr>
               <th scope="row">{{ r.name }}</th>
-              <td data-label="reserve less" class="number heat">{{ r.reserve }}</td>
-              <td data-label="known to" class="number">{{ r.known }}</td>
-              <td data-label="costs" class="number">{{ r.costs }}</td>
-              <td><button nz-button nzSize="small" type="button" (click)="begin(r.id)">burn it</button></td>
+              <td data-label="Reserve less" class="number heat">{{ r.reserve }}</td>
+              <td data-label="Known to" class="number">{{ r.known }}</td>
+              <td data-label="Costs" class="number">{{ r.costs }}</td>
+              <td><button nz-button nzSize="small" type="button" (click)="begin(r.id)">Burn it</button></td>
             </tr>
           }
         </tbody>
       </table>
       <p class="quiet">
         To first order: each burn as the model has it, with the errors of scale, watch, water, wind, hand and day, for what is not known of
-        the burner on that carry. Two of a kind tell less than one of each.
+        the stove on that carry. Two of a kind tell less than one of each.
       </p>
     } @else if (asked.fresh()) {
       <p class="quiet">This trip burns nothing that a test could tell of.</p>
@@ -103,7 +103,7 @@ export class WhichPanel {
     const { units } = this;
     const [{ sdBeforeG }] = found.ideas;
     return {
-      says: `From ${found.from} to ${found.to} the burner alone leaves ${units.text(sdBeforeG, 'mass')} open (one standard deviation). One burn each would take off:`,
+      says: `From ${found.from} to ${found.to} the stove alone leaves ${units.text(sdBeforeG, 'mass')} open (one standard deviation). One burn each would take off:`,
       rows: found.ideas.map((i) => ({
         id: i.id,
         name: IDEA_WORDS[i.id],

@@ -18,8 +18,8 @@ import { LoggerIntake, type TakenCurve } from './logger-intake';
 import { SetupFields } from './setup-fields';
 
 const WAYS = [
-  { value: 'told', label: 'grams' },
-  { value: 'dosed', label: 'a dose' },
+  { value: 'told', label: 'Grams' },
+  { value: 'dosed', label: 'A dose' },
 ] as const;
 type Way = (typeof WAYS)[number]['value'];
 /** A probe stands this far below the boiling point when it boils all through, K (common practice). */
@@ -32,22 +32,22 @@ const BOIL_SEEN_K = 0.5;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details appOpened #o="opened">
-      <summary>write down a burn from paper</summary>
+      <summary>Write down a burn from paper</summary>
       @if (o.once()) {
         <div class="heads">
-          <app-pick-field label="burnt for" [options]="sides()" [value]="side()" (valueChange)="side.set($event)" />
+          <app-pick-field label="Burnt for" [options]="sides()" [value]="side()" (valueChange)="side.set($event)" />
           @if (side() === 'none') {
-            <app-pick-field label="burnt with" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
+            <app-pick-field label="Burnt with" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
           }
-          <app-pick-field label="it" [options]="ends" [value]="end()" (valueChange)="end.set($event)" />
+          <app-pick-field label="It" [options]="ends" [value]="end()" (valueChange)="end.set($event)" />
           @if (spirit()) {
-            <span class="name">fuel as</span>
+            <span class="name">Fuel as</span>
             <app-choice label="Fuel as" [options]="ways" [value]="way()" (valueChange)="way.set($event)" />
           }
-          <span class="name">fuel used</span>
+          <span class="name">Fuel used</span>
           @if (way() === 'dosed' && spirit()) {
             <app-quantity-field
-              label="dose used"
+              label="Dose used"
               quantity="volume"
               placeholder="?"
               [value]="doseMl()"
@@ -56,7 +56,7 @@ const BOIL_SEEN_K = 0.5;
             />
           } @else {
             <app-quantity-field
-              label="fuel used"
+              label="Fuel used"
               quantity="mass"
               placeholder="?"
               [decimals]="1"
@@ -65,9 +65,9 @@ const BOIL_SEEN_K = 0.5;
               (valueChange)="burntG.set($event)"
             />
           }
-          <span class="name">time</span>
+          <span class="name">Time</span>
           <app-quantity-field
-            label="time taken"
+            label="Time taken"
             quantity="minutes"
             placeholder="?"
             [decimals]="1"
@@ -83,7 +83,7 @@ const BOIL_SEEN_K = 0.5;
         @if (timedWords(); as words) {
           <p role="status">{{ words }}</p>
         }
-        <p><button nz-button nzSize="small" type="button" [disabled]="!test()" (click)="keep()">keep it</button></p>
+        <p><button nz-button nzSize="small" type="button" [disabled]="!test()" (click)="keep()">Keep it</button></p>
       }
     </details>
   `,

@@ -27,9 +27,9 @@ const HEIGHT = 270;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
-      <h2 class="sign">carried weight against the chance of running out</h2>
+      <h2 class="sign">Carried weight against the chance of running out</h2>
       <app-study-note [study]="study.study" of="kits" />
-      <button nz-button nzSize="small" type="button" (click)="save()">drawing as SVG</button>
+      <button nz-button nzSize="small" type="button" (click)="save()">Drawing as SVG</button>
     </div>
     @if (study.current(); as now) {
       @let g = shape();
@@ -85,16 +85,16 @@ const HEIGHT = 270;
       </p>
       <table class="stacks">
         <caption class="sign">
-          the front, from light to safe
+          The front, from light to safe
         </caption>
         <thead>
           <tr>
-            <th scope="col">kit</th>
-            <th scope="col" class="number" appHint="Reserve">reserve</th>
-            <th scope="col" class="number" appHint="carried, on average">average</th>
-            <th scope="col" class="number" appHint="runs out">runs out</th>
-            <th scope="col" appHint="Riskiest leg">riskiest leg</th>
-            <th scope="col" class="number" appHint="fuel costs">fuel costs</th>
+            <th scope="col">Kit</th>
+            <th scope="col" class="number" appHint="Reserve">Reserve</th>
+            <th scope="col" class="number" appHint="carried, on average">Average</th>
+            <th scope="col" class="number" appHint="runs out">Runs out</th>
+            <th scope="col" appHint="Riskiest leg">Riskiest leg</th>
+            <th scope="col" class="number" appHint="fuel costs">Fuel costs</th>
             <td></td>
           </tr>
         </thead>
@@ -102,15 +102,15 @@ const HEIGHT = 270;
           @for (m of study.front(); track $index) {
             <tr [class.on]="m === now">
               <th scope="row">{{ m.name }}</th>
-              <td class="number" data-label="reserve">{{ units.text(m.reservePercent, 'percent') }}</td>
-              <td class="number" data-label="average">{{ units.text(m.averageG, 'mass') }}</td>
-              <td class="number" data-label="runs out" [class.over]="m.worst > risk.limit()">{{ chance(m.worst) }}</td>
-              <td class="quiet" data-label="riskiest leg">{{ m.worst < rarest ? '' : m.tightest.from + ' to ' + m.tightest.to }}</td>
-              <td class="number" data-label="fuel costs">{{ units.text(m.price, 'price') }}</td>
+              <td class="number" data-label="Reserve">{{ units.text(m.reservePercent, 'percent') }}</td>
+              <td class="number" data-label="Average">{{ units.text(m.averageG, 'mass') }}</td>
+              <td class="number" data-label="Runs out" [class.over]="m.worst > risk.limit()">{{ chance(m.worst) }}</td>
+              <td class="quiet" data-label="Riskiest leg">{{ m.worst < rarest ? '' : m.tightest.from + ' to ' + m.tightest.to }}</td>
+              <td class="number" data-label="Fuel costs">{{ units.text(m.price, 'price') }}</td>
               <td>
                 @if (m !== now) {
-                  <button nz-button nzSize="small" type="button" [attr.aria-label]="'carry ' + spoken(m)" (click)="choose(m)">
-                    carry it
+                  <button nz-button nzSize="small" type="button" [attr.aria-label]="'Carry ' + spoken(m)" (click)="choose(m)">
+                    Use on this trip
                   </button>
                 } @else {
                   as planned
@@ -121,7 +121,7 @@ const HEIGHT = 270;
         </tbody>
       </table>
     } @else if (!study.study.problem()) {
-      <p class="quiet">weighing the first kit…</p>
+      <p class="quiet">Weighing the first kit…</p>
     }
   `,
   styleUrl: './study.less',

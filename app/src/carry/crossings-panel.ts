@@ -27,9 +27,9 @@ const LETTER = 6.5;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
-      <h2 class="sign">carried weight by the days between two stops</h2>
+      <h2 class="sign">Carried weight by the days between two stops</h2>
       <app-choice label="Weight counted" [options]="ways" [value]="by()" (valueChange)="by.set($event)" />
-      <button nz-button nzSize="small" type="button" (click)="save()">drawing as SVG</button>
+      <button nz-button nzSize="small" type="button" (click)="save()">Drawing as SVG</button>
     </div>
     @if (kits(); as all) {
       @let g = shape();
@@ -95,7 +95,7 @@ const LETTER = 6.5;
           </tbody>
         </table>
         <div>
-          <h3 class="sign">where {{ all[0].name }} crosses</h3>
+          <h3 class="sign">Where {{ all[0].name }} crosses</h3>
           <ul>
             @for (c of crossed(); track c.name) {
               <li>
@@ -114,7 +114,7 @@ const LETTER = 6.5;
     } @else {
       <app-study-note [study]="service.study" />
       @if (!service.study.problem()) {
-        <p class="quiet">planning the trip with every kit…</p>
+        <p class="quiet">Planning the trip with every kit…</p>
       }
     }
   `,
@@ -177,8 +177,8 @@ export class CrossingsPanel {
   /** Every second day is named on the axis. */
   protected readonly marks = Array.from({ length: Math.ceil(LONGEST_DAYS / 2) }, (_, i) => 1 + 2 * i);
   protected readonly ways = [
-    { value: 'startG', label: 'leaving the stop' },
-    { value: 'averageG', label: 'average of the mornings' },
+    { value: 'startG', label: 'Leaving the stop' },
+    { value: 'averageG', label: 'Average of the mornings' },
   ] as const;
   protected readonly by = signal<CountedBy>('startG');
   protected readonly chosen = signal<number | undefined>(undefined);

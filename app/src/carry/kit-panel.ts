@@ -217,7 +217,7 @@ export class KitPanel {
   protected readonly gas = computed(() => isGas(this.burner()));
   protected readonly alcohol = computed(() => FAMILY_FUEL[this.burner().family] === 'alcohol');
   protected readonly use = computed(() => FAMILY_USE[this.burner().family]);
-  protected readonly warmings = optionsOf(WARMING_WORDS).map((o) => ({ ...o, label: sentenceStart(o.label) }));
+  protected readonly warmings = optionsOf(WARMING_WORDS);
   protected readonly fuels = computed(() => {
     const kind = FAMILY_FUEL[this.burner().family];
     return FUELS.filter((f) => f.kind === kind).map((f) => ({ value: f.id, label: this.fuelWords(f) }));

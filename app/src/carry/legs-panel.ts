@@ -97,7 +97,7 @@ import { MorningsTable } from './mornings-table';
               <td class="number">{{ weight(c) }}</td>
               <td>{{ mealWords(c) }}</td>
               <td>
-                <button nz-button nzSize="small" type="button" [attr.aria-label]="'carry ' + c.name + ' on this leg'" (click)="take(c)">
+                <button nz-button nzSize="small" type="button" [attr.aria-label]="'Carry ' + c.name + ' on this leg'" (click)="take(c)">
                   Carry it there
                 </button>
               </td>

@@ -7,12 +7,12 @@ import { Units } from '../words/units';
   selector: 'app-mornings-table',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <table aria-label="carried weight, morning by morning">
+    <table aria-label="Carried weight, morning by morning">
       <thead>
         <tr>
-          <th scope="col">morning</th>
-          <th scope="col" class="number">fuel</th>
-          <th scope="col" class="number">everything</th>
+          <th scope="col">Morning</th>
+          <th scope="col" class="number">Fuel</th>
+          <th scope="col" class="number">Everything</th>
         </tr>
       </thead>
       @for (c of carries(); track c.id) {

@@ -100,11 +100,11 @@ describe('the kit', () => {
   });
   const options = (name: string) => panel.options(name);
 
-  it('says that its burner is the walker’s own, from how many burns, and what it was before', () => {
+  it('says that its stove is the walker’s own, from how many burns, and what it was before', () => {
     expect(textOf()).not.toContain('burner yours');
     const known = beforeTests(store().trip().kit);
     const calibration = { ...known, factors: { ...known.factors, head: 1.09 }, burns: 19 };
-    store().edit('my burner', (w) => ({
+    store().edit('my stove', (w) => ({
       ...w,
       library: w.library.map((l) => ({ ...l, trip: tripWithBurner(l.trip, known.of, calibration) })),
     }));
@@ -112,10 +112,10 @@ describe('the kit', () => {
     expect(textOf()).toContain('burner yours, from 19 burns: 9 % more heat into the pot than by the catalogue, which it was before');
   });
 
-  it('offers every burner, and only fuels and windscreens that go with the one chosen', () => {
+  it('offers every stove, and only fuels and windscreens that go with the one chosen', () => {
     expect(options('Stove')).toHaveLength(BURNERS.length);
     expect(options('Fuel').every((f) => f.startsWith('Gas'))).toBe(true);
-    expect(options('Windscreen')).toContain('Plate clipped on the burner');
+    expect(options('Windscreen')).toContain('Plate clipped on the stove');
     choose('Stove', 'alcohol-open');
     expect(options('Fuel').every((f) => f.endsWith('kJ/mL'))).toBe(true);
     expect(options('Windscreen')).toContain('Fitted cone');
@@ -128,7 +128,7 @@ describe('the kit', () => {
     expect(options('Stove')).not.toContainEqual(expect.stringContaining('Regulated gas burner')); // only wished for
   });
 
-  it('shows a valve, a can or a measure only where there is one', () => {
+  it('shows a valve, a canister or a measure only where there is one', () => {
     const has = () => ['#scale-Flame', '[id^=pick-Canister]', '[aria-label^="Measure"]'].map((s) => element().querySelector(s) !== null);
     expect(has()).toEqual([true, true, false]);
     choose('Stove', 'alcohol-simmer');
@@ -139,12 +139,12 @@ describe('the kit', () => {
     expect(has()).toEqual([true, false, false]);
   });
 
-  it('says in place what the burner cannot do', () => {
+  it('says in place what the stove cannot do', () => {
     choose('Stove', 'wood-box');
     expect(textOf()).toContain('This stove cannot be counted on when wet');
   });
 
-  it('brings the finned pot with a locked burner and keeps an imported pot by its name', () => {
+  it('brings the finned pot with a locked stove and keeps an imported pot by its name', () => {
     choose('Stove', 'gas-locked');
     expect(store().trip().kit.pot.base).toBe('finned');
     store().editKit('pot', 0, { pot: { ...store().trip().kit.pot, name: 'grandmother’s kettle' } });
@@ -152,7 +152,7 @@ describe('the kit', () => {
     expect(options('Pot').at(-1)).toBe('grandmother’s kettle');
   });
 
-  it('sets reserve, sleeve, lid and what is done for the can', () => {
+  it('sets reserve, sleeve, lid and what is done for the canister', () => {
     drag('Reserve', [30]);
     panel.turn('Lid on');
     pick('Pot cozy', 'On the stove too');
@@ -237,7 +237,7 @@ describe('the load-out', () => {
     show(AnswerColumn, ['carry', 'plan']);
     await panel.settle();
     panel.open('Average weight, stove time, packing');
-    panel.open('how it is chosen');
+    panel.open('How it is chosen');
     expect(textOf()).toContain('Packed at home: 100 g canister, new, 100 g canister, new.');
     panel.give({ carry: planTrip(store().trip()).carries[1] });
     expect(textOf()).toMatch(/Nothing is bought here. Carried on: 100 g canister, 8\d g in it. Left here: 100 g canister, empty./);
@@ -250,7 +250,7 @@ describe('the load-out', () => {
     panel.type('450 g canisters to buy here, decided', '0');
     update(['carry', 'plan']);
     expect(textOf()).toMatch(/What is pinned is \d+ g too little out of Nettle Hut: the pins are not followed/);
-    panel.press('let it be chosen again');
+    panel.press('Let it be chosen again');
     expect(store().trip().stops[0].pinned).toBeNull();
   });
 
@@ -258,9 +258,9 @@ describe('the load-out', () => {
     show(AnswerColumn, ['carry', 'plan']);
     await panel.settle();
     panel.open('Average weight, stove time, packing');
-    panel.open('how it is chosen');
-    panel.choose('least', 'gramKm');
-    panel.type('grams carried all the way that a unit of money is worth', '100');
+    panel.open('How it is chosen');
+    panel.choose('Least', 'gramKm');
+    panel.type('Grams carried all the way that a unit of money is worth', '100');
     expect(store().trip().loadOut).toMatchObject({ measure: 'gramKm', gramsPerPrice: 100 });
   });
 });

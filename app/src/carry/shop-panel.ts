@@ -23,17 +23,17 @@ import { Hint } from '../ui/hint';
     @if (carry(); as c) {
       <div class="two">
         <section>
-          <h2 class="sign">at the shop: {{ c.from }}, for {{ c.days.length }} days to {{ c.to }}</h2>
+          <h2 class="sign">At the shop: {{ c.from }}, for {{ c.days.length }} days to {{ c.to }}</h2>
           @if (choices(); as s) {
             <p class="says">{{ says() }}</p>
             <table class="stacks">
               <thead>
                 <tr>
-                  <th scope="col">take</th>
-                  <th scope="col" class="number" appHint="weighs, at the shop">weighs</th>
-                  <th scope="col" class="number" appHint="costs, at the shop">costs</th>
-                  <th scope="col" class="number" appHint="runs out">runs out</th>
-                  <th scope="col" class="number" appHint="hot meals, as far as the next stop">hot meals</th>
+                  <th scope="col">Take</th>
+                  <th scope="col" class="number" appHint="weighs, at the shop">Weighs</th>
+                  <th scope="col" class="number" appHint="costs, at the shop">Costs</th>
+                  <th scope="col" class="number" appHint="runs out">Runs out</th>
+                  <th scope="col" class="number" appHint="hot meals, as far as the next stop">Hot meals</th>
                 </tr>
               </thead>
               <tbody>
@@ -45,10 +45,10 @@ import { Hint } from '../ui/hint';
                         <span class="quiet">as planned</span>
                       }
                     </th>
-                    <td class="number" data-label="weighs">{{ r.weight }}</td>
-                    <td class="number" data-label="costs">{{ r.price }}</td>
-                    <td class="number" data-label="runs out" [class.over]="r.over">{{ r.chance }}</td>
-                    <td class="number" data-label="hot meals">{{ r.meals }} of {{ s.hotMealsWanted }}</td>
+                    <td class="number" data-label="Weighs">{{ r.weight }}</td>
+                    <td class="number" data-label="Costs">{{ r.price }}</td>
+                    <td class="number" data-label="Runs out" [class.over]="r.over">{{ r.chance }}</td>
+                    <td class="number" data-label="Hot meals">{{ r.meals }} of {{ s.hotMealsWanted }}</td>
                   </tr>
                 }
               </tbody>
@@ -60,13 +60,13 @@ import { Hint } from '../ui/hint';
           } @else if (answers.problem()) {
             <app-study-note [study]="answers" />
           } @else if (c.demandG > 0) {
-            <p class="quiet">drawing {{ trips }} trips…</p>
+            <p class="quiet">Drawing {{ trips }} trips…</p>
           } @else {
             <p class="quiet">Nothing is burnt from stock as far as {{ c.to }}: nothing has to be bought.</p>
           }
         </section>
         <section>
-          <h2 class="sign">what is over could be spent on</h2>
+          <h2 class="sign">What is over could be spent on</h2>
           @if (slack(); as s) {
             <p class="says">{{ slackSays() }}</p>
             <ol>
@@ -79,20 +79,20 @@ import { Hint } from '../ui/hint';
                       nzSize="small"
                       type="button"
                       [disabled]="$first"
-                      [attr.aria-label]="'rather: ' + names[x.comfort]"
+                      [attr.aria-label]="'Rather: ' + names[x.comfort]"
                       (click)="rather(x.comfort)"
                     >
-                      rather this
+                      Rather this
                     </button>
                   </span>
                 </li>
               }
             </ol>
             @if (s.leftG < s.slackG - 0.05) {
-              <button nz-button nzSize="small" type="button" (click)="spend()">put them on the menu</button>
+              <button nz-button nzSize="small" type="button" (click)="spend()">Put them on the menu</button>
             }
             <p class="quiet">
-              In your order, cheapest evenings first, within the same containers, the reserve and what you live with. Fuel that a later
+              In your order, cheapest evenings first, within the same containers, the reserve and your limit. Fuel that a later
               carry counts on stays untouched.
             </p>
           } @else {

@@ -49,12 +49,12 @@ describe('leg by leg', () => {
     for (const c of plan.carries) expect(panel.text).toContain(`${c.from} to ${c.to}`);
     expect(panel.text).toContain('Marl Cross cannot fill up this fuel');
     expect(panel.text).toContain('alcohol in a cone');
-    panel.press('carry alcohol in a cone on this leg');
+    panel.press('Carry alcohol in a cone on this leg');
     expect(store().trip().legs[0].kit?.rackKitId).toBe('alcohol-cone');
     await panel.settle();
     expect(panel.text).toMatch(/Nettle Hut to Harrow Junction ?alcohol in a cone/);
     expect(panel.text).toMatch(/\d+ mL of alcohol in \d bottles ?packed at home/);
-    panel.press('carry the trip’s own kit on this leg');
+    panel.press('Carry the trip’s own kit on this leg');
     expect(
       store()
         .trip()
@@ -93,11 +93,11 @@ describe('at the shop', () => {
 
   it('takes another order of comforts, and puts what fits on the menu as one step', async () => {
     await open(ShopPanel);
-    panel.press('rather: a litre of warm water');
+    panel.press('Rather: a litre of warm water');
     expect(store().trip().comforts).toEqual(['drink', 'wash', 'boil']);
     await panel.settle();
     const before = store().trip();
-    panel.press('put them on the menu');
+    panel.press('Put them on the menu');
     expect(
       store()
         .trip()
@@ -145,7 +145,7 @@ describe('other lengths', () => {
 
 describe('weight and risk', () => {
   const mark = (averageG: number, worst: number) => ({
-    ...{ kitId: 'a', name: 'a small burner', reservePercent: 0, price: 0, any: worst, tightest: { from: '', to: '' }, mealsMissed: 0 },
+    ...{ kitId: 'a', name: 'a small stove', reservePercent: 0, price: 0, any: worst, tightest: { from: '', to: '' }, mealsMissed: 0 },
     ...{ averageG, worst },
   });
 
@@ -184,13 +184,13 @@ describe('what if', () => {
     expect(panel.text).toContain('a day slower on every leg');
     expect(panel.text).toContain('closed: carried past');
     expect(panel.text).toMatch(/what is planned runs out always/);
-    panel.press('leave out: a wind class up');
+    panel.press('Leave out: a wind class up');
     expect(
       store()
         .trip()
         .whatIfs.map((w) => w.kind),
     ).toEqual(['colder', 'slower', 'closed']);
-    panel.type('colder by, in kelvin', '12');
+    panel.type('Colder by, in kelvin', '12');
     expect(store().trip().whatIfs[0]).toEqual({ kind: 'colder', byK: 12 });
     panel.press('+ windier');
     expect(store().trip().whatIfs.at(-1)).toEqual({ kind: 'windier' });
@@ -271,7 +271,7 @@ describe('a pin that is too small', () => {
       () => short,
       () => ({ carry: plans().carry(), plan: plans().plan() }),
     );
-    panel.open('how it is chosen');
+    panel.open('How it is chosen');
     expect(panel.text).toMatch(/is \d+ g too little out of Nettle Hut/);
     panel.press('a box posted to Harrow Junction');
     expect(store().trip().stops[1].box).not.toBeNull();
@@ -289,7 +289,7 @@ describe('alcohol against a leak', () => {
       () => changed.value,
       () => ({ carry: plans().carry(), plan: plans().plan() }),
     );
-    panel.open('how it is chosen');
+    panel.open('How it is chosen');
     const left = () => /If one bottle leaks, [\d,]+ g are left: (\d+) of (\d+) hot meals/.exec(panel.text)?.slice(1).map(Number) ?? [];
     const [some, all] = left();
     expect(some).toBeLessThan(all);

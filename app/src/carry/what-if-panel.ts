@@ -28,7 +28,7 @@ interface Cell {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
-      <h2 class="sign" id="what-if-title">what if it comes otherwise</h2>
+      <h2 class="sign" id="what-if-title">What if it comes otherwise</h2>
       <span class="quiet" role="status">{{ rows() && stale() ? 'not up to date yet' : '' }}</span>
       @for (k of kinds; track k.kind) {
         @if (columns().length < 5) {
@@ -43,13 +43,13 @@ interface Cell {
           <thead>
             <tr>
               <td></td>
-              <th scope="col" appHint="as planned">as planned</th>
+              <th scope="col" appHint="as planned">As planned</th>
               @for (w of columns(); track $index) {
                 <th scope="col" class="case">
                   <span class="what">{{ words(w) }}</span>
                   @if (w.kind === 'colder') {
                     <app-quantity-field
-                      label="colder by, in kelvin"
+                      label="Colder by, in kelvin"
                       quantity="count"
                       [bare]="true"
                       [value]="w.byK"
@@ -59,7 +59,7 @@ interface Cell {
                   }
                   @if (w.kind === 'closed') {
                     <app-pick-field
-                      label="which stop is closed"
+                      label="Which stop is closed"
                       [quietly]="true"
                       [options]="stops()"
                       [value]="w.stopId"
@@ -71,10 +71,10 @@ interface Cell {
                     nzSize="small"
                     class="out"
                     type="button"
-                    [attr.aria-label]="'leave out: ' + words(w)"
+                    [attr.aria-label]="'Leave out: ' + words(w)"
                     (click)="remove($index)"
                   >
-                    leave out
+                    Leave out
                   </button>
                 </th>
               }
@@ -105,7 +105,7 @@ interface Cell {
         every leg.
       </p>
     } @else if (!asked.problem()) {
-      <p class="quiet">planning {{ columns().length + 1 }} trips…</p>
+      <p class="quiet">Planning {{ columns().length + 1 }} trips…</p>
     }
   `,
   styleUrl: './study.less',

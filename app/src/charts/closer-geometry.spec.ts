@@ -51,7 +51,7 @@ describe('cold map', () => {
 
   it('lays the classes in order from warm to cold, and more fuel above less', () => {
     const view = coldView(DEMO_TRIP, plan, 2100);
-    if (!view) throw new Error('the demo has a can');
+    if (!view) throw new Error('the demo has a canister');
     const g = coldGeometry(view, 900, 200);
     expect(g.bands.map((b) => b.name)).toEqual(['strong', 'reduced', 'weak', 'wontRun']);
     expect(g.y(1)).toBeLessThan(g.y(0));

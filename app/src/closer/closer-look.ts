@@ -13,7 +13,7 @@ import { RestPanel } from './rest-panel';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
-      <h2 class="sign">a closer look at the</h2>
+      <h2 class="sign">A closer look at the</h2>
       <app-choice
         label="Subject of the closer look"
         [options]="subjects"
@@ -55,9 +55,9 @@ import { RestPanel } from './rest-panel';
 export class CloserLook {
   protected readonly service = inject(CloserService);
   protected readonly subjects = [
-    { value: 'flame', label: 'flame' },
-    { value: 'cold', label: 'cold' },
-    { value: 'dose', label: 'dose' },
-    { value: 'rest', label: 'rest' },
+    { value: 'flame', label: 'Flame' },
+    { value: 'cold', label: 'Cold' },
+    { value: 'dose', label: 'Dose' },
+    { value: 'rest', label: 'Rest' },
   ] as const;
 }

@@ -66,10 +66,11 @@ import { OwnCan } from './own-can';
         </svg>
         <p id="cold-reading" class="key" aria-live="polite">{{ reading() }}</p>
         <p class="quiet key">
-          filled: dinners · rings: breakfasts · hatched: won’t run. Altitude, fuel blend, burner and what is done for the can are set above.
+          Filled: dinners · rings: breakfasts · hatched: won’t run. Altitude, fuel blend, stove and what is done for the canister are set
+          above.
         </p>
         <p class="quiet key">
-          {{ plans.tripHere().kit.ownBlend ? 'From your own can' : 'Assumed' }}: {{ blend() }}, Raoult’s law, drawn down at
+          {{ plans.tripHere().kit.ownBlend ? 'From your own canister' : 'Assumed' }}: {{ blend() }}, Raoult’s law, drawn down at
           {{ units.text(withdrawalC, 'temperature') }}. A can of another mix, or your own burner in your own hand, overrules it.
         </p>
         <app-blends-here [airC]="at().airC" [fraction]="at().fraction" [altitudeM]="altitudeM()" />

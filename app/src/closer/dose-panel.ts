@@ -46,10 +46,10 @@ import { Hint } from '../ui/hint';
           <table>
             <thead>
               <tr>
-                <th scope="col">{{ t.unit === 'mL' ? 'pour' : 'light' }}</th>
-                <th scope="col" appHint="fuel, of a dose">fuel</th>
-                <th scope="col" appHint="too little, lit again">too little, lit again</th>
-                <th scope="col" appHint="burnt on average">burnt on average</th>
+                <th scope="col">{{ t.unit === 'mL' ? 'Pour' : 'Light' }}</th>
+                <th scope="col" appHint="fuel, of a dose">Fuel</th>
+                <th scope="col" appHint="too little, lit again">Too little, lit again</th>
+                <th scope="col" appHint="burnt on average">Burnt on average</th>
               </tr>
             </thead>
             <tbody>
@@ -67,15 +67,15 @@ import { Hint } from '../ui/hint';
             {{ spread }}
           </p>
         } @else if (looked.fresh()) {
-          <p class="quiet">A burner with a valve on a can or a pump is not dosed: it is turned off when the pot is done.</p>
+          <p class="quiet">A stove with a valve on a canister or a pump is not dosed: it is turned off when the pot is done.</p>
         }
       </section>
       <section aria-label="Dilution">
-        <h3 class="sign">thin a strong spirit so that it burns cleaner</h3>
+        <h3 class="sign">Thin a strong spirit so that it burns cleaner</h3>
         <div class="fields">
           <span>spirit</span>
           <app-quantity-field
-            label="spirit to thin"
+            label="Spirit to thin"
             quantity="volume"
             [value]="spiritMl()"
             [limits]="{ min: 1, max: 20000 }"
@@ -83,7 +83,7 @@ import { Hint } from '../ui/hint';
           />
           <span>strength by volume</span>
           <app-quantity-field
-            label="its strength by volume"
+            label="Its strength by volume"
             quantity="strength"
             [value]="from()"
             [limits]="{ min: 5, max: 100 }"
@@ -91,7 +91,7 @@ import { Hint } from '../ui/hint';
           />
           <span>wanted</span>
           <app-quantity-field
-            label="wanted strength by volume"
+            label="Wanted strength by volume"
             quantity="strength"
             [value]="to()"
             [limits]="{ min: 1, max: 100 }"

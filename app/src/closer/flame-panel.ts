@@ -81,12 +81,12 @@ import { flameGeometry } from '../charts/flame-geometry';
           }
         </svg>
         <p class="quiet key">
-          read with a fresh can, where there is one · thick: fuel with your windscreen · dashed: the same without it · thin below: time to
-          the target · drag the marker or use the arrow keys
+          Read with a fresh canister, where there is one · thick: fuel with your windscreen · dashed: the same without it · thin below: time
+          to the target · drag the marker or use the arrow keys
         </p>
       }
     } @else if (looked.fresh()) {
-      <p class="quiet">This burner has no valve: its flame cannot be set. Look at its dose instead.</p>
+      <p class="quiet">This stove has no valve: its flame cannot be set. Look at its dose instead.</p>
     }
   `,
   styleUrl: './closer.less',

@@ -18,11 +18,11 @@ import { Units } from '../words/units';
   imports: [NzButtonComponent, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h3 class="sign">my own can, as I saw it burn</h3>
+    <h3 class="sign">My own canister, as I saw it burn</h3>
     <div class="seen">
       <span>lit in air of</span>
       <app-quantity-field
-        label="air when my can was lit"
+        label="Air when my can was lit"
         quantity="temperature"
         [value]="airC()"
         [limits]="{ min: -40, max: 30 }"
@@ -30,7 +30,7 @@ import { Units } from '../words/units';
       />
       <span>with left in it</span>
       <app-quantity-field
-        label="left in my can"
+        label="Left in my can"
         quantity="percent"
         [value]="percentLeft()"
         [limits]="{ min: 2, max: 100 }"
@@ -38,7 +38,7 @@ import { Units } from '../words/units';
       />
       <span>it boiled</span>
       <app-quantity-field
-        label="water boiled on my can"
+        label="Water boiled on my can"
         quantity="volume"
         [value]="waterMl()"
         [limits]="{ min: 50, max: 3000 }"
@@ -46,13 +46,13 @@ import { Units } from '../words/units';
       />
       <span>in</span>
       <app-quantity-field
-        label="minutes to the boil on my can"
+        label="Minutes to the boil on my can"
         quantity="minutes"
         [value]="minutes()"
         [limits]="{ min: 0.5, max: 60 }"
         (valueChange)="minutes.set($event); clear()"
       />
-      <button nz-button nzSize="small" type="button" (click)="infer()">what is in it?</button>
+      <button nz-button nzSize="small" type="button" (click)="infer()">What is in it?</button>
     </div>
     <p class="quiet key">
       Read with this kit fully open, calm behind the windscreen, water and altitude as set above; two boils within a fifth of each other
@@ -61,12 +61,12 @@ import { Units } from '../words/units';
     <p role="status">{{ answer() }}</p>
     <app-study-note [study]="inferred" />
     @if (blend(); as b) {
-      <button nz-button nzSize="small" type="button" (click)="use(b)">plan with this blend</button>
+      <button nz-button nzSize="small" type="button" (click)="use(b)">Plan with this blend</button>
     }
     @if (own(); as b) {
       <p>
-        The plan uses your own can: {{ words(b) }}.
-        <button nz-button nzSize="small" type="button" (click)="use(undefined)">back to the label</button>
+        The plan uses your own canister: {{ words(b) }}.
+        <button nz-button nzSize="small" type="button" (click)="use(undefined)">Back to the label</button>
       </p>
     }
   `,
@@ -139,7 +139,7 @@ export class OwnCan {
 
   protected use(blend: BlendByMass | undefined): void {
     const leg = this.plans.leg();
-    this.store.editTrip('the can’s blend', (trip) =>
+    this.store.editTrip('the canister’s blend', (trip) =>
       editKitOnLeg(trip, leg, ({ ownBlend: _old, ...kit }) => (blend ? { ...kit, ownBlend: blend } : kit)),
     );
     this.clear();

@@ -39,7 +39,7 @@ describe('closer look', () => {
     expect(TestBed.inject(WorkspaceStore).trip().kit.flameSetting).toBe(1);
   });
 
-  it('says that a burner without a valve has no flame to set', async () => {
+  it('says that a stove without a valve has no flame to set', async () => {
     expect((await show(FlamePanel, 'alcohol-open')).textContent).toContain('has no valve');
   });
 
@@ -68,14 +68,14 @@ describe('closer look', () => {
   it('tells from one boil in the cold what is in the walker’s own can, and plans with it', async () => {
     const el = await show(OwnCan);
     const button = (words: string) => [...el.querySelectorAll('button')].find((b) => b.textContent?.includes(words));
-    button('what is in it?')?.click();
+    button('What is in it?')?.click();
     await until(() => /It behaves/.test(el.textContent ?? ''), 'the blend');
     expect(textOf(el)).toMatch(/It behaves like .*isobutane \d+ %/);
-    button('plan with this blend')?.click();
+    button('Plan with this blend')?.click();
     TestBed.tick();
     const own = TestBed.inject(WorkspaceStore).trip().kit.ownBlend;
     expect(own && own.propane + own.isobutane + own.nButane).toBeCloseTo(1, 9);
-    button('back to the label')?.click();
+    button('Back to the label')?.click();
     expect(TestBed.inject(WorkspaceStore).trip().kit.ownBlend).toBeUndefined();
   });
 });

@@ -63,7 +63,7 @@ const MINUTES = 30;
         }}.
       </p>
       <p class="quiet key">
-        thick: as chosen · thin: the other wraps, better ones higher. Newton’s law with the coefficients of the burn; wraps are common
+        Thick: as chosen · thin: the other wraps, better ones higher. Newton’s law with the coefficients of the burn; wraps are common
         practice.
       </p>
     } @else {
@@ -89,8 +89,8 @@ export class RestPanel {
   ] as const;
   protected readonly cozies = (Object.keys(COZIES) as Cozy[]).map((value) => ({ value, label: COZY_WORDS[value] }));
   protected readonly grounds = [
-    { value: 'pad', label: 'on a pad' },
-    { value: 'earth', label: 'on the ground' },
+    { value: 'pad', label: 'On a pad' },
+    { value: 'earth', label: 'On the ground' },
   ] as const;
   protected readonly thresholds = [
     { c: REHYDRATE_C, words: 'still rehydrates' },

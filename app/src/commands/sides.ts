@@ -137,7 +137,7 @@ export class Sides<T extends string> implements OnInit {
     const options = this.options();
     const at = options.findIndex((o) => o.value === this.value());
     const to = options[(at + by + options.length) % options.length];
-    return { id, label: `turn to “${to.label}”`, keys, enabled: true, run: () => this.turnTo(to.value) };
+    return { id, label: `Turn to “${to.label}”`, keys, enabled: true, run: () => this.turnTo(to.value) };
   }
 
   protected move(event: KeyboardEvent): void {

@@ -17,7 +17,7 @@ import { guidePages } from './guide-pages';
       <div class="look">
         <nav aria-label="Pages of the guide">
           <details [open]="!isNarrow() || !asked()?.has('page')">
-            <summary>all pages</summary>
+            <summary>All pages</summary>
             @for (part of parts(); track part.name) {
               <h2 class="sign">{{ part.name }}</h2>
               <ul>
@@ -41,7 +41,7 @@ import { guidePages } from './guide-pages';
         }
       </div>
     } @else {
-      <p class="quiet">opening the guide…</p>
+      <p class="quiet">Opening the guide…</p>
     }
   `,
   styleUrl: './guide-view.less',

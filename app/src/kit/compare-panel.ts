@@ -19,7 +19,7 @@ import { KitStudy } from './kit-study';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
-      <h2 class="sign" id="compare-title">kits side by side on {{ store.trip().name }}: a longer bar is better</h2>
+      <h2 class="sign" id="compare-title">Kits compared on {{ store.trip().name }}: a longer bar is better</h2>
       <app-choice
         label="Shown as"
         [options]="shownAs"
@@ -29,7 +29,7 @@ import { KitStudy } from './kit-study';
       <span class="spread">
         <span class="quiet">a piece without a life of its own is spread over</span>
         <app-quantity-field
-          label="trips that a piece’s price is spread over"
+          label="Trips that a piece’s price is spread over"
           quantity="count"
           [bare]="true"
           [value]="study.rack().spreadTrips"
@@ -41,7 +41,7 @@ import { KitStudy } from './kit-study';
     </div>
     <app-study-note [study]="comparison.study" />
     @if (comparison.columns().length < 2) {
-      <p class="quiet">Tick “side by side” at two to six kits on the left of “build it”: they stand here as bars, row by row.</p>
+      <p class="quiet">Tick “Compare” at two to six kits under “Build”. They stand here as bars, row by row.</p>
     } @else if (comparison.measured(); as m) {
       <app-compare-table />
       <div class="said">
@@ -62,7 +62,7 @@ import { KitStudy } from './kit-study';
         start and nobody’s law: drag them. Fuss and safety are yours to judge; your own points go before what is measured.
       </p>
     } @else if (!comparison.study.problem()) {
-      <p class="quiet">planning the trip with each…</p>
+      <p class="quiet">Planning the trip with each…</p>
     }
   `,
   styleUrl: '../ui/table.less',
@@ -116,8 +116,8 @@ export class ComparePanel {
   protected readonly L = LIMITS;
   protected readonly lacks = NOT_PLANNABLE_WORDS;
   protected readonly shownAs = [
-    { value: 'measured', label: 'as measured' },
-    { value: 'points', label: 'points out of five' },
+    { value: 'measured', label: 'As measured' },
+    { value: 'points', label: 'Points out of five' },
   ] as const;
 
   protected readonly said = computed(() => {

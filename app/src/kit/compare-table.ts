@@ -20,8 +20,8 @@ import { Hint } from '../ui/hint';
       <table class="stacks headed" aria-labelledby="compare-title" [attr.aria-busy]="comparison.stale()">
         <thead>
           <tr>
-            <th scope="col">criterion</th>
-            <th scope="col" appHint="how much it counts">how much it counts</th>
+            <th scope="col">Criterion</th>
+            <th scope="col" appHint="how much it counts">How much it counts</th>
             @for (c of comparison.columns(); track c.id) {
               <th scope="col" class="kit case">
                 <span class="rank">{{ c.rank }}</span> {{ c.name }}
@@ -34,9 +34,9 @@ import { Hint } from '../ui/hint';
           @for (r of comparison.rows(); track r.criterion) {
             <tr>
               <th scope="row" [appHint]="r.words">{{ r.words }}</th>
-              <td class="weight" data-label="how much it counts">
+              <td class="weight" data-label="How much it counts">
                 <app-slider
-                  [label]="'how much ' + r.words + ' counts'"
+                  [label]="'How much ' + r.words + ' counts'"
                   [value]="r.weight"
                   [scale]="{ min: 0, max: 100 }"
                   [step]="5"
@@ -75,7 +75,7 @@ import { Hint } from '../ui/hint';
             @for (c of comparison.columns(); track c.id) {
               <td [attr.data-label]="c.name">
                 <button nz-button nzSize="small" type="button" [disabled]="c.carried" (click)="carry(c.id)">
-                  {{ c.carried ? 'carried on this trip' : 'carry it' }}<span class="hidden-text">: {{ c.name }}</span>
+                  {{ c.carried ? 'Used on this trip' : 'Use on this trip' }}<span class="hidden-text">: {{ c.name }}</span>
                 </button>
                 <span class="quiet missed">{{ c.missed }}</span>
               </td>

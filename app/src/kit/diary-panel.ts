@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { DateField } from '../ui/date-field';
 import { today } from '../ui/today';
 import { KitStudy } from './kit-study';
@@ -7,35 +8,34 @@ import { KitStudy } from './kit-study';
 /** What was carried when, and why it was changed. */
 @Component({
   selector: 'app-diary-panel',
-  imports: [DateField, NzButtonComponent],
+  imports: [DateField, NzButtonComponent, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">what I carried, and why I changed it</h2>
+    <h2 class="sign">Gear log</h2>
     <div class="new">
       <span class="on">
-        <label class="quiet" for="diary-date">on</label>
+        <label class="quiet" for="diary-date">On</label>
         <app-date-field fieldId="diary-date" [value]="date()" (valueChange)="date.set($event)" />
       </span>
       <label
-        ><span class="quiet">with {{ study.kit()?.name ?? 'no kit' }}, because</span
+        ><span class="quiet">With {{ study.kit()?.name ?? 'no kit' }}, because</span
         ><input
-          class="ant-input left"
+          nz-input
+          class="left"
           maxlength="300"
           [value]="words()"
           (input)="words.set($any($event.target).value)"
           (keydown.enter)="add()"
       /></label>
-      <button nz-button nzSize="small" type="button" [disabled]="!date() || !words().trim() || !study.kit()" (click)="add()">
-        write it down
-      </button>
+      <button nz-button nzSize="small" type="button" [disabled]="!date() || !words().trim() || !study.kit()" (click)="add()">Save</button>
     </div>
     <ol>
       @for (e of entries(); track e.id) {
         <li>
           <b>{{ e.date }}</b> <span class="kit">{{ e.kitName }}</span>
           <p>{{ e.words }}</p>
-          <button nz-button nzSize="small" type="button" [attr.aria-label]="'strike out the entry of ' + e.date" (click)="strike(e.id)">
-            strike out
+          <button nz-button nzSize="small" type="button" [attr.aria-label]="'Delete the entry of ' + e.date" (click)="strike(e.id)">
+            Delete
           </button>
         </li>
       } @empty {
@@ -107,6 +107,6 @@ export class DiaryPanel {
   }
 
   protected strike(id: string): void {
-    this.study.editRack('strike out', (r) => ({ ...r, diary: r.diary.filter((e) => e.id !== id) }));
+    this.study.editRack('delete an entry', (r) => ({ ...r, diary: r.diary.filter((e) => e.id !== id) }));
   }
 }

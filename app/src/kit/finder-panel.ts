@@ -22,7 +22,7 @@ const GUTTER = 56;
   imports: [Choice, Drag, Drawing, FinderSchools, FinderWish, FoundKitCard, KitSection, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="finder-title">out of everything there is, for this trip</h2>
+    <h2 class="sign" id="finder-title">Out of everything there is, for this trip</h2>
     <app-finder-wish />
     @if (search.asked()) {
       <app-study-note [study]="search.study" of="kits settled" />
@@ -74,7 +74,7 @@ const GUTTER = 56;
                 <circle class="now" [attr.cx]="p.x" [attr.cy]="p.y" r="8" />
               }
             </svg>
-            <ol class="strip" aria-label="the front, kit by kit">
+            <ol class="strip" aria-label="The front, kit by kit">
               @for (p of g.front; track p.found.number) {
                 <li>
                   <button

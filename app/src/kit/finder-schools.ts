@@ -19,7 +19,7 @@ import { Hint } from '../ui/hint';
   imports: [Hint, KitSection, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h3 class="sign" id="schools-title">the best of each school</h3>
+    <h3 class="sign" id="schools-title">The best of each school</h3>
     <app-study-note [study]="search.risks" />
     <app-study-note [study]="against" />
     <div class="scroll" tabindex="0" role="group" aria-labelledby="schools-title">
@@ -27,12 +27,12 @@ import { Hint } from '../ui/hint';
         <thead>
           <tr>
             <td></td>
-            <th scope="col" appHint="school">school</th>
-            <th scope="col" class="number" appHint="carried, on average">average</th>
-            <th scope="col" appHint="against the best">against the best</th>
-            <th scope="col" class="number" appHint="lit a day">lit a day</th>
-            <th scope="col" class="number" appHint="still to buy">to buy</th>
-            <th scope="col" class="number" appHint="runs out">runs out</th>
+            <th scope="col" appHint="school">School</th>
+            <th scope="col" class="number" appHint="carried, on average">Average</th>
+            <th scope="col" appHint="against the best">Against the best</th>
+            <th scope="col" class="number" appHint="lit a day">Lit a day</th>
+            <th scope="col" class="number" appHint="still to buy">To buy</th>
+            <th scope="col" class="number" appHint="runs out">Runs out</th>
             <td></td>
           </tr>
         </thead>
@@ -43,26 +43,26 @@ import { Hint } from '../ui/hint';
               <th scope="row" data-label="">
                 {{ r.school }}<br /><span class="quiet">{{ r.name }}</span>
               </th>
-              <td class="number" data-label="average">{{ r.average }}</td>
-              <td class="why" data-label="against the best">
+              <td class="number" data-label="Average">{{ r.average }}</td>
+              <td class="why" data-label="Against the best">
                 {{ r.why }}
                 @if (r.says; as says) {
                   <br />{{ says }}
                 }
               </td>
-              <td class="number" data-label="lit a day">{{ r.minutes }}</td>
-              <td class="number" data-label="to buy">{{ r.price }}</td>
-              <td class="number" data-label="runs out">{{ r.runsOut }}</td>
+              <td class="number" data-label="Lit a day">{{ r.minutes }}</td>
+              <td class="number" data-label="To buy">{{ r.price }}</td>
+              <td class="number" data-label="Runs out">{{ r.runsOut }}</td>
               <td>
                 @if (!r.found.fails) {
                   <button
                     nz-button
                     nzSize="small"
                     type="button"
-                    [attr.aria-label]="'show ' + r.name"
+                    [attr.aria-label]="'Show ' + r.name"
                     (click)="chosenChange.emit(r.found.number)"
                   >
-                    show it
+                    Show it
                   </button>
                 }
                 @if ($index > 0) {
@@ -70,10 +70,10 @@ import { Hint } from '../ui/hint';
                     nz-button
                     nzSize="small"
                     type="button"
-                    [attr.aria-label]="'where ' + r.school + ' would win'"
+                    [attr.aria-label]="'Where ' + r.school + ' would win'"
                     (click)="other.set(r.found.number)"
                   >
-                    where it would win
+                    Where it would win
                   </button>
                 }
               </td>
@@ -87,15 +87,15 @@ import { Hint } from '../ui/hint';
       lightest for its price. Every burner follows its maker’s manual first; a flame in a tent, a fire under a ban and fuel on an aircraft
       are no answers.
     </p>
-    <h3 class="sign" id="mixes-title">another kit on some legs, by post</h3>
+    <h3 class="sign" id="mixes-title">Another kit on some legs, by post</h3>
     <app-study-note [study]="mixes" />
     @if (mixRows(); as list) {
       <ul aria-labelledby="mixes-title">
         @for (m of list; track $index) {
           <li>
             <b>{{ m.average }}</b> {{ m.words }} <span class="quiet">{{ m.saves }}</span>
-            <button nz-button nzSize="small" type="button" [attr.aria-label]="'carry ' + m.words" (click)="carry(m.mix)">
-              carry them so
+            <button nz-button nzSize="small" type="button" [attr.aria-label]="'Carry ' + m.words" (click)="carry(m.mix)">
+              Carry them so
             </button>
           </li>
         } @empty {
@@ -103,7 +103,7 @@ import { Hint } from '../ui/hint';
         }
       </ul>
     } @else if (search.settled() && !mixes.problem()) {
-      <p class="quiet">trying kits leg by leg…</p>
+      <p class="quiet">Trying kits leg by leg…</p>
     }
   `,
   styleUrl: '../ui/table.less',

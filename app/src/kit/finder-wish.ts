@@ -9,16 +9,16 @@ import { FinderSearch } from './finder-search';
 import { KitStudy } from './kit-study';
 
 const FROM = [
-  { value: 'own', label: 'what I have' },
-  { value: 'upTo', label: 'and more for up to' },
-  { value: 'anything', label: 'anything' },
+  { value: 'own', label: 'What I have' },
+  { value: 'upTo', label: 'And more for up to' },
+  { value: 'anything', label: 'Anything' },
 ] as const;
 const WAYS = [
-  { key: 'stopAt88', label: 'heat to 88 °C, not to a boil' },
-  { key: 'cozy', label: 'a cozy instead of simmering' },
-  { key: 'coldBreakfast', label: 'cold breakfast' },
-  { key: 'allCold', label: 'everything cold' },
-  { key: 'gatherWood', label: 'gather wood, dry and allowed every evening' },
+  { key: 'stopAt88', label: 'Heat to 88 °C, not to a boil' },
+  { key: 'cozy', label: 'A cozy instead of simmering' },
+  { key: 'coldBreakfast', label: 'Cold breakfast' },
+  { key: 'allCold', label: 'Everything cold' },
+  { key: 'gatherWood', label: 'Gather wood, dry and allowed every evening' },
 ] as const;
 /** What is spent at first where somebody is ready to buy. */
 const FIRST_BUDGET = 60;
@@ -36,7 +36,7 @@ const FIRST_BUDGET = 60;
         @if (budget(); as b) {
           <app-quantity-field
             class="narrow"
-            label="to be spent at most"
+            label="To be spent at most"
             quantity="price"
             [value]="b.price"
             [limits]="L.price"
@@ -56,28 +56,28 @@ const FIRST_BUDGET = 60;
         <span class="quiet">it must</span>
         <label>
           <input type="checkbox" [appTick]="wish().mustSimmer" (turned)="change({ mustSimmer: !wish().mustSimmer })" />
-          <span>turn down to a simmer</span>
+          <span>Turn down to a simmer</span>
         </label>
         <label>
           <input type="checkbox" [appTick]="wish().mustLast" (turned)="change({ mustLast: !wish().mustLast })" />
-          <span>last more than a few trips</span>
+          <span>Last more than a few trips</span>
         </label>
         <label>
           <input type="checkbox" [appTick]="wish().noOpenFlame" (turned)="change({ noOpenFlame: !wish().noOpenFlame })" />
-          <span>pass a ban on open flame</span>
+          <span>Pass a ban on open flame</span>
         </label>
         @for (k of keeps(); track k.id) {
           <label
-            ><input type="checkbox" [appTick]="k.on" (turned)="keep(k.id)" /> <span>keep my {{ k.name }}</span></label
+            ><input type="checkbox" [appTick]="k.on" (turned)="keep(k.id)" /> <span>Keep my {{ k.name }}</span></label
           >
         }
         <label>
-          <input type="checkbox" [appTick]="wish().mostMinutesADay !== undefined" (turned)="limitTime()" /> <span>burn no longer than</span>
+          <input type="checkbox" [appTick]="wish().mostMinutesADay !== undefined" (turned)="limitTime()" /> <span>Burn no longer than</span>
         </label>
         @if (wish().mostMinutesADay; as most) {
           <app-quantity-field
             class="narrow"
-            label="minutes lit a day at most"
+            label="Stove time a day at most"
             quantity="minutes"
             [value]="most"
             [limits]="{ min: 1, max: 240 }"
@@ -87,7 +87,7 @@ const FIRST_BUDGET = 60;
         }
       </div>
       @if (!search.asked()) {
-        <button nz-button nzType="primary" type="button" (click)="search.asked.set(true)">find</button>
+        <button nz-button nzType="primary" type="button" (click)="search.asked.set(true)">Find</button>
       }
     </div>
   `,

@@ -22,24 +22,24 @@ import { Hint } from '../ui/hint';
       <div class="drawn">
         <app-kit-section [kit]="c.kit" [width]="150" />
         <dl>
-          <dt appHint="carried, on average">carried, average</dt>
+          <dt appHint="carried, on average">Carried, average</dt>
           <dd class="figure">{{ units.text(c.measured.averageG, 'mass') }}</dd>
-          <dt appHint="burner, pot and the rest">burner, pot and the rest</dt>
+          <dt appHint="burner, pot and the rest">Burner, pot and the rest</dt>
           <dd>{{ units.text(c.measured.hardwareG, 'mass') }}</dd>
-          <dt appHint="containers, on average">containers</dt>
+          <dt appHint="containers, on average">Containers</dt>
           <dd>{{ units.text(c.measured.containersG, 'mass') }}</dd>
-          <dt appHint="fuel on hand">fuel on hand</dt>
+          <dt appHint="fuel on hand">Fuel on hand</dt>
           <dd>{{ units.text(c.measured.fuelG, 'mass') }}</dd>
-          <dt appHint="burns a day">burns a day</dt>
+          <dt appHint="burns a day">Burns a day</dt>
           <dd>{{ units.text(c.measured.dayG, 'mass', 1) }}</dd>
-          <dt appHint="lit a day">lit a day</dt>
+          <dt appHint="lit a day">Lit a day</dt>
           <dd>{{ units.text(c.measured.minutesADay, 'minutes', 0) }}</dd>
-          <dt>meals</dt>
+          <dt>Meals</dt>
           <dd>{{ hotWords(c.measured.hotADay) }}</dd>
-          <dt appHint="still to buy">still to buy</dt>
+          <dt appHint="still to buy">Still to buy</dt>
           <dd>{{ c.price > 0 ? units.text(c.price, 'price') : 'nothing' }}</dd>
           @if (search.chances()?.get(c.number); as chance) {
-            <dt appHint="runs out">runs out on the way</dt>
+            <dt appHint="runs out">Runs out on the way</dt>
             <dd>{{ odds(chance) }}</dd>
           }
         </dl>
@@ -51,8 +51,8 @@ import { Hint } from '../ui/hint';
         }
       </p>
       <div class="line">
-        <button nz-button nzSize="small" type="button" (click)="take(c, false)">put it on the rack</button>
-        <button nz-button nzSize="small" type="button" (click)="take(c, true)">carry it, cooked so</button>
+        <button nz-button nzSize="small" type="button" (click)="take(c, false)">Add to my kits</button>
+        <button nz-button nzSize="small" type="button" (click)="take(c, true)">Carry it, cooked so</button>
       </div>
     </section>
   `,
@@ -70,9 +70,6 @@ import { Hint } from '../ui/hint';
       margin: 0 0 0.25rem;
       font-size: 1.0625rem;
       line-height: 1.25;
-    }
-    h3::first-letter {
-      text-transform: uppercase;
     }
     .drawn {
       display: flex;

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { applyMend, hardwareOfG, hintsFor, settingsOf, standing, tripAfterRackEdit, tripKitOf, type Mend } from '@tinder/core/kit';
 import { massOfG, type Piece } from '@tinder/core/model';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -12,14 +13,14 @@ import { PieceEditor } from './piece-editor';
 /** The open kit: its pieces, what it lacks with a mend each, and carrying it on this trip. */
 @Component({
   selector: 'app-kit-builder',
-  imports: [NzButtonComponent, PieceEditor],
+  imports: [NzButtonComponent, NzInputDirective, PieceEditor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.kit(); as k) {
-      <h2 class="sign">the open kit</h2>
+      <h2 class="sign">Open kit</h2>
       <div class="line head">
-        <label class="hidden-text" for="kit-name">name of the kit</label>
-        <input id="kit-name" class="ant-input left" maxlength="80" [value]="k.name" (change)="rename($any($event.target))" />
+        <label class="hidden-text" for="kit-name">Name of the kit</label>
+        <input id="kit-name" nz-input class="left" maxlength="80" [value]="k.name" (change)="rename($any($event.target))" />
         <b class="total">{{ units.text(totalG(), 'mass') }}</b>
       </div>
       <p class="acts">
@@ -29,18 +30,18 @@ import { PieceEditor } from './piece-editor';
           }
           @case ('changed') {
             <span>Carried on {{ store.trip().name }} and changed there since.</span>
-            <button nz-button nzSize="small" type="button" (click)="takeChanges()">take its flame, measure and fuel here</button>
-            <button nz-button nzSize="small" type="button" (click)="study.carry(k)">carry it as it is here</button>
+            <button nz-button nzSize="small" type="button" (click)="takeChanges()">Take its flame, measure and fuel here</button>
+            <button nz-button nzSize="small" type="button" (click)="study.carry(k)">Carry it as it is here</button>
           }
           @case ('other') {
-            <button nz-button nzSize="small" type="button" (click)="study.carry(k)">carry it on {{ store.trip().name }}</button>
+            <button nz-button nzSize="small" type="button" (click)="study.carry(k)">Carry it on {{ store.trip().name }}</button>
           }
           @default {
             <span class="error">It cannot be carried yet: {{ state() }}.</span>
           }
         }
       </p>
-      <ul class="pieces" aria-label="pieces of the kit">
+      <ul class="pieces" aria-label="Pieces of the kit">
         @for (r of rows(); track r.piece.id) {
           <li>
             <button type="button" class="open" [attr.aria-expanded]="opened() === r.piece.id" (click)="toggle(r.piece.id)">
@@ -52,21 +53,21 @@ import { PieceEditor } from './piece-editor';
               nz-button
               nzSize="small"
               type="button"
-              [attr.aria-label]="'take ' + r.piece.name + ' out of the kit'"
+              [attr.aria-label]="'Take ' + r.piece.name + ' out of the kit'"
               (click)="takeOut(r.piece)"
             >
-              out
+              Remove
             </button>
             @if (opened() === r.piece.id) {
               <app-piece-editor [piece]="r.piece" />
             }
           </li>
         } @empty {
-          <li class="quiet">Nothing in it yet. Add pieces from the list on the left, the burner and the pot first.</li>
+          <li class="quiet">Nothing in it yet. Add pieces from the list on the left, the stove and the pot first.</li>
         }
       </ul>
       @if (hints().length) {
-        <h3 class="sign">what it lacks on this trip</h3>
+        <h3 class="sign">What it lacks on this trip</h3>
         <ul class="hints">
           @for (h of hints(); track h.words) {
             <li>
@@ -81,7 +82,7 @@ import { PieceEditor } from './piece-editor';
         <p class="quiet">It lacks nothing that this trip and menu ask for.</p>
       }
       @if (stands().length) {
-        <h3 class="sign">how it stands</h3>
+        <h3 class="sign">How it stands</h3>
         <ul class="hints">
           @for (s of stands(); track s.words) {
             <li [class.bad]="s.bad">{{ s.words }}</li>
@@ -90,7 +91,7 @@ import { PieceEditor } from './piece-editor';
       }
       <label class="keep">
         <span class="quiet">I keep this one anyway, because</span>
-        <input class="ant-input left" maxlength="300" [value]="k.keepBecause" (change)="keep($any($event.target).value)" />
+        <input nz-input class="left" maxlength="300" [value]="k.keepBecause" (change)="keep($any($event.target).value)" />
       </label>
     } @else {
       <p class="quiet">No kit is open.</p>
@@ -217,7 +218,7 @@ export class KitBuilder {
   }
 
   protected takeOut(piece: Piece): void {
-    this.study.editKit(`take out ${piece.name}`, (k) => ({
+    this.study.editKit(`remove ${piece.name}`, (k) => ({
       ...k,
       pieceIds: k.pieceIds.filter((id) => id !== piece.id),
       outside: k.outside.filter((id) => id !== piece.id),

@@ -12,12 +12,12 @@ import { PiecesList } from './pieces-list';
 import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
-  { value: 'build', label: 'build it' },
-  { value: 'find', label: 'find one' },
-  { value: 'compare', label: 'side by side' },
-  { value: 'lighter', label: 'make it lighter' },
-  { value: 'lose', label: 'lose one' },
-  { value: 'diary', label: 'diary' },
+  { value: 'build', label: 'Build' },
+  { value: 'find', label: 'Find the best' },
+  { value: 'compare', label: 'Compare' },
+  { value: 'lighter', label: 'Lighten' },
+  { value: 'lose', label: 'If you lose it' },
+  { value: 'diary', label: 'Gear log' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
 

@@ -16,7 +16,7 @@ import { Tick } from '../ui/tick';
   imports: [NzButtonComponent, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">kits, without fuel and its containers</h2>
+    <h2 class="sign">Kits, without fuel and its containers</h2>
     <ul>
       @for (r of rows(); track r.kit.id) {
         <li [class.on]="r.open">
@@ -24,9 +24,9 @@ import { Tick } from '../ui/tick';
             {{ r.kit.name }}
           </button>
           <span class="grams">{{ units.text(r.massG, 'mass') }}</span>
-          <label [title]="r.full ? 'six can stand side by side' : ''">
+          <label [title]="r.full ? 'Six kits can be compared' : ''">
             <input type="checkbox" [appTick]="r.compared" [disabled]="r.full && !r.compared" (turned)="compare(r.kit.id, r.compared)" />
-            <span class="hidden-text">{{ r.kit.name }} </span><span>side by side</span>
+            <span class="hidden-text">{{ r.kit.name }} </span><span>compare</span>
           </label>
           @if (r.own; as words) {
             <span class="own">{{ words }}</span>
@@ -42,12 +42,12 @@ import { Tick } from '../ui/tick';
       }
     </ul>
     <p class="acts">
-      <button nz-button nzSize="small" type="button" (click)="add()">new kit</button>
+      <button nz-button nzSize="small" type="button" (click)="add()">New kit</button>
       @if (study.kit(); as k) {
-        <button nz-button nzSize="small" type="button" (click)="add(k)">vary this one</button>
-        <button nz-button nzSize="small" type="button" (click)="remove(k)">take it off</button>
+        <button nz-button nzSize="small" type="button" (click)="add(k)">Duplicate kit</button>
+        <button nz-button nzSize="small" type="button" (click)="remove(k)">Delete kit</button>
       }
-      <button nz-button nzSize="small" type="button" (click)="fromTrip()">from this trip’s kit</button>
+      <button nz-button nzSize="small" type="button" (click)="fromTrip()">Copy from this trip</button>
     </p>
   `,
   styleUrl: '../ui/rows.less',
@@ -149,7 +149,7 @@ export class KitsList {
   }
 
   protected compare(id: string, now: boolean): void {
-    this.study.editRack('side by side', (r) => {
+    this.study.editRack('kits to compare', (r) => {
       const others = r.score.compared.filter((k) => k !== id);
       return { ...r, score: { ...r.score, compared: now ? others : [...others, id].slice(0, MOST_COMPARED) } };
     });

@@ -17,7 +17,7 @@ import { Hint } from '../ui/hint';
   imports: [Hint, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="ladder-title">lighter, gram by gram: {{ study.kit()?.name }}</h2>
+    <h2 class="sign" id="ladder-title">Lighter, gram by gram: {{ study.kit()?.name }}</h2>
     <app-study-note [study]="ladder" />
     @if (lacks(); as words) {
       <p class="error">This kit cannot be planned with: {{ words }}.</p>
@@ -26,11 +26,11 @@ import { Hint } from '../ui/hint';
         <table class="stacks" aria-labelledby="ladder-title">
           <thead>
             <tr>
-              <th scope="col">change</th>
+              <th scope="col">Change</th>
               <td></td>
-              <th scope="col" class="number" appHint="saves, on average">saves, on average</th>
-              <th scope="col" class="number" appHint="costs, a change">costs</th>
-              <th scope="col" class="number" appHint="a gram">a gram</th>
+              <th scope="col" class="number" appHint="saves, on average">Saves, on average</th>
+              <th scope="col" class="number" appHint="costs, a change">Costs</th>
+              <th scope="col" class="number" appHint="a gram">A gram</th>
               <td></td>
             </tr>
           </thead>
@@ -39,9 +39,9 @@ import { Hint } from '../ui/hint';
               <tr>
                 <th scope="row">{{ r.change }}</th>
                 <td class="saving"><span aria-hidden="true" [style.width.%]="r.share"></span></td>
-                <td class="number" data-label="saves, on average">{{ r.saved }}</td>
-                <td class="number" data-label="costs">{{ r.price }}</td>
-                <td class="number" data-label="a gram">{{ r.perGram }}</td>
+                <td class="number" data-label="Saves, on average">{{ r.saved }}</td>
+                <td class="number" data-label="Costs">{{ r.price }}</td>
+                <td class="number" data-label="A gram">{{ r.perGram }}</td>
                 <td>
                   <button
                     nz-button
@@ -50,7 +50,7 @@ import { Hint } from '../ui/hint';
                     [attr.aria-label]="r.change + ': do it'"
                     (click)="adopt(r.upgrade, r.change)"
                   >
-                    do it
+                    Apply
                   </button>
                 </td>
               </tr>
@@ -63,11 +63,11 @@ import { Hint } from '../ui/hint';
         </table>
       </div>
       <p class="quiet">
-        Grams are carried weight, mean over the days of this trip, each change planned by itself: two changes of burner, pot or windscreen
-        do not add up. What is owned, lent or left at home costs nothing.
+        Grams are carried weight, mean over the days of this trip, each change planned by itself: two changes of stove, pot or windscreen do
+        not add up. What is owned, lent or left at home costs nothing.
       </p>
     } @else if (!ladder.problem()) {
-      <p class="quiet">planning the trip with each…</p>
+      <p class="quiet">Planning the trip with each…</p>
     }
   `,
   styleUrl: '../ui/table.less',

@@ -29,7 +29,7 @@ import { Hint } from '../ui/hint';
   imports: [Hint, NzButtonComponent, StudyNote, TablePick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="losses-title">lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
+    <h2 class="sign" id="losses-title">Lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
     <app-study-note [study]="losses" />
     @if (lacks(); as words) {
       <p class="error">This kit cannot be planned with: {{ words }}.</p>
@@ -39,21 +39,21 @@ import { Hint } from '../ui/hint';
         <table class="stacks" aria-labelledby="losses-title">
           <thead>
             <tr>
-              <th scope="col">without the</th>
-              <th scope="col" class="number" appHint="hot meals lost">hot meals lost</th>
-              <th scope="col" class="number" appHint="food left to eat">food left to eat</th>
-              <th scope="col" class="number" appHint="water nothing makes safe or melts">water nothing makes safe or melts</th>
-              <th scope="col" appHint="the lightest mend">the lightest mend</th>
+              <th scope="col">Without the</th>
+              <th scope="col" class="number" appHint="hot meals lost">Hot meals lost</th>
+              <th scope="col" class="number" appHint="food left to eat">Food left to eat</th>
+              <th scope="col" class="number" appHint="water nothing makes safe or melts">Water nothing makes safe or melts</th>
+              <th scope="col" appHint="the lightest mend">The lightest mend</th>
             </tr>
           </thead>
           <tbody>
             @for (r of costly(); track $index) {
               <tr [class.bad]="r.bad">
                 <th scope="row">{{ r.name }}</th>
-                <td data-label="hot meals lost" class="number">{{ r.meals }}</td>
-                <td data-label="food left to eat" class="number">{{ r.kcal }}</td>
-                <td data-label="water nothing makes safe or melts" class="number">{{ r.water }}</td>
-                <td data-label="the lightest mend">{{ r.mend }}</td>
+                <td data-label="Hot meals lost" class="number">{{ r.meals }}</td>
+                <td data-label="Food left to eat" class="number">{{ r.kcal }}</td>
+                <td data-label="Water nothing makes safe or melts" class="number">{{ r.water }}</td>
+                <td data-label="The lightest mend">{{ r.mend }}</td>
               </tr>
             } @empty {
               <tr>
@@ -68,15 +68,15 @@ import { Hint } from '../ui/hint';
       }
       <p class="quiet">Food that only drinks hot water is counted as eaten cold, after a longer soak; raw rice, pasta and dough are not.</p>
     } @else if (!losses.problem()) {
-      <p class="quiet">taking things away…</p>
+      <p class="quiet">Taking things away…</p>
     }
 
-    <h2 class="sign" id="ignites-title">what lights what</h2>
+    <h2 class="sign" id="ignites-title">What lights what</h2>
     <div class="scroll" tabindex="0" role="group" aria-labelledby="ignites-title">
       <table class="ignites stacks" aria-labelledby="ignites-title">
         <thead>
           <tr>
-            <th scope="col">burner</th>
+            <th scope="col">Burner</th>
             @for (i of ignitions; track i) {
               <th scope="col">{{ ignitionWords[i] }}</th>
             }
@@ -102,7 +102,7 @@ import { Hint } from '../ui/hint';
       </table>
     </div>
     <button nz-button nzSize="small" type="button" [attr.aria-expanded]="every()" (click)="every.set(!every())">
-      {{ every() ? 'only the burner of this kit' : 'every kind of burner' }}
+      {{ every() ? 'Only the stove of this kit' : 'Every kind of stove' }}
     </button>
     <p class="quiet">Common practice to start with; what you change is your own experience and decides the hints.</p>
   `,

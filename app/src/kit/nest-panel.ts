@@ -23,25 +23,25 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
   imports: [Hint, NestDrawing, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">what goes into the pot</h2>
+    <h2 class="sign">What fits in the pot</h2>
     <app-study-note [study]="nests" />
     @if (drawn(); as d) {
       <app-nest-drawing [drawn]="d" [shown]="shown()" [steps]="last()" [lid]="lid()" [dims]="dims()" [spoken]="spoken()" />
       <p class="acts">
-        <button nz-button nzSize="small" type="button" [disabled]="shown() === 0" (click)="to(shown() - 1)">a step back</button>
-        <button nz-button nzSize="small" type="button" [disabled]="shown() === last()" (click)="to(shown() + 1)">next step</button>
-        <button nz-button nzSize="small" type="button" (click)="play()">{{ playing() ? 'stop' : 'pack it from the start' }}</button>
+        <button nz-button nzSize="small" type="button" [disabled]="shown() === 0" (click)="to(shown() - 1)">A step back</button>
+        <button nz-button nzSize="small" type="button" [disabled]="shown() === last()" (click)="to(shown() + 1)">Next step</button>
+        <button nz-button nzSize="small" type="button" (click)="play()">{{ playing() ? 'Stop' : 'Pack it from the start' }}</button>
         <button nz-button nzSize="small" type="button" (click)="saveSvg()">SVG</button>
         <button nz-button nzSize="small" type="button" (click)="savePng()">PNG</button>
       </p>
-      <ol aria-label="packing order">
+      <ol aria-label="Packing order">
         @for (s of steps(); track s.id) {
           <li [class.now]="$index + 1 === shown() && shown() < last()">
             <span
               ><b>{{ $index + 1 }}</b> {{ s.name }} <span class="quiet">{{ s.size }}{{ s.more }}</span></span
             >
-            <button nz-button nzSize="small" type="button" [attr.aria-label]="'keep ' + s.name + ' outside'" (click)="keep(s.id, true)">
-              keep out
+            <button nz-button nzSize="small" type="button" [attr.aria-label]="'Keep ' + s.name + ' outside'" (click)="keep(s.id, true)">
+              Keep outside
             </button>
             @if (s.quirk) {
               <span class="quirk">{{ s.quirk }}</span>
@@ -49,7 +49,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
           </li>
         }
       </ol>
-      <h3 class="sign" appHint="outside">outside</h3>
+      <h3 class="sign" appHint="outside">Outside</h3>
       <ul>
         @for (m of outside(); track m.id) {
           <li>
@@ -57,8 +57,8 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
               >{{ m.name }} <span class="quiet">{{ m.words }}</span></span
             >
             @if (m.kept) {
-              <button nz-button nzSize="small" type="button" [attr.aria-label]="'let ' + m.name + ' in'" (click)="keep(m.id, false)">
-                let it in
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Let ' + m.name + ' in'" (click)="keep(m.id, false)">
+                Put inside
               </button>
             }
           </li>
@@ -70,7 +70,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
     } @else if (nests.problem()) {
       <p class="quiet">What goes into what is not known.</p>
     } @else if (busy()) {
-      <p class="quiet">working it out…</p>
+      <p class="quiet">Working it out…</p>
     } @else {
       <p class="quiet">Nothing in this kit is hollow: add a pot with its inner measures, and see what goes into it.</p>
     }

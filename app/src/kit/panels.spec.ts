@@ -37,41 +37,41 @@ describe('building a kit', () => {
     store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
     const list = new Panel(KitsList);
     expect(list.text).toContain('No kit yet.');
-    list.press('new kit');
+    list.press('New kit');
     const pieces = new Panel(PiecesList);
     const builder = new Panel(KitBuilder);
     await pieces.settle();
     pieces.press('add open-jet alcohol burner');
     builder.fixture.detectChanges();
-    expect(builder.text).toContain('It cannot be carried yet: it has a burner and no pot.');
+    expect(builder.text).toContain('It cannot be carried yet: it has a stove and no pot.');
     pieces.fixture.detectChanges();
     pieces.press('add 0.55 L titanium mug');
     builder.fixture.detectChanges();
-    expect(builder.text).toContain('Nothing in it lights this burner.');
+    expect(builder.text).toContain('Nothing in it lights this stove.');
     expect(builder.text).toContain('No measure for the alcohol');
     builder.press('add: book of matches');
-    builder.type('name of the kit', 'my first');
+    builder.type('Name of the kit', 'my first');
     expect(study().kit()?.name).toBe('my first');
     expect(
       study()
         .built()
         ?.pieces.map((p) => p.name),
     ).toEqual(['open-jet alcohol burner', '0.55 L titanium mug', 'book of matches']);
-    builder.press('carry it on Vesper Divide');
+    builder.press('Carry it on Vesper Divide');
     expect(store().trip().kit).toMatchObject({ burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', otherMassG: 5 });
     expect(builder.text).toContain('edits here move its plan');
   });
 
   it('moves the plan of the trip that carries it, and leaves one changed by hand alone', () => {
     const builder = new Panel(KitBuilder);
-    builder.press('take long titanium spoon out of the kit');
+    builder.press('Take long titanium spoon out of the kit');
     expect(store().trip().kit.otherMassG).toBe(46 - 17);
     store().undo();
     expect(store().trip().kit).toEqual(DEMO_TRIP.kit);
     store().editKit('flame', 0, { flameSetting: 0.4 });
     builder.fixture.detectChanges();
     expect(builder.text).toContain('changed there since');
-    builder.press('take its flame, measure and fuel here');
+    builder.press('Take its flame, measure and fuel here');
     expect(study().kit()?.settings.flameSetting).toBe(0.4);
     expect(builder.text).toContain('edits here move its plan');
   });
@@ -83,15 +83,15 @@ describe('building a kit', () => {
         .built()
         ?.pieces.filter((p) => p.role === 'spoon').length;
     const before = spoons() ?? 0;
-    panel.press('paste my weights');
-    panel.type('pieces with their weights', 'spork 20 g, mystery\nstring 0.5 oz');
+    panel.press('Paste weights');
+    panel.type('Pieces with their weights', 'spork 20 g, mystery\nstring 0.5 oz');
     expect(panel.text).toContain('Line 1, “mystery”: no weight in it.');
     expect(panel.text).toContain('measures are assumed');
-    panel.press('beside what is in it');
+    panel.press('Beside what is in it');
     expect(spoons()).toBe(before + 1);
     TestBed.inject(WorkspaceStore).undo();
-    panel.press('paste my weights');
-    panel.type('pieces with their weights', 'spork 20 g\nstring 0.5 oz');
+    panel.press('Paste weights');
+    panel.type('Pieces with their weights', 'spork 20 g\nstring 0.5 oz');
     panel.press('in place of what does the same job');
     expect(spoons()).toBe(1);
     const [spork, string] = study().built()?.pieces.slice(-2) ?? [];
@@ -102,7 +102,7 @@ describe('building a kit', () => {
   it('finds pieces by name and job, and shows only what is owned under the switch', async () => {
     const panel = new Panel(PiecesList);
     await panel.settle();
-    panel.type('find a piece by name', 'burner');
+    panel.type('Find a piece by name', 'burner');
     expect(panel.text).toContain('larger gas burner');
     panel.tick('only what I own');
     panel.fixture.detectChanges();
@@ -114,26 +114,26 @@ describe('building a kit', () => {
     const piece = () => rack().pieces.find((p) => p.id === 'small-gas-burner') ?? DEMO_RACK.pieces[0];
     const panel = new Panel(PieceEditor, { piece: piece() });
     const fresh = () => panel.give({ piece: piece() });
-    panel.type('weight by my own scale', '2.5 oz');
+    panel.type('Weight by my own scale', '2.5 oz');
     expect(piece().ownMassG).toBeCloseTo(70.87, 2);
     expect(store().trip().kit.burnerMassG).toBeCloseTo(70.87, 2);
     fresh();
-    panel.press('put it on the scale (simulated)');
+    panel.press('Put it on the scale (simulated)');
     expect(piece().ownMassG).not.toBeNull();
     expect(Math.abs((piece().ownMassG ?? 0) / 73 - 1)).toBeLessThan(0.05);
     fresh();
-    panel.choose('form', 'cylinder');
+    panel.choose('Form', 'cylinder');
     fresh();
     panel.type('across, of the piece', '2 in');
     expect(piece().shape).toMatchObject({ kind: 'cylinder', diameterMm: 50.8 });
     fresh();
-    panel.type('trips it has seen', '150');
+    panel.type('Trips it has seen', '150');
     expect(piece().life).toEqual({ trips: 150, used: 150 });
     fresh();
     panel.tick('stand');
     expect(piece().alsoRoles).toEqual(['support']);
     fresh();
-    panel.press('off the rack');
+    panel.press('Delete this piece everywhere');
     expect(rack().kits.every((k) => !k.pieceIds.includes('small-gas-burner'))).toBe(true);
   });
 
@@ -142,7 +142,7 @@ describe('building a kit', () => {
     await panel.chooseFile('p.csv', 'name,role,massG\nmy pot pourri,bag,12\nodd,boat,1');
     expect(panel.text).toContain('1 row of pieces can be taken, 1 cannot. Nothing has changed yet.');
     expect(panel.text).toContain('line 3: role is “boat”');
-    panel.press('take the 1 good row');
+    panel.press('Take the 1 good row');
     expect(rack().pieces.at(-1)).toMatchObject({ name: 'my pot pourri', massG: 12 });
     await panel.chooseFile('q.csv', 'what\n1');
     expect(panel.text).toContain('q.csv was not taken: its heading needs');
@@ -177,15 +177,15 @@ describe('the nest', () => {
     expect(panel.text).toContain('Its steel foot rusts a wet pot');
     expect(panel.text).toContain('small lighter too tall by 9.5 mm');
     expect(panel.text).toContain('1.5 mm free');
-    panel.press('a step back');
-    panel.press('a step back');
-    panel.press('a step back');
+    panel.press('A step back');
+    panel.press('A step back');
+    panel.press('A step back');
     expect(panel.element.querySelectorAll('.piece.away')).toHaveLength(1);
-    panel.press('keep 100 g can outside');
+    panel.press('Keep 100 g can outside');
     await panel.settle();
     await panel.settle();
     expect(panel.text).toContain('kept outside as you asked');
-    panel.press('let 100 g can in');
+    panel.press('Let 100 g can in');
     expect(study().kit()?.outside).toEqual([]);
   });
 });
@@ -196,7 +196,7 @@ describe('kits against each other', () => {
     expect(panel.text).toContain('590 g');
     expect(panel.text).toMatch(/−\d+ g/); // alcohol in a cone against the small can burner
     expect(panel.text).toContain('10 hot meals stay cold');
-    panel.press('carry it: remote burner for the snow');
+    panel.press('Use on this trip: remote burner for the snow');
     expect(store().trip().rackKitId).toBe('remote-snow');
     expect(store().trip().kit.burnerId).toBe('gas-remote');
   });
@@ -204,7 +204,7 @@ describe('kits against each other', () => {
   it('rank by the walker’s own weights and points, and say how firm that is', async () => {
     const panel = await planned(new Panel(ComparePanel));
     expect(panel.text).toMatch(/leads by \d\.\d\d of 5 points/);
-    panel.drag('how much carried, on average counts', [80, 100]);
+    panel.drag('How much carried, on average counts', [80, 100]);
     expect(rack().score.weights.carriedG).toBe(100);
     store().undo();
     expect(rack().score.weights.carriedG).toBe(60); // one drag is one step
@@ -226,7 +226,7 @@ describe('kits against each other', () => {
     const panel = await planned(new Panel(LossesPanel));
     expect(panel.text).toContain('Worst to lose, 10 hot meals each: small gas burner');
     expect(panel.text).toMatch(/Without the .*small lighter.* every hot meal is still cooked/);
-    panel.choose('match on burner on a can', 'no');
+    panel.choose('match on canister stove', 'no');
     await panel.settle();
     await panel.settle();
     expect(panel.text).toContain('small lighter');
@@ -242,9 +242,9 @@ describe('kits against each other', () => {
     field.value = 'lighter died in the rain';
     field.dispatchEvent(new Event('input'));
     panel.fixture.detectChanges();
-    panel.press('write it down');
+    panel.press('Save');
     expect(rack().diary.at(-1)).toMatchObject({ kitName: 'small can burner', words: 'lighter died in the rain' });
-    panel.press('strike out the entry of 2026-06-07');
+    panel.press('Delete the entry of 2026-06-07');
     expect(rack().diary.map((d) => d.id)).not.toContain('entry-1');
   });
 });
@@ -253,10 +253,10 @@ describe('kits of every sort', () => {
   it('are doubled, renamed, kept for a reason, taken off, and come back with undo', () => {
     const list = new Panel(KitsList);
     const builder = new Panel(KitBuilder);
-    list.press('vary this one');
+    list.press('Duplicate kit');
     builder.fixture.detectChanges();
     expect(study().kit()?.name).toBe('small can burner, varied');
-    builder.type('name of the kit', '   ');
+    builder.type('Name of the kit', '   ');
     expect(study().kit()?.name).toBe('small can burner, varied'); // an empty name is none
     const keep = builder.element.querySelector<HTMLInputElement>('.keep input');
     if (!keep) throw new Error('no field');
@@ -264,7 +264,7 @@ describe('kits of every sort', () => {
     keep.dispatchEvent(new Event('change'));
     expect(study().kit()?.keepBecause).toBe('it was a present');
     list.fixture.detectChanges();
-    list.press('take it off');
+    list.press('Delete kit');
     expect(rack().kits.map((k) => k.name)).not.toContain('small can burner, varied');
     store().undo();
     expect(rack().kits.at(-1)?.keepBecause).toBe('it was a present');
@@ -273,7 +273,7 @@ describe('kits of every sort', () => {
   it('stand side by side up to six, no more', () => {
     const list = new Panel(KitsList);
     for (let i = 0; i < 3; i++) {
-      list.press('new kit');
+      list.press('New kit');
       list.fixture.detectChanges();
     }
     const boxes = () => [...list.element.querySelectorAll<HTMLInputElement>('li input')];
@@ -295,7 +295,7 @@ describe('kits of every sort', () => {
       kits: r.kits.map((k) => (k.id === 'alcohol-cone' ? { ...k, pieceIds: ['open-jet-alcohol-burner'] } : k)),
     }));
     const panel = await planned(new Panel(ComparePanel));
-    expect(panel.text).toContain('alcohol in a cone cannot be planned: it has a burner and no pot.');
+    expect(panel.text).toContain('alcohol in a cone cannot be planned: it has a stove and no pot.');
   });
 
   it('say in the footer which one is kept against the score', async () => {
@@ -307,14 +307,14 @@ describe('kits of every sort', () => {
     }));
     const panel = await planned(new Panel(ComparePanel));
     expect(panel.text).toContain('You keep small can burner anyway, because I trust it.');
-    panel.type('trips that a piece’s price is spread over', '20');
+    panel.type('Trips that a piece’s price is spread over', '20');
     expect(rack().spreadTrips).toBe(20);
   });
 
   it('come out of the trip’s own kit, where the rack is empty', () => {
     store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
     const list = new Panel(KitsList);
-    list.press('from this trip’s kit');
+    list.press('Copy from this trip');
     expect(rack().kits[0].name).toBe('kit of Vesper Divide');
     expect(rack().pieces.map((p) => p.massG)).toEqual([73, 92, 18, 60, 46]);
   });
@@ -327,7 +327,7 @@ describe('kits of every sort', () => {
     }));
     study().open('alcohol-cone');
     const builder = new Panel(KitBuilder);
-    expect(builder.text).toContain('The burner cannot simmer, and “rice” simmers.');
+    expect(builder.text).toContain('The stove cannot simmer, and “rice” simmers.');
     builder.press('boil those dishes and let them rest in a cozy');
     expect(store().trip().menu.supper.method).toBe('boilCozy');
     builder.fixture.detectChanges();
@@ -349,13 +349,13 @@ describe('finding a kit', () => {
     TestBed.inject(FinderSearch).wish.update((w) => ({ ...w, from: { kind: 'own' } }));
     const panel = await planned(new Panel(FinderPanel));
     expect(panel.text).not.toContain('the best of each school');
-    panel.press('find');
+    panel.press('Find');
     await panel.settle();
     await until(() => TestBed.inject(FinderSearch).settled() !== undefined, 'the end of the search');
     await panel.settle();
     expect(panel.text).toContain('no answer here: 10 wanted hot meals stay cold; its flame is forbidden on 5 days');
     const before = rack().kits.length;
-    panel.press('put it on the rack');
+    panel.press('Add to my kits');
     expect(rack().kits).toHaveLength(before + 1);
     expect(rack().kits[before].name).toContain('small gas burner');
     store().undo();
@@ -365,7 +365,7 @@ describe('finding a kit', () => {
   it('says that nothing cooks every meal where the wish leaves nothing', async () => {
     TestBed.inject(FinderSearch).wish.update((w) => ({ ...w, from: { kind: 'own' }, mustSimmer: true, mostMinutesADay: 1 }));
     const panel = await planned(new Panel(FinderPanel));
-    panel.press('find');
+    panel.press('Find');
     await until(() => TestBed.inject(FinderSearch).settled() !== undefined, 'the end of the search');
     await panel.settle();
     expect(panel.text).toContain('No kit cooks every wanted meal here.');

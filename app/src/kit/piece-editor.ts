@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { BURNERS } from '@tinder/core/catalogue';
 import { addToKit, atHandInstead, editPiece, removePiece, simulatedReadingG } from '@tinder/core/kit';
 import {
@@ -30,33 +31,34 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
 /** Everything about one piece: its weight by label and by scale, its measures, its jobs, price, life and quirks. */
 @Component({
   selector: 'app-piece-editor',
-  imports: [NzButtonComponent, PickField, QuantityField, Tick],
+  imports: [NzButtonComponent, NzInputDirective, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let p = piece();
     <div class="grid" role="group" [attr.aria-label]="p.name + ', everything about it'">
-      <label class="name" [for]="'piece-name-' + p.id">name</label>
+      <label class="name" [for]="'piece-name-' + p.id">Name</label>
       <input
         [id]="'piece-name-' + p.id"
-        class="ant-input left wide"
+        nz-input
+        class="left wide"
         maxlength="80"
         [value]="p.name"
         (change)="rename($any($event.target))"
       />
-      <app-pick-field label="job" [options]="roles" [value]="p.role" (valueChange)="role($event)" />
-      <app-pick-field label="have" [options]="haves" [value]="p.have" (valueChange)="set('whether it is owned', { have: $event })" />
-      <span class="name">by its label</span>
+      <app-pick-field label="Job" [options]="roles" [value]="p.role" (valueChange)="role($event)" />
+      <app-pick-field label="Have" [options]="haves" [value]="p.have" (valueChange)="set('whether it is owned', { have: $event })" />
+      <span class="name">By its label</span>
       <app-quantity-field
-        label="weight by its label"
+        label="Weight by its label"
         quantity="mass"
         [decimals]="1"
         [value]="p.massG"
         [limits]="L.massG"
         (valueChange)="set('weight', { massG: $event })"
       />
-      <span class="name">by my scale</span>
+      <span class="name">By my scale</span>
       <app-quantity-field
-        label="weight by my own scale"
+        label="Weight by my own scale"
         quantity="mass"
         [decimals]="1"
         [value]="p.ownMassG"
@@ -65,17 +67,17 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
         (valueChange)="set('weighed', { ownMassG: $event })"
       />
       @if (instead().length > 1) {
-        <app-pick-field class="wide" label="instead" [options]="instead()" value="" (valueChange)="replaceWith($event)" />
+        <app-pick-field class="wide" label="Instead" [options]="instead()" value="" (valueChange)="replaceWith($event)" />
       }
       <span class="acts">
-        <button nz-button nzSize="small" type="button" (click)="weigh()">put it on the scale (simulated)</button>
+        <button nz-button nzSize="small" type="button" (click)="weigh()">Put it on the scale (simulated)</button>
         @if (p.ownMassG !== null) {
-          <button nz-button nzSize="small" type="button" (click)="set('the label’s weight', { ownMassG: null })">back to the label</button>
+          <button nz-button nzSize="small" type="button" (click)="set('the label’s weight', { ownMassG: null })">Back to the label</button>
         }
       </span>
-      <span class="name">price</span>
+      <span class="name">Price</span>
       <app-quantity-field
-        label="price of the piece"
+        label="Price of the piece"
         quantity="price"
         [value]="p.price"
         placeholder="not known"
@@ -86,11 +88,11 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
         <p class="acts assumed">
           Its measures are assumed, as of a usual piece of its kind.
           <button nz-button nzSize="small" type="button" (click)="set('measures taken as they are', { shapeAssumed: false })">
-            they are right
+            They are right
           </button>
         </p>
       }
-      <app-pick-field label="form" [options]="shapes" [value]="p.shape.kind" (valueChange)="form($event)" />
+      <app-pick-field label="Form" [options]="shapes" [value]="p.shape.kind" (valueChange)="form($event)" />
       @for (m of measures(); track m.key) {
         <span class="name">{{ m.name }}</span>
         <app-quantity-field
@@ -102,18 +104,18 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
           (valueChange)="measure(m.key, $event)"
         />
       }
-      <app-pick-field label="material" [options]="materials" [value]="p.material" (valueChange)="set('material', { material: $event })" />
+      <app-pick-field label="Material" [options]="materials" [value]="p.material" (valueChange)="set('material', { material: $event })" />
       @if (p.role === 'burner') {
         <app-pick-field
-          label="burns like"
+          label="Burns like"
           [options]="burners"
           [value]="p.burnerId"
-          (valueChange)="set('kind of burner', { burnerId: $event })"
+          (valueChange)="set('kind of stove', { burnerId: $event })"
         />
       }
       @if (p.role === 'windscreen') {
         <app-pick-field
-          label="kind"
+          label="Kind"
           [options]="screens"
           [value]="p.windscreen"
           (valueChange)="set('kind of windscreen', { windscreen: $event })"
@@ -121,16 +123,16 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
       }
       @if (p.role === 'ignition') {
         <app-pick-field
-          label="kind"
+          label="Kind"
           [options]="ignitions"
           [value]="p.ignition"
           (valueChange)="set('kind of ignition', { ignition: $event })"
         />
       }
       @if (p.role === 'container' || p.role === 'measure' || p.role === 'cup') {
-        <span class="name">holds</span>
+        <span class="name">Holds</span>
         <app-quantity-field
-          label="what it holds"
+          label="What it holds"
           quantity="volume"
           [value]="p.holdsMl ?? null"
           placeholder="not known"
@@ -139,9 +141,9 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
         />
       }
       @if (p.role === 'burner' || p.role === 'support' || p.role === 'canFoot') {
-        <span class="name">arms span</span>
+        <span class="name">Arms span</span>
         <app-quantity-field
-          label="across its arms"
+          label="Across its arms"
           quantity="length"
           [value]="p.spanMm ?? null"
           placeholder="not known"
@@ -149,10 +151,10 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
           (valueChange)="set('span', { spanMm: $event })"
         />
       }
-      <span class="name">good for</span>
+      <span class="name">Good for</span>
       <span class="life wide">
         <app-quantity-field
-          label="trips it is good for"
+          label="Trips it is good for"
           quantity="count"
           [bare]="true"
           [value]="p.life?.trips ?? null"
@@ -162,7 +164,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
         />
         <span class="quiet">trips, seen</span>
         <app-quantity-field
-          label="trips it has seen"
+          label="Trips it has seen"
           quantity="count"
           [bare]="true"
           [value]="p.life?.used ?? null"
@@ -171,24 +173,26 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
           (valueChange)="set('trips seen', { life: { trips: p.life?.trips ?? 100, used: $event } })"
         />
       </span>
-      <label class="name" [for]="'piece-note-' + p.id">note</label>
+      <label class="name" [for]="'piece-note-' + p.id">Note</label>
       <input
         [id]="'piece-note-' + p.id"
-        class="ant-input left wide"
+        nz-input
+        class="left wide"
         maxlength="300"
         [value]="p.note"
         (change)="set('note', { note: $any($event.target).value.trim() })"
       />
       <app-pick-field
-        label="quirk when"
+        label="Quirk when"
         [options]="steps"
         [value]="p.quirk?.step ?? 'cooking'"
         (valueChange)="quirk($event, p.quirk?.words ?? '')"
       />
-      <label class="name" [for]="'piece-quirk-' + p.id">it</label>
+      <label class="name" [for]="'piece-quirk-' + p.id">It</label>
       <input
         [id]="'piece-quirk-' + p.id"
-        class="ant-input left wide"
+        nz-input
+        class="left wide"
         maxlength="300"
         placeholder="what to mind then"
         [value]="p.quirk?.words ?? ''"
@@ -196,7 +200,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
       />
     </div>
     <details>
-      <summary>it does another job as well{{ also() }}</summary>
+      <summary>It does another job as well{{ also() }}</summary>
       <p class="jobs">
         @for (r of otherRoles(); track r.value) {
           <label
@@ -205,7 +209,7 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
         }
       </p>
     </details>
-    <button nz-button nzSize="small" type="button" (click)="remove()">off the rack and out of every kit</button>
+    <button nz-button nzSize="small" type="button" (click)="remove()">Delete this piece everywhere</button>
   `,
   styles: `
     :host {
@@ -310,7 +314,7 @@ export class PieceEditor {
     if (!kit) return [];
     const mine = atHandInstead(this.study.rack(), kit, this.piece().role);
     return [
-      { value: '', label: 'replace with mine…' },
+      { value: '', label: 'Replace with mine…' },
       ...mine.map((p) => ({ value: p.id, label: `${p.name}, ${this.units.text(massOfG(p), 'mass')}` })),
     ];
   });

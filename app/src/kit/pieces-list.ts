@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { choosable, pieceOfPasted, putIntoKit, readWeights } from '@tinder/core/kit';
 import { writeKitsCsv, writePiecesCsv, writeScoresCsv, type RackTable } from '@tinder/core/tables';
 import { massOfG, ROLES, type Piece, type Rack, type Role } from '@tinder/core/model';
@@ -17,11 +18,11 @@ import { KitStudy } from './kit-study';
 /** Everything there is to build of: owned, lent, wished for and the catalogue; and the ways in and out by list and by file. */
 @Component({
   selector: 'app-pieces-list',
-  imports: [FileField, NzButtonComponent, PickField, TableOffer, Tick],
+  imports: [FileField, NzButtonComponent, NzInputDirective, PickField, TableOffer, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="titled">
-      <h2 class="sign" id="pieces-title">pieces</h2>
+      <h2 class="sign" id="pieces-title">Gear</h2>
       <button
         nz-button
         nzSize="small"
@@ -30,14 +31,14 @@ import { KitStudy } from './kit-study';
         aria-controls="paste"
         (click)="pasting.set(!pasting())"
       >
-        paste my weights
+        Paste weights
       </button>
     </div>
     @if (pasting()) {
       <div id="paste">
-        <label class="quiet" for="paste-weights">pieces with their weights</label>
+        <label class="quiet" for="paste-weights">Pieces with their weights</label>
         <textarea
-          class="ant-input"
+          nz-input
           id="paste-weights"
           rows="3"
           placeholder="pot 3.5 oz, burner 2.5 oz&#10;lighter 11 g"
@@ -58,32 +59,33 @@ import { KitStudy } from './kit-study';
           </p>
           <p class="acts">
             <button nz-button nzSize="small" type="button" [disabled]="!study.kit()" (click)="takePasted('replace')">
-              in place of what does the same job
+              In place of what does the same job
             </button>
             <button nz-button nzSize="small" type="button" [disabled]="!study.kit()" (click)="takePasted('add')">
-              beside what is in it
+              Beside what is in it
             </button>
-            <button nz-button nzSize="small" type="button" (click)="takePasted('rack')">onto the rack only</button>
+            <button nz-button nzSize="small" type="button" (click)="takePasted('rack')">Onto the rack only</button>
           </p>
         }
       </div>
     }
     <label class="switch">
       <input type="checkbox" [appTick]="study.rack().onlyOwned" (turned)="switchOwned()" />
-      <span>only what I own or was lent, everywhere</span>
+      <span>Only what I own or was lent, everywhere</span>
     </label>
     <div class="line find">
-      <label class="hidden-text" for="find-piece">find a piece by name</label>
+      <label class="hidden-text" for="find-piece">Find a piece by name</label>
       <input
         id="find-piece"
-        class="ant-input left"
+        nz-input
+        class="left"
         type="search"
         placeholder="find by name"
         autocomplete="off"
         [value]="sought()"
         (input)="sought.set($any($event.target).value)"
       />
-      <app-pick-field label="job" [quietly]="true" [options]="jobs" [value]="job()" (valueChange)="job.set($event)" />
+      <app-pick-field label="Job" [quietly]="true" [options]="jobs" [value]="job()" (valueChange)="job.set($event)" />
     </div>
     <ul class="pieces" tabindex="0" aria-labelledby="pieces-title">
       @for (r of rows(); track r.piece.id) {
@@ -94,8 +96,8 @@ import { KitStudy } from './kit-study';
           @if (r.inKit) {
             <span class="quiet in">in it</span>
           } @else {
-            <button nz-button nzSize="small" type="button" [attr.aria-label]="'add ' + r.piece.name" (click)="study.addPiece(r.piece)">
-              add
+            <button nz-button nzSize="small" type="button" [attr.aria-label]="'Add ' + r.piece.name" (click)="study.addPiece(r.piece)">
+              Add
             </button>
           }
         </li>
@@ -105,12 +107,12 @@ import { KitStudy } from './kit-study';
     </ul>
 
     <details>
-      <summary>files: pieces, kits and scores</summary>
+      <summary>Files: pieces, kits and scores</summary>
       <p class="acts">
-        <button nz-button nzSize="small" type="button" (click)="save('rack')">all of it, JSON</button>
-        <button nz-button nzSize="small" type="button" (click)="save('pieces')">pieces, CSV</button>
-        <button nz-button nzSize="small" type="button" (click)="save('kits')">kits, CSV</button>
-        <button nz-button nzSize="small" type="button" (click)="save('scores')">scores, CSV</button>
+        <button nz-button nzSize="small" type="button" (click)="save('rack')">All of it, JSON</button>
+        <button nz-button nzSize="small" type="button" (click)="save('pieces')">Pieces, CSV</button>
+        <button nz-button nzSize="small" type="button" (click)="save('kits')">Kits, CSV</button>
+        <button nz-button nzSize="small" type="button" (click)="save('scores')">Scores, CSV</button>
         <app-file-field label="CSV file of pieces, kits or scores" accept=".csv,text/csv" (chosen)="intake.choose($event)"
           >Read CSV</app-file-field
         >
@@ -206,7 +208,7 @@ export class PiecesList {
   protected readonly units = inject(Units);
   protected readonly roles = ROLE_WORDS;
   protected readonly whys = PASTE_PROBLEM_WORDS;
-  protected readonly jobs = [{ value: 'all', label: 'every job' }, ...ROLES.map((value) => ({ value, label: ROLE_WORDS[value] }))] as {
+  protected readonly jobs = [{ value: 'all', label: 'Every job' }, ...ROLES.map((value) => ({ value, label: ROLE_WORDS[value] }))] as {
     value: Role | 'all';
     label: string;
   }[];

@@ -21,12 +21,12 @@ import { Dialog } from '../ui/dialog';
           <section appDialog aria-labelledby="ledger-title">
             <div class="head">
               <h2 id="ledger-title">{{ d.title }}</h2>
-              <button nz-button nzSize="small" type="button" (click)="ledger.close()">close <kbd>Esc</kbd></button>
+              <button nz-button nzSize="small" type="button" (click)="ledger.close()">Close <kbd>Esc</kbd></button>
             </div>
             <p class="total">{{ units.mealMass(d.totalG) }}</p>
             <table>
               <caption class="sign">
-                where the grams go
+                Where the grams go
               </caption>
               <tbody>
                 @for (p of d.parts; track $index) {
@@ -48,12 +48,12 @@ import { Dialog } from '../ui/dialog';
                 }
               </tbody>
             </table>
-            <h3 class="sign">how it is worked out</h3>
+            <h3 class="sign">How it is worked out</h3>
             @for (line of d.how; track $index) {
               <p>{{ line }}</p>
             }
             @if (d.inputs.length) {
-              <h3 class="sign">what went in, and from where</h3>
+              <h3 class="sign">What went in, and from where</h3>
               <dl>
                 @for (i of d.inputs; track $index) {
                   <dt>{{ i.name }}</dt>

@@ -58,7 +58,7 @@ describe('what is kept aside', () => {
   it('goes only when it was asked about', async () => {
     const { panel, removed } = asideOf(TRIP);
     await panel.settle();
-    panel.press('remove Far Loop');
+    panel.press('Remove Far Loop');
     await panel.settle();
     expect(removed).toEqual([]);
     document.querySelector<HTMLButtonElement>('.ant-popover-buttons .ant-btn-primary')?.click();

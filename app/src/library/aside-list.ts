@@ -14,25 +14,25 @@ import { asideFileName, asideName, asideProblemWords, stillUnreadableWords } fro
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (autosave.aside().length) {
-      <h3 class="sign">kept aside</h3>
-      <ul aria-label="kept aside">
+      <h3 class="sign">Kept aside</h3>
+      <ul aria-label="Kept aside">
         @for (a of autosave.aside(); track a.key) {
           <li>
             <b>{{ name(a) }}</b>
             <p class="error">{{ problemWords(a.problem) }}</p>
             <p class="acts">
-              <button nz-button nzSize="small" type="button" [attr.aria-label]="'export ' + name(a) + ' as it is'" (click)="save(a)">
-                export as it is
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Export ' + name(a) + ' as it is'" (click)="save(a)">
+                Export as it is
               </button>
-              <button nz-button nzSize="small" type="button" [attr.aria-label]="'try ' + name(a) + ' again'" (click)="again(a)">
-                try again
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Try ' + name(a) + ' again'" (click)="again(a)">
+                Try again
               </button>
               <button
                 nz-button
                 nz-popconfirm
                 nzSize="small"
                 type="button"
-                [attr.aria-label]="'remove ' + name(a)"
+                [attr.aria-label]="'Remove ' + name(a)"
                 [nzPopconfirmTitle]="'Remove ' + name(a) + '? Nothing brings it back.'"
                 nzOkText="Remove for good"
                 nzCancelText="Keep"
@@ -40,7 +40,7 @@ import { asideFileName, asideName, asideProblemWords, stillUnreadableWords } fro
                 nzAutofocus="cancel"
                 (nzOnConfirm)="autosave.removeAside(a.key)"
               >
-                remove
+                Remove
               </button>
             </p>
           </li>

@@ -36,16 +36,16 @@ describe('the trips of this browser', () => {
     await panel.settle();
     expect(dialog()).toContain('23 days, 5 stops, from 2027-08-16');
     expect(dialog()).toContain('Nothing was ever backed up');
-    press('duplicate Vesper Divide');
+    press('Duplicate Vesper Divide');
     await panel.settle();
     expect(names()).toEqual(['Vesper Divide', 'Vesper Divide, copy']);
     expect(store().trip().name).toBe('Vesper Divide, copy');
-    panel.type('name of Vesper Divide, copy', 'In Winter');
+    panel.type('Name of Vesper Divide, copy', 'In Winter');
     await panel.settle();
-    press('put away In Winter');
+    press('Archive In Winter');
     await panel.settle();
-    expect(dialog()).toContain('show 1 put away');
-    press('delete Vesper Divide');
+    expect(dialog()).toContain('Show 1 archived');
+    press('Delete Vesper Divide');
     await panel.settle();
     expect(names()).toEqual(['In Winter']);
     expect(TestBed.inject(Done).told()?.words).toBe('Vesper Divide is deleted.');
@@ -60,7 +60,7 @@ describe('the trips of this browser', () => {
     const panel = new Panel(TripsDrawer);
     TestBed.inject(Commands).open('trips');
     await panel.settle();
-    press('delete Mine');
+    press('Delete Mine');
     expect(names()).toEqual([DEMO_TRIP.name]);
   });
 });
@@ -81,7 +81,7 @@ describe('a new trip along a track', () => {
     expect(panel.text).toContain('65.6 km, 590 m up, 60 points');
     const ticked = [...panel.element.querySelectorAll<HTMLInputElement>('input[type=checkbox]')].map((c) => c.checked);
     expect(ticked).toEqual([true, false]); // Far Away lies off the track
-    panel.type('distance a day', '12 km');
+    panel.type('Distance a day', '12 km');
     panel.press('Create trip');
     await panel.settle();
     expect(
@@ -101,7 +101,7 @@ describe('a new trip along a track', () => {
     const panel = new Panel(TrackTrip);
     const slow = panel.chooseFile('slow.gpx', gpx('45.03'));
     panel.fixture.detectChanges();
-    panel.press('stop');
+    panel.press('Stop');
     await slow;
     expect(panel.text).not.toContain('65.6 km');
     expect(panel.element.querySelector('progress')).toBeNull();
@@ -116,7 +116,7 @@ describe('a new trip along a track', () => {
     const panel = new Panel(TrackTrip);
     await panel.chooseFile('north.gpx', gpx('45.03'));
     panel.tick('Thistle Ford');
-    panel.type('distance a day', '1');
+    panel.type('Distance a day', '1');
     panel.press('Create trip');
     await panel.settle();
     expect(panel.text).toMatch(/From Start to End it comes to 66 days; 60 is the most\. Walk further a day/);

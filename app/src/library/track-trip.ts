@@ -35,7 +35,7 @@ const NEAR_KM = 5;
   template: `
     <p>
       <app-file-field
-        label="track file"
+        label="Track file"
         accept=".gpx,.kml,.geojson,.json,.xml,application/gpx+xml,application/geo+json"
         (chosen)="read($event)"
         >{{ file() ?? 'Choose a .gpx, .kml or .geojson file, or drop it here' }}</app-file-field
@@ -44,7 +44,7 @@ const NEAR_KM = 5;
     @if (reading()) {
       <p role="status">
         <app-progress-bar [done]="percent()" [of]="100" label="Read so far" /> {{ percent() }} % read
-        <button nz-button nzSize="small" type="button" (click)="cancel()">stop</button>
+        <button nz-button nzSize="small" type="button" (click)="cancel()">Stop</button>
       </p>
     }
     @if (problem(); as words) {
@@ -52,7 +52,7 @@ const NEAR_KM = 5;
     }
     @if (line(); as l) {
       <div class="line">
-        <app-pick-field label="follow" [options]="lineOptions()" [value]="'' + index()" (valueChange)="pickLine(+$event)" />
+        <app-pick-field label="Follow" [options]="lineOptions()" [value]="'' + index()" (valueChange)="pickLine(+$event)" />
       </div>
       <p>
         {{ units.text(l.km, 'distance', 1) }}, {{ l.hasHeights ? units.text(l.ascentM, 'altitude') + ' up' : 'no heights in the file' }},
@@ -63,7 +63,7 @@ const NEAR_KM = 5;
       </p>
       @if (l.candidates.length) {
         <fieldset>
-          <legend class="name" appHint="stops, of the file’s waypoints">stops, of the file’s waypoints</legend>
+          <legend class="name" appHint="stops, of the file’s waypoints">Stops, of the file’s waypoints</legend>
           @for (c of l.candidates; track $index) {
             <label>
               <input type="checkbox" [appTick]="chosen().has($index)" (turned)="toggle($index)" />
@@ -78,13 +78,13 @@ const NEAR_KM = 5;
         <p class="quiet">The file has no waypoints: stops can be put in on the ribbon later.</p>
       }
       <dl>
-        <dt appHint="a day goes">a day goes</dt>
+        <dt appHint="a day goes">A day goes</dt>
         <dd>
           <app-choice label="How far a day goes" [options]="paces" [value]="pace().kind" (valueChange)="paceKind($event)" />
           @if (pace(); as p) {
             @if (p.kind === 'km') {
               <app-quantity-field
-                label="distance a day"
+                label="Distance a day"
                 quantity="distance"
                 [value]="p.kmPerDay"
                 [limits]="kmLimits"
@@ -92,7 +92,7 @@ const NEAR_KM = 5;
               />
             } @else {
               <app-quantity-field
-                label="walking hours a day"
+                label="Walking hours a day"
                 quantity="hours"
                 [value]="p.hoursPerDay"
                 [limits]="hourLimits"
@@ -134,8 +134,8 @@ export class TrackTrip {
   protected readonly kmLimits = { min: 1, max: 100 };
   protected readonly hourLimits = { min: 1, max: 16 };
   protected readonly paces = [
-    { value: 'km', label: 'so far' },
-    { value: 'hours', label: 'so many hours' },
+    { value: 'km', label: 'So far' },
+    { value: 'hours', label: 'So many hours' },
   ] as const;
 
   protected readonly file = signal<string | undefined>(undefined);

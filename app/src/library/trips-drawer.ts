@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { nameFrom, type ShelvedTrip } from '@tinder/core/model';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Commands } from '../commands/commands';
 import { Autosave } from '../store/autosave';
 import { Done } from '../store/done';
@@ -14,23 +15,23 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { takeName } from '../ui/take-name';
 import { Dialog } from '../ui/dialog';
 
-/** Every trip of this browser: open, rename, duplicate, put away, delete. All of it can be undone. */
+/** Every trip of this browser: open, rename, duplicate, archive, delete. All of it can be undone. */
 @Component({
   selector: 'app-trips-drawer',
-  imports: [AsideList, Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
+  imports: [AsideList, Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'trips'" nzWidth="26.25rem" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'trips') {
           <section appDialog aria-labelledby="trips-title">
-            <h2 id="trips-title" class="sign">your trips</h2>
+            <h2 id="trips-title" class="sign">Your trips</h2>
             <ul>
               @for (s of shown(); track s.trip.id) {
                 <li [class.on]="s.trip.id === store.trip().id">
                   <input
-                    class="ant-input"
-                    [attr.aria-label]="'name of ' + s.trip.name"
+                    nz-input
+                    [attr.aria-label]="'Name of ' + s.trip.name"
                     [value]="s.trip.name"
                     maxlength="80"
                     (change)="rename(s, $any($event.target))"
@@ -38,12 +39,12 @@ import { Dialog } from '../ui/dialog';
                   <p class="quiet">{{ about(s) }}</p>
                   <p class="acts">
                     @if (s.trip.id !== store.trip().id) {
-                      <button nz-button nzSize="small" type="button" [attr.aria-label]="'open ' + s.trip.name" (click)="open(s)">
-                        open
+                      <button nz-button nzSize="small" type="button" [attr.aria-label]="'Open ' + s.trip.name" (click)="open(s)">
+                        Open
                       </button>
                     }
-                    <button nz-button nzSize="small" type="button" [attr.aria-label]="'duplicate ' + s.trip.name" (click)="duplicate(s)">
-                      duplicate
+                    <button nz-button nzSize="small" type="button" [attr.aria-label]="'Duplicate ' + s.trip.name" (click)="duplicate(s)">
+                      Duplicate
                     </button>
                     <button
                       nz-button
@@ -54,8 +55,8 @@ import { Dialog } from '../ui/dialog';
                     >
                       {{ archiveWord(s) }}
                     </button>
-                    <button nz-button nzSize="small" type="button" [attr.aria-label]="'delete ' + s.trip.name" (click)="remove(s)">
-                      delete
+                    <button nz-button nzSize="small" type="button" [attr.aria-label]="'Delete ' + s.trip.name" (click)="remove(s)">
+                      Delete
                     </button>
                   </p>
                 </li>
@@ -63,18 +64,18 @@ import { Dialog } from '../ui/dialog';
             </ul>
             @if (archivedCount() > 0) {
               <button nz-button nzSize="small" type="button" (click)="withArchived.set(!withArchived())">
-                {{ withArchived() ? 'hide those put away' : 'show ' + archivedCount() + ' put away' }}
+                {{ withArchived() ? 'Hide archived trips' : 'Show ' + archivedCount() + ' archived' }}
               </button>
             }
             <app-aside-list />
-            <h3 class="sign">safe keeping</h3>
+            <h3 class="sign">Safe keeping</h3>
             <p>{{ backupWords() }}</p>
             <p class="acts">
-              <button nz-button nzSize="small" type="button" (click)="commands.run('newTrip')">new trip</button>
-              <button nz-button nzSize="small" type="button" (click)="commands.run('backup')">back up everything</button>
-              <button nz-button nzSize="small" type="button" (click)="commands.run('import')">import or restore</button>
+              <button nz-button nzSize="small" type="button" (click)="commands.run('newTrip')">New trip</button>
+              <button nz-button nzSize="small" type="button" (click)="commands.run('backup')">Back up everything</button>
+              <button nz-button nzSize="small" type="button" (click)="commands.run('import')">Import or restore</button>
             </p>
-            <button nz-button nzSize="small" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
+            <button nz-button nzSize="small" type="button" (click)="commands.close()">Close <kbd>Esc</kbd></button>
           </section>
         }
       </ng-container>
@@ -110,7 +111,7 @@ export class TripsDrawer {
   protected readonly backupWords = computed(() => backupWords(daysSinceBackup(this.autosave.lastBackup(), Date.now()), REMIND_AFTER_DAYS));
 
   protected archiveWord(s: ShelvedTrip): string {
-    return s.archived ? 'take out' : 'put away';
+    return s.archived ? 'Bring back' : 'Archive';
   }
 
   protected open({ trip }: ShelvedTrip): void {
@@ -130,8 +131,8 @@ export class TripsDrawer {
   }
 
   protected archive({ trip, archived }: ShelvedTrip): void {
-    this.store.edit(archived ? 'take out' : 'put away', (w) => withTrip(w, trip.id, (s) => ({ ...s, archived: !archived })));
-    this.done.tell(`${trip.name} is ${archived ? 'back among the trips' : 'put away'}.`);
+    this.store.edit(archived ? 'bring a trip back' : 'archive a trip', (w) => withTrip(w, trip.id, (s) => ({ ...s, archived: !archived })));
+    this.done.tell(`${trip.name} is ${archived ? 'back among the trips' : 'archived'}.`);
   }
 
   protected remove({ trip }: ShelvedTrip): void {

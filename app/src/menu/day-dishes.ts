@@ -38,7 +38,7 @@ type Scope = DishScope['kind'];
   template: `
     <h2 class="sign">{{ title() }}</h2>
     <div class="scope">
-      <span class="name" appHint="a dish goes">a dish goes</span>
+      <span class="name" appHint="a dish goes">A dish goes</span>
       <app-choice
         appHint="a dish goes"
         label="Where a chosen dish goes"
@@ -77,7 +77,7 @@ type Scope = DishScope['kind'];
         @if (r.meal.hot || r.meal.dryG > 0) {
           <div class="row how">
             <app-pick-field
-              [label]="'how ' + words[r.name] + ' is cooked'"
+              [label]="'How ' + words[r.name] + ' is cooked'"
               [quietly]="true"
               [options]="r.methods"
               [value]="r.meal.method"
@@ -92,20 +92,20 @@ type Scope = DishScope['kind'];
       </section>
     }
     <div class="line">
-      <span class="name" appHint="lighting">lighting</span>
+      <span class="name" appHint="lighting">Lighting</span>
       <app-choice
         appHint="lighting"
-        label="Supper, drink and wash-up"
+        label="Dinner, drink and wash-up"
         [options]="lightings"
         [value]="store.trip().oneLighting ? 'one' : 'each'"
         (valueChange)="store.editTripWith('lighting', { oneLighting: $event === 'one' })"
       />
     </div>
     <div class="line typed">
-      <span class="name" appHint="appetite">appetite</span>
+      <span class="name" appHint="appetite">Appetite</span>
       <app-quantity-field
         appHint="appetite"
-        label="appetite, 100 % is what packets call a portion"
+        label="Appetite, 100 % is what packets call a portion"
         quantity="percent"
         [value]="100 * store.trip().appetite"
         [limits]="{ min: 100 * L.appetite.min, max: 100 * L.appetite.max }"
@@ -162,14 +162,14 @@ export class DayDishes {
   protected readonly words = PART_WORDS;
   protected readonly duration = formatDuration;
   protected readonly lightings = [
-    { value: 'one', label: 'one for dinner and after' },
-    { value: 'each', label: 'one each' },
+    { value: 'one', label: 'One for dinner and after' },
+    { value: 'each', label: 'One each' },
   ] as const;
   protected readonly scope = signal<Scope>('usual');
   protected readonly scopes = computed(() => {
     const { from, to } = this.marker.brush();
     return [
-      { value: 'usual', label: 'on every day' },
+      { value: 'usual', label: 'On every day' },
       { value: 'days', label: from === to ? `on day ${from}` : `on days ${from} to ${to}` },
       { value: 'turn', label: 'in turn with the others' },
     ] as const;

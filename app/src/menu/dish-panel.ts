@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { build } from '@tinder/core/kit';
 import { dishOn, editDishOn } from '@tinder/core/menu';
 import { LIMITS, type Day, type Meal, type MealName } from '@tinder/core/model';
@@ -22,15 +23,15 @@ import { Hint } from '../ui/hint';
 /** One dish on the marked day: its numbers to change, and its card as it is read at the stove. */
 @Component({
   selector: 'app-dish-panel',
-  imports: [Choice, Hint, NzButtonComponent, QuantityField, StudyNote],
+  imports: [Choice, Hint, NzButtonComponent, NzInputDirective, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-study-note [study]="cards" />
     @if (card(); as c) {
-      <h2 class="sign">the {{ words[c.name] }} of day {{ c.day }}</h2>
+      <h2 class="sign">The {{ words[c.name] }} of day {{ c.day }}</h2>
       <div class="line">
-        <label class="name" for="dish-name">dish</label>
-        <input id="dish-name" class="ant-input left" maxlength="80" [value]="c.meal.name" (change)="rename($any($event.target))" />
+        <label class="name" for="dish-name">Dish</label>
+        <input id="dish-name" nz-input class="left" maxlength="80" [value]="c.meal.name" (change)="rename($any($event.target))" />
       </div>
       <div class="numbers">
         @for (f of fields; track f.key) {
@@ -44,9 +45,9 @@ import { Hint } from '../ui/hint';
             (valueChange)="set(f.name, f.key, $event)"
           />
         }
-        <span class="name">portion</span>
+        <span class="name">Portion</span>
         <app-quantity-field
-          label="portion of the dish, 100 % is the packet’s"
+          label="Portion of the dish, 100 % is the packet’s"
           quantity="percent"
           [value]="100 * usualMeal().portion"
           [limits]="{ min: 100 * L.appetite.min, max: 100 * L.appetite.max }"
@@ -54,9 +55,9 @@ import { Hint } from '../ui/hint';
         />
         @if (usualMeal().target; as target) {
           @if (target.kind === 'stopAt') {
-            <span class="name">stop at</span>
+            <span class="name">Stop at</span>
             <app-quantity-field
-              label="stop at, for the dish"
+              label="Stop at, for the dish"
               quantity="temperature"
               [value]="target.targetC"
               [limits]="L.targetC"
@@ -86,8 +87,8 @@ import { Hint } from '../ui/hint';
           little more water than it says.
         </p>
       }
-      <h3 class="sign">at the stove</h3>
-      <ul aria-label="card">
+      <h3 class="sign">At the stove</h3>
+      <ul aria-label="Card">
         @for (s of steps(); track $index) {
           <li>{{ s }}</li>
         }
@@ -97,7 +98,7 @@ import { Hint } from '../ui/hint';
       }
       @if (c.cooked) {
         <p class="verdict">
-          <span class="name">it was</span>
+          <span class="name">It was</span>
           @for (v of verdicts; track v) {
             <button nz-button nzSize="small" type="button" (click)="learn(v)">{{ v }}</button>
           }
@@ -159,16 +160,16 @@ export class DishPanel {
   protected readonly L = LIMITS;
   protected readonly verdicts: readonly DoneVerdict[] = ['hard', 'good', 'mush'];
   protected readonly vessels = [
-    { value: 'pot', label: 'from the pot' },
-    { value: 'bag', label: 'from its bag' },
+    { value: 'pot', label: 'From the pot' },
+    { value: 'bag', label: 'From its bag' },
   ] as const;
   protected readonly foams = [
-    { value: 'still', label: 'stays down' },
-    { value: 'foams', label: 'foams' },
+    { value: 'still', label: 'Stays down' },
+    { value: 'foams', label: 'Foams' },
   ] as const;
   protected readonly welcomes = [
-    { value: 'no', label: 'food' },
-    { value: 'yes', label: 'a treat ★' },
+    { value: 'no', label: 'Food' },
+    { value: 'yes', label: 'A treat ★' },
   ] as const;
   protected readonly fields = [
     { key: 'waterMl', name: 'water', quantity: 'volume', limits: LIMITS.waterMl },

@@ -30,26 +30,26 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
   imports: [FileField, Hint, NzButtonComponent, StudyNote, TableOffer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="packets-title">food out of each stop</h2>
+    <h2 class="sign" id="packets-title">Food by stop</h2>
     <div class="scroll" tabindex="0" role="group" aria-labelledby="packets-title">
       <table class="stacks" aria-labelledby="packets-title">
         <thead>
           <tr>
-            <th scope="col">out of</th>
-            <th scope="col" class="number" appHint="food, out of a stop">food</th>
-            <th scope="col" class="number" appHint="fuel, out of a stop">fuel</th>
-            <th scope="col" class="number" appHint="kcal a day">kcal a day</th>
-            <th scope="col" appHint="to buy or post">to buy or post</th>
+            <th scope="col">Out of</th>
+            <th scope="col" class="number" appHint="food, out of a stop">Food</th>
+            <th scope="col" class="number" appHint="fuel, out of a stop">Fuel</th>
+            <th scope="col" class="number" appHint="kcal a day">Energy a day, kcal</th>
+            <th scope="col" appHint="to buy or post">To buy or post</th>
           </tr>
         </thead>
         <tbody>
           @for (r of carries(); track r.from) {
             <tr>
               <th scope="row">{{ r.from }}</th>
-              <td class="number" data-label="food">{{ units.text(r.foodG, 'mass') }}</td>
-              <td class="number" data-label="fuel">{{ units.text(r.fuelG, 'mass') }}</td>
-              <td class="number" data-label="kcal a day">{{ r.kcalADay }}</td>
-              <td class="packets" data-label="to buy or post">{{ r.packets }}</td>
+              <td class="number" data-label="Food">{{ units.text(r.foodG, 'mass') }}</td>
+              <td class="number" data-label="Fuel">{{ units.text(r.fuelG, 'mass') }}</td>
+              <td class="number" data-label="Energy a day, kcal">{{ r.kcalADay }}</td>
+              <td class="packets" data-label="To buy or post">{{ r.packets }}</td>
             </tr>
           }
         </tbody>
@@ -60,10 +60,10 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
       <p class="quiet">{{ words }}</p>
     }
 
-    <h2 class="sign" id="kept-title">dishes kept for this trip</h2>
+    <h2 class="sign" id="kept-title">Dishes kept for this trip</h2>
     <p class="acts">
-      <button nz-button nzSize="small" type="button" (click)="own()">a dish of my own</button>
-      <button nz-button nzSize="small" type="button" [disabled]="!store.trip().dishes.length" (click)="save()">write them as CSV</button>
+      <button nz-button nzSize="small" type="button" (click)="own()">Add a dish</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!store.trip().dishes.length" (click)="save()">Export as CSV</button>
       <app-file-field label="CSV file of dishes" accept=".csv,text/csv" (chosen)="read($event)">Read dishes from CSV</app-file-field>
     </p>
     @if (offer(); as o) {
@@ -73,9 +73,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
       @for (d of store.trip().dishes; track d.id) {
         <li>
           {{ d.meal.name }}{{ d.meal.welcome ? ' ★' : '' }} <span class="quiet">{{ methods[d.meal.method] }}</span>
-          <button nz-button nzSize="small" type="button" [attr.aria-label]="'take out ' + d.meal.name" (click)="remove(d.id)">
-            take out
-          </button>
+          <button nz-button nzSize="small" type="button" [attr.aria-label]="'Remove ' + d.meal.name" (click)="remove(d.id)">Remove</button>
         </li>
       } @empty {
         <li class="quiet">None yet: a dish chosen for some days, or in turn, is kept here.</li>
@@ -88,27 +86,27 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
       <table class="stacks" aria-labelledby="kcal-title">
         <thead>
           <tr>
-            <th scope="col">dish</th>
-            <th scope="col">kind</th>
-            <th scope="col" class="number" appHint="carried, of 1,000 kcal">carried</th>
-            <th scope="col" class="number" appHint="fuel, of 1,000 kcal">fuel</th>
-            <th scope="col" class="number" appHint="water, of 1,000 kcal">water</th>
-            <th scope="col" class="number">price</th>
-            <th scope="col" class="number" appHint="at home">at home</th>
+            <th scope="col">Dish</th>
+            <th scope="col">Kind</th>
+            <th scope="col" class="number" appHint="carried, of 1,000 kcal">Carried</th>
+            <th scope="col" class="number" appHint="fuel, of 1,000 kcal">Fuel</th>
+            <th scope="col" class="number" appHint="water, of 1,000 kcal">Water</th>
+            <th scope="col" class="number">Price</th>
+            <th scope="col" class="number" appHint="at home">At home</th>
           </tr>
         </thead>
         <tbody>
           @for (r of compared(); track r.name) {
             <tr>
               <th scope="row">{{ r.name }}</th>
-              <td data-label="kind" class="quiet">{{ kinds[r.kind] }}</td>
-              <td data-label="carried" class="number">{{ units.text(r.carriedG, 'mass') }}</td>
-              <td data-label="fuel" class="number">
+              <td data-label="Kind" class="quiet">{{ kinds[r.kind] }}</td>
+              <td data-label="Carried" class="number">{{ units.text(r.carriedG, 'mass') }}</td>
+              <td data-label="Fuel" class="number">
                 {{ r.fuelG === undefined ? 'not on this kit' : r.fuelG === 0 ? 'none' : units.mealMass(r.fuelG) }}
               </td>
-              <td data-label="water" class="number">{{ units.text(r.waterMl, 'volume') }}</td>
-              <td data-label="price" class="number">{{ r.price === undefined ? '' : units.text(r.price, 'price') }}</td>
-              <td data-label="at home" class="number">{{ r.homeMin > 0 ? units.text(r.homeMin / 60, 'hours') : '' }}</td>
+              <td data-label="Water" class="number">{{ units.text(r.waterMl, 'volume') }}</td>
+              <td data-label="Price" class="number">{{ r.price === undefined ? '' : units.text(r.price, 'price') }}</td>
+              <td data-label="At home" class="number">{{ r.homeMin > 0 ? units.text(r.homeMin / 60, 'hours') : '' }}</td>
             </tr>
           }
         </tbody>

@@ -14,7 +14,7 @@ import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../
   imports: [StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">what habits cost on this trip</h2>
+    <h2 class="sign">What habits cost on this trip</h2>
     <app-study-note [study]="habits" />
     @if (ledger(); as l) {
       <ol [attr.aria-busy]="stale()">
@@ -40,13 +40,13 @@ import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../
         <p class="quiet">No two habits that give nothing up save anything more here.</p>
       }
       <details class="quiet">
-        <summary>what walkers disagree about</summary>
+        <summary>What walkers disagree about</summary>
         @for (s of schools(); track s) {
           <p>{{ s }}</p>
         }
       </details>
     } @else if (!habits.problem()) {
-      <p class="quiet waiting">working it out…</p>
+      <p class="quiet waiting">Working it out…</p>
     }
   `,
   styleUrl: '../ui/rows.less',

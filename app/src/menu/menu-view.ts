@@ -13,9 +13,9 @@ import { HabitPanel } from './habit-panel';
 import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
-  { value: 'dishes', label: 'the dishes' },
-  { value: 'habits', label: 'what habits cost' },
-  { value: 'food', label: 'food out of each stop' },
+  { value: 'dishes', label: 'Dishes' },
+  { value: 'habits', label: 'What habits cost' },
+  { value: 'food', label: 'Food by stop' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
 

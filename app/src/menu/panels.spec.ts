@@ -56,14 +56,14 @@ describe('the dishes of the days', () => {
     panel.give({ plan: plan() });
     expect(trip().menu.supper).toMatchObject({ method: 'simmer', simmerMin: 10 });
     expect(panel.text).toContain(
-      'This burner cannot be turned down: it boils on until it is out. Instead: boil, then in a cozy, or dried at home',
+      'This stove cannot be turned down: it boils on until it is out. Instead: boil, then in a cozy, or dried at home',
     );
     expect(panel.text).toContain('simmer (not on this kit)');
     store().editTrip('ban', (t) => editLeg(t, 0, { restriction: 'noOpenFlame' }));
     panel.give({ plan: plan() });
     expect(panel.text).toContain('no flame allowed: soak it cold');
-    panel.pick('Supper, drink and wash-up', 'one each');
-    panel.type('appetite, 100 % is what packets call a portion', '130');
+    panel.pick('Dinner, drink and wash-up', 'one each');
+    panel.type('Appetite, 100 % is what packets call a portion', '130');
     expect([trip().oneLighting, trip().appetite]).toEqual([false, 1.3]);
   });
 });
@@ -71,15 +71,15 @@ describe('the dishes of the days', () => {
 describe('one dish', () => {
   it('shows its numbers and its card, takes changes, and learns from a word', async () => {
     const panel = await planned(new Panel(DishPanel, { part: 'supper' }));
-    expect(panel.text).toMatch(/the dinner of day 1.*600 mL \(4\smarks\) of water; flame at 70 %: 14\.\d g of fuel/);
+    expect(panel.text).toMatch(/[Tt]he dinner of day 1.*600 mL \(4\smarks\) of water; flame at 70 %: 14\.\d g of fuel/);
     expect(panel.text).toMatch(/About \d+ min( \d+ s)?, .* on a kind evening, .* on a hard one/);
     expect(panel.text).toContain('Stir in 130 g');
     expect(panel.text).toContain('the food swells to about 468 mL'); // 130 g · 1.2 mL/g · 3
     panel.type('water of the dish', '2 cups');
     expect(trip().menu.supper.waterMl).toBeCloseTo(473.2, 1);
-    panel.type('portion of the dish, 100 % is the packet’s', '120');
+    panel.type('Portion of the dish, 100 % is the packet’s', '120');
     expect(trip().menu.supper.portion).toBeCloseTo(1.2, 9);
-    panel.type('price of the dish', '6.90');
+    panel.type('Price of the dish', '6.90');
     panel.pick('Eaten from', 'from the pot');
     expect(trip().menu.supper).toMatchObject({ price: 6.9, vessel: 'pot' });
     const before = trip().menu.supper.doneMin;
@@ -125,8 +125,8 @@ describe('the tables of food', () => {
 
   it('starts a dish of the walker’s own, which can be set into the days', async () => {
     const panel = await planned(new Panel(FoodTables, { plan: plan() }));
-    panel.press('a dish of my own');
-    panel.press('a dish of my own');
+    panel.press('Add a dish');
+    panel.press('Add a dish');
     expect(
       trip()
         .dishes.slice(-2)
@@ -144,9 +144,9 @@ describe('the tables of food', () => {
     await panel.chooseFile('dishes.csv', 'name,method,waterMl,dryG\nBarley stew,simmer,420,110\nOdd,stirred,1,1\n');
     expect(panel.text).toMatch(/dishes\.csv: 1 dish can be taken, 1 cannot\. Nothing has changed yet.*line 3: method is “stirred”/);
     expect(trip().dishes).toHaveLength(before);
-    panel.press('take the 1 good ones');
+    panel.press('Take the 1 good ones');
     expect(trip().dishes.at(-1)?.meal.name).toBe('Barley stew');
-    panel.press('take out Barley stew');
+    panel.press('Remove Barley stew');
     expect(trip().dishes).toHaveLength(before);
     await panel.chooseFile('dishes.csv', 'what,ever\n1,2');
     expect(panel.text).toContain('was not taken: it needs a heading');

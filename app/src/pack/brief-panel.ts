@@ -8,7 +8,7 @@ import { PackStudy } from './pack-study';
   selector: 'app-brief-panel',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>what can hurt</h2>
+    <h2>Safety</h2>
     <p>{{ first }}</p>
     <ul>
       @for (line of lines(); track line.words) {

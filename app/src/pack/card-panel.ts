@@ -25,13 +25,13 @@ import { PackStudy } from './pack-study';
       }
       @if (wires().length) {
         <div>
-          <h3>tripwires</h3>
+          <h3>Tripwires</h3>
           <table>
             <thead>
               <tr>
-                <th scope="col">day</th>
-                <th scope="col">planned</th>
-                <th scope="col">below that: what to bear</th>
+                <th scope="col">Day</th>
+                <th scope="col">Planned</th>
+                <th scope="col">Below that: what to bear</th>
               </tr>
             </thead>
             <tbody>
@@ -47,10 +47,10 @@ import { PackStudy } from './pack-study';
           <p>{{ letters() }}. {{ note() }}</p>
         </div>
       } @else if (!study.wires.fresh() && !study.wires.problem()) {
-        <p class="quiet" role="status">reckoning the tripwires…</p>
+        <p class="quiet" role="status">Reckoning the tripwires…</p>
       }
       <div class="whole">
-        <h3>weather</h3>
+        <h3>Weather</h3>
         <p>{{ c.weather }}</p>
       </div>
       @if (c.rules) {
@@ -58,7 +58,7 @@ import { PackStudy } from './pack-study';
       }
       @if (brief()) {
         <div class="whole">
-          <h3>what can hurt</h3>
+          <h3>Safety</h3>
           <p>{{ c.cautions }}</p>
         </div>
       }
@@ -131,7 +131,7 @@ export class CardPanel {
         slot: PART_WORDS[d.name],
         words: stoveWords(d, c.kit, units, cupMarkMl).join(' '),
       })),
-      weather: `It boils at ${boil}. Coldest ${c1(c.coldestC)}, windiest ${units.text(c.windiestMps, 'speed', 0)} at a bare flame: colder or windier than that, warm the can, find the lee, or eat it cold.`,
+      weather: `It boils at ${boil}. Coldest ${c1(c.coldestC)}, windiest ${units.text(c.windiestMps, 'speed', 0)} at a bare flame: colder or windier than that, warm the canister, find the lee, or eat it cold.`,
       rules: c.rules.map((r) => `${RESTRICTION_WORDS[r.restriction]}${r.note ? ` (${r.note})` : ''}`).join('; '),
       cautions: c.cautions.map((x) => cautionWords(x, units)).join(' '),
     };

@@ -18,7 +18,7 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
   template: `
     @if (study.list(); as l) {
       <h2 class="sign">
-        out of {{ l.carry.from }} <span class="quiet">{{ ticked() }}</span>
+        Out of {{ l.carry.from }} <span class="quiet">{{ ticked() }}</span>
       </h2>
       @for (g of groups(); track g.name) {
         <h3 class="sign">{{ g.name }}</h3>
@@ -47,7 +47,7 @@ const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
         <p>Into the pot, in this order: {{ order() }}.</p>
       }
       <p>{{ ignition() }} {{ camp() }}</p>
-      <p class="no-print"><button nz-button nzSize="small" type="button" (click)="study.untick()">take every tick off</button></p>
+      <p class="no-print"><button nz-button nzSize="small" type="button" (click)="study.untick()">Take every tick off</button></p>
     }
   `,
   styles: `

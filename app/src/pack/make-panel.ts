@@ -26,7 +26,7 @@ import { RULE_MM, sheetSvg, tilesOf } from './pattern-svg';
       <section>
         <h2>{{ p.name }}</h2>
         <p>{{ p.measures }}</p>
-        <p class="no-print"><button nz-button nzSize="small" type="button" (click)="save(p.pattern)">as SVG at 1:1</button></p>
+        <p class="no-print"><button nz-button nzSize="small" type="button" (click)="save(p.pattern)">As SVG at 1:1</button></p>
         @for (t of p.tiles; track t.key) {
           <figure>
             <svg
@@ -58,7 +58,7 @@ import { RULE_MM, sheetSvg, tilesOf } from './pattern-svg';
           height="8mm"
           [attr.viewBox]="'-1 0 ' + (rule + 2) + ' 8'"
           role="img"
-          aria-label="a rule of 100 mm"
+          aria-label="A rule of 100 mm"
         >
           <path class="rule-line" [attr.d]="'M0,4 h' + rule" />
           <path class="cut" [attr.d]="'M0,1 v6 M' + rule + ',1 v6 M' + rule / 2 + ',2 v4'" />

@@ -14,7 +14,7 @@ import { PackStudy } from './pack-study';
   template: `
     <div class="columns">
       <div>
-        <h2>out of {{ study.list()?.carry?.from }}</h2>
+        <h2>Out of {{ study.list()?.carry?.from }}</h2>
         <ul>
           @for (i of items(); track i.id) {
             <li>

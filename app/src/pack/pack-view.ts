@@ -26,13 +26,13 @@ import { Paper, PAPER_SIZES, type PaperSize } from './paper';
 import { StopsPanel } from './stops-panel';
 
 const SIDES = [
-  { value: 'list', label: 'the list' },
-  { value: 'card', label: 'stove card' },
-  { value: 'page', label: 'one page' },
-  { value: 'stops', label: 'home and stops' },
-  { value: 'brief', label: 'what can hurt' },
-  { value: 'labels', label: 'labels' },
-  { value: 'make', label: 'make it' },
+  { value: 'list', label: 'Packing list' },
+  { value: 'card', label: 'Stove card' },
+  { value: 'page', label: 'One page' },
+  { value: 'stops', label: 'Home and resupply' },
+  { value: 'brief', label: 'Safety' },
+  { value: 'labels', label: 'Labels' },
+  { value: 'make', label: 'Templates' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
 
@@ -68,7 +68,7 @@ type Side = (typeof SIDES)[number]['value'];
     <div class="bar no-print">
       @if (ofDeparture()) {
         <span class="departure">
-          <app-pick-field label="departure" [options]="study.stops()" [value]="study.stopId()" (valueChange)="study.choose($event)" />
+          <app-pick-field label="Departure" [options]="study.stops()" [value]="study.stopId()" (valueChange)="study.choose($event)" />
         </span>
       }
       @if (side() !== 'card') {
@@ -76,9 +76,9 @@ type Side = (typeof SIDES)[number]['value'];
       }
       @if (side() === 'card' || side() === 'page' || side() === 'labels') {
         <span class="mark">
-          <span class="name">one mark of the cup</span>
+          <span class="name">One mark of the cup</span>
           <app-quantity-field
-            label="one mark of the cup"
+            label="One mark of the cup"
             quantity="volume"
             placeholder="no cup"
             [value]="trip().cupMarkMl"
@@ -86,11 +86,11 @@ type Side = (typeof SIDES)[number]['value'];
             (valueChange)="mark($event)"
           />
           @if (trip().cupMarkMl !== null) {
-            <button nz-button nzSize="small" type="button" (click)="mark(null)">no cup</button>
+            <button nz-button nzSize="small" type="button" (click)="mark(null)">No cup</button>
           }
         </span>
       }
-      <button nz-button nzSize="small" type="button" [disabled]="!ready()" (click)="print()">print</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!ready()" (click)="print()">Print</button>
       <span class="files">
         @for (f of files; track f.name) {
           <button nz-button nzSize="small" type="button" [disabled]="!study.asked.fresh()" (click)="f.save()">{{ f.name }}</button>
@@ -102,7 +102,7 @@ type Side = (typeof SIDES)[number]['value'];
       <app-study-note [study]="study.wires" />
     }
     @if (!study.packed() && !study.asked.problem()) {
-      <p class="quiet">weighing everything…</p>
+      <p class="quiet">Weighing everything…</p>
     }
     <div
       id="pack-side"

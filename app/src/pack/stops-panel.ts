@@ -9,7 +9,7 @@ import { PackStudy } from './pack-study';
   selector: 'app-stops-panel',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>at home, before day 1</h2>
+    <h2>At home, before day 1</h2>
     <table>
       <tbody>
         @for (w of work(); track w.id) {
@@ -33,7 +33,7 @@ import { PackStudy } from './pack-study';
       </div>
     }
     @if (water().length) {
-      <h2>water to a dry camp</h2>
+      <h2>Water to a dry camp</h2>
       @for (w of water(); track w) {
         <p>{{ w }}</p>
       }

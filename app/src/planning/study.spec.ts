@@ -73,9 +73,9 @@ describe('a study when resting', () => {
   it('shows why it failed, never waits for ever, and can be tried again', async () => {
     const { number, asked, answers, askedFor, answer } = squares();
     await askedFor(1);
-    asked[0].fail('no such burner');
+    asked[0].fail('no such stove');
     await turn();
-    expect([answers.problem(), answers.fresh()]).toEqual(['no such burner', false]);
+    expect([answers.problem(), answers.fresh()]).toEqual(['no such stove', false]);
     answers.again();
     await until(() => asked.length === 2, 'another try');
     expect(answers.problem()).toBeUndefined();

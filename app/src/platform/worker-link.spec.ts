@@ -96,7 +96,7 @@ describe('a worker that stays', () => {
 
   it('does not take what the work itself threw for a broken worker', async () => {
     const { worker, told } = kept(() => new StillWorker());
-    await expect(worker.call(() => Promise.reject(new Error('no such burner')))).rejects.toThrow('no such burner');
+    await expect(worker.call(() => Promise.reject(new Error('no such stove')))).rejects.toThrow('no such stove');
     expect(told).toEqual([]);
   });
 

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { readSaid, simulatedGrossG, type SaidProblem } from '@tinder/core/shelf';
 import { saidProblemWords } from '../words/shelf-words';
 import { Units } from '../words/units';
@@ -9,13 +10,13 @@ import { ShelfStudy } from './shelf-study';
 /** One line puts a container on the shelf, as a walker would say it. */
 @Component({
   selector: 'app-add-container',
-  imports: [NzButtonComponent],
+  imports: [NzButtonComponent, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <label for="said">put one on the shelf: say size and kind, then what you know</label>
+    <label for="said">Put one on the shelf: say size and kind, then what you know</label>
     <div>
       <input
-        class="ant-input"
+        nz-input
         id="said"
         autocomplete="off"
         maxlength="200"
@@ -26,8 +27,8 @@ import { ShelfStudy } from './shelf-study';
         (input)="type($any($event.target).value)"
         (keydown.enter)="add()"
       />
-      <button nz-button nzSize="small" type="button" [disabled]="!said().trim()" (click)="weigh()">weigh it (simulated)</button>
-      <button nz-button nzSize="small" type="button" [disabled]="!said().trim()" (click)="add()">put it there</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!said().trim()" (click)="weigh()">Weigh it (simulated)</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!said().trim()" (click)="add()">Add to the shelf</button>
     </div>
     @if (problem(); as p) {
       <p class="error" role="alert" id="said-problem">{{ words(p) }}</p>

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { FUELS } from '@tinder/core/fuel';
 import { FUEL_IN, LIMITS, type ShelfItem } from '@tinder/core/model';
 import { usedBefore, withoutLook } from '@tinder/core/shelf';
@@ -27,7 +28,7 @@ import { ShelfStudy } from './shelf-study';
 /** Everything about one container: what is in it and how that is known, what it was bought for, every look at it, and the next one. */
 @Component({
   selector: 'app-container-card',
-  imports: [ContainerShape, DateField, LookGuide, NzButtonComponent, Opened, PickField, QuantityField],
+  imports: [ContainerShape, DateField, LookGuide, NzButtonComponent, NzInputDirective, Opened, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.open(); as s) {
@@ -37,8 +38,9 @@ import { ShelfStudy } from './shelf-study';
         <app-container-shape [container]="s.container" [scale]="1.6" />
         <div>
           <input
-            class="ant-input title"
-            aria-label="what it is called"
+            nz-input
+            class="title"
+            aria-label="What it is called"
             maxlength="80"
             [value]="c.name"
             (change)="rename(c, $any($event.target))"
@@ -55,11 +57,11 @@ import { ShelfStudy } from './shelf-study';
         <div class="asks" role="alert">
           <p>{{ question.words }}</p>
           @if (question.byG < 0) {
-            <button nz-button nzSize="small" type="button" (click)="used(c, question.look)">it was used or leaked</button>
+            <button nz-button nzSize="small" type="button" (click)="used(c, question.look)">It was used or leaked</button>
           }
-          <button nz-button nzSize="small" type="button" (click)="strike(c, question.look)">leave that look out</button>
+          <button nz-button nzSize="small" type="button" (click)="strike(c, question.look)">Leave that reading out</button>
           @if (question.look > 0) {
-            <button nz-button nzSize="small" type="button" (click)="strike(c, question.look - 1)">leave the one before it out</button>
+            <button nz-button nzSize="small" type="button" (click)="strike(c, question.look - 1)">Leave the one before out</button>
           }
         </div>
       }
@@ -69,15 +71,15 @@ import { ShelfStudy } from './shelf-study';
       @if (looking()) {
         <app-look-guide [of]="s" (done)="looking.set(false)" />
       } @else {
-        <button nz-button nzSize="small" class="again" type="button" (click)="looking.set(true)">look at it again</button>
+        <button nz-button nzSize="small" class="again" type="button" (click)="looking.set(true)">Update the fill level</button>
       }
-      <h3 class="sign">how that is known</h3>
+      <h3 class="sign">Readings</h3>
       <ol>
         @for (l of looks(); track $index) {
           <li>
             <b>{{ l.on }}</b> <span>{{ l.words }}</span>
-            <button nz-button nzSize="small" type="button" [attr.aria-label]="'strike out the look of ' + l.on" (click)="strike(c, l.at)">
-              strike out
+            <button nz-button nzSize="small" type="button" [attr.aria-label]="'Delete the reading of ' + l.on" (click)="strike(c, l.at)">
+              Delete
             </button>
           </li>
         } @empty {
@@ -85,26 +87,26 @@ import { ShelfStudy } from './shelf-study';
         }
       </ol>
       <details appOpened #o="opened">
-        <summary>size, price and story</summary>
+        <summary>Size, price and story</summary>
         @if (o.once()) {
           <div class="fields">
             <app-pick-field
-              label="holds"
+              label="Holds"
               [options]="fuels()"
               [value]="c.fuelId"
               (valueChange)="set(c, 'what it holds', { fuelId: $event })"
             />
-            <span class="name">when new</span>
+            <span class="name">When new</span>
             <app-quantity-field
-              label="fuel in it when new"
+              label="Fuel in it when new"
               quantity="mass"
               [value]="c.netG"
               [limits]="L.netG"
               (valueChange)="set(c, 'size', { netG: $event })"
             />
-            <span class="name">empty</span>
+            <span class="name">Empty</span>
             <app-quantity-field
-              label="the empty container"
+              label="The empty container"
               quantity="mass"
               [decimals]="1"
               [value]="c.tareG"
@@ -112,24 +114,25 @@ import { ShelfStudy } from './shelf-study';
               [limits]="L.grossG"
               (valueChange)="set(c, 'empty weight', { tareG: $event })"
             />
-            <span class="name">paid</span>
+            <span class="name">Paid</span>
             <app-quantity-field
-              label="price of the container"
+              label="Price of the container"
               quantity="price"
               [value]="c.price"
               placeholder="not known"
               [limits]="L.price"
               (valueChange)="set(c, 'price', { price: $event })"
             />
-            <label class="name" for="bought-at">bought at</label>
+            <label class="name" for="bought-at">Bought at</label>
             <input
               id="bought-at"
-              class="ant-input words"
+              nz-input
+              class="words"
               maxlength="300"
               [value]="c.boughtAt"
               (change)="set(c, 'where it was bought', { boughtAt: $any($event.target).value.trim() })"
             />
-            <label class="name" for="opened-on">opened on</label>
+            <label class="name" for="opened-on">Opened on</label>
             <app-date-field
               fieldId="opened-on"
               [optional]="true"
@@ -137,18 +140,18 @@ import { ShelfStudy } from './shelf-study';
               (valueChange)="set(c, 'opened', { openedOn: $event || null })"
             />
             @if (c.kind === 'canister') {
-              <span class="name">across</span>
+              <span class="name">Across</span>
               <app-quantity-field
-                label="diameter of the can"
+                label="Diameter of the canister"
                 quantity="length"
                 [value]="c.diameterMm ?? null"
                 placeholder="by its size"
                 [limits]="L.sizeMm"
                 (valueChange)="set(c, 'diameter', { diameterMm: $event })"
               />
-              <span class="name">high</span>
+              <span class="name">High</span>
               <app-quantity-field
-                label="height of the can"
+                label="Height of the canister"
                 quantity="length"
                 [value]="c.heightMm ?? null"
                 placeholder="by its size"
@@ -156,10 +159,11 @@ import { ShelfStudy } from './shelf-study';
                 (valueChange)="set(c, 'height', { heightMm: $event })"
               />
             }
-            <label class="name" for="story">used for</label>
+            <label class="name" for="story">Used for</label>
             <input
               id="story"
-              class="ant-input words wide"
+              nz-input
+              class="words wide"
               maxlength="300"
               [value]="c.story"
               (change)="set(c, 'story', { story: $any($event.target).value.trim() })"
@@ -170,7 +174,7 @@ import { ShelfStudy } from './shelf-study';
       @if (c.story) {
         <p class="story">{{ c.story }}</p>
       }
-      <button nz-button nzSize="small" type="button" (click)="remove(c)">off the shelf</button>
+      <button nz-button nzSize="small" type="button" (click)="remove(c)">Remove from the shelf</button>
     }
   `,
   styleUrl: '../ui/rows.less',

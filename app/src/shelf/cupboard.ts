@@ -10,7 +10,7 @@ import { ShelfStudy, type Shelved } from './shelf-study';
   imports: [ContainerShape],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">in the cupboard</h2>
+    <h2 class="sign">Containers at home</h2>
     <ul>
       @for (r of rows(); track r.id) {
         <li>

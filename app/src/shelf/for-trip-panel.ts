@@ -24,33 +24,33 @@ import { Hint } from '../ui/hint';
   imports: [ContainerShape, Hint, NzButtonComponent, PickField, StaleShelf, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">what I have, for {{ store.trip().name }}</h2>
+    <h2 class="sign">What I have, for {{ store.trip().name }}</h2>
     <app-stale-shelf />
     <app-study-note [study]="asked" of="ways" />
     @if (worth(); as words) {
       <p class="worth">{{ words }}</p>
     } @else if (!asked.problem()) {
-      <p class="quiet">planning the trip with the shelf and without…</p>
+      <p class="quiet">Planning the trip with the shelf and without…</p>
     }
     <p class="acts">
-      <button nz-button nzSize="small" type="button" (click)="offerAll()">offer the whole shelf</button>
+      <button nz-button nzSize="small" type="button" (click)="offerAll()">Offer the whole shelf</button>
       <button nz-button nzSize="small" type="button" [disabled]="!store.trip().own.length" (click)="leaveAll()">
-        leave it all at home
+        Leave it all at home
       </button>
       <button nz-button nzSize="small" type="button" [disabled]="!isTaken()" (click)="bringHome()">
-        the trip is done: put back what is left
+        The trip is done: put back what is left
       </button>
     </p>
     <div class="two">
       <div>
-        <h3 class="sign" appHint="each of them">each of them</h3>
+        <h3 class="sign" appHint="each of them">Each of them</h3>
         <table class="stacks">
           <thead>
             <tr>
-              <th scope="col">container</th>
-              <th scope="col" appHint="left in it">in it</th>
-              <th scope="col" appHint="on this trip">on this trip</th>
-              <th scope="col" appHint="as planned, of a container">as planned</th>
+              <th scope="col">Container</th>
+              <th scope="col" appHint="left in it">In it</th>
+              <th scope="col" appHint="on this trip">On this trip</th>
+              <th scope="col" appHint="as planned, of a container">As planned</th>
             </tr>
           </thead>
           <tbody>
@@ -58,7 +58,7 @@ import { Hint } from '../ui/hint';
               <tr [class.on]="r.planned">
                 <th scope="row">{{ r.of.item.name }}</th>
                 <td data-label="in it">{{ r.left }}</td>
-                <td data-label="on this trip">
+                <td data-label="On this trip">
                   <app-pick-field
                     [label]="r.of.item.name + ' on this trip'"
                     [quietly]="true"
@@ -68,7 +68,7 @@ import { Hint } from '../ui/hint';
                     (valueChange)="put(r.of, $event)"
                   />
                 </td>
-                <td data-label="as planned">{{ r.planned || r.otherwise }}</td>
+                <td data-label="As planned">{{ r.planned || r.otherwise }}</td>
               </tr>
             }
           </tbody>
@@ -76,23 +76,23 @@ import { Hint } from '../ui/hint';
       </div>
       <div>
         @if (ways(); as list) {
-          <h3 class="sign">what each way comes to</h3>
+          <h3 class="sign">What each way comes to</h3>
           <table class="stacks">
             <thead>
               <tr>
-                <th scope="col">way</th>
-                <th scope="col" class="number" appHint="carried, on average">carried, average</th>
-                <th scope="col" class="number" appHint="to buy, on the way">to buy</th>
-                <th scope="col" class="number" appHint="hot meals missed">hot meals missed</th>
+                <th scope="col">Way</th>
+                <th scope="col" class="number" appHint="carried, on average">Carried, average</th>
+                <th scope="col" class="number" appHint="to buy, on the way">To buy</th>
+                <th scope="col" class="number" appHint="hot meals missed">Hot meals missed</th>
               </tr>
             </thead>
             <tbody>
               @for (w of list; track w.words) {
                 <tr>
                   <th scope="row">{{ w.words }}</th>
-                  <td data-label="carried, average" class="number">{{ w.average }}</td>
-                  <td data-label="to buy" class="number">{{ w.price }}</td>
-                  <td data-label="hot meals missed" class="number">{{ w.missed }}</td>
+                  <td data-label="Carried, average" class="number">{{ w.average }}</td>
+                  <td data-label="To buy" class="number">{{ w.price }}</td>
+                  <td data-label="Hot meals missed" class="number">{{ w.missed }}</td>
                 </tr>
               }
             </tbody>
@@ -101,13 +101,13 @@ import { Hint } from '../ui/hint';
             <p>{{ words }}</p>
           }
           <p class="quiet">
-            An old can may weigh more than a new small one for what is left in it: then leaving it is lighter. Each way is the trip planned
-            anew, at the weight that you count by.
+            An old canister may weigh more than a new small one for what is left in it: then leaving it is lighter. Each way is the trip
+            planned anew, at the weight that you count by.
           </p>
         }
-        <h3 class="sign">which can on which night</h3>
+        <h3 class="sign">Which can on which night</h3>
         @for (c of nights(); track c.id) {
-          <p class="from">out of {{ c.from }}</p>
+          <p class="from">Out of {{ c.from }}</p>
           <ul>
             @for (x of c.containers; track $index) {
               <li>
@@ -203,8 +203,8 @@ export class ForTripPanel {
     const { stops } = this.store.trip();
     const packed = stops.filter((s, i) => i < stops.length - 1 && (i === 0 || s.box));
     return [
-      { value: 'home', label: 'stays at home' },
-      { value: 'best', label: 'wherever is best' },
+      { value: 'home', label: 'Stays at home' },
+      { value: 'best', label: 'Wherever is best' },
       ...packed.map((s, i) => ({ value: s.id, label: i === 0 && s === stops[0] ? `from ${s.name} on` : `in the box to ${s.name}` })),
     ];
   });

@@ -21,7 +21,7 @@ const HAND_WARM_C = 20;
   imports: [Hint, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">join leftovers</h2>
+    <h2 class="sign">Combine leftovers</h2>
     <ul class="cautions">
       @for (c of cautions; track c) {
         <li>{{ c }}</li>
@@ -30,21 +30,21 @@ const HAND_WARM_C = 20;
     @if (!read()) {
       <button nz-button nzSize="small" type="button" (click)="read.set(true)">I have read that: show what it would come to</button>
     } @else if (cans().length < 2) {
-      <p class="quiet">It takes two cans of one blend that have been opened.</p>
+      <p class="quiet">It takes two canisters of one blend that have been opened.</p>
     } @else {
       <div class="fields">
-        <app-pick-field label="into" [options]="receivers()" [value]="into().item.id" (valueChange)="chosenInto.set($event)" />
-        <span class="name">senders at</span>
+        <app-pick-field label="Into" [options]="receivers()" [value]="into().item.id" (valueChange)="chosenInto.set($event)" />
+        <span class="name">Senders at</span>
         <app-quantity-field
-          label="temperature of the sending cans"
+          label="Temperature of the sending canisters"
           quantity="temperature"
           [value]="senderC()"
           [limits]="{ min: 0, max: 40 }"
           (valueChange)="senderC.set($event)"
         />
-        <span class="name">a valve costs</span>
+        <span class="name">A valve costs</span>
         <app-quantity-field
-          label="price of a transfer valve"
+          label="Price of a transfer valve"
           quantity="price"
           [value]="valvePrice()"
           [limits]="L.price"
@@ -55,10 +55,10 @@ const HAND_WARM_C = 20;
         <table class="stacks">
           <thead>
             <tr>
-              <th scope="col">out of</th>
-              <th scope="col" class="number" appHint="moves at most">moves at most</th>
-              <th scope="col" class="number" appHint="stays in it">stays in it</th>
-              <th scope="col" class="number" appHint="then in the other">then in the other</th>
+              <th scope="col">Out of</th>
+              <th scope="col" class="number" appHint="moves at most">Moves at most</th>
+              <th scope="col" class="number" appHint="stays in it">Stays in it</th>
+              <th scope="col" class="number" appHint="then in the other">Then in the other</th>
             </tr>
           </thead>
           <tbody>
@@ -66,11 +66,11 @@ const HAND_WARM_C = 20;
               <tr>
                 <th scope="row">{{ r.name }}</th>
                 @if (r.why) {
-                  <td colspan="3" data-label="nothing">{{ r.why }}</td>
+                  <td colspan="3" data-label="Nothing">{{ r.why }}</td>
                 } @else {
-                  <td data-label="moves at most" class="number">{{ r.moved }}</td>
-                  <td data-label="stays in it" class="number">{{ r.stays }}</td>
-                  <td data-label="then in the other" class="number">{{ r.then }}</td>
+                  <td data-label="Moves at most" class="number">{{ r.moved }}</td>
+                  <td data-label="Stays in it" class="number">{{ r.stays }}</td>
+                  <td data-label="Then in the other" class="number">{{ r.then }}</td>
                 }
               </tr>
             }
@@ -175,7 +175,9 @@ export class JoinPanel {
         ? `“${into.item.name}” then holds ${g(last.receiverG)} of the ${g(into.item.netG)} it is rated for, and ${coldestWords(coldest, seasonOf(coldest), this.units)}.`
         : 'Nothing can be joined here.',
       payback:
-        cans === undefined ? '' : `At ${this.units.text(this.valvePrice(), 'price')} a valve has paid for itself after ${cans} such cans.`,
+        cans === undefined
+          ? ''
+          : `At ${this.units.text(this.valvePrice(), 'price')} a valve has paid for itself after ${cans} such canisters.`,
     };
   });
 
@@ -189,7 +191,7 @@ export class JoinPanel {
         if (own) return { ...c, looks: [...c.looks, { how: 'joined', on, fuelG: -own.movedG, with: into.item.name }] };
         if (c.id !== into.item.id) return c;
         const got = plan.passes.map((p) => {
-          const from = senders.find((s) => s.item.id === p.senderId)?.item.name ?? 'another can';
+          const from = senders.find((s) => s.item.id === p.senderId)?.item.name ?? 'another canister';
           return { how: 'joined' as const, on, fuelG: p.movedG, with: from };
         });
         return { ...c, looks: [...c.looks, ...got] };

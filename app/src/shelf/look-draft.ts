@@ -39,13 +39,13 @@ export const LOOK_FIELDS: Record<GuidedHow, readonly LookField[]> = {
   risen: [field('risenMm', 'the mark has risen by', 'length', 'waterLineMm', null, 1)],
   balanced: [
     field('waterG', 'water and its bottle', 'mass', 'grossG', 500),
-    field('canArmMm', 'from the cord to the can', 'length', 'armMm'),
+    field('canArmMm', 'from the cord to the canister', 'length', 'armMm'),
     field('waterArmMm', 'from the cord to the bottle', 'length', 'armMm'),
   ],
   burnt: [
     field('minutes', 'minutes of flame', 'minutes', 'burntMin'),
     field('gPerMin', 'it takes in a minute', 'mass', 'gPerMin', 1.1, 2),
-    field('canC', 'the can was at about', 'temperature', 'airC', 10),
+    field('canC', 'the canister was at about', 'temperature', 'airC', 10),
   ],
   counted: [field('count', 'tablets left', 'count', 'tabletCount')],
   measured: [field('fuelMl', 'in the measure', 'volume', 'fuelMl')],

@@ -23,7 +23,7 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let d = draft();
-    <h3 class="sign">look at it again</h3>
+    <h3 class="sign">Update the fill level</h3>
     <app-choice label="How to look at it" [options]="ways()" [value]="d.how" (valueChange)="start($event)" />
     <div class="guide">
       <app-look-drawing [draft]="d" [item]="of().item" />
@@ -46,16 +46,16 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
             (valueChange)="figure(f.key, $event)"
           />
         }
-        <label class="name" for="look-on">on</label>
+        <label class="name" for="look-on">On</label>
         <app-date-field fieldId="look-on" [value]="d.on" (valueChange)="change({ on: $event })" />
         @if (asksUse(d.how)) {
           <label class="used">
             <input type="checkbox" [appTick]="d.used" (turned)="change({ used: !d.used })" />
-            <span>it was used since the last look, without being logged</span>
+            <span>It was used since the last look, without being logged</span>
           </label>
         }
         @if (d.how === 'weighed') {
-          <button nz-button nzSize="small" class="scale" type="button" (click)="weigh()">read the scale (simulated)</button>
+          <button nz-button nzSize="small" class="scale" type="button" (click)="weigh()">Read the scale (simulated)</button>
         }
       </div>
     </div>
@@ -65,8 +65,8 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
       <p class="would" role="status">{{ words }}</p>
     }
     <p class="acts">
-      <button nz-button nzSize="small" type="button" [disabled]="!look()" (click)="write()">write it down</button>
-      <button nz-button nzSize="small" type="button" (click)="done.emit()">not now</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!look()" (click)="write()">Save</button>
+      <button nz-button nzSize="small" type="button" (click)="done.emit()">Not now</button>
     </p>
     <p class="quiet">{{ guide().mind }}</p>
   `,

@@ -51,8 +51,8 @@ describe('the cupboard', () => {
   it('takes a container as it is said, in the walker’s units, and one undo takes it off again', () => {
     store().editPreferences('ounces', { units: { ...store().preferences().units, mass: 'oz' } });
     const panel = new Panel(AddContainer);
-    panel.type('put one on the shelf: say size and kind, then what you know', '8 can, weighs 10.3');
-    panel.press('put it there');
+    panel.type('Put one on the shelf: say size and kind, then what you know', '8 can, weighs 10.3');
+    panel.press('Add to the shelf');
     const added = store().rack().shelf.at(-1);
     expect(added?.netG).toBeCloseTo(226.8, 1);
     expect(leftG(added?.id ?? '')).toBeCloseTo(142, 0);
@@ -70,11 +70,11 @@ describe('the card of a container', () => {
   it('asks about looks that disagree, and is told', () => {
     const panel = open('shelf-large');
     expect(panel.text).toContain('Until you say so, the lesser counts.');
-    panel.press('leave that look out');
+    panel.press('Leave that reading out');
     expect(leftG('shelf-large')).toBeCloseTo(210, 0);
     store().undo();
     panel.fixture.detectChanges();
-    panel.press('it was used or leaked');
+    panel.press('It was used or leaked');
     expect(leftG('shelf-large')).toBeCloseTo(155, 0);
     expect(stockOf(item('shelf-large')).asks).toBeUndefined();
   });
@@ -82,7 +82,7 @@ describe('the card of a container', () => {
   it('offers no water line for a tall can, which lies over', () => {
     const ways = (id: string): string => {
       const panel = open(id);
-      panel.press('look at it again');
+      panel.press('Update the fill level');
       return panel.element.querySelector('app-choice')?.textContent ?? '';
     };
     expect(ways('shelf-ridge')).toContain('float it');
@@ -101,10 +101,10 @@ describe('the card of a container', () => {
 
   it('takes size, price and story, and leaves what was there where a name is emptied', () => {
     const panel = open('shelf-small');
-    panel.open('size, price and story');
-    panel.type('price of the container', '6.50');
-    panel.type('used for', 'a weekend by the lake');
-    panel.type('what it is called', '  ');
+    panel.open('Size, price and story');
+    panel.type('Price of the container', '6.50');
+    panel.type('Used for', 'a weekend by the lake');
+    panel.type('What it is called', '  ');
     expect(item('shelf-small')).toMatchObject({ price: 6.5, story: 'a weekend by the lake', name: 'the small one' });
   });
 });
@@ -114,7 +114,7 @@ describe('the shelf on a trip', () => {
     const panel = await planned(new Panel(ForTripPanel));
     expect(panel.text).toContain('With the shelf:');
     expect(panel.text).toContain('nothing from the shelf');
-    panel.press('offer the whole shelf');
+    panel.press('Offer the whole shelf');
     await panel.settle();
     expect(store().trip().own).toHaveLength(9);
     expect(panel.text).toContain('garden tests');
@@ -122,7 +122,7 @@ describe('the shelf on a trip', () => {
       .plan()
       ?.carries.flatMap((c) => c.taken.map((t) => t.own?.id));
     expect(taken).toEqual(['shelf-garden']);
-    panel.press('leave it all at home');
+    panel.press('Leave it all at home');
     await panel.settle();
     expect(store().trip().own).toEqual([]);
   });
@@ -136,7 +136,7 @@ describe('the shelf on a trip', () => {
     store().editTrip('as it was', (t) => ({ ...t, own: t.own.map((c) => ({ ...c, fuelG: 90 })) }));
     await panel.settle();
     expect(panel.text).toContain('The shelf has changed since this trip looked at it.');
-    panel.press('take it as it stands now');
+    panel.press('Take it as it stands now');
     expect(store().trip().own[0].fuelG).toBeGreaterThan(220);
   });
 
@@ -145,7 +145,7 @@ describe('the shelf on a trip', () => {
     study().put(item('shelf-garden'), { stopId: DEMO_TRIP.stops[0].id });
     await panel.settle();
     const before = store().rack();
-    panel.press('the trip is done: put back what is left');
+    panel.press('The trip is done: put back what is left');
     expect(store().trip().own).toEqual([]);
     expect(
       store()

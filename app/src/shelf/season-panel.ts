@@ -17,28 +17,28 @@ import { Hint } from '../ui/hint';
   imports: [Hint, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">what to buy for the trips to come</h2>
+    <h2 class="sign">What to buy for the trips to come</h2>
     <app-study-note [study]="asked" of="trips" />
     @if (plan(); as p) {
       <p class="sum">{{ p.sum }}</p>
       <table class="stacks">
         <thead>
           <tr>
-            <th scope="col">trip</th>
-            <th scope="col">from</th>
-            <th scope="col" appHint="takes from the shelf">takes from the shelf</th>
-            <th scope="col" appHint="buys, for a season">buys</th>
-            <th scope="col" class="number" appHint="for, in money">for</th>
+            <th scope="col">Trip</th>
+            <th scope="col">From</th>
+            <th scope="col" appHint="takes from the shelf">Takes from the shelf</th>
+            <th scope="col" appHint="buys, for a season">Buys</th>
+            <th scope="col" class="number" appHint="for, in money">For</th>
           </tr>
         </thead>
         <tbody>
           @for (t of p.trips; track t.id) {
             <tr>
               <th scope="row">{{ t.name }}</th>
-              <td data-label="from">{{ t.startDate }}</td>
-              <td data-label="takes from the shelf">{{ t.taken }}</td>
-              <td data-label="buys">{{ t.bought }}</td>
-              <td data-label="for" class="number">{{ t.price }}</td>
+              <td data-label="From">{{ t.startDate }}</td>
+              <td data-label="Takes from the shelf">{{ t.taken }}</td>
+              <td data-label="Buys">{{ t.bought }}</td>
+              <td data-label="For" class="number">{{ t.price }}</td>
             </tr>
           } @empty {
             <tr>
@@ -51,17 +51,17 @@ import { Hint } from '../ui/hint';
         <p>{{ p.left }}</p>
       }
     } @else if (!asked.problem()) {
-      <p class="quiet">planning one trip after another…</p>
+      <p class="quiet">Planning one trip after another…</p>
     }
     <div class="two">
       <div>
-        <h3 class="sign">a gram by size and shop</h3>
+        <h3 class="sign">A gram by size and shop</h3>
         <table class="stacks">
           <thead>
             <tr>
-              <th scope="col">package</th>
-              <th scope="col">where</th>
-              <th scope="col" class="number">price</th>
+              <th scope="col">Package</th>
+              <th scope="col">Where</th>
+              <th scope="col" class="number">Price</th>
               <th scope="col" class="number">{{ hundred() }}</th>
             </tr>
           </thead>
@@ -69,8 +69,8 @@ import { Hint } from '../ui/hint';
             @for (o of offers(); track $index) {
               <tr>
                 <th scope="row">{{ o.name }}</th>
-                <td data-label="where">{{ o.where }}</td>
-                <td data-label="price" class="number">{{ o.price }}</td>
+                <td data-label="Where">{{ o.where }}</td>
+                <td data-label="Price" class="number">{{ o.price }}</td>
                 <td [attr.data-label]="hundred()" class="number">{{ o.per }}</td>
               </tr>
             }
@@ -78,7 +78,7 @@ import { Hint } from '../ui/hint';
         </table>
       </div>
       <div>
-        <h3 class="sign">empties</h3>
+        <h3 class="sign">Empty containers</h3>
         <p>{{ empties }}</p>
       </div>
     </div>

@@ -17,10 +17,10 @@ import { ShelfStudy } from './shelf-study';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details>
-      <summary>files: the shelf as CSV and JSON</summary>
+      <summary>Files: the shelf as CSV and JSON</summary>
       <p>
-        <button nz-button nzSize="small" type="button" (click)="json()">the shelf, JSON</button>
-        <button nz-button nzSize="small" type="button" (click)="csv()">the shelf, CSV</button>
+        <button nz-button nzSize="small" type="button" (click)="json()">The shelf, JSON</button>
+        <button nz-button nzSize="small" type="button" (click)="csv()">The shelf, CSV</button>
         <app-file-field label="CSV file of containers" accept=".csv,text/csv" (chosen)="intake.choose($event)">Read CSV</app-file-field>
       </p>
       <p class="quiet">A row for every look; JSON comes in by “import” on the left.</p>

@@ -10,10 +10,10 @@ import { ShelfFiles } from './shelf-files';
 import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
-  { value: 'cupboard', label: 'the cupboard' },
-  { value: 'trip', label: 'for this trip' },
-  { value: 'join', label: 'join leftovers' },
-  { value: 'season', label: 'trips to come' },
+  { value: 'cupboard', label: 'Containers' },
+  { value: 'trip', label: 'For this trip' },
+  { value: 'join', label: 'Combine leftovers' },
+  { value: 'season', label: 'Later trips' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
 

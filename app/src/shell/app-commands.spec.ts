@@ -26,10 +26,10 @@ describe('commands', () => {
     const { commands, store } = setup();
     expect(commands.list().find((c) => c.id === 'undo')?.enabled).toBe(false);
     store.editKit('lid', 0, { lidOn: false });
-    expect(labelOf(commands, 'undo')).toBe('undo lid');
+    expect(labelOf(commands, 'undo')).toBe('Undo: lid');
     press(commands, 'z', { ctrlKey: true });
     expect(store.trip().kit.lidOn).toBe(true);
-    expect(labelOf(commands, 'redo')).toBe('redo lid');
+    expect(labelOf(commands, 'redo')).toBe('Redo: lid');
     press(commands, 'z', { ctrlKey: true, shiftKey: true });
     expect(store.trip().kit.lidOn).toBe(false);
   });
@@ -73,11 +73,11 @@ describe('commands', () => {
   it('unfold the ribbon and fold it again', () => {
     const { commands } = setup();
     const words = () => labelOf(commands, 'ribbon');
-    expect(words()).toContain('unfold the ribbon');
+    expect(words()).toContain('Unfold the ribbon');
     press(commands, 'f');
-    expect(words()).toMatch(/^fold the ribbon/);
+    expect(words()).toMatch(/^Fold the ribbon/);
     press(commands, 'f');
-    expect(words()).toContain('unfold the ribbon');
+    expect(words()).toContain('Unfold the ribbon');
   });
 
   it('open the palette by ? and by Ctrl+K, and close it', () => {
@@ -107,8 +107,8 @@ describe('commands', () => {
 
   it('are found by what is typed, the likeliest first: a view before what only speaks of it', () => {
     const { commands } = setup();
-    expect(findCommands(commands.list(), 'kit')[0].label).toBe('go to Kit');
-    expect(findCommands(commands.list(), 'Menu')[0].label).toBe('go to Menu');
+    expect(findCommands(commands.list(), 'kit')[0].label).toBe('Go to Kit');
+    expect(findCommands(commands.list(), 'Menu')[0].label).toBe('Go to Menu');
     expect(findCommands(commands.list(), 'exp')[0].label).toBe('Export trip');
     expect(findCommands(commands.list(), ' ')).toEqual(commands.list());
     expect(findCommands(commands.list(), 'no such thing')).toEqual([]);

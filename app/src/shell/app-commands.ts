@@ -39,8 +39,8 @@ export class AppCommands {
     const [undo, redo] = [store.undoLabel(), store.redoLabel()];
     const headlamp = store.preferences().theme === 'headlamp';
     return [
-      placed('history', 'undo', undo ? `undo ${undo}` : 'undo', 'Ctrl+Z', () => store.undo(), !!undo),
-      placed('history', 'redo', redo ? `redo ${redo}` : 'redo', 'Ctrl+Y', () => store.redo(), !!redo),
+      placed('history', 'undo', undo ? `Undo: ${undo}` : 'Undo', 'Ctrl+Z', () => store.undo(), !!undo),
+      placed('history', 'redo', redo ? `Redo: ${redo}` : 'Redo', 'Ctrl+Y', () => store.redo(), !!redo),
       placed('trips', 'newTrip', 'New trip', 'n', () => void this.router.navigateByUrl('/new')),
       placed('trips', 'track', 'New trip from a track', 'm', () => commands.open('track')),
       placed('trips', 'trips', 'All trips', 'l', () => commands.open('trips')),
@@ -60,42 +60,42 @@ export class AppCommands {
   private files(): Command[] {
     const trip = this.store.trip();
     return [
-      command('rack', 'export the rack: pieces, kits, scores', 'r', () => downloadRack(this.store.rack())),
-      command('demoRack', 'put the demo’s pieces and kits on the rack', 'k', () => this.loadDemoRack()),
+      command('rack', 'Export gear: pieces, kits, scores', 'r', () => downloadRack(this.store.rack())),
+      command('demoRack', 'Add the sample’s pieces and kits to my gear', 'k', () => this.loadDemoRack()),
       command(
         'calendar',
-        'resupply and posting days as a calendar',
+        'Export resupply and posting days (calendar)',
         'c',
         () => void downloadCalendar(trip, new Date()).catch((e: unknown) => this.updates.partIsGone(e)),
       ),
       command(
         'waypoints',
-        'stops and camps as GPX waypoints',
+        'Export stops and camps (GPX)',
         'w',
         () => downloadWaypoints(trip),
         trip.stops.some((s) => s.at),
       ),
-      command('demo', 'load the demo trip', 'd', () => this.loadDemo()),
+      command('demo', 'Open the sample trip', 'd', () => this.loadDemo()),
     ];
   }
 
   private ways(): Command[] {
     const { fold } = this;
     return [
-      command('ribbon', fold.unfolded() ? 'fold the ribbon on Carry and Menu' : 'unfold the ribbon on Carry and Menu', 'f', () =>
+      command('ribbon', fold.unfolded() ? 'Fold the ribbon on Carry and Menu' : 'Unfold the ribbon on Carry and Menu', 'f', () =>
         fold.turn(),
       ),
       command('start', 'Three ways to start', 'a', () => void this.router.navigateByUrl('/start')),
-      command('findKit', 'find a kit for this trip', 'x', () => {
+      command('findKit', 'Find a kit for this trip', 'x', () => {
         void this.router.navigateByUrl('/kit?side=find');
       }),
-      command('install', 'install the app on this device', 'o', () => void this.install.install(), this.install.canInstall()),
+      command('install', 'Install the app on this device', 'o', () => void this.install.install(), this.install.canInstall()),
       ...this.views(),
     ];
   }
 
   private views(): Command[] {
-    return VIEWS.map(({ path, name }, i) => command(path, `go to ${name}`, `${i + 1}`, () => void this.router.navigateByUrl(`/${path}`)));
+    return VIEWS.map(({ path, name }, i) => command(path, `Go to ${name}`, `${i + 1}`, () => void this.router.navigateByUrl(`/${path}`)));
   }
 
   private backUp(): void {
@@ -111,7 +111,7 @@ export class AppCommands {
   /** The demo as it was written: in place of an edited one, or added where it is gone. */
   private loadDemo(): void {
     const fresh = { trip: DEMO_TRIP, archived: false };
-    this.store.edit('load the demo trip', (w) =>
+    this.store.edit('Open the sample trip', (w) =>
       w.library.some((s) => s.trip.id === DEMO_TRIP.id)
         ? { ...withTrip(w, DEMO_TRIP.id, () => fresh), openId: DEMO_TRIP.id }
         : withNewTrips(w, [fresh]),

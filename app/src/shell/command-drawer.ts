@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Commands, type Command } from '../commands/commands';
 import { findCommands } from '../commands/find-commands';
 import { Dialog } from '../ui/dialog';
@@ -8,16 +9,16 @@ import { Dialog } from '../ui/dialog';
 /** The command palette, which is also the sheet of shortcuts. */
 @Component({
   selector: 'app-command-drawer',
-  imports: [Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
+  imports: [Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'commands'" nzWidth="22.5rem" [nzClosable]="false" (nzOnClose)="commands.close()">
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'commands') {
           <section appDialog aria-labelledby="commands-title">
-            <h2 id="commands-title" class="sign">what can be done here</h2>
+            <h2 id="commands-title" class="sign">What can be done here</h2>
             <input
-              class="ant-input"
+              nz-input
               cdkFocusInitial
               aria-label="Find a command"
               placeholder="type to find"
@@ -35,11 +36,11 @@ import { Dialog } from '../ui/dialog';
                 <li class="quiet">Nothing by that name. Clear the field to see all.</li>
               }
             </ul>
-            <h3 class="sign">in a field</h3>
+            <h3 class="sign">In a field</h3>
             <p class="quiet">
               Any unit can be typed: 2 cups, 16 oz, 65 F, 1½ tbsp. Enter takes it, Esc gives it back, ↑ ↓ nudge, with Shift by ten.
             </p>
-            <h3 class="sign">on the ribbon</h3>
+            <h3 class="sign">On the ribbon</h3>
             <p class="quiet">← → move the day marker, Home and End jump.</p>
           </section>
         }

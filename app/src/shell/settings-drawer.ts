@@ -8,14 +8,14 @@ import { Commands } from '../commands/commands';
 import { Dialog } from '../ui/dialog';
 
 const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly string[] }[] = [
-  { quantity: 'mass', label: 'weights', symbols: ['g', 'oz'] },
-  { quantity: 'volume', label: 'water and alcohol', symbols: ['mL', 'fl oz', 'cups', 'L'] },
-  { quantity: 'temperature', label: 'temperatures', symbols: ['°C', '°F'] },
-  { quantity: 'altitude', label: 'heights', symbols: ['m', 'ft'] },
-  { quantity: 'distance', label: 'distances', symbols: ['km', 'mi'] },
-  { quantity: 'speed', label: 'wind', symbols: ['m/s', 'km/h', 'mph'] },
-  { quantity: 'price', label: 'money, not converted', symbols: ['€', '$', '£', 'kr'] },
-  { quantity: 'length', label: 'pots', symbols: ['mm', 'in'] },
+  { quantity: 'mass', label: 'Weights', symbols: ['g', 'oz'] },
+  { quantity: 'volume', label: 'Water and alcohol', symbols: ['mL', 'fl oz', 'cups', 'L'] },
+  { quantity: 'temperature', label: 'Temperatures', symbols: ['°C', '°F'] },
+  { quantity: 'altitude', label: 'Heights', symbols: ['m', 'ft'] },
+  { quantity: 'distance', label: 'Distances', symbols: ['km', 'mi'] },
+  { quantity: 'speed', label: 'Wind', symbols: ['m/s', 'km/h', 'mph'] },
+  { quantity: 'price', label: 'Money, not converted', symbols: ['€', '$', '£', 'kr'] },
+  { quantity: 'length', label: 'Pots', symbols: ['mm', 'in'] },
 ];
 
 /** Units per quantity, with two usual sets. */
@@ -28,12 +28,12 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'settings') {
           <section appDialog aria-labelledby="settings-title">
-            <h2 id="settings-title" class="sign">units shown; any unit can be typed</h2>
+            <h2 id="settings-title" class="sign">Units shown; any unit can be typed</h2>
             @for (o of offered; track o.quantity) {
               <div class="line">
                 <span>{{ o.label }}</span>
                 <app-choice
-                  [label]="'unit of ' + o.label"
+                  [label]="'Unit of ' + o.label"
                   [options]="options(o.symbols)"
                   [value]="store.preferences().units[o.quantity]"
                   (valueChange)="choose(o.quantity, $event)"
@@ -41,10 +41,10 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
               </div>
             }
             <p>
-              <button nz-button nzSize="small" type="button" (click)="all(metric)">all metric</button>
-              <button nz-button nzSize="small" type="button" (click)="all(us)">all US customary</button>
+              <button nz-button nzSize="small" type="button" (click)="all(metric)">All metric</button>
+              <button nz-button nzSize="small" type="button" (click)="all(us)">All US customary</button>
             </p>
-            <button nz-button nzSize="small" type="button" (click)="commands.close()">close <kbd>Esc</kbd></button>
+            <button nz-button nzSize="small" type="button" (click)="commands.close()">Close <kbd>Esc</kbd></button>
           </section>
         }
       </ng-container>

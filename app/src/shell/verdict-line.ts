@@ -32,16 +32,16 @@ const LETTER_PX = { lead: 8.4, second: 6.9 };
       <p class="lead">
         @if (plans.slow(); as p) {
           <span role="status">Planning: day {{ p.day }} of {{ p.ofDays }}, round {{ p.round }}. </span>
-          <button type="button" class="figure" (click)="plans.stop()">stop</button>
+          <button type="button" class="figure" (click)="plans.stop()">Stop</button>
           <span> Until then this is the plan before: </span>
         } @else if (plans.stopped()) {
           <span role="status">Stopped: this is the plan before the last change. </span>
-          <button type="button" class="figure" (click)="plans.resume()">plan it now</button>
+          <button type="button" class="figure" (click)="plans.resume()">Plan it now</button>
           <span> </span>
         }
         @if (plans.failed(); as why) {
           <span role="alert">{{ planProblem(why) }}</span>
-          <button type="button" class="figure" (click)="plans.resume()">try again</button>
+          <button type="button" class="figure" (click)="plans.resume()">Try again</button>
           <span>.</span>
         }
         <app-said [segments]="lead()" />

@@ -6,6 +6,9 @@ import { NzSliderComponent } from 'ng-zorro-antd/slider';
 import { Slider } from '../ui/slider';
 import { untilQuiet } from './until';
 
+/** Is it what a walker would find by that name? Whether a word begins with a capital is no part of a name. */
+const isNamed = (e: Element, name: string): boolean => e.textContent?.trim().toLowerCase() === name.toLowerCase();
+
 /** A panel on the page with the ways a test works it: by the names a walker reads. */
 export class Panel<T> {
   readonly fixture: ComponentFixture<T>;
@@ -41,8 +44,8 @@ export class Panel<T> {
   }
 
   private labelled(name: string, within: ParentNode = this.element): HTMLElement {
-    const label = [...within.querySelectorAll('label')].find((l) => l.textContent?.trim() === name);
-    return this.find(label?.htmlFor ? `[id="${label.htmlFor}"]` : `[aria-label="${name}"]`);
+    const label = [...within.querySelectorAll('label')].find((l) => isNamed(l, name));
+    return this.find(label?.htmlFor ? `[id="${label.htmlFor}"]` : `[aria-label="${name}" i]`);
   }
 
   /** Types into the field of that name and leaves it. */
@@ -87,8 +90,8 @@ export class Panel<T> {
 
   /** Chooses the words of a group named so. */
   pick(group: string, words: string): void {
-    const labels = [...this.find(`[aria-label="${group}"]`).querySelectorAll('label')];
-    const label = labels.find((l) => l.textContent?.trim() === words);
+    const labels = [...this.find(`[aria-label="${group}" i]`).querySelectorAll('label')];
+    const label = labels.find((l) => isNamed(l, words));
     if (!label) throw new Error(`“${group}” has no “${words}” but ${labels.map((l) => l.textContent?.trim()).join(', ')}`);
     label.click();
     this.fixture.detectChanges();
@@ -109,7 +112,7 @@ export class Panel<T> {
 
   /** Turns the switch of that name over. */
   turn(name: string): void {
-    const label = [...this.element.querySelectorAll('app-switch-field label')].find((l) => l.textContent?.trim() === name);
+    const label = [...this.element.querySelectorAll('app-switch-field label')].find((l) => isNamed(l, name));
     if (!label) throw new Error(`there is no switch “${name}”`);
     label.closest('app-switch-field')?.querySelector('button')?.click();
     this.fixture.detectChanges();
@@ -127,7 +130,7 @@ export class Panel<T> {
 
   /** Opens what stands under that summary; `within` is a part of the panel. */
   open(words: string, within: ParentNode = this.element): void {
-    const summary = [...within.querySelectorAll('summary')].find((s) => s.textContent?.includes(words));
+    const summary = [...within.querySelectorAll('summary')].find((s) => s.textContent?.toLowerCase().includes(words.toLowerCase()));
     if (!summary) throw new Error(`nothing to open says ${words}`);
     const details = summary.parentElement as HTMLDetailsElement;
     details.open = true;
@@ -137,7 +140,7 @@ export class Panel<T> {
 
   press(words: string): void {
     const button = [...this.element.querySelectorAll('button')].find((b) =>
-      (b.getAttribute('aria-label') ?? b.textContent ?? '').includes(words),
+      (b.getAttribute('aria-label') ?? b.textContent ?? '').toLowerCase().includes(words.toLowerCase()),
     );
     if (!button) throw new Error(`no button says ${words}`);
     button.click();
@@ -145,7 +148,7 @@ export class Panel<T> {
   }
 
   tick(words: string): void {
-    const label = [...this.element.querySelectorAll('label')].find((l) => l.textContent?.includes(words));
+    const label = [...this.element.querySelectorAll('label')].find((l) => l.textContent?.toLowerCase().includes(words.toLowerCase()));
     if (!label) throw new Error(`no box says ${words}`);
     label.querySelector('input')?.dispatchEvent(new Event('change'));
     this.fixture.detectChanges();

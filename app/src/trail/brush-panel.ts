@@ -60,26 +60,26 @@ type MealsOut = keyof typeof MEALS_OUT;
       <span class="quiet mark">{{ simulated('wind') ? 'simulated' : '' }}</span>
     </div>
     <div class="pairs">
-      <app-pick-field label="water" [options]="sources" [value]="first().source" (valueChange)="paint('water', { source: $event })" />
+      <app-pick-field label="Water" [options]="sources" [value]="first().source" (valueChange)="paint('water', { source: $event })" />
       <app-pick-field
-        label="made safe"
+        label="Made safe"
         [options]="treatments"
         [value]="first().treatment"
         (valueChange)="paint('treatment', { treatment: $event })"
       />
       <app-pick-field
-        label="eaten out"
+        label="Town meal"
         [options]="mealsOut"
         [value]="out()"
         (valueChange)="paint('meals eaten out', { eatsOut: OUT[$event] })"
       />
     </div>
     <p class="acts">
-      <button nz-button nzSize="small" type="button" (click)="zeroDay(false)">zero day after</button>
-      <button nz-button nzSize="small" type="button" (click)="zeroDay(true)">day in town after</button>
-      <button nz-button nzSize="small" type="button" [disabled]="!canStop()" (click)="newStop()">a stop here</button>
-      <button nz-button nzSize="small" type="button" [disabled]="marker.dayCount() < 2" (click)="remove()">take out</button>
-      <button nz-button nzSize="small" type="button" (click)="climate()">let the simulated climate say</button>
+      <button nz-button nzSize="small" type="button" (click)="zeroDay(false)">Add a zero day</button>
+      <button nz-button nzSize="small" type="button" (click)="zeroDay(true)">Add a day in town</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!canStop()" (click)="newStop()">Add a stop here</button>
+      <button nz-button nzSize="small" type="button" [disabled]="marker.dayCount() < 2" (click)="remove()">Remove</button>
+      <button nz-button nzSize="small" type="button" (click)="climate()">Let the simulated climate say</button>
     </p>
     @if (climates.answeredBy(); as by) {
       <p class="quiet note">
@@ -128,7 +128,7 @@ export class BrushPanel {
   protected readonly scales = [
     {
       key: 'supperAirC',
-      label: 'air at dinner',
+      label: 'Air at dinner',
       quantity: 'temperature',
       tone: 'cold',
       limits: LIMITS.airC,
@@ -137,7 +137,7 @@ export class BrushPanel {
     },
     {
       key: 'breakfastAirC',
-      label: 'at breakfast',
+      label: 'At breakfast',
       quantity: 'temperature',
       tone: 'cold',
       limits: LIMITS.airC,
@@ -146,7 +146,7 @@ export class BrushPanel {
     },
     {
       key: 'waterC',
-      label: 'water from',
+      label: 'Water from',
       quantity: 'temperature',
       tone: 'cold',
       limits: LIMITS.waterC,
@@ -155,7 +155,7 @@ export class BrushPanel {
     },
     {
       key: 'altitudeM',
-      label: 'camp height',
+      label: 'Camp height',
       quantity: 'altitude',
       tone: '',
       limits: LIMITS.altitudeM,

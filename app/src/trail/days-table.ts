@@ -17,17 +17,17 @@ import { Hint } from '../ui/hint';
   imports: [Hint, TablePick, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="days-title">days from {{ span().from }} to {{ span().to }}</h2>
+    <h2 class="sign" id="days-title">Days from {{ span().from }} to {{ span().to }}</h2>
     <div class="scroll">
       <table class="stacks" aria-labelledby="days-title">
         <thead>
           <tr>
-            <th scope="col">day</th>
+            <th scope="col">Day</th>
             @for (c of columns; track c.key) {
               <th scope="col" class="number" [appHint]="c.hint">{{ c.name }}</th>
             }
-            <th scope="col" class="number" appHint="wind at a flame">wind at a flame</th>
-            <th scope="col" class="wide" appHint="water, of a day">water</th>
+            <th scope="col" class="number" appHint="wind at a flame">Wind at a flame</th>
+            <th scope="col" class="wide" appHint="water, of a day">Water</th>
             <th scope="col"><span class="hidden-text">marks</span></th>
           </tr>
         </thead>
@@ -49,18 +49,18 @@ import { Hint } from '../ui/hint';
                   />
                 </td>
               }
-              <td class="number" data-label="wind at a flame">
+              <td class="number" data-label="Wind at a flame">
                 <app-quantity-field
-                  [label]="'wind at a flame of day ' + r.number"
+                  [label]="'Wind at a flame of day ' + r.number"
                   quantity="speed"
                   [value]="r.windMps"
                   [limits]="L.flameMps"
                   (valueChange)="paint(r.number, 'wind', { wind: { kind: 'flame', mps: $event } })"
                 />
               </td>
-              <td class="picks" data-label="water">
+              <td class="picks" data-label="Water">
                 <app-table-pick
-                  [label]="'water source of day ' + r.number"
+                  [label]="'Water source of day ' + r.number"
                   [options]="sources"
                   [value]="r.day.source"
                   (valueChange)="paint(r.number, 'water', { source: $event })"

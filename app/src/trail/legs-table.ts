@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { LIMITS, type Restriction } from '@tinder/core/model';
 import type { CarryPlan, Plan } from '@tinder/core/planned';
 import { editLeg, stopDays, stretchLeg } from '@tinder/core/trail';
@@ -16,24 +17,24 @@ import { Hint } from '../ui/hint';
 /** The legs as a table: the ribbon's twin for those who type, and what each carry takes along. */
 @Component({
   selector: 'app-legs-table',
-  imports: [Figure, Hint, TablePick, QuantityField],
+  imports: [Figure, Hint, NzInputDirective, QuantityField, TablePick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="legs-title">stops and legs</h2>
+    <h2 class="sign" id="legs-title">Stops and legs</h2>
     <div class="scroll">
       <table class="stacks" aria-labelledby="legs-title">
         <thead>
           <tr>
-            <th scope="col">from</th>
-            <th scope="col">to</th>
-            <th scope="col" class="number">days</th>
-            <th scope="col" class="number" appHint="walk">walk</th>
-            <th scope="col" class="number" appHint="up">up</th>
-            <th scope="col" class="number" appHint="coldest">coldest</th>
-            <th scope="col" class="wide" appHint="flame allowed?">flame allowed?</th>
-            <th scope="col" class="wide" appHint="asked where and when">asked where and when</th>
-            <th scope="col" class="number" appHint="Fuel need">fuel need</th>
-            <th scope="col" appHint="out of the stop">out of the stop</th>
+            <th scope="col">From</th>
+            <th scope="col">To</th>
+            <th scope="col" class="number">Days</th>
+            <th scope="col" class="number" appHint="walk">Walk</th>
+            <th scope="col" class="number" appHint="up">Up</th>
+            <th scope="col" class="number" appHint="coldest">Coldest</th>
+            <th scope="col" class="wide" appHint="flame allowed?">Flame allowed?</th>
+            <th scope="col" class="wide" appHint="asked where and when">Asked where and when</th>
+            <th scope="col" class="number" appHint="Fuel need">Fuel need</th>
+            <th scope="col" appHint="out of the stop">Out of the stop</th>
           </tr>
         </thead>
         <tbody>
@@ -42,38 +43,39 @@ import { Hint } from '../ui/hint';
               <th scope="row">
                 <button type="button" class="figure go" (click)="marker.release(); marker.goTo(r.firstDay)">{{ r.from }}</button>
               </th>
-              <td data-label="to">{{ r.to }}</td>
-              <td data-label="days" class="number">
+              <td data-label="To">{{ r.to }}</td>
+              <td data-label="Days" class="number">
                 <app-quantity-field
-                  [label]="'days from ' + r.from + ' to ' + r.to"
+                  [label]="'Days from ' + r.from + ' to ' + r.to"
                   quantity="days"
                   [value]="r.days"
                   [limits]="L.dayCount"
                   (valueChange)="days($index, $event)"
                 />
               </td>
-              <td data-label="walk" class="number">{{ units.text(r.km, 'distance') }}</td>
-              <td data-label="up" class="number">{{ units.text(r.ascentM, 'altitude') }}</td>
-              <td data-label="coldest" class="number cold">{{ units.text(r.coldestC, 'temperature') }}</td>
-              <td data-label="flame allowed?" class="picks">
+              <td data-label="Walk" class="number">{{ units.text(r.km, 'distance') }}</td>
+              <td data-label="Up" class="number">{{ units.text(r.ascentM, 'altitude') }}</td>
+              <td data-label="Coldest" class="number cold">{{ units.text(r.coldestC, 'temperature') }}</td>
+              <td data-label="Flame allowed?" class="picks">
                 <app-table-pick
-                  [label]="'flame between ' + r.from + ' and ' + r.to"
+                  [label]="'Flame between ' + r.from + ' and ' + r.to"
                   [options]="restrictions"
                   [value]="r.restriction"
                   (valueChange)="restrict($index, $event)"
                 />
               </td>
-              <td data-label="asked where and when">
+              <td data-label="Asked where and when">
                 <input
-                  class="ant-input left"
+                  nz-input
+                  class="left"
                   maxlength="300"
-                  [attr.aria-label]="'where the rules between ' + r.from + ' and ' + r.to + ' were asked'"
+                  [attr.aria-label]="'Where the rules between ' + r.from + ' and ' + r.to + ' were asked'"
                   [value]="r.note"
                   (change)="note($index, $any($event.target).value)"
                 />
               </td>
-              <td data-label="fuel need" class="number">{{ units.text(r.burnsG, 'mass') }}</td>
-              <td data-label="out of the stop">
+              <td data-label="Fuel need" class="number">{{ units.text(r.burnsG, 'mass') }}</td>
+              <td data-label="Out of the stop">
                 @if (r.carry; as c) {
                   @if (c.containers.length) {
                     <app-figure [text]="loadout(c)" [ref]="{ kind: 'loadout', stopId: c.fromStopId }" />

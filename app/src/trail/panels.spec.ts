@@ -38,9 +38,9 @@ describe('the brushed days', () => {
   it('take water, treatment, wind and meals from the choices', () => {
     marker().goTo(3);
     const panel = new Panel(BrushPanel);
-    panel.choose('water', 'carried');
-    panel.choose('made safe', 'boilEpa');
-    panel.choose('eaten out', 'supper');
+    panel.choose('Water', 'carried');
+    panel.choose('Made safe', 'boilEpa');
+    panel.choose('Town meal', 'supper');
     panel.choose('Wind', 'blown');
     expect(days()[2]).toMatchObject({
       source: 'carried',
@@ -56,20 +56,20 @@ describe('the brushed days', () => {
   it('put days in and take them out', () => {
     marker().goTo(2);
     const panel = new Panel(BrushPanel);
-    panel.press('zero day after');
+    panel.press('Add a zero day');
     expect([dayCount(trip()), days()[2].km]).toEqual([24, 0]);
-    panel.press('day in town after');
+    panel.press('Add a day in town');
     expect(days()[2].eatsOut).toEqual({ breakfast: true, supper: true });
-    panel.press('take out');
+    panel.press('Remove');
     expect(dayCount(trip())).toBe(24);
-    panel.press('a stop here');
+    panel.press('Add a stop here');
     expect(trip().stops[1].name).toBe('Stop after day 2');
   });
 
   it('are handed to the simulated climate and say so; what is typed afterwards wins', async () => {
     marker().brushDays(1, 3);
     const panel = new Panel(BrushPanel);
-    panel.press('let the simulated climate say');
+    panel.press('Let the simulated climate say');
     await panel.settle();
     expect(panel.text).toContain('A simulated climate, invented from latitude, height and date, worked out here without the service');
     expect(
@@ -86,25 +86,25 @@ describe('the brushed days', () => {
 describe('a stop', () => {
   it('follows the marker to its leg, and stays picked while it is described', () => {
     const panel = new Panel(StopPanel);
-    expect(panel.shown('name')).toBe('Nettle Hut');
+    expect(panel.shown('Name')).toBe('Nettle Hut');
     marker().goTo(7);
     panel.fixture.detectChanges();
-    expect(panel.shown('name')).toBe('Harrow Junction');
-    panel.choose('which', '4');
-    panel.type('name', 'Tarn Bothy');
-    panel.type('open', 'all year');
+    expect(panel.shown('Name')).toBe('Harrow Junction');
+    panel.choose('Which', '4');
+    panel.type('Name', 'Tarn Bothy');
+    panel.type('Open', 'all year');
     expect(trip().stops[4]).toMatchObject({ name: 'Tarn Bothy', openNote: 'all year' });
-    panel.type('name', '   ');
+    panel.type('Name', '   ');
     expect(trip().stops[4].name).toBe('Tarn Bothy');
   });
 
   it('sells what is ticked at the price that is typed, unknown until then', () => {
     const panel = new Panel(StopPanel);
-    panel.choose('which', '4');
+    panel.choose('Which', '4');
     panel.tick('100 g can');
     expect(trip().stops[4].sells).toEqual([{ packageId: 'can-100', price: null }]);
-    expect(panel.shown('price of 100 g can')).toBe('');
-    panel.type('price of 100 g can', '6.5');
+    expect(panel.shown('Price of 100 g can')).toBe('');
+    panel.type('Price of 100 g can', '6.5');
     expect(trip().stops[4].sells[0].price).toBe(6.5);
     panel.tick('100 g can');
     expect(trip().stops[4].sells).toEqual([]);
@@ -112,26 +112,26 @@ describe('a stop', () => {
 
   it('brings what its kind usually sells, but only where nothing was noted', () => {
     const panel = new Panel(StopPanel);
-    panel.choose('kind', 'fuelStation');
+    panel.choose('Kind', 'fuelStation');
     expect(trip().stops[0].sells.map((s) => s.packageId)).toEqual(['liquid-poured', 'alcohol-500']);
-    panel.choose('which', '2');
+    panel.choose('Which', '2');
     const { sells } = trip().stops[2];
-    panel.choose('kind', 'shop');
+    panel.choose('Kind', 'shop');
     expect(trip().stops[2].sells).toEqual(sells);
   });
 
   it('has a box posted to it by a day, with a warning, and can be taken out between two others', () => {
     const panel = new Panel(StopPanel);
     expect(panel.text).not.toContain('take this stop out'); // the start stays
-    panel.choose('which', '1');
+    panel.choose('Which', '1');
     panel.pick('Box posted ahead', 'posted here');
-    panel.type('post by', '2027-08-10');
+    panel.type('Post by', '2027-08-10');
     panel.type('in it', 'two cans');
     expect(trip().stops[1].box).toEqual({ postBy: '2027-08-10', note: 'two cans' });
-    panel.type('post by', '');
+    panel.type('Post by', '');
     expect(trip().stops[1].box?.postBy).toBeNull();
     expect(panel.text).toContain('must never fly');
-    panel.press('take this stop out');
+    panel.press('Remove this stop');
     expect(trip().stops.map((s) => s.name)).not.toContain('Harrow Junction');
   });
 });
@@ -141,12 +141,12 @@ describe('the tables', () => {
     const panel = new Panel(LegsTable, { plan: planTrip(trip()) });
     expect(panel.element.querySelectorAll('tbody tr')).toHaveLength(6);
     expect(panel.text).toContain('carried from before');
-    panel.type('days from Harrow Junction to Quill Landing', '6');
-    panel.choose('flame between Nettle Hut and Harrow Junction', 'noOpenFlame');
-    panel.type('where the rules between Nettle Hut and Harrow Junction were asked', ' by letter ');
+    panel.type('Days from Harrow Junction to Quill Landing', '6');
+    panel.choose('Flame between Nettle Hut and Harrow Junction', 'noOpenFlame');
+    panel.type('Where the rules between Nettle Hut and Harrow Junction were asked', ' by letter ');
     expect(trip().legs.map((l) => l.days.length)).toEqual([5, 6, 3, 5, 3, 3]);
     expect(trip().legs[0]).toMatchObject({ restriction: 'noOpenFlame', restrictionNote: 'by letter' });
-    panel.type('days from Harrow Junction to Quill Landing', 'a week');
+    panel.type('Days from Harrow Junction to Quill Landing', 'a week');
     expect(panel.text).toContain('There is no number to read here');
     expect(trip().legs[1].days).toHaveLength(6);
   });
@@ -157,8 +157,8 @@ describe('the tables', () => {
     expect(panel.element.querySelectorAll('tbody tr')).toHaveLength(4);
     expect(panel.text).toContain('dinner out');
     panel.type('camp height of day 7', '4,000 ft');
-    panel.type('wind at a flame of day 7', '9 km/h');
-    panel.choose('water source of day 7', 'tap');
+    panel.type('Wind at a flame of day 7', '9 km/h');
+    panel.choose('Water source of day 7', 'tap');
     expect(days()[6].altitudeM).toBeCloseTo(1219.2, 6);
     expect(days()[6].wind).toEqual({ kind: 'flame', mps: 2.5 });
     expect(days()[6].source).toBe('tap');
@@ -169,13 +169,13 @@ describe('the trip as a whole', () => {
   it('is named, dated and placed; the sums follow', () => {
     const panel = new Panel(TripPanel);
     expect(panel.text).toContain('23 days, 1 of them without walking; 435 km');
-    panel.type('name', 'Divide, second try');
-    panel.type('starts', '2028-06-01');
-    panel.type('latitude, south below zero', '-44');
+    panel.type('Name', 'Divide, second try');
+    panel.type('Starts', '2028-06-01');
+    panel.type('Latitude, south below zero', '-44');
     expect(trip()).toMatchObject({ name: 'Divide, second try', startDate: '2028-06-01', latitudeDeg: -44 });
-    panel.type('starts', '31.6.2028');
+    panel.type('Starts', '31.6.2028');
     expect(panel.text).toContain('“31.6.2028” is no day');
-    panel.type('starts', '');
+    panel.type('Starts', '');
     expect(trip().startDate).toBe('2028-06-01');
   });
 });

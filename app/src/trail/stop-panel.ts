@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { PACKAGE_IDS, type PackageId } from '@tinder/core/carry';
 import { same, LIMITS, type Sale, type Stop } from '@tinder/core/model';
 import { editStop, removeStop, usualSales } from '@tinder/core/trail';
@@ -18,26 +19,27 @@ import { Tick } from '../ui/tick';
 /** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
 @Component({
   selector: 'app-stop-panel',
-  imports: [Choice, DateField, Hint, NzButtonComponent, PickField, QuantityField, Tick],
+  imports: [Choice, DateField, Hint, NzButtonComponent, NzInputDirective, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">the stop</h2>
+    <h2 class="sign">The stop</h2>
     @let s = stop();
     <div class="line">
-      <app-pick-field label="which" [options]="all()" [value]="'' + index()" (valueChange)="index.set(+$event)" />
+      <app-pick-field label="Which" [options]="all()" [value]="'' + index()" (valueChange)="index.set(+$event)" />
     </div>
     <div class="line">
-      <label class="name" for="stop-name">name</label>
-      <input id="stop-name" class="ant-input left" maxlength="80" [value]="s.name" (change)="rename($any($event.target))" />
+      <label class="name" for="stop-name">Name</label>
+      <input id="stop-name" nz-input class="left" maxlength="80" [value]="s.name" (change)="rename($any($event.target))" />
     </div>
     <div class="line">
-      <app-pick-field label="kind" [options]="kinds" [value]="s.kind" (valueChange)="kind($event)" />
+      <app-pick-field label="Kind" [options]="kinds" [value]="s.kind" (valueChange)="kind($event)" />
     </div>
     <div class="line">
-      <label class="name" for="stop-open">open</label>
+      <label class="name" for="stop-open">Open</label>
       <input
         id="stop-open"
-        class="ant-input left"
+        nz-input
+        class="left"
         maxlength="300"
         placeholder="when, who to ask"
         [value]="s.openNote"
@@ -45,7 +47,7 @@ import { Tick } from '../ui/tick';
       />
     </div>
     <div class="line split">
-      <span class="name" appHint="empties">empties</span>
+      <span class="name" appHint="empties">Empties</span>
       <app-choice
         appHint="empties"
         label="Bin for empties"
@@ -53,10 +55,10 @@ import { Tick } from '../ui/tick';
         [value]="s.bin ? 'bin' : 'none'"
         (valueChange)="edit('bin', { bin: $event === 'bin' })"
       />
-      <span class="name" appHint="detour">detour</span>
+      <span class="name" appHint="detour">Detour</span>
       <app-quantity-field
         appHint="detour"
-        label="detour to the stop and back"
+        label="Detour to the stop and back"
         quantity="distance"
         [decimals]="1"
         [value]="s.detourKm"
@@ -65,14 +67,14 @@ import { Tick } from '../ui/tick';
       />
     </div>
     <fieldset>
-      <legend class="name" appHint="sells">sells</legend>
+      <legend class="name" appHint="sells">Sells</legend>
       @for (id of packages; track id) {
         <label class="sale">
           <input type="checkbox" [appTick]="!!sale(id)" (turned)="toggle(id)" /> <span>{{ name(id) }}</span>
         </label>
         @if (sale(id); as x) {
           <app-quantity-field
-            [label]="'price of ' + name(id)"
+            [label]="'Price of ' + name(id)"
             quantity="price"
             [value]="x.price"
             placeholder="price?"
@@ -85,7 +87,7 @@ import { Tick } from '../ui/tick';
       }
     </fieldset>
     <div class="line">
-      <span class="name" appHint="a box">a box</span>
+      <span class="name" appHint="a box">A box</span>
       <app-choice
         appHint="a box"
         label="Box posted ahead"
@@ -96,14 +98,15 @@ import { Tick } from '../ui/tick';
     </div>
     @if (s.box; as b) {
       <div class="line">
-        <label class="name" for="post-by">post by</label>
+        <label class="name" for="post-by">Post by</label>
         <app-date-field fieldId="post-by" [optional]="true" [value]="b.postBy" (valueChange)="postBy($event)" />
       </div>
       <div class="line">
         <label class="name" for="box-note">in it</label>
         <input
           id="box-note"
-          class="ant-input left"
+          nz-input
+          class="left"
           maxlength="300"
           placeholder="what, and how it gets there"
           [value]="b.note"
@@ -113,7 +116,7 @@ import { Tick } from '../ui/tick';
       <p class="quiet note">Fuel may be refused by post, and must never fly. Ask the carrier before you count on it.</p>
     }
     @if (inner()) {
-      <button nz-button nzSize="small" type="button" (click)="remove()">take this stop out</button>
+      <button nz-button nzSize="small" type="button" (click)="remove()">Remove this stop</button>
     }
   `,
   styleUrl: '../ui/rows.less',
@@ -161,12 +164,12 @@ export class StopPanel {
   protected readonly packages = PACKAGE_IDS;
   protected readonly name = packageName;
   protected readonly binOptions = [
-    { value: 'bin', label: 'bin' },
-    { value: 'none', label: 'carry on' },
+    { value: 'bin', label: 'Recycle here' },
+    { value: 'none', label: 'Pack out' },
   ] as const;
   protected readonly boxOptions = [
-    { value: 'none', label: 'none' },
-    { value: 'box', label: 'posted here' },
+    { value: 'none', label: 'None' },
+    { value: 'box', label: 'Posted here' },
   ] as const;
 
   protected readonly index = inject(ChosenStop).index;

@@ -12,10 +12,10 @@ import { TripPanel } from './trip-panel';
 import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
-  { value: 'days', label: 'days and stop' },
-  { value: 'legs', label: 'stops and legs' },
-  { value: 'table', label: 'day by day' },
-  { value: 'trip', label: 'the trip' },
+  { value: 'days', label: 'Days and stop' },
+  { value: 'legs', label: 'Stops and legs' },
+  { value: 'table', label: 'Day by day' },
+  { value: 'trip', label: 'Trip' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
 

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { daysOf, LIMITS } from '@tinder/core/model';
 import { dayCount } from '@tinder/core/trail';
 import { Commands } from '../commands/commands';
@@ -12,23 +13,23 @@ import { takeName } from '../ui/take-name';
 /** The trip as a whole: its name, when and where; and the ways in and out of it. */
 @Component({
   selector: 'app-trip-panel',
-  imports: [DateField, NzButtonComponent, QuantityField],
+  imports: [DateField, NzButtonComponent, NzInputDirective, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">the trip</h2>
+    <h2 class="sign">Trip</h2>
     @let t = store.trip();
     <div class="line">
-      <label class="name" for="trip-name">name</label>
-      <input id="trip-name" class="ant-input left" maxlength="80" [value]="t.name" (change)="rename($any($event.target))" />
+      <label class="name" for="trip-name">Name</label>
+      <input id="trip-name" nz-input class="left" maxlength="80" [value]="t.name" (change)="rename($any($event.target))" />
     </div>
     <div class="line">
-      <label class="name" for="start-date">starts</label>
+      <label class="name" for="start-date">Starts</label>
       <app-date-field fieldId="start-date" [value]="t.startDate" (valueChange)="start($event)" />
     </div>
     <div class="line">
-      <span class="name">latitude</span>
+      <span class="name">Latitude</span>
       <app-quantity-field
-        label="latitude, south below zero"
+        label="Latitude, south below zero"
         quantity="latitude"
         [value]="t.latitudeDeg"
         [limits]="L.latitudeDeg"

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, type ElementRef, input, linkedSignal, output, viewChild } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { isDay } from '@tinder/core/model';
 
 /**
@@ -8,12 +9,12 @@ import { isDay } from '@tinder/core/model';
  */
 @Component({
   selector: 'app-date-field',
-  imports: [NzButtonComponent],
+  imports: [NzButtonComponent, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <span class="field">
       <input
-        class="ant-input"
+        nz-input
         inputmode="numeric"
         maxlength="10"
         autocomplete="off"
@@ -25,7 +26,7 @@ import { isDay } from '@tinder/core/model';
         (change)="take($any($event.target))"
         (keydown.escape)="giveBack($any($event.target))"
       />
-      <button nz-button nzSize="small" type="button" tabindex="-1" (click)="month()">pick</button>
+      <button nz-button nzSize="small" type="button" tabindex="-1" (click)="month()">Pick</button>
       <input
         #native
         class="month"

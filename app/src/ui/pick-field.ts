@@ -6,6 +6,7 @@ import { Hint } from './hint';
 import { Icon } from './icon';
 import { SelectA11y } from './nz/select-a11y';
 import { StoredValue } from './nz/stored-value';
+import { sentenceStart } from '../words/sentence-start';
 import { narrowScreen } from './wide-screen';
 
 /** A longer list can be searched. */
@@ -77,4 +78,4 @@ export class PickField<T extends string> {
 
 /** Options from a record of words, in its order. */
 export const optionsOf = <T extends string>(words: Readonly<Record<T, string>>): Option<T>[] =>
-  (Object.keys(words) as T[]).map((value) => ({ value, label: words[value] }));
+  (Object.keys(words) as T[]).map((value) => ({ value, label: sentenceStart(words[value]) }));

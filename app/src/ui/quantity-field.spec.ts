@@ -16,7 +16,7 @@ describe('quantity field', () => {
 
   beforeEach(() => {
     fixture = TestBed.createComponent(QuantityField);
-    for (const [name, value] of Object.entries({ label: 'supper water', quantity: 'volume', value: 600, limits: { min: 50, max: 5000 } }))
+    for (const [name, value] of Object.entries({ label: 'dinner water', quantity: 'volume', value: 600, limits: { min: 50, max: 5000 } }))
       fixture.componentRef.setInput(name, value);
     taken = [];
     fixture.componentInstance.valueChange.subscribe((v) => {

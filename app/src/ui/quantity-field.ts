@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
+import { NzInputDirective } from 'ng-zorro-antd/input';
 import { fromCore, parseQuantity, toCore, type Quantity } from '@tinder/core/units';
 import { quantityProblemWords } from '../words/quantity-words';
 import { Units } from '../words/units';
@@ -18,10 +19,11 @@ let nextId = 0;
  */
 @Component({
   selector: 'app-quantity-field',
+  imports: [NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <input
-      class="ant-input"
+      nz-input
       type="text"
       inputmode="text"
       autocomplete="off"

@@ -21,17 +21,17 @@ export interface StudyState {
     @if (study().problem(); as why) {
       <p class="error" role="alert">
         {{ words() }}
-        <button nz-button nzSize="small" type="button" (click)="study().again()">try again</button>
+        <button nz-button nzSize="small" type="button" (click)="study().again()">Try again</button>
       </p>
     } @else if (study().stopped()) {
       <p class="quiet" role="status">
         Stopped: what is shown may belong to an older trip.
-        <button nz-button nzSize="small" type="button" (click)="study().again()">go on</button>
+        <button nz-button nzSize="small" type="button" (click)="study().again()">Go on</button>
       </p>
     } @else if (study().progress(); as p) {
       <p class="quiet" role="status">
         <app-progress-bar [done]="p.done" [of]="p.of" [label]="of() + ' worked out'" /> {{ p.done }} of {{ p.of }} {{ of() }}
-        <button nz-button nzSize="small" type="button" (click)="study().stop()">stop</button>
+        <button nz-button nzSize="small" type="button" (click)="study().stop()">Stop</button>
       </p>
     }
   `,

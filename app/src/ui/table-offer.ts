@@ -34,7 +34,7 @@ const SHOWN = 8;
       @if (offer().take; as words) {
         <button nz-button nzSize="small" type="button" (click)="taken.emit()">{{ words }}</button>
       }
-      <button nz-button nzSize="small" type="button" (click)="left.emit()">leave it</button>
+      <button nz-button nzSize="small" type="button" (click)="left.emit()">Cancel</button>
     </div>
   `,
   styles: `

@@ -17,27 +17,27 @@ import { Hint } from '../ui/hint';
   imports: [Hint, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">planned against burnt</h2>
+    <h2 class="sign">Planned against burnt</h2>
     <table class="stacks">
       <thead>
         <tr>
-          <th scope="col">from</th>
-          <th scope="col" class="number" appHint="planned, against burnt">planned</th>
-          <th scope="col" class="number" appHint="burnt, on the way">burnt</th>
-          <th scope="col" class="number" appHint="left over">left over</th>
-          <th scope="col" class="number">cooked</th>
-          <th scope="col" class="number" appHint="not cooked">not cooked</th>
+          <th scope="col">From</th>
+          <th scope="col" class="number" appHint="planned, against burnt">Planned</th>
+          <th scope="col" class="number" appHint="burnt, on the way">Burnt</th>
+          <th scope="col" class="number" appHint="left over">Left over</th>
+          <th scope="col" class="number">Cooked</th>
+          <th scope="col" class="number" appHint="not cooked">Not cooked</th>
         </tr>
       </thead>
       <tbody>
         @for (c of rows(); track c.id) {
           <tr>
             <th scope="row">{{ c.name }}</th>
-            <td data-label="planned" class="number">{{ c.planned }}</td>
-            <td data-label="burnt" class="number">{{ c.burnt }}</td>
-            <td data-label="left over" class="number">{{ c.left }}</td>
-            <td data-label="cooked" class="number">{{ c.cooked }}</td>
-            <td data-label="not cooked" class="number">{{ c.skipped }}</td>
+            <td data-label="Planned" class="number">{{ c.planned }}</td>
+            <td data-label="Burnt" class="number">{{ c.burnt }}</td>
+            <td data-label="Left over" class="number">{{ c.left }}</td>
+            <td data-label="Cooked" class="number">{{ c.cooked }}</td>
+            <td data-label="Not cooked" class="number">{{ c.skipped }}</td>
           </tr>
         }
       </tbody>
@@ -46,34 +46,34 @@ import { Hint } from '../ui/hint';
     <div class="taps">
       <button nz-button class="tap" type="button" [disabled]="!tests()" (click)="toBench()">{{ benchWords() }}</button>
       <button nz-button class="tap" type="button" [disabled]="shelved() || !study.asked.fresh()" (click)="toShelf()">
-        put what is left on the shelf
+        Put what is left on the shelf
       </button>
     </div>
     @if (said()) {
       <p role="status">{{ said() }}</p>
     }
     @if (others().length) {
-      <h2 class="sign">your other walks</h2>
+      <h2 class="sign">Your other walks</h2>
       <table class="stacks">
         <thead>
           <tr>
-            <th scope="col">trip</th>
-            <th scope="col" class="number">hot meals</th>
-            <th scope="col" class="number" appHint="fuel each">fuel each</th>
-            <th scope="col" class="number" appHint="water each">water each</th>
-            <th scope="col" class="number" appHint="of the model">of the model</th>
-            <th scope="col" class="number" appHint="cooked in frost">cooked in frost</th>
+            <th scope="col">Trip</th>
+            <th scope="col" class="number">Hot meals</th>
+            <th scope="col" class="number" appHint="fuel each">Fuel each</th>
+            <th scope="col" class="number" appHint="water each">Water each</th>
+            <th scope="col" class="number" appHint="of the model">Of the model</th>
+            <th scope="col" class="number" appHint="cooked in frost">Cooked in frost</th>
           </tr>
         </thead>
         <tbody>
           @for (o of others(); track o.id) {
             <tr>
               <th scope="row">{{ o.name }}</th>
-              <td data-label="hot meals" class="number">{{ o.cooked }}</td>
-              <td data-label="fuel each" class="number">{{ o.perMeal }}</td>
-              <td data-label="water each" class="number">{{ o.water }}</td>
-              <td data-label="of the model" class="number">{{ o.factor }}</td>
-              <td data-label="cooked in frost" class="number">{{ o.frost }}</td>
+              <td data-label="Hot meals" class="number">{{ o.cooked }}</td>
+              <td data-label="Fuel each" class="number">{{ o.perMeal }}</td>
+              <td data-label="Water each" class="number">{{ o.water }}</td>
+              <td data-label="Of the model" class="number">{{ o.factor }}</td>
+              <td data-label="Cooked in frost" class="number">{{ o.frost }}</td>
             </tr>
           }
         </tbody>
@@ -150,7 +150,7 @@ export class AfterPanel {
       ...rack,
       bench: besideBench(rack.bench, { tests, series: [], coolings: [], claims: [] }),
     }));
-    if (taken) this.said.set('They lie on the bench; “your burner” there makes them its own.');
+    if (taken) this.said.set('They lie on the bench; “your stove” there makes them its own.');
   }
 
   protected toShelf(): void {

@@ -20,7 +20,7 @@ import { WalkStudy } from './walk-study';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.walking(); as w) {
-      <h2 class="sign">to {{ w.here.carry.to }}</h2>
+      <h2 class="sign">To {{ w.here.carry.to }}</h2>
       <p class="big">{{ chance() }}</p>
       <app-taper-chart [here]="w.here" />
       <app-study-note [study]="study.stretched" />
@@ -28,15 +28,15 @@ import { WalkStudy } from './walk-study';
         <h2 class="sign">{{ s.heading }}</h2>
         <p class="big">{{ s.words }}</p>
         @if (s.saving; as saving) {
-          <button nz-button class="tap" type="button" [disabled]="!study.stretched.fresh()" (click)="adopt(saving)">do that</button>
+          <button nz-button class="tap" type="button" [disabled]="!study.stretched.fresh()" (click)="adopt(saving)">Apply</button>
         }
       }
       @if (next(); as words) {
-        <h2 class="sign">at {{ w.here.carry.to }}</h2>
+        <h2 class="sign">At {{ w.here.carry.to }}</h2>
         <p>{{ words }}</p>
       }
       <details>
-        <summary>what you would bear, mildest first</summary>
+        <summary>What you would bear, mildest first</summary>
         <ol>
           @for (a of order(); track a; let i = $index, first = $first) {
             <li>
@@ -46,22 +46,22 @@ import { WalkStudy } from './walk-study';
                 nzSize="small"
                 type="button"
                 [disabled]="first"
-                [attr.aria-label]="'milder: ' + words[a]"
+                [attr.aria-label]="'Milder: ' + words[a]"
                 (click)="milder(i)"
               >
-                milder
+                Milder
               </button>
-              <button nz-button nzSize="small" type="button" [attr.aria-label]="'never: ' + words[a]" (click)="never(a)">never</button>
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Never: ' + words[a]" (click)="never(a)">Never</button>
             </li>
           }
         </ol>
         @for (a of refused(); track a) {
-          <button nz-button nzSize="small" type="button" (click)="bear(a)">bear: {{ words[a] }}</button>
+          <button nz-button nzSize="small" type="button" (click)="bear(a)">Bear: {{ words[a] }}</button>
         }
         <div class="fields">
-          <span class="name">shop off the trail, on day</span>
+          <span class="name">Shop off the trail, on day</span>
           <app-quantity-field
-            label="day of the shop off the trail"
+            label="Day of the shop off the trail"
             quantity="count"
             placeholder="none"
             [bare]="true"
@@ -70,7 +70,7 @@ import { WalkStudy } from './walk-study';
             (valueChange)="detour($event)"
           />
           @if (trip().detour) {
-            <button nz-button nzSize="small" type="button" (click)="noDetour()">there is none</button>
+            <button nz-button nzSize="small" type="button" (click)="noDetour()">There is none</button>
           }
         </div>
       </details>
@@ -118,7 +118,7 @@ export class AheadPanel {
     if (!here) return '';
     const { units } = this;
     const limit = `1 in ${Math.round(1 / here.limit)}`;
-    return `About ${units.text(Math.max(0, here.leftG.mean), 'mass')} are left (± ${units.text(here.leftG.sd, 'mass')}). It runs out before ${here.carry.to}: ${reckonedOddsWords(here.forecast.runOut)}; you would live with ${limit}. ${factorWords(here.factor)}`;
+    return `About ${units.text(Math.max(0, here.leftG.mean), 'mass')} are left (± ${units.text(here.leftG.sd, 'mass')}). Chance of running out before ${here.carry.to}: ${reckonedOddsWords(here.forecast.runOut)}; your limit is ${limit}. ${factorWords(here.factor)}`;
   });
 
   protected readonly savings = computed(() => {
@@ -143,7 +143,7 @@ export class AheadPanel {
     return [
       {
         heading: 'it lasts',
-        words: `${units.text(spare, 'mass')} may be burnt besides, within what you would live with${count > 0 ? `: some ${count} more hot ${count === 1 ? 'drink' : 'drinks'}` : ''}.`,
+        words: `${units.text(spare, 'mass')} may be burnt besides, within your limit${count > 0 ? `: some ${count} more hot ${count === 1 ? 'drink' : 'drinks'}` : ''}.`,
         saving: undefined,
       },
     ];
@@ -153,9 +153,9 @@ export class AheadPanel {
     const next = this.study.walking()?.here.next;
     if (!next) return undefined;
     const listed = next.bought.map((c) => loadedWords(c, this.units)).join('; ');
-    const verb = next.supply === 'shop' ? 'Buy' : 'Take out of the box';
+    const verb = next.supply === 'shop' ? 'Buy' : 'Collect from the mail drop:';
     return listed
-      ? `${verb} ${listed}, reckoned with what you will bring: ${this.units.text(next.fuelG, 'mass')} of fuel to ${next.to}.`
+      ? `${verb} ${listed}, counting what you will bring: ${this.units.text(next.fuelG, 'mass')} of fuel to ${next.to}.`
       : `Nothing has to be bought: ${this.units.text(next.fuelG, 'mass')} go on to ${next.to}.`;
   });
 

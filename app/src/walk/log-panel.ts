@@ -25,21 +25,21 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
   imports: [FileField, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">what is left</h2>
+    <h2 class="sign">What is left</h2>
     <div class="fields">
-      <app-pick-field label="read" [options]="hows" [value]="how()" (valueChange)="how.set($event)" />
+      <app-pick-field label="Read" [options]="hows" [value]="how()" (valueChange)="how.set($event)" />
       @if (how() === 'scale') {
-        <span class="name">on the scale, everything that holds fuel</span>
+        <span class="name">On the scale, everything that holds fuel</span>
         <app-quantity-field
-          label="on the scale"
+          label="On the scale"
           quantity="mass"
           placeholder="?"
           [value]="grossG()"
           [limits]="L.grossG"
           (valueChange)="grossG.set($event)"
         />
-        <span class="name">less what the containers weigh empty</span>
-        <app-quantity-field label="empty weight" quantity="mass" [value]="tare()" [limits]="L.grossG" (valueChange)="tareG.set($event)" />
+        <span class="name">Less what the containers weigh empty</span>
+        <app-quantity-field label="Empty weight" quantity="mass" [value]="tare()" [limits]="L.grossG" (valueChange)="tareG.set($event)" />
       } @else if (unit(); as u) {
         <span class="name">{{ u.words }}</span>
         <app-quantity-field
@@ -53,9 +53,9 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
           (valueChange)="counted.set($event)"
         />
       } @else if (how() !== 'emptied') {
-        <span class="name">fuel left in all of it</span>
+        <span class="name">Fuel left in all of it</span>
         <app-quantity-field
-          label="fuel left"
+          label="Fuel left"
           quantity="mass"
           placeholder="?"
           [value]="leftG()"
@@ -68,39 +68,37 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
       <p class="error" role="alert">{{ words }}</p>
     }
     <div class="taps">
-      <button nz-button class="tap" type="button" [disabled]="fuelG() === undefined" (click)="weigh()">write it down</button>
+      <button nz-button class="tap" type="button" [disabled]="fuelG() === undefined" (click)="weigh()">Save</button>
     </div>
-    <h2 class="sign">besides</h2>
+    <h2 class="sign">Besides</h2>
     <div class="taps">
-      <button nz-button class="tap" type="button" [disabled]="!drink()" (click)="drinkMore()">one more hot drink</button>
+      <button nz-button class="tap" type="button" [disabled]="!drink()" (click)="drinkMore()">One more hot drink</button>
       @for (g of spills; track g) {
-        <button nz-button class="tap" type="button" (click)="spill(g)">spilt {{ mass(g) }}</button>
+        <button nz-button class="tap" type="button" (click)="spill(g)">Spilt {{ mass(g) }}</button>
       }
       @if (leaves(); as l) {
-        <button nz-button class="tap" type="button" (click)="log.leave(l.id)">leave {{ l.name }} with what is planned</button>
+        <button nz-button class="tap" type="button" (click)="log.leave(l.id)">Leave {{ l.name }} with what is planned</button>
       }
       @if (unwritten(); as n) {
         <button nz-button class="tap" type="button" (click)="asPlanned()">{{ n }} meals before today as planned</button>
       }
     </div>
-    <h2 class="sign">the calendar</h2>
+    <h2 class="sign">The calendar</h2>
     <div class="taps">
-      <button nz-button class="tap" type="button" (click)="log.shift(1)">a day later than planned</button>
-      <button nz-button class="tap" type="button" (click)="log.shift(-1)">a day earlier</button>
+      <button nz-button class="tap" type="button" (click)="log.shift(1)">A day later than planned</button>
+      <button nz-button class="tap" type="button" (click)="log.shift(-1)">A day earlier</button>
     </div>
-    <h2 class="sign">every line, the last first</h2>
+    <h2 class="sign">Every line, the last first</h2>
     <ul>
       @for (e of lines(); track e.id) {
         <li>
           <b>day {{ e.day }}</b> <span>{{ e.words }}</span>
-          <button nz-button nzSize="small" type="button" [attr.aria-label]="'take out: ' + e.words" (click)="log.remove(e.id)">
-            take out
-          </button>
+          <button nz-button nzSize="small" type="button" [attr.aria-label]="'Remove: ' + e.words" (click)="log.remove(e.id)">Remove</button>
         </li>
       }
     </ul>
     <details>
-      <summary>the log as files</summary>
+      <summary>The log as files</summary>
       <p>
         <button nz-button nzSize="small" type="button" (click)="json()">JSON, for the trip at home</button>
         <button nz-button nzSize="small" type="button" (click)="csv()">CSV</button>

@@ -36,13 +36,13 @@ describe('today', () => {
     expect(panel.text).toContain('breakfast, tomorrow: oats and coffee');
     expect(panel.element.querySelector('[aria-current=step]')?.textContent).toContain('carbon monoxide');
     const before = events().length;
-    panel.press('cooked as planned');
+    panel.press('Cooked as planned');
     await panel.settle();
     expect(events().length).toBe(before + 1);
     expect(events().at(-1)).toMatchObject({ kind: 'cooked', meal: 'breakfast', day: 12, dish: 'oats and coffee' });
     expect(panel.text).toContain('dinner: dried dinner and tea');
     // asked of the meal just eaten
-    panel.pick('how it was', 'good');
+    panel.pick('How it was', 'good');
     expect(events().at(-1)).toMatchObject({ taste: 'good' });
     store().undo();
     store().undo();
@@ -53,15 +53,15 @@ describe('today', () => {
     const startedMs = Date.now() - 400_000;
     localStorage.setItem(
       'stove-timers',
-      JSON.stringify([{ id: '12 breakfast flame', name: 'flame', startedMs, totalS: 450, rung: false }]),
+      JSON.stringify([{ id: '12 breakfast flame', name: 'Flame', startedMs, totalS: 450, rung: false }]),
     );
     const panel = await planned(new Panel(TodayPanel));
     const grams = (): number => Number(/([\d.]+)\sg, /.exec(panel.text)?.[1]);
     const calm = grams();
-    panel.pick('wind as it is', 'Moderate');
+    panel.pick('Wind as it is', 'Moderate');
     await panel.settle();
     expect(grams()).toBeGreaterThan(calm + 0.5);
-    panel.press('cooked as planned');
+    panel.press('Cooked as planned');
     expect(TestBed.inject(Timers).running()).toEqual([]);
     const last = events().at(-1);
     expect(last?.kind === 'cooked' ? last.clockS : 0).toBeGreaterThanOrEqual(400);
@@ -72,7 +72,7 @@ describe('today', () => {
     const grams = (): number => Number(/([\d.]+)\sg, /.exec(panel.text)?.[1]);
     const minutes = (): number => (TestBed.inject(WalkStudy).walking()?.here.ahead[0].planned.burn.durationS ?? 0) / 60;
     const [before, took] = [grams(), minutes()];
-    for (let i = 0; i < 5; i++) panel.press('colder');
+    for (let i = 0; i < 5; i++) panel.press('Colder');
     await panel.settle();
     expect(
       store()
@@ -81,24 +81,24 @@ describe('today', () => {
     ).toBe(DEMO_TRIP.legs.flatMap((l) => l.days)[11].breakfastAirC - 10);
     // a cold can gives a smaller flame: it takes longer, and no more grams for it
     expect(minutes()).toBeGreaterThan(took + 0.5);
-    panel.pick('water that it takes', '650');
+    panel.pick('Water that it takes', '650');
     const more = grams();
     expect(more).toBeGreaterThan(before + 2);
     expect(panel.element.querySelector('ol')?.textContent).toMatch(/Pour 650\smL/);
-    panel.press('cooked so');
+    panel.press('Cooked so');
     const last = events().at(-1);
     expect(last).toMatchObject({ kind: 'cooked', waterMl: 650 });
     expect(last?.kind === 'cooked' ? last.modelG : 0).toBeCloseTo(more, 1);
     await panel.settle();
-    expect(panel.text).toContain('cooked as planned');
+    expect(panel.text).toContain('Cooked as planned');
   });
 
   it('skips what was eaten cold, and counts what had to be lit again', async () => {
     const panel = await planned(new Panel(TodayPanel));
-    panel.press('had to light it again');
+    panel.press('Relit');
     await panel.settle();
     expect(events().at(-1)).toMatchObject({ kind: 'extra', what: 'relight' });
-    panel.press('eaten cold');
+    panel.press('Eaten cold');
     expect(events().at(-1)).toMatchObject({ kind: 'skipped', how: 'cold', meal: 'breakfast' });
   });
 });
@@ -106,11 +106,11 @@ describe('today', () => {
 describe('the log', () => {
   it('takes a reading of a scale, asks where it cannot be, and refuses none', async () => {
     const panel = await planned(new Panel(LogPanel));
-    panel.type('on the scale', '100');
+    panel.type('On the scale', '100');
     expect(panel.text).toContain('less than the containers weigh empty');
-    panel.type('on the scale', '200');
+    panel.type('On the scale', '200');
     expect(panel.text).toContain('was something spilt');
-    panel.press('write it down');
+    panel.press('Save');
     await panel.settle();
     expect(events().at(-1)).toMatchObject({ kind: 'weighed', how: 'scale', fuelG: 50 });
     expect(panel.text).toMatch(/by scale: 50\sg left/);
@@ -138,9 +138,9 @@ describe('the log', () => {
 
   it('reads a float strip in millimetres, to what a can of that width is worth', async () => {
     const panel = await planned(new Panel(LogPanel));
-    panel.choose('read', 'float');
+    panel.choose('Read', 'float');
     panel.type('mm that it floats deeper than empty', '15');
-    panel.press('write it down');
+    panel.press('Save');
     const last = events().at(-1);
     // a can of 110 mm: 9.50 g a millimetre
     expect(last?.kind === 'weighed' ? last.fuelG : 0).toBeCloseTo((15 * Math.PI * 110 ** 2) / 4000, 3);
@@ -150,7 +150,7 @@ describe('the log', () => {
   it('takes a line out, and undo brings it back', async () => {
     const panel = await planned(new Panel(LogPanel));
     const count = events().length;
-    panel.press('take out: spilt');
+    panel.press('Remove: spilt');
     expect(events().length).toBe(count - 1);
     store().undo();
     expect(events().length).toBe(count);
@@ -178,10 +178,10 @@ describe('the walk as a whole', () => {
 describe('will it last', () => {
   it('says the chance, what to bear, and one press does it', async () => {
     const panel = await planned(new Panel(AheadPanel));
-    expect(panel.text).toMatch(/runs out before Tarn House: 1 in \d/);
+    expect(panel.text).toMatch(/running out before Tarn House: 1 in \d/);
     expect(panel.text).toContain('the least annoying way');
-    expect(panel.text).toMatch(/at Tarn House\s*Take out of the box/);
-    panel.press('do that');
+    expect(panel.text).toMatch(/At Tarn House\s*Collect from the mail drop:/);
+    panel.press('Apply');
     await panel.settle();
     expect(panel.text).toContain('it lasts');
     expect(panel.text).not.toContain('the least annoying way');
@@ -211,7 +211,7 @@ describe('the rest of the way', () => {
     expect(panel.text).toMatch(/18 hot meals/);
     expect(panel.text).toContain('nothing for the bench');
     const before = store().rack().shelf.length;
-    panel.press('put what is left on the shelf');
+    panel.press('Put what is left on the shelf');
     const [can] = store().rack().shelf.slice(before);
     // what the log knows: 169 of 230 g, so 61 are gone
     expect(can).toMatchObject({ netG: 230, looks: [{ how: 'walked' }] });
@@ -269,7 +269,7 @@ describe('timers', () => {
     expect([5, 65, 3725].map(clockText)).toEqual(['0:05', '1:05', '1:02:05']);
     localStorage.setItem(
       'stove-timers',
-      JSON.stringify([{ id: 'a', name: 'rest', startedMs: Date.now() - 90_000, totalS: 60, rung: true }]),
+      JSON.stringify([{ id: 'a', name: 'Rest', startedMs: Date.now() - 90_000, totalS: 60, rung: true }]),
     );
     const [over] = TestBed.inject(Timers).running();
     expect(over.leftS).toBeLessThan(-29);

@@ -13,7 +13,7 @@ import { Timers, type Running } from './timers';
       <div class="timer" [class.over]="t.leftS <= 0">
         <span class="name">{{ t.name }}</span>
         <span class="clock" role="timer">{{ shown(t) }}</span>
-        <button nz-button class="tap" type="button" (click)="timers.stop(t.id)">{{ t.leftS > 0 ? 'stop' : 'done' }}</button>
+        <button nz-button class="tap" type="button" (click)="timers.stop(t.id)">{{ t.leftS > 0 ? 'Stop' : 'Done' }}</button>
       </div>
     }
     <p class="hidden-text" role="alert">{{ over() }}</p>

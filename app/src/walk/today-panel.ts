@@ -23,9 +23,9 @@ import { WalkStudy } from './walk-study';
 
 const WINDS = optionsOf(WIND_WORDS);
 const TASTES = [
-  { value: 'hard', label: 'still hard' },
-  { value: 'good', label: 'good' },
-  { value: 'mush', label: 'mush' },
+  { value: 'hard', label: 'Still hard' },
+  { value: 'good', label: 'Good' },
+  { value: 'mush', label: 'Mush' },
 ] as const;
 const FELT_MIN = [2, 3, 5, 8, 12, 20];
 /** A degree more or less is not felt, and not seen in the fuel. */
@@ -41,32 +41,32 @@ const AIR_STEP_C = 2;
       <h2 class="sign">{{ n.part }}: {{ n.dish }}</h2>
       <p class="big">{{ n.words }}</p>
       <div class="wind">
-        <span class="name">wind</span>
-        <app-choice label="wind as it is" [options]="winds" [value]="wind()" (valueChange)="blows($event)" />
+        <span class="name">Wind</span>
+        <app-choice label="Wind as it is" [options]="winds" [value]="wind()" (valueChange)="blows($event)" />
       </div>
       <div class="wind" role="group" [attr.aria-label]="n.airName">
         <span class="name">{{ n.airName }}</span>
-        <button nz-button class="tap" type="button" (click)="feels(-airStepC)">colder</button>
+        <button nz-button class="tap" type="button" (click)="feels(-airStepC)">Colder</button>
         <span class="met">{{ n.air }}</span>
-        <button nz-button class="tap" type="button" (click)="feels(airStepC)">milder</button>
+        <button nz-button class="tap" type="button" (click)="feels(airStepC)">Milder</button>
       </div>
       @if (amounts().length > 1) {
         <div class="wind">
           <span class="name">{{ waterName() }}</span>
-          <app-choice label="water that it takes" [options]="amounts()" [value]="amount()" (valueChange)="takes($event)" />
+          <app-choice label="Water that it takes" [options]="amounts()" [value]="amount()" (valueChange)="takes($event)" />
         </div>
       }
       @if (n.fails) {
-        <p class="error" role="alert">In this wind and cold no burn can do it: find the lee, warm the can, or eat it cold.</p>
+        <p class="error" role="alert">In this wind and cold no burn can do it: find the lee, warm the canister, or eat it cold.</p>
       }
       <button nz-button nzType="primary" class="strong-act big" type="button" [disabled]="!fresh()" (click)="cooked()">
-        {{ other() ? 'cooked so' : 'cooked as planned' }}
+        {{ other() ? 'Cooked so' : 'Cooked as planned' }}
       </button>
       <div class="taps">
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('cold')">eaten cold</button>
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('skipped')">skipped</button>
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('eatenOut')">eaten out</button>
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="relit()">had to light it again</button>
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('cold')">Eaten cold</button>
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('skipped')">Skipped</button>
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('eatenOut')">Town meal</button>
+        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="relit()">Relit</button>
       </div>
       <p class="first">{{ first }}</p>
       <ol aria-label="Steps">
@@ -82,7 +82,7 @@ const AIR_STEP_C = 2;
                   <button nz-button class="tap" type="button" (click)="time(i)">{{ s.timerWords }}</button>
                 }
                 @if (i < n.steps.length - 1) {
-                  <button nz-button class="tap" type="button" (click)="go(i + 1)">next step</button>
+                  <button nz-button class="tap" type="button" (click)="go(i + 1)">Next step</button>
                 }
               </div>
             }
@@ -96,11 +96,11 @@ const AIR_STEP_C = 2;
     @if (lastCooked(); as last) {
       <div class="line">
         <span class="name">{{ last.dish }} was</span>
-        <app-choice label="how it was" [options]="tastes" [value]="last.taste" (valueChange)="taste(last, $event)" />
+        <app-choice label="How it was" [options]="tastes" [value]="last.taste" (valueChange)="taste(last, $event)" />
       </div>
       @if (last.clockS && !last.feltS) {
-        <div class="taps" role="group" aria-label="how long it felt">
-          <span class="name">it felt like</span>
+        <div class="taps" role="group" aria-label="How long it felt">
+          <span class="name">It felt like</span>
           @for (m of feltMin; track m) {
             <button nz-button class="tap" type="button" (click)="felt(last, m)">{{ m }} min</button>
           }
@@ -108,7 +108,7 @@ const AIR_STEP_C = 2;
       }
     }
     @if (mayAsk()) {
-      <button nz-button nzSize="small" type="button" (click)="ask()">tell me when a time is over though the phone is locked</button>
+      <button nz-button nzSize="small" type="button" (click)="ask()">Tell me when a time is over though the phone is locked</button>
     }
   `,
   styleUrl: './walk.less',

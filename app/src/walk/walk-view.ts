@@ -8,7 +8,7 @@ import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { StudyNote } from '../ui/study-note';
 import { reckonedOddsWords } from '../words/risk-words';
-import { asReadWords, asSeenWords } from '../words/tripwire-words';
+import { readsLessWords, asSeenWords } from '../words/tripwire-words';
 import { Units } from '../words/units';
 import { AfterPanel } from './after-panel';
 import { AheadPanel } from './ahead-panel';
@@ -22,11 +22,11 @@ import { WalkStudy } from './walk-study';
 import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
-  { value: 'today', label: 'today' },
-  { value: 'log', label: 'log' },
-  { value: 'ahead', label: 'will it last' },
-  { value: 'wrong', label: 'something is wrong' },
-  { value: 'after', label: 'afterwards' },
+  { value: 'today', label: 'Today' },
+  { value: 'log', label: 'Log' },
+  { value: 'ahead', label: 'Will it last' },
+  { value: 'wrong', label: 'Trouble' },
+  { value: 'after', label: 'After the walk' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
 
@@ -92,10 +92,10 @@ type Side = (typeof SIDES)[number]['value'];
       } @else {
         <p class="big">
           On the way this page shows the next dish step by step with its timers, keeps the log, and says whether the fuel lasts. Everything
-          works without a signal. Your own meals, readings and spills teach it how thirsty the burner really is.
+          works without a signal. Your own meals, readings and spills teach it how thirsty the stove really is.
         </p>
         <button nz-button nzType="primary" class="strong-act big" type="button" [disabled]="!plans.current()" (click)="log.begin()">
-          walk this trip
+          Walk this trip
         </button>
       }
     }
@@ -160,7 +160,7 @@ export class WalkView {
     const last = here.carry.days.at(-1)?.day ?? here.day;
     const camp = save?.day === here.day ? 'Tonight' : `At the camp of day ${save?.day}`;
     // what to bear then is reckoned anew under “will it last”: the readings of the way know more than the card
-    const tonight = save ? ` ${camp} save from below ${asReadWords(save.below, this.units)} on.` : '';
-    return `Day ${here.day}${days}; ${here.carry.to} on day ${last}. ${left}. Runs out before: ${reckonedOddsWords(here.forecast.runOut)}.${tonight}`;
+    const tonight = save ? ` ${camp}, start saving fuel if ${readsLessWords(save.below, this.units)}.` : '';
+    return `Day ${here.day}${days}; ${here.carry.to} on day ${last}. ${left}. Chance of running out: ${reckonedOddsWords(here.forecast.runOut)}.${tonight}`;
   });
 }

@@ -20,6 +20,6 @@ export function balanceWords(now: Mark, front: readonly Mark[], limit: number, u
   if (better)
     return `${own}${better.name} with ${better.reservePercent} % reserve is ${units.text(now.averageG - better.averageG, 'mass')} lighter and no riskier.`;
   if (safest && safest !== now && safest.averageG < now.averageG - 1)
-    return `${own}The lightest within what you live with is ${safest.name} with ${safest.reservePercent} % reserve, ${units.text(safest.averageG, 'mass')}.`;
+    return `${own}The lightest within your limit is ${safest.name} with ${safest.reservePercent} % reserve, ${units.text(safest.averageG, 'mass')}.`;
   return `${own}Nothing on the rack that cooks as much is lighter without more risk.`;
 }

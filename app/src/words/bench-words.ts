@@ -22,7 +22,7 @@ export const DRESS_WORDS: Record<CoolingTest['dress'], string> = {
 
 export const CONFOUNDER_WORDS: Record<Confounder, string> = {
   pot: 'the pot',
-  burner: 'the burner',
+  burner: 'the stove',
   flame: 'the flame',
   sleeve: 'the sleeve',
   water: 'the water',
@@ -33,8 +33,8 @@ export const CONFOUNDER_WORDS: Record<Confounder, string> = {
   warmPot: 'a pot still warm',
   windscreen: 'the windscreen',
   fuel: 'the fuel',
-  can: 'how full the can is',
-  canC: 'how warm the can is',
+  can: 'how full the canister is',
+  canC: 'how warm the canister is',
   wind: 'the wind',
 };
 

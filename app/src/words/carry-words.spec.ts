@@ -43,7 +43,7 @@ describe('words of a meal', () => {
       /5\.0 m\/s at the flame.*4\.0 m\/s.*find a lee/,
     );
     expect(outcomeWords(ending({ kind: 'wontRun' }, { code: 'warmCan', canC: -4 }), units)).toMatch(
-      /at 10 °C the can has no pressure\. It cooks with the can at [−-]4 °C when lit: warm it in the jacket/,
+      /at 10 °C the canister has no pressure\. It cooks with the canister at [−-]4 °C when lit: warm it in the jacket/,
     );
     expect(outcomeWords(supper, units)).toBe('');
   });

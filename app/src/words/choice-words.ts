@@ -4,7 +4,7 @@ import type { Warming } from '@tinder/core/canister';
 /** Words for the choices of the Carry view, in the walker's language. */
 export const WINDSCREEN_WORDS: Record<WindscreenKind, string> = {
   none: 'none',
-  plate: 'plate clipped on the burner',
+  plate: 'plate clipped on the stove',
   folded: 'folded pad or rocks',
   foil: 'foil all round, with a gap',
   cone: 'fitted cone',

@@ -10,8 +10,8 @@ const SAYINGS: Record<string, string> = {
   lowFlame: 'Half a flame saves a tenth over a full one',
   lowestFlame: 'The lower the flame, the thriftier',
   fullFlameQuick: 'A low flame takes no longer',
-  warmCan: 'A warm can saves fuel',
-  warmCanQuick: 'A warm can boils a fifth sooner than a cold one',
+  warmCan: 'A warm canister saves fuel',
+  warmCanQuick: 'A warm canister boils a fifth sooner than a cold one',
   fullCanQuick: 'A full can boils sooner than one nearly empty',
   titanium: 'Titanium wastes fuel beside aluminium',
   fins: 'A finned base saves a quarter',
@@ -23,9 +23,9 @@ const SAYINGS: Record<string, string> = {
   highUp: 'High up it takes less fuel',
   tablets: 'Tablets beat alcohol, gram for gram',
   gasAlcohol: 'Gas needs two fifths less weight of fuel than alcohol',
-  regulated: 'A regulator saves fuel on a cold can',
-  bigBurner: 'A big burner saves fuel by being done sooner',
-  bigBurnerQuick: 'A big burner is a fifth quicker',
+  regulated: 'A regulator saves fuel on a cold canister',
+  bigBurner: 'A big stove saves fuel by being done sooner',
+  bigBurnerQuick: 'A big stove is a fifth quicker',
   blackFoil: 'Black foil is better than bright foil',
 };
 
@@ -53,7 +53,7 @@ export function claimWords({ claim, verdict, saves }: ClaimAnswer): string {
   if (verdict === 'notThisKit') return 'This kit has nothing of the kind.';
   if (verdict === 'aFails') return `With ${sides.a} the dinner does not get hot here, so that nothing is saved.`;
   if (verdict === 'bFails') return `With ${sides.b} the dinner does not get hot here at all; with ${sides.a} it does.`;
-  if (verdict === 'bothFail') return 'Neither gets the dinner hot here: find shelter or warm the can first.';
+  if (verdict === 'bothFail') return 'Neither gets the dinner hot here: find shelter or warm the canister first.';
   if (!saves) return '';
   const what = claim.of === 'fuel' ? 'fuel' : 'time';
   const said = saves.mean >= 0 ? `${share(saves.mean)} less ${what}` : `${share(saves.mean)} more ${what}`;

@@ -45,11 +45,11 @@ export function inferredWords(f: InferredBlend | undefined, units: Pick<Units, '
       return `It behaves like ${blendWords(f.blend)}; anywhere from ${blendWords(f.poorer)} to ${blendWords(f.richer)} would look the same.${labels}`;
     }
     case 'tellsNothing':
-      return `Any blend boils this in about ${min(f.minutes)} here: the can was warm enough. Try again in more cold or with less left.`;
+      return `Any blend boils this in about ${min(f.minutes)} here: the canister was warm enough. Try again in more cold or with less left.`;
     case 'tooQuick':
       return f.minutes === undefined
-        ? 'No blend that is sold would light there: the can was warmer than the air. Choose above what was done to warm it.'
-        : `Even the richest blend sold needs ${min(f.minutes)}: the can was warmer than the air, or the water was less or warmer.`;
+        ? 'No blend that is sold would light there: the canister was warmer than the air. Choose above what was done to warm it.'
+        : `Even the richest blend sold needs ${min(f.minutes)}: the canister was warmer than the air, or the water was less or warmer.`;
     case 'tooSlow':
       return `Even plain butane needs only ${min(f.minutes)}: something else slowed it. Was the flame full, the lid on, the air calm?`;
   }

@@ -23,7 +23,7 @@ describe('derivations', () => {
     expect(Math.abs(sum - (d?.totalG ?? 0))).toBeLessThan(0.05);
   });
 
-  it('shows the water of the first supper as a hand computes it', () => {
+  it('shows the water of the first dinner as a hand computes it', () => {
     // 0.6 kg · 4.187 kJ/kgK · (93.5 − 7) K ÷ 45.75 kJ/g = 4.75 g
     const meal = plan.days[0].meals.supper;
     const water = meal && ledgerParts([meal.burn.ledger]).find((p) => p.label === 'into the water');

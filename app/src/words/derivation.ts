@@ -144,7 +144,7 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format, rack: Pick<R
         from: potFrom(trip.kit),
       },
       { name: 'burner', value: `${burner.name}, ${watts(burn.meanPowerW)} on average`, from: burnerFrom(trip.kit, rack) },
-      { name: 'fuel', value: fuel.name, from: trip.kit.ownBlend ? 'what your own can turned out to hold' : SOURCE.catalogue },
+      { name: 'fuel', value: fuel.name, from: trip.kit.ownBlend ? 'what your own canister turned out to hold' : SOURCE.catalogue },
       ...(burn.canEndC === undefined
         ? []
         : [
@@ -197,7 +197,7 @@ function demandDerivation(carry: CarryPlan, trip: Trip, format: Format, rack: Pi
         value: `${format(trip.reservePercent, 'percent')} = ${format(carry.reserveG, 'mass')}`,
         from: SOURCE.typed,
       },
-      { name: 'how well the burner heats', value: burnerById(trip.kit.burnerId).name, from: burnerFrom(trip.kit, rack) },
+      { name: 'how well the stove heats', value: burnerById(trip.kit.burnerId).name, from: burnerFrom(trip.kit, rack) },
     ],
   };
 }
@@ -231,9 +231,9 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
   const limit = riskLimit(trip);
   const forLimitG = Math.max(0, Math.min(carry.fuelG, risk.fuelForLimitG) - risk.meanG);
   const parts: Part[] = [
-    { label: 'burnt on the mean of all trips drawn', massG: Math.min(risk.meanG, carry.fuelG) },
+    { label: 'Burnt on the mean of all trips drawn', massG: Math.min(risk.meanG, carry.fuelG) },
     { label: `kept so that no more than ${(100 * limit).toFixed(1)} % run out`, massG: forLimitG },
-    { label: 'beyond that', massG: Math.max(0, carry.fuelG - Math.max(risk.fuelForLimitG, risk.meanG)) },
+    { label: 'Beyond that', massG: Math.max(0, carry.fuelG - Math.max(risk.fuelForLimitG, risk.meanG)) },
   ];
   const percent = (p: number): string => `${(100 * p).toFixed(2)} %`;
   return {
@@ -242,7 +242,7 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
     parts: parts.filter((p) => p.massG > 0.005).sort((a, b) => b.massG - a.massG),
     how: [
       `Of ${wholeNumber(TRIPS_TRIED)} trips drawn ${percent(risk.runOut)} burn more than the ${format(carry.fuelG, 'mass')} that leave ${carry.from} (± ${percent(risk.standardError)} for the number drawn).`,
-      `The burner, one standard deviation: ${burnerKnownWords(risk.factorSd)}; water, air and wind hold for a leg; a dose is poured before the evening is known. How a meal moves with them comes from the burn model.`,
+      `The stove, one standard deviation: ${burnerKnownWords(risk.factorSd)}; water, air and wind hold for a leg; a dose is poured before the evening is known. How a meal moves with them comes from the burn model.`,
       `By day: ${carry.days.map((d, i) => `${d.day}: ${percent(risk.outByDay[i] ?? 0)}`).join('; ')} have run out by its end.`,
     ],
     inputs: [
@@ -254,7 +254,7 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
         from: DRAWN,
       },
       { name: 'needed for the limit', value: format(risk.fuelForLimitG, 'mass'), from: `${DRAWN}, for a limit that is typed` },
-      { name: 'of it for not knowing the burner', value: format(risk.unknownBurnerG, 'mass'), from: DRAWN },
+      { name: 'of it for not knowing the stove', value: format(risk.unknownBurnerG, 'mass'), from: DRAWN },
       {
         name: 'spreads',
         value: spreadWords(risk.factorSd),
@@ -267,13 +267,13 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
 function startDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivation {
   const { kit } = trip;
   const parts: Part[] = [
-    { label: 'fuel', massG: carry.fuelG, ref: { kind: 'loadout', stopId: carry.fromStopId } },
-    { label: 'empty containers', massG: carry.tareG, ref: { kind: 'loadout', stopId: carry.fromStopId } },
+    { label: 'Fuel', massG: carry.fuelG, ref: { kind: 'loadout', stopId: carry.fromStopId } },
+    { label: 'Empty containers', massG: carry.tareG, ref: { kind: 'loadout', stopId: carry.fromStopId } },
     { label: kit.pot.name, massG: kit.pot.massG },
     { label: burnerById(kit.burnerId).name, massG: kit.burnerMassG },
-    { label: 'windscreen', massG: kit.windscreenMassG },
-    { label: 'lid', massG: kit.lidOn ? kit.pot.lidMassG : 0 },
-    { label: 'lighter, spoon, bag', massG: kit.otherMassG },
+    { label: 'Windscreen', massG: kit.windscreenMassG },
+    { label: 'Lid', massG: kit.lidOn ? kit.pot.lidMassG : 0 },
+    { label: 'Lighter, spoon, bag', massG: kit.otherMassG },
   ];
   return {
     title: `carried for cooking out of ${carry.from}`,
@@ -284,7 +284,7 @@ function startDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivati
       { name: 'average over the mornings', value: format(carry.profile.averageG, 'mass'), from: SOURCE.workedOut },
       { name: 'gram-days', value: wholeNumber(carry.profile.gramDays), from: SOURCE.workedOut },
       { name: 'weight of pot and lid', value: format(kit.pot.massG + (kit.lidOn ? kit.pot.lidMassG : 0), 'mass'), from: potFrom(kit) },
-      { name: 'weight of the burner', value: format(kit.burnerMassG, 'mass'), from: burnerMassFrom(kit) },
+      { name: 'weight of the stove', value: format(kit.burnerMassG, 'mass'), from: burnerMassFrom(kit) },
       { name: 'windscreen, lighter, spoon, bag', value: format(kit.windscreenMassG + kit.otherMassG, 'mass'), from: SOURCE.typed },
     ],
   };

@@ -29,7 +29,7 @@ export function doseTableWords(t: DoseTable, meal: PlannedMeal, units: Pick<Unit
     t.impossible > 0.005
       ? ` One evening in ${Math.round(1 / t.impossible)} it cannot be cooked as it stands: that one counts as in the nearest lee.`
       : '';
-  const refill = t.wantsRefill ? ` That is all the burner holds: fill it again ${shareWords(t.best.relight)}, cold.` : '';
+  const refill = t.wantsRefill ? ` That is all the stove holds: fill it again ${shareWords(t.best.relight)}, cold.` : '';
   return `For ${PART_WORDS[meal.meal]} on day ${meal.day}: ${amount}.${refill} ${counted}${never}`;
 }
 
@@ -53,5 +53,5 @@ export function dilutionWords(spiritMl: number, fromPercent: number, toPercent: 
 /** What is left of alcohol that stays in its burner overnight. */
 export function overnightWords(): string {
   const left = (seal: BurnerSeal): string => `${Math.round(100 * leftInBurner(seal, OVERNIGHT_H))} %`;
-  return `What is left in a burner overnight: ${left('open')} if open, ${left('cap')} under a cap, ${left('gasket')} under a gasket lid (assumed).`;
+  return `What is left in a stove overnight: ${left('open')} if open, ${left('cap')} under a cap, ${left('gasket')} under a gasket lid (assumed).`;
 }

@@ -8,8 +8,8 @@ import type { Units } from './units';
 
 /** The finder's words. */
 export const SCHOOL_WORDS: Record<School, string> = {
-  canister: 'plain can burner',
-  regulated: 'regulated can burner',
+  canister: 'canister stove, plain valve',
+  regulated: 'canister stove, regulated',
   remote: 'can upside down',
   alcohol: 'alcohol',
   tablets: 'tablets',
@@ -21,7 +21,7 @@ export const SCHOOL_WORDS: Record<School, string> = {
 /** What weight is set against: what every kit is measured by, and the chance that it runs out. */
 export type FrontAxis = Axis | 'runsOut';
 export const AXIS_WORDS: Record<FrontAxis, string> = {
-  minutesADay: 'minutes lit a day',
+  minutesADay: 'stove time a day',
   price: 'still to buy',
   runsOut: 'chance of running out',
 };

@@ -80,7 +80,7 @@ describe('words of how it stands', () => {
     expect(lines[2].words).toBe('Stands well: 200 mm from the ground to the rim on 110 mm of a 230 g canister.');
   });
 
-  it('know a foot from a can', () => {
+  it('know a foot from a canister', () => {
     const [line] = standingWords({ tower: { heightMm: 300, footMm: 150, footed: true, tips: false, canNetG: 100 } }, units);
     expect(line.words).toContain('of its foot');
   });

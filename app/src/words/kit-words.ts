@@ -33,8 +33,8 @@ export const ROLE_WORDS: Record<Role, string> = {
 };
 
 export const FAMILY_WORDS: Record<Exclude<BurnerFamily, 'none'>, string> = {
-  canisterTop: 'burner on a can',
-  regulated: 'regulated burner',
+  canisterTop: 'canister stove',
+  regulated: 'regulated stove',
   remote: 'remote burner',
   locked: 'burner locked to its pot',
   openAlcohol: 'open alcohol',
@@ -67,7 +67,7 @@ export const CRITERION_WORDS: Record<Criterion, string> = {
   hotMeals: 'hot meals cooked',
   carriedG: 'carried, on average',
   fuelG: 'fuel burnt',
-  minutes: 'minutes at the burner',
+  minutes: 'minutes at the stove',
   priceToBuy: 'still to buy',
   pricePerTrip: 'price of the trip',
   packedMl: 'packed size',
@@ -109,18 +109,18 @@ export function differenceText(c: Criterion, value: number, units: Format): stri
 }
 
 const HINT_WORDS: Record<HintCode, (about: string) => string> = {
-  noBurner: () => 'There is a pot and no burner.',
-  noPot: () => 'There is a burner and no pot.',
+  noBurner: () => 'There is a pot and no stove.',
+  noPot: () => 'There is a stove and no pot.',
   noLid: () => 'No lid: it burns more and boils later.',
-  nothingLights: () => 'Nothing in it lights this burner.',
+  nothingLights: () => 'Nothing in it lights this stove.',
   noSpareIgnition: (about) => `No spare ignition: all hangs on the ${about}.`,
   failsDamp: (about) => `When damp, nothing lights: the ${about} works only dry.`,
   noOpener: (about) => `“${about}” is on the menu and there is no tin opener.`,
-  cannotSimmer: (about) => `The burner cannot simmer, and “${about}” simmers.`,
+  cannotSimmer: (about) => `The stove cannot simmer, and “${about}” simmers.`,
   notSold: (about) => `From ${about} on its fuel is not to be had at several stops in a row.`,
   noMeasure: () => 'No measure for the alcohol: doses would be guessed.',
   scratches: (about) => `The pot is coated: the ${about} scratches it.`,
-  noSupport: () => 'Nothing holds the pot over this burner.',
+  noSupport: () => 'Nothing holds the pot over this stove.',
   noContainer: () => 'No bottle for the alcohol.',
   noSpoon: () => 'No spoon.',
   noCozy: (about) => `“${about}” rests in a cozy, and there is none.`,
@@ -145,8 +145,8 @@ export function mendWords(mend: Mend, units: Format): string {
 }
 
 export const NOT_PLANNABLE_WORDS: Record<NotPlannable['code'] | 'kitGone', string> = {
-  noBurner: 'it has a pot and no burner',
-  noPot: 'it has a burner and no pot',
+  noBurner: 'it has a pot and no stove',
+  noPot: 'it has a stove and no pot',
   kitGone: 'it is not on the rack any more',
 };
 

@@ -43,4 +43,4 @@ export function eventWords(e: WalkEvent, stopName: (id: string) => string, units
 
 /** What a burner really takes, over the model. */
 export const factorWords = ({ mean, sd }: { mean: number; sd: number }): string =>
-  `The burner takes ${Math.round(100 * mean)} % of the model, give or take ${Math.round(100 * sd)}.`;
+  `The stove takes ${Math.round(100 * mean)} % of the model, give or take ${Math.round(100 * sd)}.`;

@@ -13,7 +13,7 @@ export type GuidedHow = Exclude<LookHow, 'walked' | 'joined'>;
 export const LOOK_GUIDES: Record<GuidedHow, LookGuide> = {
   weighed: {
     steps: [
-      'Take burner, cap and plastic foot off.',
+      'Take stove, cap and plastic foot off.',
       'Stand it in the middle of the scale, dry.',
       'Type what the scale shows, or read the simulated one.',
     ],
@@ -21,11 +21,11 @@ export const LOOK_GUIDES: Record<GuidedHow, LookGuide> = {
   },
   floated: {
     steps: [
-      'Fresh water in something wider than the can: a bucket, a sink, a large pot. A solo pot is too narrow.',
+      'Fresh water in something wider than the canister: a bucket, a sink, a large pot. A solo pot is too narrow.',
       'Push it under on its side until the hollow of its foot is full, then let it stand.',
       'Read how deep it stands on its low side and on its high side, with a ruler from its foot.',
     ],
-    mind: 'Without a mark the hollow of the foot is guessed: give or take some 15 g. In the sea it floats a fortieth higher. Tall cans lie over and cannot be read.',
+    mind: 'Without a mark the hollow of the foot is guessed: give or take some 15 g. In the sea it floats a fortieth higher. Tall canisters lie over and cannot be read.',
   },
   marked: {
     steps: [
@@ -39,21 +39,21 @@ export const LOOK_GUIDES: Record<GuidedHow, LookGuide> = {
       'Flood the foot as when you marked it, and let it stand in fresh water.',
       'Measure from the water up to its mark: the mean of both sides.',
     ],
-    mind: 'Good to 7 g on a small can and 10 g on a wide one. Never heat a can to read it.',
+    mind: 'Good to 7 g on a small canister and 10 g on a wide one. Never heat a canister to read it.',
   },
   balanced: {
     steps: [
       'Lay a straight pole over a cord and move it until it balances bare; mark that place.',
-      'Hang the can near one end and a bottle of known water on the other side; slide the bottle until it balances again.',
+      'Hang the canister near one end and a bottle of known water on the other side; slide the bottle until it balances again.',
       'Measure from the cord to both.',
     ],
-    mind: 'Half a litre of water on half a metre weighs a can to about 9 g. Water and bottle are typed together.',
+    mind: 'Half a litre of water on half a metre weighs a canister to about 9 g. Water and bottle are typed together.',
   },
   burnt: {
     steps: [
       'Add up the minutes of flame since the last look.',
       'What the flame takes in a minute: from the maker, or from a burn between two weighings.',
-      'How cold the can was, about: a cold one gives off its light gases first.',
+      'How cold the canister was, about: a cold one gives off its light gases first.',
     ],
     mind: 'The flow is off for all burns alike: 15 % of all that was burnt, however many burns.',
   },
@@ -69,10 +69,10 @@ export const JOIN_CAUTIONS: readonly string[] = [
   'Many makers and many places forbid refilling. What they and the law say goes before anything here; whether you do it at all is yours to decide.',
   'Outdoors only, no flame and no spark near, nothing that smokes.',
   'The receiver cold and below, the sender warm in the hand and above: never heated by anything.',
-  'Identical blends only, never above what the receiver is rated for, and only into a can without dents or rust.',
+  'Identical blends only, never above what the receiver is rated for, and only into a canister without dents or rust.',
   'Weigh both after every pass; listen and feel for leaks before either goes into a pack.',
 ];
 
 /** How to be rid of an empty one. */
 export const EMPTIES_WORDS =
-  'Empty means empty: burn it until the flame dies with the can warm in the hand, listen with the valve open, outdoors. Then to the metal recycling, whole or pierced as the place asks for.';
+  'Empty means empty: burn it until the flame dies with the canister warm in the hand, listen with the valve open, outdoors. Then to the metal recycling, whole or pierced as the place asks for.';

@@ -20,7 +20,7 @@ export function outcomeWords(meal: PlannedMeal, units: Pick<Units, 'text'>): str
     case 'mayBlowOut':
       return `May blow out: ${units.text(outcome.flameWindMps, 'speed')} at the flame, this kind holds to about ${units.text(outcome.limitMps, 'speed')}. ${edge}`;
     case 'wontRun':
-      return `Won’t run: at ${units.text(meal.facts.airC, 'temperature')} the can has no pressure. ${edge}`;
+      return `Won’t run: at ${units.text(meal.facts.airC, 'temperature')} the canister has no pressure. ${edge}`;
     case 'done':
       return '';
   }

@@ -27,15 +27,15 @@ export function methodProblemWords(p: MethodProblem, units: Pick<Units, 'text'>)
   const instead = `Instead: ${p.instead.map((m) => METHOD_WORDS[m]).join(', or ')}.`;
   switch (p.code) {
     case 'noSimmer':
-      return `This burner cannot be turned down: it boils on until it is out. ${instead}`;
+      return `This stove cannot be turned down: it boils on until it is out. ${instead}`;
     case 'potTooSmall':
       return `It fills ${units.text(p.needMl, 'volume')}; this pot takes ${units.text(p.roomMl, 'volume')} with headspace. Two potfuls, or a larger pot. ${instead}`;
     case 'noFryingOnIt':
-      return `This burner heats its own pot only, or too little for a pan. ${instead}`;
+      return `This stove heats its own pot only, or too little for a pan. ${instead}`;
     case 'noBurner':
-      return `There is no burner in this kit. ${instead}`;
+      return `There is no stove in this kit. ${instead}`;
     case 'onlyDosed':
-      return `A burner with a valve is turned off, not dosed. ${instead}`;
+      return `A stove with a valve is turned off, not dosed. ${instead}`;
   }
 }
 
@@ -53,7 +53,7 @@ export function habitWords(kind: HabitKind): string {
     case 'flame':
       return `flame at ${Math.round(100 * kind.setting)} %`;
     case 'warmCan':
-      return kind.warming === 'none' ? 'leave the can as cold as the air' : `the can ${WARMING_WORDS[kind.warming]}`;
+      return kind.warming === 'none' ? 'leave the canister as cold as the air' : `the canister ${WARMING_WORDS[kind.warming]}`;
     case 'cozyForSimmer':
       return 'cozy instead of simmering';
     case 'filter':

@@ -22,7 +22,7 @@ export function shelfWorthWords({ ways }: OwnChoice, units: Units): string {
   const none = ways.find((w) => w.way.code === 'none');
   if (!best || !none) return '';
   if (!best.taken.length)
-    return 'Nothing on the shelf is worth its weight here: new cans are lighter for what they hold, or the fuel is another.';
+    return 'Nothing on the shelf is worth its weight here: new canisters are lighter for what they hold, or the fuel is another.';
   const lighterG = none.averageG - best.averageG;
   const cheaper = none.price - best.price;
   const weight =
@@ -32,8 +32,8 @@ export function shelfWorthWords({ ways }: OwnChoice, units: Units): string {
         ? `${units.text(-lighterG, 'mass')} heavier on average`
         : 'as heavy';
   const meals = best.mealsMissed - none.mealsMissed;
-  const missed = meals > 0 ? `; ${meals} hot ${meals === 1 ? 'meal stays' : 'meals stay'} cold that new cans would cook` : '';
-  return `With the shelf: ${weight} and ${units.text(Math.max(0, cheaper), 'price')} less to buy than with new cans alone${missed}.`;
+  const missed = meals > 0 ? `; ${meals} hot ${meals === 1 ? 'meal stays' : 'meals stay'} cold that new canisters would cook` : '';
+  return `With the shelf: ${weight} and ${units.text(Math.max(0, cheaper), 'price')} less to buy than with new canisters alone${missed}.`;
 }
 
 /** Which container on which days, one of one's own by its name. */

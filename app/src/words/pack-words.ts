@@ -21,7 +21,7 @@ type Some = Pick<Units, 'text' | 'number'>;
 export const PLACE_WORDS: Record<PackPlace, string> = {
   pot: 'in the pot',
   pack: 'in the pack',
-  body: 'on the body',
+  body: 'in your pocket',
   foodBag: 'in the food bag',
 };
 export const GROUP_WORDS: Record<PackGroup, string> = { kit: 'kit', fuel: 'fuel', food: 'food', water: 'water for the dry camp' };
@@ -55,10 +55,10 @@ export const sumLines = (sums: PackSums, units: Some): { name: string; mass: str
 
 export const IGNITION_WORDS_OF: Record<PackingList['ignition'], string> = {
   apart: 'Two ways to light it, kept apart.',
-  together: 'Both ways to light it ride together: keep one dry and on the body.',
+  together: 'Both ways to light it ride together: keep one dry and in your pocket.',
   one: 'Only one way to light it: take a second, dry, elsewhere.',
   none: '',
-  unknown: 'This kit was changed by hand: see that two ways to light it go along, one of them dry on the body.',
+  unknown: 'This kit was changed by hand: see that two ways to light it go along, one of them dry in your pocket.',
 };
 
 /** What to do at home. */
@@ -99,18 +99,18 @@ export function labelWords(meal: Meal, cupMarkMl: number | null, units: Some): s
 
 export const PATTERN_WORDS: Record<PatternId, string> = {
   windscreen: 'windscreen, a strip round the pot',
-  cone: 'cone, round pot and alcohol burner',
+  cone: 'cone, round pot and alcohol stove',
   stand: 'stand, a ring under the pot',
   cozyWall: 'cozy, the wall',
   cozyDisc: 'cozy, foot and lid: cut two',
   doseStrip: 'dose strip, upright on the bottle',
-  floatStrip: 'float strip, upright on the can',
+  floatStrip: 'float strip, upright on the canister',
 };
 export const MATERIAL_WORDS: Record<MaterialCaution, string> = {
   edges: 'Cut sheet has sharp edges: fold them over, wear gloves.',
   noGalvanised: 'No galvanised sheet: heated zinc poisons the air.',
-  noLinedCans: 'No cans with a plastic lining: it burns.',
-  openOnCan: 'Never close a windscreen round a burner on its can: the lee third stays open, and the can stays cool to the hand.',
+  noLinedCans: 'No canisters with a plastic lining: it burns.',
+  openOnCan: 'Never close a windscreen round a stove on its canister: the lee third stays open, and the canister stays cool to the hand.',
   foamMelts: 'Foam and sleeves melt and burn: the flame is out before the cozy goes on.',
   checkByWater: 'Check the printer by the rule, then the strip with water on a scale, before trusting it.',
 };

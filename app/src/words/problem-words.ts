@@ -11,11 +11,11 @@ export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {
     case 'mayBlowOut':
       return `The flame may blow out at ${PART_WORDS[p.meal]} on ${dayWords(p.days)} (${units.text(p.flameWindMps, 'speed')} at the flame, about ${units.text(p.limitMps, 'speed')} is its limit). ${edgeWords(p.edge, units)}`;
     case 'wontRun':
-      return `The burner won’t run at ${PART_WORDS[p.meal]} on ${dayWords(p.days)}: the can has no pressure below ${units.text(p.airC, 'temperature')}. ${edgeWords(p.edge, units)}`;
+      return `The stove won’t run at ${PART_WORDS[p.meal]} on ${dayWords(p.days)}: the canister has no pressure below ${units.text(p.airC, 'temperature')}. ${edgeWords(p.edge, units)}`;
     case 'refill':
-      return `The ${PART_WORDS[p.meal]} on ${dayWords(p.onDays)} wants more than the ${units.text(p.holdsMl, 'volume')} this burner holds: it is filled again, out and cold, and that is counted. A windscreen or less water spares it.`;
+      return `The ${PART_WORDS[p.meal]} on ${dayWords(p.onDays)} wants more than the ${units.text(p.holdsMl, 'volume')} this stove holds: it is filled again, out and cold, and that is counted. A windscreen or less water spares it.`;
     case 'boilsFirst':
-      return `The ${PART_WORDS[p.meal]} cannot reach ${units.text(p.targetC, 'temperature')} on ${dayWords(p.onDays)}: water boils at ${units.text(p.boilC, 'temperature')} there, and that is reckoned with.`;
+      return `The ${PART_WORDS[p.meal]} cannot reach ${units.text(p.targetC, 'temperature')} on ${dayWords(p.onDays)}: water boils at ${units.text(p.boilC, 'temperature')} there, and the plan stops at that.`;
     case 'banned':
       return `No ${p.restriction === 'noFlame' ? 'flame at all' : 'open flame'} on ${dayWords(p.onDays)}: meals are cold with this kit and not counted. Check with the land manager.`;
     case 'unknownRestriction':
@@ -23,7 +23,7 @@ export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {
     case 'passesStops':
       return `${p.names.join(' and ')} cannot fill up this fuel: it is carried past.`;
     case 'flameRaised':
-      return `This burner cannot go that low: reckoned at its lowest steady flame, ${Math.round(100 * p.setting)} %.`;
+      return `This stove cannot go that low: planned at its lowest steady flame, ${Math.round(100 * p.setting)} %.`;
   }
 }
 

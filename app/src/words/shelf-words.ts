@@ -66,7 +66,7 @@ export function lookWords(look: Look, units: Units): string {
     case 'balanced':
       return `${units.text(look.canArmMm, 'length')} from the cord, ${g(look.waterG)} of water at ${units.text(look.waterArmMm, 'length')}${usedWords(look)}`;
     case 'burnt':
-      return `${Math.round(look.minutes)} min of flame, ${g(look.minutes * look.gPerMin)} by the clock, the can at ${units.text(look.canC, 'temperature')}`;
+      return `${Math.round(look.minutes)} min of flame, ${g(look.minutes * look.gPerMin)} by the clock, the canister at ${units.text(look.canC, 'temperature')}`;
     case 'walked':
       return `${g(look.fuelG)} as planned on ${cut(look.trip)}`;
     case 'joined':
@@ -93,7 +93,7 @@ export function lookProblemWords(problem: LookProblem, units: Units): string {
     case 'lighterThanEmpty':
       return `${g(problem.grossG)} is less than the empty container (${g(problem.tareG)}). Weigh it as it stands, with what is in it; or mend its empty weight.`;
     case 'heavierThanFull':
-      return `${g(problem.grossG)} is more than it weighs full (${g(problem.fullG)}). Take cap, foot and burner off it; or mend its size.`;
+      return `${g(problem.grossG)} is more than it weighs full (${g(problem.fullG)}). Take cap, foot and stove off it; or mend its size.`;
     case 'beforeTheLast':
       return `${problem.on} lies before the last look, of ${problem.last}. Take a later day, or strike that look out first.`;
     case 'notForThis':

@@ -20,7 +20,7 @@ export const STATIONS: readonly Station[] = [
   },
   {
     path: '/kit',
-    says: 'Weighed pieces become kits. “find one” looks through everything there is for this trip; on Bench and Shelf burns and cans are weighed, and the plan is reckoned with your own.',
+    says: 'Weighed pieces become kits. “Find the best” tries everything there is for this trip. Bench and Shelf weigh tests and canisters, and the plan uses your own figures.',
   },
   {
     path: '/walk',
@@ -29,4 +29,4 @@ export const STATIONS: readonly Station[] = [
 ];
 
 export const OWNED_SAYS =
-  'Paste a list of weights under the pieces here, or add pieces by name. Cans and bottles are weighed on Shelf, where it is reckoned what is left in each.';
+  'Paste a list of weights under Gear here, or add gear by name. Weigh canisters and bottles on Shelf: it works out what is left in each.';

@@ -19,8 +19,8 @@ const OUT: Partial<Record<BurnerFamily, string>> = {
   wood: 'Let it burn down, then drown it.',
 };
 const AFTER: Partial<Record<BurnerFamily, string>> = {
-  openAlcohol: 'Count and pack: burner cold and empty, bottle shut and upright.',
-  simmerAlcohol: 'Count and pack: burner cold and sealed, bottle shut and upright.',
+  openAlcohol: 'Count and pack: stove cold and empty, bottle shut and upright.',
+  simmerAlcohol: 'Count and pack: stove cold and sealed, bottle shut and upright.',
   tablet: 'Count and pack: tray cold, the rest wrapped.',
   liquid: 'Let the pressure out, count and pack.',
   gel: 'Lid on, cold, count and pack.',
@@ -43,15 +43,15 @@ export function stepWords(what: StepDo, cupMarkMl: number | null, units: Pick<Un
     case 'tin':
       return 'Open the tin first: a closed one bursts.';
     case 'screwOn':
-      return 'Valve shut. Screw the burner on upright, hand-tight. Listen, smell.';
+      return 'Valve shut. Screw the stove on upright, hand-tight. Listen, smell.';
     case 'lockPot':
       return 'Lock the pot on; hand on it until it stands.';
     case 'remoteDown':
       return 'Spread the legs, hose straight, can an arm’s length away.';
     case 'dose':
       return what.ml > 0
-        ? `Measure ${units.text(what.ml, 'volume')} of spirit into the cold burner.`
-        : 'Measure the spirit into the cold burner.';
+        ? `Measure ${units.text(what.ml, 'volume')} of spirit into the cold stove.`
+        : 'Measure the spirit into the cold stove.';
     case 'bottleAway':
       return 'Shut the bottle and put it well away.';
     case 'tablets':
@@ -65,7 +65,7 @@ export function stepWords(what: StepDo, cupMarkMl: number | null, units: Pick<Un
     case 'prime':
       return 'Let a spoon of fuel into the cup, shut, light it, wait until it is nearly gone.';
     case 'light':
-      return LIGHT[what.family] ?? 'Flame to the burner first, then open the valve a little.';
+      return LIGHT[what.family] ?? 'Flame to the stove first, then open the valve a little.';
     case 'bloom':
       return 'Wait until it burns all over.';
     case 'openValve':

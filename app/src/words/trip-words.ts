@@ -6,5 +6,5 @@ export function shelvedTripWords({ trip, archived }: ShelvedTrip): string {
   const days = dayCount(trip);
   const stops = trip.stops.length - 2;
   const between = stops === 0 ? 'no stop between' : stops === 1 ? 'one stop' : `${stops} stops`;
-  return `${days} ${days === 1 ? 'day' : 'days'}, ${between}, from ${trip.startDate}${archived ? ', put away' : ''}`;
+  return `${days} ${days === 1 ? 'day' : 'days'}, ${between}, from ${trip.startDate}${archived ? ', archived' : ''}`;
 }

@@ -10,6 +10,12 @@ export function asReadWords({ grossG, floatMm, doses, tablets }: AsRead, units: 
   return `${units.text(grossG, 'mass')}${floatMm === undefined ? '' : `\u00a0(${floatMm}\u00a0mm)`}`;
 }
 
+/** That less is left than that: "the scale shows less than 307 g (16 mm of float)". */
+export function readsLessWords(read: AsRead, units: Pick<Units, 'text'>): string {
+  const amount = asReadWords(read, units);
+  return read.tablets === undefined && !read.doses ? `the scale shows less than ${amount}` : `fewer than ${amount} are left`;
+}
+
 /** What is left as it is seen: "320 g on the scale, 18 mm of float". */
 export function asSeenWords(read: AsRead, units: Pick<Units, 'text'>): string {
   if (read.tablets !== undefined || read.doses) return asReadWords(read, units);
@@ -36,6 +42,6 @@ export function lettersWords(camps: readonly CardCamp[]): string {
 export function tripwireNote([first]: readonly CardCamp[], units: Pick<Units, 'text'>): string {
   const read = first?.plannedLeft;
   const doses = read?.doses && `Doses of ${units.text(read.doses.measureMl, 'volume')} that are left, before dinner.`;
-  const scale = `Everything that holds fuel together on a scale, before dinner${read?.floatMm === undefined ? '' : '; in brackets how much deeper than empty the can floats'}.`;
+  const scale = `Everything that holds fuel together on a scale, before dinner${read?.floatMm === undefined ? '' : '; in brackets how much deeper than empty the canister floats'}.`;
   return `${doses ?? (read?.tablets === undefined ? scale : 'Tablets that are left, before dinner.')} Rounded to the safe side.`;
 }

@@ -206,7 +206,7 @@ describe('a database of an older version', () => {
     expect((await loaded(name)).aside).toMatchObject([{ kind: 'trip', id: 'current', value: { trip: 'odd' } }]);
   });
 
-  it('2: trips with pinned cans, rack, units and order come over, what was aside stays aside', async () => {
+  it('2: trips with pinned canisters, rack, units and order come over, what was aside stays aside', async () => {
     const name = fresh();
     const text = readFileSync(join(__dirname, '../../../../core/test/fixtures/backup-v2.json'), 'utf8');
     const backup = JSON.parse(text) as { trips: { trip: unknown }[]; rack: unknown; preferences: unknown };

@@ -1,0 +1,22 @@
+/** Phrases that walkers were told once and are not any more, each with what is said instead: no sentence of the app or the guide has them. */
+export const RETIRED: readonly (readonly [RegExp, string])[] = [
+  [/\bsupper\b/i, 'dinner'],
+  [/\b(the|a|each|every|your|another|no) can\b(?! (be|never|not))/i, 'canister'],
+  [/\bcans\b/i, 'canisters'],
+  [/\btightest\b/i, 'riskiest leg'],
+  [/\bminutes lit\b/i, 'stove time'],
+  [/\bstrike out\b/i, 'delete'],
+  [/\bput away\b/i, 'dismiss, archive'],
+  [/\b(make it lighter|lose one|find one)\b/i, 'lighten, if you lose it, find the best'],
+  [/\bwhat is said\b/i, 'claims'],
+  [/\bsaying of my own\b/i, 'add a claim'],
+  [/\bgive this burn up\b/i, 'discard test'],
+  [/\bthat is it\b/i, 'save weight'],
+  [/\blook at it again\b/i, 'update the fill level'],
+  [/\bon the body\b/i, 'in your pocket'],
+  [/\blive with\b/i, 'your limit'],
+  [/\bsave from below\b/i, 'start saving fuel if the scale shows less than'],
+  [/\bnothing that costs no comfort helps\b/i, 'no painless savings left'],
+  [/\bas cold as the air\b/i, 'same as air'],
+  [/\bagainst its kind\b/i, 'compared with a typical stove of its type'],
+];
