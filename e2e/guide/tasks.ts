@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { list, pick, turnTo, type, unfold } from '../tests/helpers';
+import { list, named, pick, turnTo, type, unfold } from '../tests/helpers';
 import { settled } from '../tests/looks';
 
 const goTo = async (page: Page, view: string, side?: string): Promise<void> => {
@@ -8,7 +8,7 @@ const goTo = async (page: Page, view: string, side?: string): Promise<void> => {
   if (side) await turnTo(page, side);
 };
 const choose = (page: Page, group: string | RegExp, label: string) =>
-  page.getByRole('radiogroup', { name: group }).getByText(label, { exact: true }).click();
+  page.getByRole('radiogroup', { name: group }).getByText(named(label)).click();
 
 /** Marks days on the ribbon of Trail by hand. */
 export async function brush(page: Page, from: number, to: number): Promise<void> {

@@ -33,8 +33,8 @@ test('carry', async ({ page, browser }) => {
 
 test('weight and risk', async ({ page }) => {
   await turnTo(page, 'Weight and risk');
-  await expect(page.getByText('the front, from light to safe').first()).toBeVisible({ timeout: 20_000 });
-  await expect(page.locator('progress')).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.getByText('The front, from light to safe').first()).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 30_000 });
   await page.screenshot(shot('carry-balance'));
 });
 
@@ -55,7 +55,7 @@ test('kit', async ({ page }) => {
 
 test('finding a kit', async ({ page }) => {
   await TASKS['find-a-kit'](page);
-  await expect(page.locator('app-finder-panel')).toContainText('runs out on the way');
+  await expect(page.locator('app-finder-panel')).toContainText('Runs out on the way');
   await page.screenshot(shot('kit-find'));
 });
 
@@ -96,7 +96,7 @@ test('shelf', async ({ page }) => {
 
 test('menu', async ({ page }) => {
   await page.goto('/menu');
-  await expect(page.locator('app-dish-panel')).toContainText('at the stove');
+  await expect(page.locator('app-dish-panel')).toContainText('At the stove');
   await page.screenshot(shot('menu'));
 });
 

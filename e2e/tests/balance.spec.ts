@@ -105,7 +105,7 @@ test('a reserve given up is seen at once: the chance, the glow, and the way back
   await turnTo(page, 'Weight and risk');
   const front = page.getByRole('slider', { name: 'Along the front, from light to safe' });
   await expect(page.getByRole('table', { name: 'The front, from light to safe' })).toBeVisible();
-  await expect(page.locator('progress')).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 30_000 });
   await front.press('End');
   await expect(page.locator('.glow')).toHaveCount(0, { timeout: 15_000 });
 });

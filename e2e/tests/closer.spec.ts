@@ -10,10 +10,10 @@ const subject = async (page: Page, name: string) => {
 test('every subject of the closer look answers without violations', async ({ page }) => {
   await open(page);
   for (const [name, words] of [
-    ['flame', /Least fuel for dinner on day 1/],
-    ['cold', /hot meals find less than a quarter/],
-    ['rest', /after 10 min/],
-    ['dose', /is not dosed/],
+    ['Flame', /Least fuel for dinner on day 1/],
+    ['Cold', /hot meals find less than a quarter/],
+    ['Rest', /after 10 min/],
+    ['Dose', /is not dosed/],
   ] as const) {
     await subject(page, name);
     await expect(page.locator('app-closer-look')).toContainText(words);
@@ -46,7 +46,7 @@ test('the flame is set on its curve, by hand and by key, as one step', async ({ 
 test('the cold map reads under the keys, and the canister’s care moves it', async ({ page }) => {
   await open(page);
   await type(page, 'Mornings, typed', '-26');
-  await subject(page, 'cold');
+  await subject(page, 'Cold');
   const says = page.locator('app-cold-panel .says');
   await expect(says).not.toHaveText(/^0 %/);
   await page.getByRole('application', { name: /Cold map/ }).focus();
@@ -59,8 +59,8 @@ test('the cold map reads under the keys, and the canister’s care moves it', as
 
 test('one boil seen in the cold overrules the label of the canister, and undo gives it back', async ({ page }) => {
   await open(page);
-  await subject(page, 'cold');
-  await type(page, 'Minutes to the boil on my can', '15 min');
+  await subject(page, 'Cold');
+  await type(page, 'Minutes to the boil on my canister', '15 min');
   await page.getByRole('button', { name: 'What is in it?' }).click();
   await expect(page.locator('app-own-can')).toContainText('It behaves like');
   await page.getByRole('button', { name: 'Plan with this blend' }).click();

@@ -76,8 +76,11 @@ export async function turnTo(page: Page, side: string): Promise<void> {
   await expect(page.getByRole('tabpanel').last().locator('> *').first()).toBeAttached();
 }
 
+/** All of a name, whether or not it begins with a capital: screens write it so where data begin it. */
+export const named = (words: string): RegExp => new RegExp(`^\\s*${words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}\\s*$`, 'i');
+
 /** The list to pick from that is named so. */
-export const list = (within: Page | Locator, name: string) => within.getByRole('combobox', { name, exact: true });
+export const list = (within: Page | Locator, name: string) => within.getByRole('combobox', { name: named(name) });
 
 /** The options of the list that is open. */
 export const options = (page: Page) => page.locator('.cdk-overlay-container').getByRole('option');
@@ -113,7 +116,7 @@ export async function importTrip(page: Page, text: string): Promise<void> {
 
 /** Types into a quantity field and takes it with Enter. */
 export async function type(page: Page, label: string, text: string): Promise<void> {
-  const field = page.getByRole('textbox', { name: label, exact: true });
+  const field = page.getByRole('textbox', { name: named(label) });
   await field.fill(text);
   await field.press('Enter');
 }

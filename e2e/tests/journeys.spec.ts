@@ -111,7 +111,7 @@ test('nothing jumps while the views come in, on a page slowed six times', async 
     await page.goto(`/${view}`);
     await expect(verdict(page)).toContainText('Leave Nettle Hut');
     await expect(verdict(page)).toHaveAttribute('aria-busy', 'false');
-    await expect(page.locator('.stale, progress')).toHaveCount(0, { timeout: 60_000 });
+    await expect(page.locator('.stale, [role=progressbar]')).toHaveCount(0, { timeout: 60_000 });
     await expectStill(page, view, view === 'walk' ? 0.02 : 0.01); // on a walk the verdict is said once more
   }
 });

@@ -35,17 +35,17 @@ test('a kit is built from nothing by keyboard', async ({ page }) => {
     ['open-jet', 'open-jet alcohol burner'],
     ['0.55 L', '0.55 L titanium mug'],
     ['foil lid', 'foil lid'],
-    ['fitted cone', 'fitted cone for pot and alcohol stove'],
+    ['fitted cone', 'fitted cone for pot and alcohol burner'],
   ]) {
     await page.getByRole('searchbox', { name: 'Find a piece by name' }).fill(words);
-    await page.getByRole('button', { name: `add ${piece}`, exact: true }).press('Enter');
+    await page.getByRole('button', { name: `Add ${piece}`, exact: true }).press('Enter');
     await expect(list).toContainText(piece);
   }
   const builder = page.locator('app-kit-builder');
   for (let left = 10; left > 0; left--) {
     const mend = builder.getByRole('button', { name: /^(add|it is replaced)/ });
     if ((await mend.count()) === 0) break;
-    const words = await mend.first().innerText();
+    const words = ((await mend.first().textContent()) ?? '').trim();
     await mend.first().press('Enter');
     await expect(builder.getByRole('button', { name: words, exact: true })).toHaveCount(0);
   }

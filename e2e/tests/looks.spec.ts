@@ -43,7 +43,7 @@ test('words that do lie on each other are found', async ({ page }) => {
     on.style.cssText = 'position: absolute; margin-top: -24px';
     heading?.after(on);
   });
-  expect(await page.evaluate(collisions)).toContain('the stop | on top of it');
+  expect(await page.evaluate(collisions)).toContain('The stop | on top of it');
 });
 
 test('in the system’s own colours, bright on black, the drawings can be seen', async ({ page }) => {

@@ -105,5 +105,5 @@ export function cutOff(): string[] {
 /** Waits until everything on the page has been worked out. */
 export async function settled(page: Page): Promise<void> {
   await expect(page.getByRole('region', { name: 'Verdict' })).toHaveAttribute('aria-busy', 'false');
-  await expect(page.locator('.stale, progress')).toHaveCount(0, { timeout: 60_000 });
+  await expect(page.locator('.stale, [role=progressbar]')).toHaveCount(0, { timeout: 60_000 });
 }

@@ -101,7 +101,7 @@ test('the list weighs what the verdict says, ticks stay over a reload, and one u
 test('on paper a rule of 100 mm is 100 mm, on A4 and Letter, and nothing of the screen is printed', async ({ page }) => {
   await open(page, '/pack');
   await turnTo(page, 'Templates');
-  await expect(page.locator('app-make-panel')).toContainText('Windscreen, a strip round the pot');
+  await expect(page.locator('app-make-panel')).toContainText('windscreen, a strip round the pot');
   for (const paper of ['A4', 'Letter']) {
     await page.getByRole('radiogroup', { name: 'Paper' }).getByText(paper).click();
     await expect

@@ -61,7 +61,7 @@ test('looks are guided, tried before they are written down, fused, and asked abo
   await expect(card(page)).toContainText('90 g left'); // nothing was lost, nothing taken
   // a pole that says 30 g less, though nobody used it
   await guide.getByText('balance it on a pole').click();
-  await type(page, 'from the cord to the can', '500 mm');
+  await type(page, 'from the cord to the canister', '500 mm');
   await type(page, 'from the cord to the bottle', '205 mm');
   await guide.getByRole('checkbox', { name: /It was used since/ }).uncheck();
   await expect(guide).toContainText('you will be asked');

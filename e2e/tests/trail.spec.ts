@@ -188,7 +188,7 @@ test('a hundred thousand points are read with progress while the page stays awak
     const tick = () => {
       seen.longestMs = Math.max(seen.longestMs, performance.now() - last);
       last = performance.now();
-      const text = document.querySelector('[role=dialog] progress')?.parentElement?.textContent;
+      const text = document.querySelector('[role=dialog] [role=progressbar]')?.parentElement?.textContent;
       if (text) seen.shares.push(text);
       requestAnimationFrame(tick);
     };

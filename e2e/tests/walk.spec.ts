@@ -74,9 +74,9 @@ test('a timer outlives the death of its page, a clock that runs on, and rings on
   });
   await again.goto('/walk');
   await expect(again.getByRole('timer')).toContainText('+');
-  await turnTo(again, 'log');
+  await turnTo(again, 'Log');
   await expect(again.locator('app-log-panel li').filter({ hasText: 'lit again' })).toHaveCount(1);
-  await turnTo(again, 'today');
+  await turnTo(again, 'Today');
   await again.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(again.getByRole('timer')).toHaveCount(0);
 });
@@ -154,7 +154,7 @@ test('two tabs of one walk have each other’s lines, and neither is lost', asyn
   await other.getByRole('button', { name: 'Cooked as planned' }).click();
   await expect(lines(page)).toHaveCount(before + 1);
   await page.getByRole('button', { name: 'One more hot drink' }).click();
-  await turnTo(other, 'log');
+  await turnTo(other, 'Log');
   await expect(lines(other)).toHaveCount(before + 2);
   await expect(lines(page)).toHaveCount(before + 2);
 });

@@ -92,8 +92,8 @@ import { Hint } from '../ui/hint';
               <button nz-button nzSize="small" type="button" (click)="spend()">Put them on the menu</button>
             }
             <p class="quiet">
-              In your order, cheapest evenings first, within the same containers, the reserve and your limit. Fuel that a later
-              carry counts on stays untouched.
+              In your order, cheapest evenings first, within the same containers, the reserve and your limit. Fuel that a later carry counts
+              on stays untouched.
             </p>
           } @else {
             <p class="quiet">{{ c.demandG > 0 ? 'working it out…' : 'No fuel is carried here.' }}</p>

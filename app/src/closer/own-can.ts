@@ -38,7 +38,7 @@ import { Units } from '../words/units';
       />
       <span>it boiled</span>
       <app-quantity-field
-        label="Water boiled on my can"
+        label="Water boiled on my canister"
         quantity="volume"
         [value]="waterMl()"
         [limits]="{ min: 50, max: 3000 }"
@@ -46,7 +46,7 @@ import { Units } from '../words/units';
       />
       <span>in</span>
       <app-quantity-field
-        label="Minutes to the boil on my can"
+        label="Minutes to the boil on my canister"
         quantity="minutes"
         [value]="minutes()"
         [limits]="{ min: 0.5, max: 60 }"

@@ -104,7 +104,7 @@ describe('a new trip along a track', () => {
     panel.press('Stop');
     await slow;
     expect(panel.text).not.toContain('65.6 km');
-    expect(panel.element.querySelector('progress')).toBeNull();
+    expect(panel.element.querySelector('[role=progressbar]')).toBeNull();
     const first = panel.chooseFile('first.gpx', gpx('x'));
     const last = panel.chooseFile('last.gpx', gpx('45.03'));
     await Promise.all([first, last]);
