@@ -86,9 +86,9 @@ describe('at the shop', () => {
     await open(ShopPanel);
     expect(panel.text).toMatch(/With nothing bought here 0 of the 10 hot meals before the next shop can be cooked/);
     const rows = [...panel.element.querySelectorAll('tbody th')].map((t) => t.textContent?.trim());
-    expect(rows[0]).toBe('230 g can');
+    expect(rows[0]).toBe('230 g canister');
     expect(rows.at(-1)).toBe('nothing');
-    expect(panel.element.querySelector('tr.on th')?.textContent).toContain('2 × 100 g can');
+    expect(panel.element.querySelector('tr.on th')?.textContent).toContain('2 × 100 g canister');
   });
 
   it('takes another order of comforts, and puts what fits on the menu as one step', async () => {

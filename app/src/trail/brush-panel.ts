@@ -101,15 +101,15 @@ type MealsOut = keyof typeof MEALS_OUT;
     }
     .pairs {
       display: grid;
-      grid-template-columns: 4.75rem minmax(0, 1fr) 4.875rem minmax(0, 1fr);
-      gap: 0.25rem 0.75rem;
+      grid-template-columns: 4.75rem minmax(6rem, 1fr) max-content minmax(6rem, 1fr);
+      gap: 0.25rem 0.5rem;
       align-items: center;
       margin: 0.25rem 0;
     }
     .acts {
       display: flex;
       flex-wrap: wrap;
-      gap: 2px 1.25rem;
+      gap: 0.5rem;
       margin: 0.375rem 0 0;
     }
     @media (max-width: 720px) {

@@ -101,12 +101,12 @@ describe('a stop', () => {
   it('sells what is ticked at the price that is typed, unknown until then', () => {
     const panel = new Panel(StopPanel);
     panel.choose('Which', '4');
-    panel.tick('100 g can');
+    panel.tick('100 g canister');
     expect(trip().stops[4].sells).toEqual([{ packageId: 'can-100', price: null }]);
-    expect(panel.shown('Price of 100 g can')).toBe('');
-    panel.type('Price of 100 g can', '6.5');
+    expect(panel.shown('Price of 100 g canister')).toBe('');
+    panel.type('Price of 100 g canister', '6.5');
     expect(trip().stops[4].sells[0].price).toBe(6.5);
-    panel.tick('100 g can');
+    panel.tick('100 g canister');
     expect(trip().stops[4].sells).toEqual([]);
   });
 

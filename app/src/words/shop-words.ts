@@ -21,7 +21,7 @@ export function shopWords(s: Shop, limit: number, units: Pick<Units, 'text'>): s
     : `${on}With nothing bought here ${nothing.hotMeals} of the ${s.hotMealsWanted} hot meals before the next shop can be cooked.`;
 }
 
-/** "2 × 100 g can and 230 g can", "480 mL, poured into your bottles", "nothing". */
+/** "2 × 100 g canister and 230 g canister", "480 mL, poured into your bottles", "nothing". */
 export function takingWords({ packages, pouredMl }: ShopChoice, units: Pick<Units, 'text'>): string {
   if (packages.length)
     return packages

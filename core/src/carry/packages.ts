@@ -32,9 +32,9 @@ export interface Package {
   netG?: number;
 }
 export const PACKAGES = {
-  'can-100': { name: '100 g can', fuelKind: 'gas', netG: 100 },
-  'can-230': { name: '230 g can', fuelKind: 'gas', netG: 230 },
-  'can-450': { name: '450 g can', fuelKind: 'gas', netG: 450 },
+  'can-100': { name: '100 g canister', fuelKind: 'gas', netG: 100 },
+  'can-230': { name: '230 g canister', fuelKind: 'gas', netG: 230 },
+  'can-450': { name: '450 g canister', fuelKind: 'gas', netG: 450 },
   'alcohol-500': { name: 'alcohol, 500 mL', fuelKind: 'alcohol' },
   'alcohol-1000': { name: 'alcohol, 1 L', fuelKind: 'alcohol' },
   'alcohol-poured': { name: 'alcohol, poured by the mL', fuelKind: 'alcohol' },
