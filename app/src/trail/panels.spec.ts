@@ -60,7 +60,7 @@ describe('the brushed days', () => {
     expect([dayCount(trip()), days()[2].km]).toEqual([24, 0]);
     panel.press('Add a day in town');
     expect(days()[2].eatsOut).toEqual({ breakfast: true, supper: true });
-    panel.press('Remove');
+    panel.press('Delete days');
     expect(dayCount(trip())).toBe(24);
     panel.press('Add a stop here');
     expect(trip().stops[1].name).toBe('Stop after day 2');
