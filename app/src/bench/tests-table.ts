@@ -24,10 +24,10 @@ type Column = 'on' | 'kit' | 'waterMl' | 'flame' | 'windMps' | 'fuelG' | 'second
           <th appSorts="on" [(by)]="by">Day</th>
           <th appSorts="kit" [(by)]="by">Kit</th>
           <th class="number" appSorts="waterMl" [(by)]="by">Water</th>
-          <th class="number" appSorts="flame" [(by)]="by"><span appHint="Flame">Flame</span></th>
+          <th class="number" appSorts="flame" appHint="Flame" [(by)]="by">Flame</th>
           <th class="number" appSorts="windMps" [(by)]="by">Wind</th>
           <th class="number" appSorts="fuelG" [(by)]="by">Fuel</th>
-          <th class="number" appSorts="seconds" [(by)]="by"><span appHint="time, of a burn">Time</span></th>
+          <th class="number" appSorts="seconds" appHint="time, of a burn" [(by)]="by">Time</th>
           <th scope="col" appHint="for, of a burn">Part of</th>
           <td></td>
         </tr>

@@ -89,7 +89,9 @@ export class Hint {
   readonly appHint = input.required<string>();
   protected readonly bubble = inject(HintBubble);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
-  protected readonly isAlone = /^(DT|TH|H2|H3)$/.test(this.host.tagName);
+  private readonly isHeading = /^(DT|TH|H2|H3)$/.test(this.host.tagName);
+  /** A heading that sorts has a button in it, which is its stop. */
+  protected readonly isAlone = this.isHeading && !this.host.hasAttribute('appSorts');
   private readonly isFirst = signal(/^H/.test(this.host.tagName));
   /** On a phone the headings of a table are there for those who listen only: nobody could see the focus on them. */
   protected readonly stop = computed(() => {
@@ -97,11 +99,11 @@ export class Hint {
     return this.isFirst() ? 0 : -1;
   });
   /** The word itself, not the field that it names. */
-  private readonly isWord = this.isAlone || /^(LABEL|LEGEND|SPAN)$/.test(this.host.tagName);
+  private readonly isWord = this.isHeading || /^(LABEL|LEGEND|SPAN)$/.test(this.host.tagName);
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor() {
-    if (!this.isAlone) return;
+    if (!this.isHeading) return;
     afterNextRender(() => {
       this.isFirst.update((is) => is || this.fellows()[0] === this.host);
       if (this.host.tagName === 'TH') this.listenForFingers();
