@@ -37,7 +37,6 @@ import { asideFileName, asideName, asideProblemWords, stillUnreadableWords } fro
                 nzOkText="Remove for good"
                 nzCancelText="Keep"
                 [nzIcon]="null"
-                nzAutofocus="cancel"
                 (nzOnConfirm)="autosave.removeAside(a.key)"
               >
                 Remove

@@ -23,3 +23,8 @@ export function moveNaming(from: Element, to: Element | null | undefined): void 
 let serial = 0;
 /** An id that no other element of the page has. */
 export const newId = (what: string): string => `nz-${what}-${serial++}`;
+
+/** Gives the focus back to the button of something that closes, where it was in that (the element with that id) and would be lost. */
+export function giveFocusBack(button: HTMLElement, id: string): void {
+  if (button.ownerDocument.activeElement?.closest(`#${id}`)) button.focus();
+}

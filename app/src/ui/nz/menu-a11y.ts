@@ -1,7 +1,7 @@
 import { Directive, ElementRef, inject } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { NzDropdownDirective } from 'ng-zorro-antd/dropdown';
-import { newId, setAttrs } from './attrs';
+import { giveFocusBack, newId, setAttrs } from './attrs';
 
 /**
  * A button with nz-dropdown opens a menu that the keyboard can go along: arrows, Home, End, Enter, Space, Escape; the focus comes back to the button.
@@ -18,7 +18,7 @@ export class MenuA11y {
       .subscribe((open) => {
         setAttrs(this.button, { 'aria-expanded': open, 'aria-controls': open ? this.id : null });
         if (open) requestAnimationFrame(() => this.enter());
-        else if (this.button.ownerDocument.activeElement?.closest(`#${this.id}`)) this.button.focus();
+        else giveFocusBack(this.button, this.id);
       });
   }
 

@@ -1,7 +1,7 @@
 import { Directive, ElementRef, inject } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { NzPopconfirmDirective } from 'ng-zorro-antd/popconfirm';
-import { newId, setAttrs } from './attrs';
+import { giveFocusBack, newId, setAttrs } from './attrs';
 
 /**
  * A question beside its button, asked where nothing can take the answer back: an alertdialog that is named by its question, whose careful answer has the
@@ -17,7 +17,7 @@ export class PopconfirmA11y {
     this.popconfirm.visibleChange.pipe(takeUntilDestroyed()).subscribe((open) => {
       setAttrs(this.button, { 'aria-expanded': open, 'aria-controls': open ? this.id : null });
       if (open) requestAnimationFrame(() => this.enter());
-      else this.button.focus();
+      else giveFocusBack(this.button, this.id);
     });
   }
 
