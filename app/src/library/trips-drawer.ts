@@ -131,12 +131,12 @@ export class TripsDrawer {
   }
 
   protected archive({ trip, archived }: ShelvedTrip): void {
-    this.store.edit(archived ? 'bring a trip back' : 'archive a trip', (w) => withTrip(w, trip.id, (s) => ({ ...s, archived: !archived })));
-    this.done.tell(`${trip.name} is ${archived ? 'back among the trips' : 'archived'}.`);
+    const label = archived ? 'bring a trip back' : 'archive a trip';
+    if (this.store.edit(label, (w) => withTrip(w, trip.id, (s) => ({ ...s, archived: !archived }))))
+      this.done.tell(`${trip.name} is ${archived ? 'back among the trips' : 'archived'}.`);
   }
 
   protected remove({ trip }: ShelvedTrip): void {
-    this.store.edit(`delete ${trip.name}`, (w) => withoutTrip(w, trip.id));
-    this.done.tell(`${trip.name} is deleted.`);
+    if (this.store.edit(`delete ${trip.name}`, (w) => withoutTrip(w, trip.id))) this.done.tell(`${trip.name} is deleted.`);
   }
 }
