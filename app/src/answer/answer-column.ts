@@ -50,10 +50,18 @@ import { StaleShelf } from './stale-shelf';
         <h2>{{ carry().from }} to {{ carry().to }}</h2>
         <p class="quiet">{{ place() }}</p>
       </div>
-      <button nz-button type="button" aria-label="Previous leg" title="Previous leg" [disabled]="!before()" (click)="goTo(before())">
+      <button
+        nz-button
+        class="square"
+        type="button"
+        aria-label="Previous leg"
+        title="Previous leg"
+        [disabled]="!before()"
+        (click)="goTo(before())"
+      >
         <app-icon name="left" />
       </button>
-      <button nz-button type="button" aria-label="Next leg" title="Next leg" [disabled]="!after()" (click)="goTo(after())">
+      <button nz-button class="square" type="button" aria-label="Next leg" title="Next leg" [disabled]="!after()" (click)="goTo(after())">
         <app-icon name="right" />
       </button>
     </header>

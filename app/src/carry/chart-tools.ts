@@ -29,6 +29,7 @@ const NOTHING = 'nothing';
     <button
       nz-button
       nz-dropdown
+      class="square"
       type="button"
       nzTrigger="click"
       [nzDropdownMenu]="menu"
@@ -67,13 +68,6 @@ const NOTHING = 'nothing';
       stroke: var(--ink);
       stroke-width: 1.4;
       stroke-dasharray: 5 4;
-    }
-    button {
-      display: inline-flex;
-      align-items: center;
-      justify-content: center;
-      width: 2.25rem;
-      padding: 0;
     }
   `,
 })
