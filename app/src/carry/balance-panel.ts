@@ -109,7 +109,7 @@ const HEIGHT = 270;
               <td class="number" data-label="Fuel costs">{{ units.text(m.price, 'price') }}</td>
               <td>
                 @if (m !== now) {
-                  <button nz-button nzSize="small" type="button" [attr.aria-label]="'Carry ' + spoken(m)" (click)="choose(m)">
+                  <button nz-button nzSize="small" type="button" [attr.aria-label]="'Use on this trip: ' + spoken(m)" (click)="choose(m)">
                     Use on this trip
                   </button>
                 } @else {

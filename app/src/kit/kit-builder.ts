@@ -49,13 +49,7 @@ import { PieceEditor } from './piece-editor';
             </button>
             <span class="quiet role">{{ r.role }}</span>
             <span class="grams" [class.quiet]="r.withFuel">{{ r.withFuel ? 'with the fuel' : units.text(r.massG, 'mass') }}</span>
-            <button
-              nz-button
-              nzSize="small"
-              type="button"
-              [attr.aria-label]="'Take ' + r.piece.name + ' out of the kit'"
-              (click)="takeOut(r.piece)"
-            >
+            <button nz-button nzSize="small" type="button" [attr.aria-label]="'Remove: ' + r.piece.name" (click)="takeOut(r.piece)">
               Remove
             </button>
             @if (opened() === r.piece.id) {

@@ -47,7 +47,7 @@ import { Hint } from '../ui/hint';
                     nz-button
                     nzSize="small"
                     type="button"
-                    [attr.aria-label]="r.change + ': do it'"
+                    [attr.aria-label]="'Apply: ' + r.change"
                     (click)="adopt(r.upgrade, r.change)"
                   >
                     Apply

@@ -40,7 +40,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
             <span
               ><b>{{ $index + 1 }}</b> {{ s.name }} <span class="quiet">{{ s.size }}{{ s.more }}</span></span
             >
-            <button nz-button nzSize="small" type="button" [attr.aria-label]="'Keep ' + s.name + ' outside'" (click)="keep(s.id, true)">
+            <button nz-button nzSize="small" type="button" [attr.aria-label]="'Keep outside: ' + s.name" (click)="keep(s.id, true)">
               Keep outside
             </button>
             @if (s.quirk) {
@@ -57,7 +57,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
               >{{ m.name }} <span class="quiet">{{ m.words }}</span></span
             >
             @if (m.kept) {
-              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Let ' + m.name + ' in'" (click)="keep(m.id, false)">
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Put inside: ' + m.name" (click)="keep(m.id, false)">
                 Put inside
               </button>
             }

@@ -64,7 +64,7 @@ describe('building a kit', () => {
 
   it('moves the plan of the trip that carries it, and leaves one changed by hand alone', () => {
     const builder = new Panel(KitBuilder);
-    builder.press('Take long titanium spoon out of the kit');
+    builder.press('Remove: long titanium spoon');
     expect(store().trip().kit.otherMassG).toBe(46 - 17);
     store().undo();
     expect(store().trip().kit).toEqual(DEMO_TRIP.kit);
@@ -181,11 +181,11 @@ describe('the nest', () => {
     panel.press('A step back');
     panel.press('A step back');
     expect(panel.element.querySelectorAll('.piece.away')).toHaveLength(1);
-    panel.press('Keep 100 g can outside');
+    panel.press('Keep outside: 100 g can');
     await panel.settle();
     await panel.settle();
     expect(panel.text).toContain('kept outside as you asked');
-    panel.press('Let 100 g can in');
+    panel.press('Put inside: 100 g can');
     expect(study().kit()?.outside).toEqual([]);
   });
 });
@@ -218,7 +218,7 @@ describe('kits against each other', () => {
   it('grow lighter gram by gram, owned things first', async () => {
     const panel = await planned(new Panel(LadderPanel));
     expect(panel.text).toMatch(/foil lid instead of lid of the 0\.75 L titanium, tall\s*14 g\s*nothing/);
-    panel.press('left at home: mesh bag for the pot: do it');
+    panel.press('Apply: left at home: mesh bag for the pot');
     expect(store().trip().kit.otherMassG).toBe(46 - 9);
   });
 
