@@ -9,6 +9,9 @@ import { untilQuiet } from './until';
 /** Is it what a walker would find by that name? Whether a word begins with a capital is no part of a name. */
 const isNamed = (e: Element, name: string): boolean => e.textContent?.trim().toLowerCase() === name.toLowerCase();
 
+/** The same of words that are part of what it says. */
+const says = (text: string | null, words: string): boolean => !!text?.toLowerCase().includes(words.toLowerCase());
+
 /** A panel on the page with the ways a test works it: by the names a walker reads. */
 export class Panel<T> {
   readonly fixture: ComponentFixture<T>;
@@ -130,7 +133,7 @@ export class Panel<T> {
 
   /** Opens what stands under that summary; `within` is a part of the panel. */
   open(words: string, within: ParentNode = this.element): void {
-    const summary = [...within.querySelectorAll('summary')].find((s) => s.textContent?.toLowerCase().includes(words.toLowerCase()));
+    const summary = [...within.querySelectorAll('summary')].find((s) => says(s.textContent, words));
     if (!summary) throw new Error(`nothing to open says ${words}`);
     const details = summary.parentElement as HTMLDetailsElement;
     details.open = true;
@@ -139,16 +142,14 @@ export class Panel<T> {
   }
 
   press(words: string): void {
-    const button = [...this.element.querySelectorAll('button')].find((b) =>
-      (b.getAttribute('aria-label') ?? b.textContent ?? '').toLowerCase().includes(words.toLowerCase()),
-    );
+    const button = [...this.element.querySelectorAll('button')].find((b) => says(b.getAttribute('aria-label') ?? b.textContent, words));
     if (!button) throw new Error(`no button says ${words}`);
     button.click();
     this.fixture.detectChanges();
   }
 
   tick(words: string): void {
-    const label = [...this.element.querySelectorAll('label')].find((l) => l.textContent?.toLowerCase().includes(words.toLowerCase()));
+    const label = [...this.element.querySelectorAll('label')].find((l) => says(l.textContent, words));
     if (!label) throw new Error(`no box says ${words}`);
     label.querySelector('input')?.dispatchEvent(new Event('change'));
     this.fixture.detectChanges();
