@@ -95,7 +95,7 @@ const ODDITIES = [
         />
       }
       @if (can()) {
-        <app-pick-field label="Can" [options]="cans" [value]="canSize()" (valueChange)="canOf(+$event)" />
+        <app-pick-field label="Canister" [options]="cans" [value]="canSize()" (valueChange)="canOf(+$event)" />
         <span class="name" appHint="left in it">Left in it</span>
         <app-quantity-field
           appHint="left in it"
@@ -105,9 +105,9 @@ const ODDITIES = [
           [limits]="{ min: 1, max: s.can.netG }"
           (valueChange)="set({ can: { ...s.can, fuelLeftG: $event } })"
         />
-        <span class="name">Can, as it is lit</span>
+        <span class="name">Canister, as it is lit</span>
         <app-quantity-field
-          label="Can as it is lit"
+          label="Canister as it is lit"
           quantity="temperature"
           [value]="s.can.canC"
           [limits]="L.airC"

@@ -22,7 +22,7 @@ import { Units } from '../words/units';
     <div class="seen">
       <span>lit in air of</span>
       <app-quantity-field
-        label="Air when my can was lit"
+        label="Air when my canister was lit"
         quantity="temperature"
         [value]="airC()"
         [limits]="{ min: -40, max: 30 }"
@@ -30,7 +30,7 @@ import { Units } from '../words/units';
       />
       <span>with left in it</span>
       <app-quantity-field
-        label="Left in my can"
+        label="Left in my canister"
         quantity="percent"
         [value]="percentLeft()"
         [limits]="{ min: 2, max: 100 }"

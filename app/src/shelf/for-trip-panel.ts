@@ -105,7 +105,7 @@ import { Hint } from '../ui/hint';
             planned anew, at the weight that you count by.
           </p>
         }
-        <h3 class="sign">Which can on which night</h3>
+        <h3 class="sign">Which canister on which night</h3>
         @for (c of nights(); track c.id) {
           <p class="from">Out of {{ c.from }}</p>
           <ul>

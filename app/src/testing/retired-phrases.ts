@@ -13,6 +13,7 @@ export const RETIRED: readonly (readonly [RegExp, string])[] = [
   [/\bgive this burn up\b/i, 'discard test'],
   [/\bthat is it\b/i, 'save weight'],
   [/\blook at it again\b/i, 'update the fill level'],
+  [/\bwhat can hurt\b/i, 'safety'],
   [/\bon the body\b/i, 'in your pocket'],
   [/\blive with\b/i, 'your limit'],
   [/\bsave from below\b/i, 'start saving fuel if the scale shows less than'],

@@ -53,7 +53,7 @@ export function habitWords(kind: HabitKind): string {
     case 'flame':
       return `flame at ${Math.round(100 * kind.setting)} %`;
     case 'warmCan':
-      return kind.warming === 'none' ? 'leave the canister as cold as the air' : `the canister ${WARMING_WORDS[kind.warming]}`;
+      return kind.warming === 'none' ? 'leave the canister at the temperature of the air' : `the canister ${WARMING_WORDS[kind.warming]}`;
     case 'cozyForSimmer':
       return 'cozy instead of simmering';
     case 'filter':

@@ -12,7 +12,7 @@ const files = (of: string, ending: RegExp): { file: string; text: string }[] =>
 /** What a walker reads of a source: text between tags, and strings that are more than one word. Comments and code are left out. */
 const read = (text: string): string[] => {
   const code = text.replace(/\/\*[\s\S]*?\*\/|^\s*\/\/.*$|^import .*$/gm, '');
-  return [...code.matchAll(/>([^<>{}@]*[a-z][^<>{}@]*)<|'([^'\n]* [^'\n]*)'|`([^`<]* [^`<]*)`|"([^"\n]* [^"\n]*)"/g)]
+  return [...code.matchAll(/>([^<>{}@]*[a-z][^<>{}@]*)<|'([^'\n]*)'|`([^`<]*)`|"([^"\n]*)"/g)]
     .map((m) => (m[1] ?? m[2] ?? m[3] ?? m[4]).replace(/\$\{[^}]*\}/g, '…').trim())
     .filter((words) => / /.test(words) && !/[=;+]|=>|\(\)|^[,:]/.test(words)); // the rest is code
 };
