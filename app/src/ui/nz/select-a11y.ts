@@ -9,7 +9,7 @@ const LIST = '.cdk-virtual-scroll-content-wrapper';
 
 /**
  * Makes nz-select a combobox with a listbox: roles, what is chosen, what the arrows stand on; Home, End and the first letter go along the list where
- * nothing is typed to search. (NG-ZORRO's field is a plain text box to assistive technology.) Name it by `nzId` and a label.
+ * nothing is typed to search; Escape closes it at once. (NG-ZORRO's field is a plain text box to assistive technology.) Name it by `nzId` and a label.
  */
 @Directive({ selector: 'nz-select', host: { '(keydown)': 'key($event)' } })
 export class SelectA11y {
@@ -107,6 +107,14 @@ export class SelectA11y {
     const { select, field } = this;
     if (event.ctrlKey || event.metaKey || event.altKey || OTHER_KEYS.test(event.key)) {
       if (!this.wasOpen) select.setOpenState(false); // NG-ZORRO opens by any key: by that of a command as well
+      return;
+    }
+    if (event.key === 'Escape') {
+      if (!this.wasOpen) return;
+      // NG-ZORRO's list closes only once it is drawn: a quick Escape would close what lies under it
+      select.setOpenState(false);
+      event.preventDefault();
+      event.stopPropagation();
       return;
     }
     if (!field?.readOnly) return;
