@@ -1,14 +1,17 @@
 import { ChangeDetectionStrategy, Component, signal, type WritableSignal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzPopconfirmDirective } from 'ng-zorro-antd/popconfirm';
+import { NzTabComponent, NzTabsComponent } from 'ng-zorro-antd/tabs';
 import { NzTagComponent } from 'ng-zorro-antd/tag';
 import { Choice } from '../src/ui/choice';
 import { DateField } from '../src/ui/date-field';
 import { FileField } from '../src/ui/file-field';
 import { FormItem } from '../src/ui/form-item';
+import { Hint } from '../src/ui/hint';
 import { Notice } from '../src/ui/notice';
 import { MENU } from '../src/ui/nz/menu';
 import { PopconfirmA11y } from '../src/ui/nz/popconfirm-a11y';
+import { TabsA11y } from '../src/ui/nz/tabs-a11y';
 import { Opened } from '../src/ui/opened';
 import { PickField } from '../src/ui/pick-field';
 import { ProgressBar } from '../src/ui/progress-bar';
@@ -30,10 +33,13 @@ const MANY = Array.from({ length: 20 }, (_, i) => ({ value: `dish-${i}`, label: 
     DateField,
     FileField,
     FormItem,
+    Hint,
     MENU,
     Notice,
     NzButtonComponent,
     NzPopconfirmDirective,
+    NzTabComponent,
+    NzTabsComponent,
     NzTagComponent,
     Opened,
     PickField,
@@ -44,6 +50,7 @@ const MANY = Array.from({ length: 20 }, (_, i) => ({ value: `dish-${i}`, label: 
     Steps,
     SwitchField,
     TablePick,
+    TabsA11y,
     Tick,
   ],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -83,6 +90,12 @@ export class ControlsPage {
   protected readonly waterMl = signal(600);
   protected readonly day = signal('2027-08-16');
   protected readonly bottle = signal(false);
+  protected readonly sides = [
+    { value: 'leg', label: 'This leg' },
+    { value: 'legs', label: 'All legs' },
+    { value: 'shop', label: 'Shopping' },
+  ] as const;
+  protected readonly side = signal('leg');
   protected readonly chosen = signal('nothing yet');
 
   /** Keeps a value, unless every change is refused. */

@@ -143,7 +143,7 @@ test('follows a dragged scale as one step', async ({ page }) => {
   await page.mouse.down();
   for (let i = 2; i <= 9; i++) await page.mouse.move(box.x + (box.width * i) / 10, y);
   await page.mouse.up();
-  await expect(page.getByRole('textbox', { name: 'Days, typed' })).toHaveValue(/^(1[6-9]|2\d) days$/);
+  await expect(page.getByRole('textbox', { name: 'Days, typed' })).toHaveValue(/^(1[6-9]|2\d)$/);
   await page.keyboard.press('Control+z');
   await expect(verdict(page)).toContainText('for 5 days');
 });
@@ -159,14 +159,14 @@ test('can be walked through with the keyboard alone', async ({ page }) => {
   await expect(page.locator('app-meals-panel')).toContainText('day 22');
   await page.keyboard.press('Home');
 
-  await expect(page.getByRole('textbox', { name: 'Days, typed' })).toHaveValue('5 days');
+  await expect(page.getByRole('textbox', { name: 'Days, typed' })).toHaveValue('5');
   await page.getByRole('slider', { name: 'Days', exact: true }).focus();
   await page.keyboard.press('ArrowRight');
   await expect(verdict(page)).toContainText('for 6 days');
 
   await page.getByRole('textbox', { name: 'Dinner water' }).focus();
   await page.keyboard.press('ArrowUp');
-  await expect(page.getByRole('textbox', { name: 'Dinner water' })).toHaveValue('610 mL');
+  await expect(page.getByRole('textbox', { name: 'Dinner water' })).toHaveValue('610');
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');
   await expect(verdict(page)).toContainText('for 5 days');
@@ -207,7 +207,7 @@ test('shows every figure in the units asked for', async ({ page }) => {
   await page.getByRole('button', { name: 'All US customary' }).click();
   await page.keyboard.press('Escape');
   await expect(verdict(page)).toContainText(`${(FIRST_CARRY.demandG / 28.349523).toFixed(2)} oz`);
-  await expect(page.getByRole('textbox', { name: 'Evenings, typed' })).toHaveValue('46 °F');
+  await expect(page.getByRole('textbox', { name: 'Evenings, typed' })).toHaveValue('46');
   await unfold(page, 'Altitude, gusts');
   await expect(page.getByRole('textbox', { name: 'Altitude, typed' })).toHaveValue('7,264 ft'); // 2,214 m on average
 });

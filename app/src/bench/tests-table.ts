@@ -1,5 +1,6 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { conditionsOf, fuelReadG } from '@tinder/core/bench';
 import { hasValve, burnerById } from '@tinder/core/catalogue';
 import { formatDuration } from '@tinder/core/units';
@@ -7,33 +8,39 @@ import { END_WORDS } from '../words/bench-words';
 import { Units } from '../words/units';
 import { BenchStudy } from './bench-study';
 import { Hint } from '../ui/hint';
-import { SortHeading, sortedRows, type SortedBy } from '../ui/sort-heading';
-
-type Column = 'on' | 'kit' | 'waterMl' | 'flame' | 'windMps' | 'fuelG' | 'seconds';
+import { SortA11y, sortedBy } from '../ui/nz/sort-a11y';
 
 /** Every burn that was kept, the newest first until it is sorted otherwise. */
 @Component({
   selector: 'app-tests-table',
-  imports: [Hint, NzButtonComponent, SortHeading],
+  imports: [Hint, NzButtonComponent, NzTableModule, SortA11y],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>All tests</h2>
-    <table class="stacks">
+    <nz-table
+      #table
+      class="stacks"
+      nzSize="small"
+      nzNoResult="Nothing burnt yet."
+      [nzData]="rows()"
+      [nzShowPagination]="false"
+      [nzFrontPagination]="false"
+    >
       <thead>
         <tr>
-          <th appSorts="on" [(by)]="by">Day</th>
-          <th appSorts="kit" [(by)]="by">Kit</th>
-          <th class="number" appSorts="waterMl" [(by)]="by">Water</th>
-          <th class="number" appSorts="flame" appHint="Flame" [(by)]="by">Flame</th>
-          <th class="number" appSorts="windMps" [(by)]="by">Wind</th>
-          <th class="number" appSorts="fuelG" [(by)]="by">Fuel</th>
-          <th class="number" appSorts="seconds" appHint="time, of a burn" [(by)]="by">Time</th>
+          <th nzSortOrder="descend" [nzSortFn]="by.on">Day</th>
+          <th [nzSortFn]="by.kit">Kit</th>
+          <th class="number" [nzSortFn]="by.waterMl">Water</th>
+          <th class="number" [nzSortFn]="by.flame" appHint="Flame">Flame</th>
+          <th class="number" [nzSortFn]="by.windMps">Wind</th>
+          <th class="number" [nzSortFn]="by.fuelG">Fuel</th>
+          <th class="number" [nzSortFn]="by.seconds" appHint="time, of a burn">Time</th>
           <th scope="col" appHint="for, of a burn">Part of</th>
           <td></td>
         </tr>
       </thead>
       <tbody>
-        @for (r of sorted(); track r.id) {
+        @for (r of table.data; track r.id) {
           <tr [class.aside]="r.test.setAside">
             <th scope="row">{{ r.test.on }}</th>
             <td data-label="Kit">{{ r.test.setup.kitName }}</td>
@@ -58,13 +65,9 @@ type Column = 'on' | 'kit' | 'waterMl' | 'flame' | 'windMps' | 'fuelG' | 'second
               </button>
             </td>
           </tr>
-        } @empty {
-          <tr>
-            <td colspan="9" class="quiet">Nothing burnt yet.</td>
-          </tr>
         }
       </tbody>
-    </table>
+    </nz-table>
   `,
   styleUrl: '../ui/table.less',
   styles: `
@@ -86,9 +89,7 @@ export class TestsTable {
   protected readonly study = inject(BenchStudy);
   private readonly units = inject(Units);
 
-  protected readonly by = signal<SortedBy<Column>>({ column: 'on', descending: true });
-  protected readonly sorted = computed(() => sortedRows(this.rows(), this.by(), (row, column) => row.values[column]));
-  private readonly rows = computed(() => {
+  protected readonly rows = computed(() => {
     const { tests, series } = this.study.bench();
     return [...tests].reverse().map((test) => {
       const { setup } = test;
@@ -116,21 +117,28 @@ export class TestsTable {
           : '–',
         time: formatDuration(test.seconds),
         for: [side, ...oddities].filter(Boolean).join('; '),
-        values: {
-          on: test.on,
-          kit: setup.kitName,
-          waterMl: setup.waterMl,
-          flame: hasFlame ? setup.kit.flameSetting : undefined,
-          windMps,
-          fuelG: reached ? fuelReadG(test) : undefined,
-          seconds: test.seconds,
-        } satisfies Record<Column, number | string | undefined>,
+        waterMl: setup.waterMl,
+        flameShare: hasFlame ? setup.kit.flameSetting : undefined,
+        windMps,
+        fuelG: reached ? fuelReadG(test) : undefined,
         spoken: `${test.on} ${setup.kitName} ${formatDuration(test.seconds)}`,
       };
     });
   });
 
+  protected readonly by = {
+    on: sortedBy<Row>((r) => r.test.on),
+    kit: sortedBy<Row>((r) => r.test.setup.kitName),
+    waterMl: sortedBy<Row>((r) => r.waterMl),
+    flame: sortedBy<Row>((r) => r.flameShare),
+    windMps: sortedBy<Row>((r) => r.windMps),
+    fuelG: sortedBy<Row>((r) => r.fuelG),
+    seconds: sortedBy<Row>((r) => r.test.seconds),
+  };
+
   protected setAside(id: string): void {
     this.study.editTest('set a burn aside', id, (t) => ({ ...t, setAside: !t.setAside }));
   }
 }
+
+type Row = ReturnType<TestsTable['rows']>[number];

@@ -1,29 +1,28 @@
-import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
-import { chosenFile } from '../platform/chosen-file';
-import { FileDrop } from './file-drop';
+import { HttpClient } from '@angular/common/http';
+import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { NzUploadComponent, type NzUploadFile } from 'ng-zorro-antd/upload';
+import { UploadA11y } from './nz/upload-a11y';
 
 /** A file that comes in, chosen by a button or dropped on it. Nothing is sent anywhere: it is read in the browser. */
 @Component({
   selector: 'app-file-field',
-  imports: [FileDrop],
+  imports: [NzUploadComponent, UploadA11y],
+  // NG-ZORRO asks for one although nothing is sent
+  providers: [{ provide: HttpClient, useValue: {} }],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <label class="ant-btn ant-btn-sm" appFileDrop (dropped)="chosen.emit($event)">
-      <ng-content />
-      <input class="hidden-text" type="file" [accept]="accept()" [attr.aria-label]="label()" (change)="choose($event)" />
-    </label>
+    <nz-upload [appAccept]="accept()" [appFile]="label()" [nzBeforeUpload]="take" [nzShowUploadList]="false">
+      <span class="ant-btn ant-btn-default ant-btn-sm" [class.drop-here]="isOver()"><ng-content /></span>
+    </nz-upload>
   `,
+  host: { '(dragover)': 'isOver.set(true)', '(dragleave)': 'isOver.set(false)', '(drop)': 'isOver.set(false)' },
   styles: `
     :host {
       display: inline-block;
     }
-    label {
+    span {
       display: inline-flex;
       align-items: center;
-    }
-    label:focus-within {
-      outline: 2px solid var(--ink);
-      outline-offset: 2px;
     }
   `,
 })
@@ -33,9 +32,11 @@ export class FileField {
   /** Endings and types that the browser offers: ".csv,text/csv". */
   readonly accept = input.required<string>();
   readonly chosen = output<File>();
+  protected readonly isOver = signal(false);
 
-  protected choose(event: Event): void {
-    const file = chosenFile(event);
-    if (file) this.chosen.emit(file);
-  }
+  /** False: nothing is to be sent. */
+  protected readonly take = (file: NzUploadFile, all: NzUploadFile[]): boolean => {
+    if (file === all[0]) this.chosen.emit(file as unknown as File); // the browser’s own, whatever its type says
+    return false;
+  };
 }

@@ -1,5 +1,20 @@
 import { DOCUMENT } from '@angular/common';
-import { afterNextRender, computed, Directive, ElementRef, inject, Injectable, input, signal } from '@angular/core';
+import { addAriaReferencedId, removeAriaReferencedId } from '@angular/cdk/a11y';
+import {
+  afterNextRender,
+  ApplicationRef,
+  computed,
+  createComponent,
+  Directive,
+  ElementRef,
+  EnvironmentInjector,
+  inject,
+  Injectable,
+  input,
+  signal,
+} from '@angular/core';
+import type { NzTooltipComponent } from 'ng-zorro-antd/tooltip';
+import { setAttrs } from './nz/attrs';
 import { narrowScreen } from './wide-screen';
 
 /** How long a finger rests on a word until its hint is shown, ms: what browsers take for a long press (common practice). */
@@ -8,34 +23,33 @@ const LONG_PRESS_MS = 500;
 const GRACE_MS = 200;
 const ID = 'hint';
 
-/** The one bubble in which hints are said; what words mean is fetched with the first of them. */
+/** The one bubble in which hints are said; it and what words mean are fetched with the first of them. */
 @Injectable({ providedIn: 'root' })
 class HintBubble {
   private readonly document = inject(DOCUMENT);
-  private bubble: HTMLElement | undefined;
+  private readonly app = inject(ApplicationRef);
+  private readonly injector = inject(EnvironmentInjector);
+  private bubble: NzTooltipComponent | undefined;
   private described: Element | undefined;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private turn = 0;
   readonly isNarrow = narrowScreen();
 
   /** Says what `word` means beside `at`; read aloud with `describes`. */
-  async show(word: string, at: Element, describes: Element): Promise<void> {
+  async show(word: string, at: HTMLElement, describes: Element): Promise<void> {
     const turn = ++this.turn;
     clearTimeout(this.timer);
-    const { meaningOf } = await import('../words/glossary');
+    const [{ meaningOf }, { NzTooltipComponent }] = await Promise.all([import('../words/glossary'), import('ng-zorro-antd/tooltip')]);
     const entry = meaningOf(word);
     if (turn !== this.turn) return;
     this.hide();
     if (!entry) return;
-    const bubble = (this.bubble ??= this.make());
-    bubble.textContent = entry.field ? `${entry.says} Also: ${entry.field}.` : entry.says;
-    bubble.hidden = false;
-    const { left, bottom, top } = at.getBoundingClientRect();
-    const { offsetWidth, offsetHeight } = bubble;
-    bubble.style.left = `${Math.max(4, Math.min(left, innerWidth - offsetWidth - 4))}px`;
-    bubble.style.top = `${bottom + 4 + offsetHeight <= innerHeight ? bottom + 4 : Math.max(4, top - offsetHeight - 4)}px`;
-    this.described = describes;
-    describes.setAttribute('aria-describedby', ID);
+    const bubble = (this.bubble ??= this.make(NzTooltipComponent));
+    bubble.nzTitle = entry.field ? `${entry.says} Also: ${entry.field}.` : entry.says;
+    bubble.setOverlayOrigin(new ElementRef(at));
+    bubble.show();
+    bubble.updatePosition();
+    this.describe(bubble, describes);
   }
 
   /** Takes it away soon, unless the pointer goes to it. */
@@ -46,22 +60,30 @@ class HintBubble {
   }
 
   hide(): void {
-    if (this.bubble) this.bubble.hidden = true;
-    this.described?.removeAttribute('aria-describedby');
+    this.bubble?.hide();
+    if (this.described) removeAriaReferencedId(this.described, 'aria-describedby', ID);
     this.described = undefined;
   }
 
-  private make(): HTMLElement {
-    const bubble = this.document.createElement('div');
-    bubble.id = ID;
-    bubble.className = 'hint-bubble';
-    bubble.setAttribute('role', 'tooltip');
-    bubble.addEventListener('pointerenter', () => clearTimeout(this.timer));
-    bubble.addEventListener('pointerleave', () => this.leave());
+  /** One for all words: NG-ZORRO's directive would make one for each of them. */
+  private make(tooltip: typeof NzTooltipComponent): NzTooltipComponent {
+    const { hostView, instance } = createComponent(tooltip, { environmentInjector: this.injector });
+    this.app.attachView(hostView);
+    instance.nzOverlayClassName = '';
+    instance.nzPlacement = ['bottomLeft', 'topLeft', 'bottomRight', 'topRight'];
     this.document.addEventListener('keydown', (e) => e.key === 'Escape' && this.hide());
     this.document.addEventListener('scroll', () => this.hide(), { capture: true, passive: true });
-    this.document.body.append(bubble);
-    return bubble;
+    return instance;
+  }
+
+  /** NG-ZORRO's bubble is a box like any other to those who listen. */
+  private describe({ overlay }: NzTooltipComponent, described: Element): void {
+    const box = overlay.overlayRef.overlayElement;
+    setAttrs(box.querySelector('.ant-tooltip'), { role: 'tooltip', id: ID });
+    box.onpointerenter = () => clearTimeout(this.timer);
+    box.onpointerleave = () => this.leave();
+    this.described = described;
+    addAriaReferencedId(described, 'aria-describedby', ID); // a field is described by its unit as well
   }
 }
 
@@ -91,7 +113,7 @@ export class Hint {
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   private readonly isHeading = /^(DT|TH|H2|H3)$/.test(this.host.tagName);
   /** A heading that sorts has a button in it, which is its stop. */
-  protected readonly isAlone = this.isHeading && !this.host.hasAttribute('appSorts');
+  protected readonly isAlone = this.isHeading && !this.host.hasAttribute('data-sorts');
   private readonly isFirst = signal(/^H/.test(this.host.tagName));
   /** On a phone the headings of a table are there for those who listen only: nobody could see the focus on them. */
   protected readonly stop = computed(() => {
@@ -125,7 +147,7 @@ export class Hint {
     for (const end of ['pointerup', 'pointercancel']) table?.addEventListener(end, () => this.lift());
   }
 
-  private show(describes: Element = this.host, at: Element = this.host): void {
+  private show(describes: Element = this.host, at: HTMLElement = this.host): void {
     this.bubble.show(this.appHint(), at, describes).catch(() => undefined); // the words did not come: the next look fetches them again
   }
 
@@ -146,7 +168,7 @@ export class Hint {
     fellows[fellows.indexOf(this.host) + by]?.focus();
   }
 
-  protected press(event: PointerEvent, at: Element = this.host): void {
+  protected press(event: PointerEvent, at: HTMLElement = this.host): void {
     if (event.pointerType === 'touch' && this.isWord) this.timer = setTimeout(() => this.show(at, at), LONG_PRESS_MS);
   }
 

@@ -5,6 +5,7 @@ describe('quantity field', () => {
   let fixture: ComponentFixture<QuantityField>;
   let taken: number[];
   const field = () => (fixture.nativeElement as HTMLElement).querySelector('input') as HTMLInputElement;
+  const unit = () => (fixture.nativeElement as HTMLElement).querySelector('.ant-input-suffix');
   const note = () => (fixture.nativeElement as HTMLElement).querySelector('.error, .echo')?.textContent?.replace(/\s+/g, ' ').trim();
   const type = (text: string, key = 'Enter') => {
     field().value = text;
@@ -27,11 +28,12 @@ describe('quantity field', () => {
   });
 
   it('shows the preferred unit, takes any other and echoes it', () => {
-    expect(field().value).toBe('600 mL');
+    expect(field().value).toBe('600');
     type('16 oz');
     expect(taken[0]).toBeCloseTo(473.176, 2);
     expect(note()).toBe('16 fl oz');
-    expect(field().value).toBe('473 mL');
+    expect(unit()?.textContent).toBe('mL');
+    expect(field().value).toBe('473');
   });
 
   it.each([
@@ -46,10 +48,18 @@ describe('quantity field', () => {
     expect(taken).toEqual([]);
   });
 
+  it('hides its own unit while another is typed, and says it to those who listen', () => {
+    expect(field().getAttribute('aria-describedby')).toBe(unit()?.id);
+    field().value = '16 o';
+    field().dispatchEvent(new Event('input'));
+    fixture.detectChanges();
+    expect(unit()?.classList).toContain('hidden');
+  });
+
   it('gives back the old value on Escape and nudges with the arrows', () => {
     type('oops', 'Escape');
-    expect(field().value).toBe('600 mL');
-    type('600 mL', 'ArrowUp');
+    expect(field().value).toBe('600');
+    type('600', 'ArrowUp');
     expect(taken).toEqual([610]);
   });
 });

@@ -14,7 +14,7 @@ export interface Limits {
 let nextId = 0;
 
 /**
- * A field that takes any unit typed and shows the preferred one. Enter or leaving the field commits, Escape takes back,
+ * A field that takes any unit typed, and shows the number in the preferred one with that beside it. Enter or leaving the field commits, Escape takes back,
  * the arrows nudge. What cannot be read is said underneath, and the value stays as it was.
  */
 @Component({
@@ -22,22 +22,27 @@ let nextId = 0;
   imports: [NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <input
-      nz-input
-      type="text"
-      inputmode="text"
-      autocomplete="off"
-      [id]="fieldId()"
-      [value]="text()"
-      [attr.placeholder]="placeholder() || null"
-      [attr.aria-label]="label()"
-      [attr.aria-invalid]="problem() ? true : null"
-      [attr.aria-describedby]="problem() || echo() ? fieldId() + '-note' : null"
-      (focus)="focused($event)"
-      (input)="typed($event)"
-      (blur)="commit()"
-      (keydown)="key($event)"
-    />
+    <span class="ant-input-affix-wrapper" [class.wrong]="problem()">
+      <input
+        nz-input
+        type="text"
+        inputmode="text"
+        autocomplete="off"
+        [id]="fieldId()"
+        [value]="text()"
+        [attr.placeholder]="placeholder() || null"
+        [attr.aria-label]="label()"
+        [attr.aria-invalid]="problem() ? true : null"
+        [attr.aria-describedby]="describedBy()"
+        (focus)="focused($event)"
+        (input)="typed($event)"
+        (blur)="commit()"
+        (keydown)="key($event)"
+      />
+      @if (suffix(); as unit) {
+        <span class="ant-input-suffix" [class.hidden]="hasUnit()" [id]="fieldId() + '-unit'">{{ unit }}</span>
+      }
+    </span>
     @if (problem(); as sentence) {
       <div class="error" role="alert" [id]="fieldId() + '-note'">{{ sentence }}</div>
     } @else if (echo()) {
@@ -54,6 +59,9 @@ let nextId = 0;
     }
     :host(.brief):has(.error) {
       width: 100%;
+    }
+    .hidden {
+      visibility: hidden;
     }
     .echo {
       color: var(--ink-quiet);
@@ -88,6 +96,14 @@ export class QuantityField {
   protected readonly text = linkedSignal(() => this.shown());
   protected readonly problem = linkedSignal<string, string | undefined>({ source: this.shown, computation: () => undefined });
   protected readonly echo = signal<string | undefined>(undefined);
+  /** What the number counts; none where that is said beside the field. */
+  protected readonly suffix = computed(() => (this.bare() ? '' : this.unitWord() || this.units.unit(this.quantity()).symbol));
+  /** A unit is being typed: ours would contradict it. */
+  protected readonly hasUnit = computed(() => /[\p{L}°%]/u.test(this.text()));
+  protected readonly describedBy = computed(() => {
+    const { fieldId, suffix, problem, echo } = this;
+    return [suffix() && `${fieldId()}-unit`, (problem() ?? echo()) && `${fieldId()}-note`].filter(Boolean).join(' ') || null;
+  });
 
   protected focused(event: Event): void {
     (event.target as HTMLInputElement).select();
@@ -115,9 +131,7 @@ export class QuantityField {
   }
 
   private worded(value: number): string {
-    const decimals = this.decimals();
-    if (this.unitWord()) return `${this.units.number(value, this.quantity(), decimals)} ${this.unitWord()}`;
-    return this.bare() ? this.units.number(value, this.quantity(), decimals) : this.units.plain(value, this.quantity(), decimals);
+    return this.units.number(value, this.quantity(), this.decimals());
   }
 
   protected key(event: KeyboardEvent): void {
