@@ -11,6 +11,7 @@ import {
   floatStrip,
   homeWork,
   levelMm,
+  packedSoFar,
   packingList,
   packingLists,
   patternsFor,
@@ -24,6 +25,26 @@ import { planTrip } from '../src/plan';
 import { writeIcs } from '../src/calendar';
 
 const PLAN = planTrip(DEMO_TRIP);
+
+describe('how much of a list is packed', () => {
+  const [list] = packingLists(DEMO_RACK, DEMO_TRIP, PLAN);
+
+  it('parts the starting weight, whatever is ticked; what is ticked comes first', () => {
+    fc.assert(
+      fc.property(fc.subarray(list.items.map((i) => i.id)), (ticked) => {
+        const { allG, packedG, parts } = packedSoFar(list.items, (id) => ticked.includes(id));
+        expect(allG).toBeCloseTo(list.sums.cookingG, 6);
+        const counted = list.items.filter((i) => ticked.includes(i.id) && i.group !== 'food' && i.group !== 'water');
+        expect(packedG).toBeCloseTo(
+          counted.reduce((sum, i) => sum + i.massG, 0),
+          6,
+        );
+        expect(parts.filter((p) => p.fuel).reduce((sum, p) => sum + p.massG, 0)).toBeCloseTo(list.sums.cookingG - list.sums.dryG, 6);
+        expect(parts.map((p) => p.ticked)).toEqual(parts.map((p) => p.ticked).sort((a, b) => Number(b) - Number(a)));
+      }),
+    );
+  });
+});
 
 describe('what is cut at 1:1', () => {
   it('is a strip of π(D + 2·gap) and an overlap: Ø110, gap 6, 20 over, 403.3 mm by hand', () => {

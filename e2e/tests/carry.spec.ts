@@ -209,7 +209,7 @@ test('shows every figure in the units asked for', async ({ page }) => {
   await expect(verdict(page)).toContainText(`${(FIRST_CARRY.demandG / 28.349523).toFixed(2)} oz`);
   await expect(page.getByRole('textbox', { name: 'Evenings, typed' })).toHaveValue('46');
   await unfold(page, 'Altitude, gusts');
-  await expect(page.getByRole('textbox', { name: 'Altitude, typed' })).toHaveValue('7,264 ft'); // 2,214 m on average
+  await expect(page.getByRole('textbox', { name: 'Altitude, typed' })).toHaveValue('7,264'); // 2,214 m on average
 });
 
 test('a bad purchase is pinned, its price is seen, and one that is too small is refused with a reason', async ({ page }) => {

@@ -8,7 +8,10 @@ import { marked, type Tokens } from 'marked';
 import { box, expect, expectFits, importTrip, list, open, options, pick, saved, test, turnTo, verdict } from './helpers';
 
 const SIDES = ['Packing list', 'Stove card', 'One page', 'Home and resupply', 'Safety', 'Labels', 'Templates'] as const;
-const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
+const exported = async (page: Page, name: string) => {
+  await page.getByRole('button', { name: 'Export', exact: true }).click();
+  await page.getByRole('menuitem', { name }).click();
+};
 
 type Matrix = [number, number, number, number, number, number];
 const times = (m: Matrix, n: Matrix): Matrix => [
@@ -67,7 +70,7 @@ function pagesOf(pdf: Buffer): { count: number; wideMm: number; highMm: number }
 
 test('every side of packing answers without violations and fits', async ({ page }) => {
   await open(page, '/pack');
-  await expect(page.locator('app-list-panel')).toContainText('kit, fuel and containers');
+  await expect(page.locator('app-pack-answer')).toContainText('Starting weight');
   for (const name of SIDES) {
     await turnTo(page, name);
     await expectFits(page, name === 'Packing list' ? undefined : '#pack-side');
@@ -76,24 +79,24 @@ test('every side of packing answers without violations and fits', async ({ page 
 
 test('the list weighs what the verdict says, ticks stay over a reload, and one undo takes a tick back', async ({ page }) => {
   await open(page, '/pack');
-  const list = page.locator('app-list-panel');
-  await expect(list.locator('dl div', { hasText: 'kit, fuel and containers' })).toContainText('679');
+  const answer = page.locator('app-pack-answer');
+  await expect(answer.locator('.big')).toHaveText(/^679.g$/);
   await page.getByRole('checkbox', { name: 'long titanium spoon' }).check();
-  await expect(list.getByRole('heading', { name: /Out of Nettle Hut/ })).toContainText('1 of ');
+  await expect(answer.getByRole('status')).toContainText('1 of ');
   await saved(page);
   await page.reload();
   await expect(page.getByRole('checkbox', { name: 'long titanium spoon' })).toBeChecked();
   await page.getByRole('checkbox', { name: 'small lighter' }).check();
-  await expect(list.getByRole('heading', { name: /Out of Nettle Hut/ })).toContainText('2 of ');
+  await expect(answer.getByRole('status')).toContainText('2 of ');
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('checkbox', { name: 'small lighter' })).not.toBeChecked();
-  const [markdown] = await Promise.all([page.waitForEvent('download'), press(page, 'all of it as Markdown')]);
+  const [markdown] = await Promise.all([page.waitForEvent('download'), exported(page, 'Export everything (Markdown)')]);
   const text = await readFile(await markdown.path(), 'utf8');
   expect(text).toContain('# Vesper Divide');
   // every row of a table has as many cells as its heading
   const rows = text.split('\n').filter((l) => l.startsWith('|'));
   expect(rows.every((r) => r.endsWith('|'))).toBe(true);
-  const [calendar] = await Promise.all([page.waitForEvent('download'), press(page, /calendar/)]);
+  const [calendar] = await Promise.all([page.waitForEvent('download'), exported(page, 'Export home and post days (calendar)')]);
   expect(await readFile(await calendar.path(), 'utf8')).toContain('SUMMARY:Burn small can burner');
   await expect(verdict(page)).toContainText('Leave Nettle Hut');
 });
@@ -162,15 +165,15 @@ test('a card of eight dishes with the longest names goes on on its back, and say
   expect(Math.round(wideMm)).toBe(105);
   expect(count).toBe(2);
   await turnTo(page, 'Packing list');
-  const [download] = await Promise.all([page.waitForEvent('download'), press(page, 'all of it as Markdown')]);
+  const [download] = await Promise.all([page.waitForEvent('download'), exported(page, 'Export everything (Markdown)')]);
   const tokens = marked.lexer(await readFile(await download.path(), 'utf8'));
   const tables = tokens.filter((t): t is Tokens.Table => t.type === 'table');
   // a pipe in a name makes no cell more, and no line break ends a row
   for (const t of tables) for (const row of t.rows) expect(row.length).toBe(t.header.length);
   expect(tables.some((t) => t.rows.some((r) => r[0].text.includes('with \\\\| pipes') || r[0].text.includes('with | pipes')))).toBe(true);
-  const [json] = await Promise.all([page.waitForEvent('download'), press(page, 'as JSON')]);
+  const [json] = await Promise.all([page.waitForEvent('download'), exported(page, 'Export lists (JSON)')]);
   const data = JSON.parse(await readFile(await json.path(), 'utf8')) as { lists: { items: { massG: number }[]; sums: { allG: number } }[] };
   for (const l of data.lists) expect(l.items.reduce((g, i) => g + i.massG, 0)).toBeCloseTo(l.sums.allG, 6);
-  const [png] = await Promise.all([page.waitForEvent('download'), press(page, 'list as PNG')]);
+  const [png] = await Promise.all([page.waitForEvent('download'), exported(page, 'Export this list (PNG)')]);
   expect((await readFile(await png.path())).subarray(1, 4).toString()).toBe('PNG');
 });

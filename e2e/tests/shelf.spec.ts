@@ -1,15 +1,19 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { containers, expect, expectFits, loadout, open, pick, saved, test, turnTo, type, unfold, verdict } from './helpers';
+import { containers, expect, expectFits, list, loadout, open, pick, saved, test, turnTo, type, unfold, verdict } from './helpers';
 
 const SIDES = ['Containers', 'For this trip', 'Combine leftovers', 'Later trips'] as const;
 const PANELS = [undefined, 'app-for-trip-panel', 'app-join-panel', 'app-season-panel'] as const;
 
 const card = (page: Page) => page.locator('app-container-card');
 const can = (page: Page, name: RegExp) => page.getByRole('button', { name });
+const shown = (page: Page) => card(page).locator('.big');
+const way = (page: Page) => list(page, 'How the reading is taken');
 const onTrip = (page: Page, name: string) => page.getByRole('combobox', { name: `${name} on this trip` });
 async function say(page: Page, words: string): Promise<void> {
   const field = page.getByRole('textbox', { name: /Put one on the shelf/ });
+  const add = page.getByRole('button', { name: 'Add container' });
+  if ((await add.getAttribute('aria-expanded')) === 'false') await add.click();
   await field.fill(words);
   await field.press('Enter');
 }
@@ -18,7 +22,7 @@ test('every side of the shelf answers without violations and fits', async ({ pag
   await open(page, '/shelf');
   for (const name of SIDES) {
     await turnTo(page, name);
-    if (name === 'Containers') await page.getByRole('button', { name: 'Update the fill level' }).click();
+    if (name === 'Containers') await unfold(page, 'How it is done');
     if (name === 'For this trip') await expect(page.locator('app-for-trip-panel')).toContainText('lighter on average');
     if (name === 'Combine leftovers') await page.getByRole('button', { name: /I have read that/ }).click();
     if (name === 'Later trips') await expect(page.locator('app-season-panel')).toContainText('if the shelf were empty');
@@ -33,7 +37,7 @@ test('a canister is put there as it is said, bad words say what to do, and it is
   await say(page, '230 g can, weighs 93 g');
   await expect(page.getByRole('alert')).toContainText('less than the empty container');
   await say(page, '100 g can, empty 99 g, weighs 139 g');
-  await expect(card(page)).toContainText('40 g left ± 1, 0.40 full');
+  await expect(card(page)).toContainText('left, ± 1 g, 40 % full');
   await expect(page.getByRole('alert')).toHaveCount(0);
   // drawn to two fifths: the fuel begins below the middle of the can
   const [fuel, outline] = [card(page).locator('rect.fuel'), card(page).locator('path.outline')];
@@ -42,38 +46,37 @@ test('a canister is put there as it is said, bad words say what to do, and it is
   expect(whole?.height).toBeGreaterThan(40);
   await saved(page);
   await page.reload();
-  await expect(can(page, /^100 g can, can: 40 g left/)).toBeVisible();
+  await expect(can(page, /^100 g can, canister: 40 g left/)).toBeVisible();
   await page.keyboard.press('Control+z'); // nothing to undo after a reload: it stays
-  await expect(can(page, /^100 g can, can/)).toBeVisible();
+  await expect(can(page, /^100 g can, canister/)).toBeVisible();
 });
 
 test('looks are guided, tried before they are written down, fused, and asked about where they disagree', async ({ page }) => {
   await open(page, '/shelf');
   await can(page, /^the one from the ridge/i).click();
-  await page.getByRole('button', { name: 'Update the fill level' }).click();
   const guide = page.locator('app-look-guide');
   await guide.getByRole('button', { name: 'Read the scale (simulated)' }).click();
   await expect(guide).toContainText('Then: 90 g left');
   await type(page, 'The scale shows', '140 g');
   await expect(guide.getByRole('alert')).toContainText('less than the empty container');
-  await expect(guide.getByRole('button', { name: 'Save' })).toBeEnabled();
-  await guide.getByRole('button', { name: 'Save' }).click();
-  await expect(card(page)).toContainText('90 g left'); // nothing was lost, nothing taken
+  await expect(guide.getByRole('button', { name: 'Save reading' })).toBeEnabled();
+  await guide.getByRole('button', { name: 'Save reading' }).click();
+  await expect(shown(page)).toHaveText('90 g'); // nothing was lost, nothing taken
   // a pole that says 30 g less, though nobody used it
-  await guide.getByText('balance it on a pole').click();
+  await pick(way(page), 'Balance it on a pole');
   await type(page, 'from the cord to the canister', '500 mm');
   await type(page, 'from the cord to the bottle', '205 mm');
-  await guide.getByRole('checkbox', { name: /It was used since/ }).uncheck();
+  await guide.getByRole('checkbox', { name: /Used since the last/ }).uncheck();
   await expect(guide).toContainText('you will be asked');
-  await guide.getByRole('button', { name: 'Save' }).click();
+  await guide.getByRole('button', { name: 'Save reading' }).click();
   await expect(card(page).getByRole('alert')).toContainText('less than the ones before it');
   await card(page).getByRole('button', { name: 'It was used or leaked' }).click();
   await expect(card(page).getByRole('alert')).toHaveCount(0);
-  await expect(card(page)).toContainText('55 g left'); // 500 · 205 / 500 less 150
+  await expect(shown(page)).toHaveText('55 g'); // 500 · 205 / 500 less 150
   await page.keyboard.press('Control+z');
   await expect(card(page).getByRole('alert')).toContainText('less than the ones before it');
   await card(page).getByRole('button', { name: 'Leave that reading out' }).click();
-  await expect(card(page)).toContainText('90 g left');
+  await expect(shown(page)).toHaveText('90 g');
 });
 
 test('a half can goes along, the verdict names it, and after the trip it is back as it is', async ({ page }) => {
@@ -93,9 +96,8 @@ test('a half can goes along, the verdict names it, and after the trip it is back
   // weighed again, the trip knows it at once
   await page.getByRole('link', { name: 'Shelf', exact: true }).click();
   await can(page, /^the one from the ridge/i).click();
-  await page.getByRole('button', { name: 'Update the fill level' }).click();
   await type(page, 'The scale shows', '230 g');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Save reading' }).click();
   await expect(verdict(page)).toContainText('the 230 g canister with 80 g left');
   await turnTo(page, 'For this trip');
   await page.getByRole('button', { name: 'The trip is done: put back what is left' }).click();
@@ -104,16 +106,16 @@ test('a half can goes along, the verdict names it, and after the trip it is back
   await expect(can(page, /^can from Vesper Divide/i)).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(can(page, /^can from Vesper Divide/i)).toHaveCount(0);
-  await expect(can(page, /^the one from the ridge, can: 80 g left/i)).toBeVisible();
+  await expect(can(page, /^the one from the ridge, canister: 80 g left/i)).toBeVisible();
 });
 
 test('a size that a look speaks against is refused in the card, with the look', async ({ page }) => {
   await open(page, '/shelf');
   await can(page, /^the one from the ridge/i).click();
-  await card(page).getByText('Size, price and story').click();
+  await card(page).getByText('Size, price, where it was used').click();
   await type(page, 'The empty container', '300 g');
   await expect(card(page).getByRole('alert')).toContainText('would not go with the look of 2026-08-09');
-  await expect(card(page)).toContainText('90 g left');
+  await expect(shown(page)).toHaveText('90 g');
 });
 
 test('another tab follows, and the shelf goes out and in as CSV and JSON', async ({ context, page }) => {
@@ -147,15 +149,13 @@ test('at the cupboard with a phone: a water line is marked and read by thumb', a
   await open(page, '/shelf');
   await can(page, /^new, for the winter/i).click();
   await expect(card(page).getByRole('textbox', { name: 'What it is called' })).toBeInViewport();
-  await page.getByRole('button', { name: 'Update the fill level' }).click();
   const guide = page.locator('app-look-guide');
-  await guide.getByText('mark its water line').click();
-  await guide.getByRole('button', { name: 'Save' }).click();
-  await page.getByRole('button', { name: 'Update the fill level' }).click();
-  await guide.getByText('read its mark').click();
+  await pick(way(page), 'Mark its water line');
+  await guide.getByRole('button', { name: 'Save reading' }).click();
+  await pick(way(page), 'Read its mark');
   await type(page, 'the mark has risen by', '10 mm');
-  await guide.getByRole('checkbox', { name: /It was used since/ }).check();
-  await guide.getByRole('button', { name: 'Save' }).click();
+  await guide.getByRole('checkbox', { name: /Used since the last/ }).check();
+  await guide.getByRole('button', { name: 'Save reading' }).click();
   // 10 mm of a can of 110 mm are 95.0 g
-  await expect(card(page)).toContainText(/13[3-5]\sg left ± 10/);
+  await expect(card(page)).toContainText(/13[3-5]\sgleft, ± 10\sg/);
 });

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { burns, kitInUse } from '@tinder/core/plan';
 import type { CarryPlan, Plan } from '@tinder/core/planned';
 import { ownContainer } from '@tinder/core/shelf';
@@ -11,7 +10,6 @@ import { Figure } from '../ledger/figure';
 import { DayMarker } from '../planning/day-marker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Hint } from '../ui/hint';
-import { Icon } from '../ui/icon';
 import { Opened } from '../ui/opened';
 import { cautionWords } from '../words/caution-words';
 import { daySpanWords } from '../words/leg-words';
@@ -22,6 +20,7 @@ import { Units } from '../words/units';
 import { AnswerSums } from './answer-sums';
 import { ChoicePanel } from './choice-panel';
 import { DinnerMinutes } from './dinner-minutes';
+import { LegHeading } from './leg-heading';
 import { RiskPanel } from './risk-panel';
 import { Savings } from './savings';
 import { StaleShelf } from './stale-shelf';
@@ -29,42 +28,16 @@ import { StaleShelf } from './stale-shelf';
 /** The answer for one leg: what leaves the stop and what is left of it, what stands in the way, the risk, the easiest savings; one level deeper why. */
 @Component({
   selector: 'app-answer-column',
-  imports: [
-    AnswerSums,
-    ChoicePanel,
-    DinnerMinutes,
-    Figure,
-    Hint,
-    Icon,
-    NzButtonComponent,
-    Opened,
-    RiskPanel,
-    RouterLink,
-    Savings,
-    StaleShelf,
-  ],
+  imports: [AnswerSums, ChoicePanel, DinnerMinutes, Figure, Hint, LegHeading, Opened, RiskPanel, RouterLink, Savings, StaleShelf],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <header>
-      <div>
-        <h2>{{ carry().from }} to {{ carry().to }}</h2>
-        <p class="quiet">{{ place() }}</p>
-      </div>
-      <button
-        nz-button
-        class="square"
-        type="button"
-        aria-label="Previous leg"
-        title="Previous leg"
-        [disabled]="!before()"
-        (click)="goTo(before())"
-      >
-        <app-icon name="left" />
-      </button>
-      <button nz-button class="square" type="button" aria-label="Next leg" title="Next leg" [disabled]="!after()" (click)="goTo(after())">
-        <app-icon name="right" />
-      </button>
-    </header>
+    <app-leg-heading
+      [name]="carry().from + ' to ' + carry().to"
+      [place]="place()"
+      [isFirst]="!before()"
+      [isLast]="!after()"
+      (turned)="goTo($event < 0 ? before() : after())"
+    />
     <app-answer-sums [carry]="carry()" />
     @for (p of carry().problems; track $index) {
       <p class="error problem">{{ problem(p) }}</p>

@@ -1,102 +1,98 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import type { PackGroup } from '@tinder/core/pack';
-import { GROUP_WORDS, IGNITION_WORDS_OF, listLine, sumLines } from '../words/pack-words';
+import type { PackPlace } from '@tinder/core/pack';
+import { PLACE_HEADINGS, packItemWords } from '../words/pack-words';
+import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
-import { Hint } from '../ui/hint';
+import { WeightColumn } from './weight-column';
 import { Tick } from '../ui/tick';
 
-/** In the order in which they are named. */
-const GROUPS = Object.keys(GROUP_WORDS) as PackGroup[];
+/** In the order in which they are packed. */
+const PLACES = Object.keys(PLACE_HEADINGS) as PackPlace[];
 
-/** What goes where out of one stop, to be ticked off in the hand, and what it comes to by every way of counting. */
+/** What goes where out of one stop, to be ticked off in the hand, and how much of its weight is packed. */
 @Component({
   selector: 'app-list-panel',
-  imports: [Hint, NzButtonComponent, Tick],
+  imports: [Tick, WeightColumn],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    @if (study.list(); as l) {
-      <h2 class="sign">
-        Out of {{ l.carry.from }} <span class="quiet">{{ ticked() }}</span>
-      </h2>
-      @for (g of groups(); track g.name) {
-        <h3 class="sign">{{ g.name }}</h3>
-        <ul>
-          @for (i of g.items; track i.id) {
-            <li [class.done]="i.ticked">
-              <label>
-                <input type="checkbox" [appTick]="i.ticked" (turned)="study.tick(i.id)" />
-                <span>{{ i.words }}</span>
-              </label>
-              <span class="quiet">{{ i.place }}</span>
-              <b>{{ i.mass }}</b>
-            </li>
+    <app-weight-column />
+    <div>
+      @for (p of places(); track p.place) {
+        <section [attr.aria-label]="p.name">
+          <h2>
+            {{ p.name }} <span>{{ p.mass }}</span>
+          </h2>
+          <ul>
+            @for (i of p.items; track i.id) {
+              <li [class.done]="i.ticked">
+                <label>
+                  <input type="checkbox" [appTick]="i.ticked" (turned)="study.tick(i.id)" />
+                  <span>{{ i.words }}</span>
+                </label>
+                <b>{{ i.mass }}</b>
+              </li>
+            }
+          </ul>
+          @if (p.place === 'pot' && order()) {
+            <p class="quiet">Into the pot, in this order: {{ order() }}.</p>
           }
-        </ul>
+        </section>
       }
-      <dl>
-        @for (s of sums(); track s.name) {
-          <div>
-            <dt [appHint]="s.name">{{ s.name }}</dt>
-            <dd>{{ s.mass }}</dd>
-          </div>
-        }
-      </dl>
-      @if (order()) {
-        <p>Into the pot, in this order: {{ order() }}.</p>
-      }
-      <p>{{ ignition() }} {{ camp() }}</p>
-      <p class="no-print"><button nz-button nzSize="small" type="button" (click)="study.untick()">Take every tick off</button></p>
-    }
+    </div>
   `,
   styles: `
     :host {
-      display: block;
+      display: grid;
+      grid-template-columns: 7.5rem minmax(0, 40rem);
+      gap: 1.5rem 2rem;
+      align-items: start;
     }
-    h3 {
-      margin: 0.5rem 0 0;
+    h2 {
+      display: flex;
+      justify-content: space-between;
+      margin: 0;
+      padding: 0.375rem 0;
+    }
+    section + section {
+      margin-top: 0.75rem;
     }
     ul {
-      max-width: 53.75rem;
       margin: 0;
       padding: 0;
       list-style: none;
     }
     li {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) max-content 5rem;
+      grid-template-columns: minmax(0, 1fr) max-content;
       gap: 0 0.875rem;
       align-items: center;
-      border-bottom: 1px solid var(--hairline);
+      border-top: 1px solid var(--hairline);
     }
     label {
-      display: block;
-      padding: var(--thumb-pad, 3px) 0;
+      display: flex;
+      gap: 0.5rem;
+      align-items: baseline;
+      padding: var(--thumb-pad, 5px) 0;
+      cursor: pointer;
     }
     .done span {
       color: var(--ink-quiet);
-      text-decoration: line-through;
     }
     b {
-      text-align: right;
-      font-weight: 600;
-    }
-    dl {
-      margin: 0.625rem 0;
-    }
-    dl div {
-      display: flex;
-      justify-content: space-between;
-      max-width: 22.5rem;
-    }
-    dd {
-      margin: 0;
       font-weight: 600;
     }
     p {
-      margin: 0.25rem 0;
-      line-height: 1.3;
+      margin: 0.125rem 0;
+      font-size: 0.875rem;
+    }
+    @media (max-width: 720px) {
+      :host {
+        grid-template-columns: minmax(0, 1fr);
+      }
+      app-weight-column {
+        display: none;
+      }
     }
   `,
 })
@@ -104,37 +100,26 @@ export class ListPanel {
   protected readonly study = inject(PackStudy);
   private readonly units = inject(Units);
 
-  protected readonly groups = computed(() => {
-    const list = this.study.list();
-    if (!list) return [];
-    return GROUPS.flatMap((group) => {
-      const items = list.items
-        .filter((i) => i.group === group)
-        .map((i) => ({
-          id: i.id,
-          ...listLine(i, this.units),
-          ticked: this.study.isTicked(i.id),
-        }));
-      return items.length ? [{ name: GROUP_WORDS[group], items }] : [];
+  protected readonly places = computed(() => {
+    const all = this.study.list()?.items ?? [];
+    return PLACES.flatMap((place) => {
+      const items = all.filter((i) => i.place === place);
+      if (!items.length) return [];
+      const massG = items.reduce((sum, i) => sum + i.massG, 0);
+      return [
+        {
+          place,
+          name: PLACE_HEADINGS[place],
+          mass: this.units.text(massG, 'mass'),
+          items: items.map((i) => ({
+            id: i.id,
+            words: sentenceStart(packItemWords(i, this.units)),
+            mass: this.units.text(i.massG, 'mass'),
+            ticked: this.study.isTicked(i.id),
+          })),
+        },
+      ];
     });
   });
-  protected readonly sums = computed(() => {
-    const list = this.study.list();
-    return list ? sumLines(list.sums, this.units) : [];
-  });
-  protected readonly ticked = computed(() => {
-    const all = this.groups().flatMap((g) => g.items);
-    return `${all.filter((i) => i.ticked).length} of ${all.length} packed`;
-  });
   protected readonly order = computed(() => this.study.list()?.nestOrder.join(', ') ?? '');
-  protected readonly ignition = computed(() => {
-    const list = this.study.list();
-    return list ? IGNITION_WORDS_OF[list.ignition] : '';
-  });
-  protected readonly camp = computed(() => {
-    const list = this.study.list();
-    if (!list) return '';
-    const rubbish = list.rubbishG >= 1 ? ` Rubbish by the next bin: ${this.units.text(list.rubbishG, 'mass')}.` : '';
-    return `Leaving camp, count ${list.atCampCount} things.${rubbish}`;
-  });
 }

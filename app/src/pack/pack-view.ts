@@ -1,3 +1,4 @@
+import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { LIMITS } from '@tinder/core/model';
@@ -7,6 +8,8 @@ import { downloadPicture } from '../platform/export-figure';
 import { downloadCalendar, downloadMarkdown, downloadPacked, downloadTable } from '../store/trip-files';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
+import { Icon } from '../ui/icon';
+import { MENU } from '../ui/nz/menu';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
@@ -21,6 +24,7 @@ import { MakePanel } from './make-panel';
 import { OnePagePanel } from './one-page-panel';
 import { listPicture } from './list-picture';
 import { AppUpdates } from '../platform/app-updates';
+import { PackAnswer } from './pack-answer';
 import { PackStudy } from './pack-study';
 import { Paper, PAPER_SIZES, type PaperSize } from './paper';
 import { StopsPanel } from './stops-panel';
@@ -46,8 +50,12 @@ type Side = (typeof SIDES)[number]['value'];
     LabelsPanel,
     ListPanel,
     MakePanel,
+    Icon,
+    MENU,
+    NgTemplateOutlet,
     NzButtonComponent,
     OnePagePanel,
+    PackAnswer,
     Paper,
     PickField,
     QuantityField,
@@ -58,45 +66,61 @@ type Side = (typeof SIDES)[number]['value'];
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Pack</h1>
-    <app-sides
-      label="What to take out of the screen"
-      panelId="pack-side"
-      [options]="sides"
-      [value]="side()"
-      (valueChange)="side.set($event)"
-    />
-    <div class="bar no-print">
-      @if (ofDeparture()) {
+    <div class="tools">
+      <app-sides
+        label="What to take out of the screen"
+        panelId="pack-side"
+        [options]="sides"
+        [value]="side()"
+        (valueChange)="side.set($event)"
+      />
+      <div class="acts no-print">
+        @if (side() === 'list') {
+          <button nz-button type="button" (click)="study.untick()">Untick all</button>
+        }
+        @if (side() !== 'card') {
+          <app-choice label="Paper" [options]="papers" [value]="paper()" (valueChange)="paper.set($event)" />
+        }
+        <button nz-button type="button" [disabled]="!ready()" (click)="print()">Print</button>
+        <button nz-button nz-dropdown type="button" nzTrigger="click" [nzDropdownMenu]="menu" [disabled]="!study.asked.fresh()">
+          Export<app-icon name="down" />
+        </button>
+        <nz-dropdown-menu #menu="nzDropdownMenu">
+          <ul nz-menu>
+            @for (f of files; track f.name) {
+              <li nz-menu-item appMenuItem (chosen)="f.save()">{{ f.name }}</li>
+            }
+          </ul>
+        </nz-dropdown-menu>
+      </div>
+    </div>
+    @if (ofDeparture()) {
+      <div class="bar no-print">
         <span class="departure">
           <app-pick-field label="Departure" [options]="study.stops()" [value]="study.stopId()" (valueChange)="study.choose($event)" />
         </span>
-      }
-      @if (side() !== 'card') {
-        <app-choice label="Paper" [options]="papers" [value]="paper()" (valueChange)="paper.set($event)" />
-      }
-      @if (side() === 'card' || side() === 'page' || side() === 'labels') {
-        <span class="mark">
-          <span class="name">One mark of the cup</span>
-          <app-quantity-field
-            label="One mark of the cup"
-            quantity="volume"
-            placeholder="no cup"
-            [value]="trip().cupMarkMl"
-            [limits]="markLimits"
-            (valueChange)="mark($event)"
-          />
-          @if (trip().cupMarkMl !== null) {
-            <button nz-button nzSize="small" type="button" (click)="mark(null)">No cup</button>
-          }
-        </span>
-      }
-      <button nz-button nzSize="small" type="button" [disabled]="!ready()" (click)="print()">Print</button>
-      <span class="files">
-        @for (f of files; track f.name) {
-          <button nz-button nzSize="small" type="button" [disabled]="!study.asked.fresh()" (click)="f.save()">{{ f.name }}</button>
+        <ng-container [ngTemplateOutlet]="cup" />
+      </div>
+    }
+    @if (side() === 'labels') {
+      <div class="bar no-print"><ng-container [ngTemplateOutlet]="cup" /></div>
+    }
+    <ng-template #cup>
+      <span class="mark">
+        <span class="name">One mark of the cup</span>
+        <app-quantity-field
+          label="One mark of the cup"
+          quantity="volume"
+          placeholder="no cup"
+          [value]="trip().cupMarkMl"
+          [limits]="markLimits"
+          (valueChange)="mark($event)"
+        />
+        @if (trip().cupMarkMl !== null) {
+          <button nz-button nzSize="small" type="button" (click)="mark(null)">No cup</button>
         }
       </span>
-    </div>
+    </ng-template>
     <app-study-note [study]="study.asked" />
     @if (side() === 'card' || side() === 'page') {
       <app-study-note [study]="study.wires" />
@@ -108,11 +132,13 @@ type Side = (typeof SIDES)[number]['value'];
       id="pack-side"
       role="tabpanel"
       [class.stale]="study.packed() && !study.asked.fresh()"
+      [class.one-look]="side() === 'list'"
       [attr.aria-labelledby]="'pack-side-' + side()"
     >
       @switch (study.packed() ? side() : undefined) {
         @case ('list') {
           <app-list-panel />
+          <app-pack-answer class="answer" />
         }
         @case ('card') {
           <app-paper size="A6"><app-card-panel /></app-paper>
@@ -135,7 +161,7 @@ type Side = (typeof SIDES)[number]['value'];
       }
     </div>
   `,
-  styleUrl: '../commands/sides-view.less',
+  styleUrls: ['../commands/sides-view.less', '../answer/one-look.less'],
   styles: `
     .bar {
       display: flex;
@@ -143,11 +169,6 @@ type Side = (typeof SIDES)[number]['value'];
       gap: 0.25rem 1.125rem;
       align-items: baseline;
       margin: 0.375rem 0;
-    }
-    .files {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 0 0.875rem;
     }
     .mark {
       display: grid;
@@ -178,18 +199,18 @@ export class PackView {
 
   protected readonly markLimits = LIMITS.cupMarkMl;
   protected readonly trip = this.store.trip;
-  /** One departure is looked at. */
-  protected readonly ofDeparture = computed(() => this.side() === 'list' || this.side() === 'card' || this.side() === 'page');
+  /** One departure is looked at, chosen over the paper. */
+  protected readonly ofDeparture = computed(() => this.side() === 'card' || this.side() === 'page');
   /** Nothing is printed that is still being reckoned. */
   protected readonly ready = computed(
     () => this.study.asked.fresh() && (this.study.wires.fresh() || (this.side() !== 'card' && this.side() !== 'page')),
   );
   protected readonly files = [
-    { name: 'lists as CSV', save: () => this.csv() },
-    { name: 'as JSON', save: () => this.json() },
-    { name: 'list as PNG', save: () => void this.png() },
-    { name: 'all of it as Markdown', save: () => this.markdown() },
-    { name: 'home and post days, calendar', save: () => this.calendar() },
+    { name: 'Export lists (CSV)', save: () => this.csv() },
+    { name: 'Export lists (JSON)', save: () => this.json() },
+    { name: 'Export this list (PNG)', save: () => void this.png() },
+    { name: 'Export everything (Markdown)', save: () => this.markdown() },
+    { name: 'Export home and post days (calendar)', save: () => this.calendar() },
   ];
 
   protected mark(cupMarkMl: number | null): void {

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { FUELS } from '@tinder/core/fuel';
@@ -8,51 +8,55 @@ import { ContainerShape } from '../charts/container-shape';
 import { Done } from '../store/done';
 import { sentenceStart } from '../words/sentence-start';
 import { DateField } from '../ui/date-field';
+import { Hint } from '../ui/hint';
 import { Opened } from '../ui/opened';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { takeName } from '../ui/take-name';
 import {
-  coldestWords,
   disagreementWords,
   leftWords,
   lookProblemWords,
   lookWords,
   priceWords,
+  SEASON_WORDS,
   SHELF_KIND_WORDS,
 } from '../words/shelf-words';
 import { Units } from '../words/units';
-import { LookGuide } from './look-guide';
 import { ShelfStudy } from './shelf-study';
 
 /** Everything about one container: what is in it and how that is known, what it was bought for, every look at it, and the next one. */
 @Component({
   selector: 'app-container-card',
-  imports: [ContainerShape, DateField, LookGuide, NzButtonComponent, NzInputDirective, Opened, PickField, QuantityField],
+  imports: [ContainerShape, DateField, Hint, NzButtonComponent, NzInputDirective, Opened, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.open(); as s) {
       @let c = s.item;
-      <h2 class="sign">{{ kinds[c.kind] }}</h2>
-      <div class="top">
-        <app-container-shape [container]="s.container" [scale]="1.6" />
-        <div>
-          <input
-            nz-input
-            class="title"
-            aria-label="What it is called"
-            maxlength="80"
-            [value]="c.name"
-            (change)="rename(c, $any($event.target))"
-          />
-          <p class="left">{{ told()?.left }}</p>
-          <p class="quiet">{{ told()?.weighs }}</p>
-          @if (told()?.coldest; as words) {
-            <p class="cold">{{ words }}</p>
-          }
-          <p class="quiet">{{ told()?.price }}</p>
-        </div>
-      </div>
+      <h2>{{ told()?.kind }}</h2>
+      <input
+        nz-input
+        class="title"
+        aria-label="What it is called"
+        maxlength="80"
+        [value]="c.name"
+        (change)="rename(c, $any($event.target))"
+      />
+      <p class="sum">
+        <span class="big">{{ told()?.left }}</span>
+        <span class="quiet">{{ told()?.doubt }}</span>
+      </p>
+      <app-container-shape [container]="s.container" [scale]="1.25" />
+      <dl>
+        <dt appHint="Should weigh">Should weigh</dt>
+        <dd>{{ told()?.gross }}</dd>
+        <dt>{{ c.tareG === null ? 'Empty, by its size' : 'Empty' }}</dt>
+        <dd>{{ told()?.tare }}</dd>
+        @if (told()?.coldest; as coldest) {
+          <dt appHint="Works down to">Works down to</dt>
+          <dd class="cold">{{ coldest }}</dd>
+        }
+      </dl>
       @if (asks(); as question) {
         <div class="asks" role="alert">
           <p>{{ question.words }}</p>
@@ -68,12 +72,7 @@ import { ShelfStudy } from './shelf-study';
       @if (refusal(); as sentence) {
         <p class="error" role="alert">{{ sentence }}</p>
       }
-      @if (looking()) {
-        <app-look-guide [of]="s" (done)="looking.set(false)" />
-      } @else {
-        <button nz-button nzSize="small" class="again" type="button" (click)="looking.set(true)">Update the fill level</button>
-      }
-      <h3 class="sign">Readings</h3>
+      <h3>Readings</h3>
       <ol>
         @for (l of looks(); track $index) {
           <li>
@@ -83,12 +82,15 @@ import { ShelfStudy } from './shelf-study';
             </button>
           </li>
         } @empty {
-          <li class="quiet">{{ c.openedOn ? 'Nobody has looked at it since it was opened.' : 'New: it holds what is printed on it.' }}</li>
+          <li class="quiet">{{ c.openedOn ? 'No reading since it was opened.' : 'New: it holds what is printed on it.' }}</li>
         }
       </ol>
-      <details appOpened #o="opened">
-        <summary>Size, price and story</summary>
+      <details class="finer" appOpened #o="opened">
+        <summary>Size, price, where it was used</summary>
         @if (o.once()) {
+          @if (told()?.price; as words) {
+            <p class="quiet">{{ words }}</p>
+          }
           <div class="fields">
             <app-pick-field
               label="Holds"
@@ -177,28 +179,25 @@ import { ShelfStudy } from './shelf-study';
       <button nz-button nzSize="small" type="button" (click)="remove(c)">Remove from the shelf</button>
     }
   `,
-  styleUrl: '../ui/rows.less',
+  styleUrls: ['../answer/sums.less', '../answer/answer-sums.less'],
   styles: `
-    .top {
-      display: grid;
-      grid-template-columns: max-content minmax(0, 1fr);
-      gap: 1.25rem;
-      align-items: end;
+    :host {
+      display: block;
+      min-width: 0;
     }
-    .top p {
-      margin: 0;
+    h2 {
       line-height: 1.3;
     }
     .title {
-      font: 700 1.25rem/1.2 var(--signs);
+      width: 100%;
       text-align: left;
-    }
-    .left {
-      font: 700 1.1875rem/1.3 var(--signs);
     }
     .cold {
       color: var(--glacier);
-      font-weight: 600;
+    }
+    p {
+      margin: 0.25rem 0;
+      line-height: 1.35;
     }
     .asks {
       margin: 0.5rem 0;
@@ -212,9 +211,6 @@ import { ShelfStudy } from './shelf-study';
     .asks button + button {
       margin-left: 1.125rem;
     }
-    .again {
-      margin: 0.5rem 0;
-    }
     h3 {
       margin: 0.5rem 0 0;
     }
@@ -225,26 +221,29 @@ import { ShelfStudy } from './shelf-study';
     }
     li {
       display: grid;
-      grid-template-columns: 5.25rem minmax(0, 1fr) max-content;
+      grid-template-columns: minmax(0, 1fr) max-content;
       gap: 0 0.625rem;
-      align-items: baseline;
+      align-items: center;
       padding: 2px 0;
       border-bottom: 1px solid var(--hairline);
       line-height: 1.25;
     }
+    li b {
+      grid-column: 1;
+    }
+    li span {
+      grid-row: 2;
+    }
+    li button {
+      grid-row: 1 / span 2;
+      grid-column: 2;
+    }
     li.quiet {
       display: block;
     }
-    details {
-      margin-top: 0.375rem;
-    }
-    summary {
-      color: var(--ink-quiet);
-      cursor: pointer;
-    }
     .fields {
       display: grid;
-      grid-template-columns: 4.5rem minmax(0, 1fr) 4.5rem minmax(0, 1fr);
+      grid-template-columns: 5.25rem minmax(0, 1fr);
       gap: 2px 0.75rem;
       align-items: center;
     }
@@ -258,26 +257,13 @@ import { ShelfStudy } from './shelf-study';
       margin: 0.375rem 0;
       font-style: italic;
     }
-    @media (max-width: 720px) {
-      .fields {
-        grid-template-columns: 5.25rem minmax(0, 1fr);
-      }
-      li {
-        grid-template-columns: minmax(0, 1fr) max-content;
-      }
-      li b {
-        grid-column: 1 / -1;
-      }
-    }
   `,
 })
 export class ContainerCard {
   protected readonly study = inject(ShelfStudy);
   private readonly done = inject(Done);
   private readonly units = inject(Units);
-  protected readonly kinds = SHELF_KIND_WORDS;
   protected readonly L = LIMITS;
-  protected readonly looking = signal(false);
 
   protected readonly fuels = computed(() => {
     const kind = this.study.open()?.item.kind;
@@ -287,17 +273,21 @@ export class ContainerCard {
   protected readonly told = computed(() => {
     const s = this.study.open();
     if (!s) return undefined;
-    const { gross, tare } = s.stock;
-    const known = s.item.tareG === null ? 'empty by its size' : 'empty';
+    const { gross, tare, left, share, unknown } = s.stock;
+    const number = this.study.shelved().indexOf(s) + 1;
+    const mass = (massG: number) => this.units.text(massG, 'mass');
     return {
-      left: leftWords(s.stock, this.units),
-      weighs: `should weigh ${this.units.text(gross.massG, 'mass')}; ${known} ${this.units.text(tare.massG, 'mass')}`,
-      coldest: s.season && `${coldestWords(s.coldestC, s.season, this.units)} (at sea level)`,
+      kind: `${sentenceStart(SHELF_KIND_WORDS[s.item.kind])} #${number}`,
+      left: unknown ? '?' : mass(left.massG),
+      doubt: unknown ? leftWords(s.stock, this.units) : `left, ± ${mass(left.sdG)}, ${Math.round(100 * share)} % full`,
+      gross: mass(gross.massG),
+      tare: mass(tare.massG),
+      coldest: s.coldestC === undefined ? '' : `${this.units.text(s.coldestC, 'temperature')}${s.season ? `, ${SEASON_WORDS[s.season]}` : ''}`,
       price: priceWords(s.item, s.perG, this.units),
     };
   });
   protected readonly looks = computed(() =>
-    (this.study.open()?.item.looks ?? []).map((l, at) => ({ at, on: l.on, words: lookWords(l, this.units) })).reverse(),
+    (this.study.open()?.item.looks ?? []).map((l, at) => ({ at, on: l.on, words: sentenceStart(lookWords(l, this.units)) })).reverse(),
   );
   protected readonly asks = computed(() => {
     const s = this.study.open();

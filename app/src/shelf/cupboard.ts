@@ -10,7 +10,7 @@ import { ShelfStudy, type Shelved } from './shelf-study';
   imports: [ContainerShape],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">Containers at home</h2>
+    <h2 class="hidden-text">Containers at home</h2>
     <ul>
       @for (r of rows(); track r.id) {
         <li>
@@ -23,27 +23,29 @@ import { ShelfStudy, type Shelved } from './shelf-study';
           >
             <app-container-shape [container]="r.of.container" [scale]="1.15" />
             <span class="plank"></span>
-            <span class="grams" [class.asks]="r.of.stock.asks">{{ r.left }}</span>
-            <span class="quiet">{{ r.doubt }}</span>
-            @if (r.coldest) {
+            <span class="label"
+              ><span>#{{ r.number }}</span> <b>{{ r.left }}</b></span
+            >
+            <span class="called">{{ r.of.item.name }}</span>
+            @if (r.of.stock.asks) {
+              <span class="asks">Readings disagree</span>
+            } @else if (r.coldest) {
               <span class="cold">{{ r.coldest }}</span>
             }
-            <b>{{ r.of.item.name }}</b>
             @if (r.of.place !== 'home') {
-              <span class="along">comes along</span>
+              <span class="along">Comes along</span>
             }
           </button>
         </li>
       } @empty {
-        <li class="quiet">Nothing yet. Say what stands there, as it is: “230 g canister, weighs 293 g”.</li>
+        <li class="quiet">No containers yet. Press “Add container” and say what stands there: “230 g canister, weighs 293 g”.</li>
       }
     </ul>
   `,
-  styleUrl: '../ui/rows.less',
   styles: `
     ul {
       display: grid;
-      grid-template-columns: repeat(auto-fill, minmax(6.5rem, 1fr));
+      grid-template-columns: repeat(auto-fill, minmax(7.5rem, 1fr));
       gap: 0.875rem 0;
       margin: 0.5rem 0 0;
       padding: 0;
@@ -54,9 +56,9 @@ import { ShelfStudy, type Shelved } from './shelf-study';
     }
     button {
       display: grid;
-      grid-template-rows: 6.25rem 0.3125rem;
+      grid-template-rows: 6.25rem 3px auto;
       align-content: start;
-      justify-items: start;
+      justify-items: center;
       width: 100%;
       height: 100%;
       padding: 0;
@@ -64,51 +66,54 @@ import { ShelfStudy, type Shelved } from './shelf-study';
       background: none;
       color: inherit;
       font: inherit;
-      line-height: 1.2;
-      text-align: left;
+      line-height: 1.25;
+      text-align: center;
       cursor: pointer;
     }
     app-container-shape {
       align-self: end;
-      padding-left: 0.25rem;
     }
     .plank {
       width: 100%;
-      height: 0.3125rem;
-      border-top: 2px solid var(--ink);
-      background: var(--ground-sunk);
+      background: var(--ink);
     }
-    .on .plank {
-      border-color: var(--ember);
+    .label {
+      display: flex;
+      gap: 0.375rem;
+      justify-content: center;
+      min-width: 4.5rem;
+      margin-bottom: 0.25rem;
+      padding: 0.25rem 0.625rem;
+      border: 1px solid var(--control-line);
+      border-top: 0;
+      border-radius: 0 0 0.25rem 0.25rem;
+      background: var(--field);
     }
-    b {
-      padding-right: 0.625rem;
-      font-weight: 600;
+    button:hover .label {
+      border-color: var(--ink);
     }
-    button:hover b,
-    .on b {
-      text-decoration: underline;
-      text-decoration-color: var(--ember);
-      text-underline-offset: 3px;
+    .on .label {
+      border-color: var(--ink);
+      background: var(--ink);
+      color: var(--ground);
     }
-    .grams {
-      margin-top: 3px;
-      font: 700 1.1875rem/1.2 var(--signs);
+    .called {
+      padding: 0 0.375rem;
+      font-size: 0.875rem;
     }
-    .asks {
-      color: var(--ember-text);
+    .called::first-letter {
+      text-transform: uppercase;
     }
-    .quiet,
-    .cold,
+    .asks,
     .along {
+      color: var(--ember-text);
       font-size: 0.8125rem;
+      font-weight: 600;
     }
     .cold {
       color: var(--glacier);
+      font-size: 0.8125rem;
       font-weight: 600;
-    }
-    .along {
-      color: var(--ember-text);
     }
   `,
 })
@@ -125,13 +130,13 @@ export class Cupboard {
 
   protected readonly rows = computed(() => {
     const openId = this.study.open()?.item.id;
-    return this.study.shelved().map((of) => ({
+    return this.study.shelved().map((of, at) => ({
       id: of.item.id,
       of,
       isOpen: of.item.id === openId,
+      number: at + 1,
       left: of.stock.unknown ? '?' : this.units.text(of.stock.left.massG, 'mass'),
-      doubt: of.stock.asks ? 'looks disagree' : `± ${this.units.text(of.stock.left.sdG, 'mass')}`,
-      coldest: of.coldestC === undefined ? '' : `to ${this.units.text(of.coldestC, 'temperature')}`,
+      coldest: of.coldestC === undefined ? '' : `works to ${this.units.text(of.coldestC, 'temperature')}`,
       spoken: this.spoken(of),
     }));
   });

@@ -1,14 +1,16 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { LIMITS, LOOKS_AT, type LookProblem } from '@tinder/core/model';
 import { cylinderOf, floatsUpright, lookSays, stockOf, withLook } from '@tinder/core/shelf';
-import { Choice } from '../ui/choice';
 import { DateField } from '../ui/date-field';
+import { Opened } from '../ui/opened';
+import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Tick } from '../ui/tick';
 import { today } from '../ui/today';
 import { LOOK_GUIDES, type GuidedHow } from '../words/look-guide-words';
 import { leftWords, LOOK_NAMES, lookProblemWords } from '../words/shelf-words';
+import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
 import { asksUse, LOOK_FIELDS, lookOf, newDraft, type LookDraft } from './look-draft';
 import { LookDrawing } from './look-drawing';
@@ -19,19 +21,17 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
 /** One look at a container, guided: how it is done, drawn with the figures as they are typed, and what it would say before it is written down. */
 @Component({
   selector: 'app-look-guide',
-  imports: [Choice, DateField, LookDrawing, NzButtonComponent, QuantityField, Tick],
+  imports: [DateField, LookDrawing, NzButtonComponent, Opened, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let d = draft();
-    <h3 class="sign">Update the fill level</h3>
-    <app-choice label="How to look at it" [options]="ways()" [value]="d.how" (valueChange)="start($event)" />
+    <header>
+      <h2>Update the fill level, #{{ number() }}</h2>
+      <app-pick-field label="How the reading is taken" [quietly]="true" [options]="ways()" [value]="d.how" (valueChange)="start($event)" />
+      <button nz-button nzType="primary" type="button" [disabled]="!look()" (click)="write()">Save reading</button>
+    </header>
     <div class="guide">
       <app-look-drawing [draft]="d" [item]="of().item" />
-      <ol>
-        @for (s of guide().steps; track s) {
-          <li>{{ s }}</li>
-        }
-      </ol>
       <div class="fields">
         @for (f of fields(); track f.key) {
           <span class="name">{{ f.name }}</span>
@@ -51,7 +51,7 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
         @if (asksUse(d.how)) {
           <label class="used">
             <input type="checkbox" [appTick]="d.used" (turned)="change({ used: !d.used })" />
-            <span>It was used since the last look, without being logged</span>
+            <span>Used since the last reading, without being logged</span>
           </label>
         }
         @if (d.how === 'weighed') {
@@ -64,32 +64,44 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
     } @else if (would(); as words) {
       <p class="would" role="status">{{ words }}</p>
     }
-    <p class="acts">
-      <button nz-button nzSize="small" type="button" [disabled]="!look()" (click)="write()">Save</button>
-      <button nz-button nzSize="small" type="button" (click)="done.emit()">Not now</button>
-    </p>
-    <p class="quiet">{{ guide().mind }}</p>
+    <details class="finer" appOpened #o="opened">
+      <summary>How it is done</summary>
+      @if (o.once()) {
+        <ol>
+          @for (s of guide().steps; track s) {
+            <li>{{ s }}</li>
+          }
+        </ol>
+        <p class="quiet">{{ guide().mind }}</p>
+      }
+    </details>
   `,
   styleUrl: '../ui/rows.less',
   styles: `
     :host {
-      padding: 0.375rem 0 0.5rem 0.75rem;
-      border-left: 3px solid var(--ember);
+      padding-top: 0.625rem;
+      border-top: 1px solid var(--hairline);
     }
-    h3 {
+    header {
+      display: grid;
+      grid-template-columns: max-content minmax(0, 15rem) max-content;
+      gap: 1rem;
+      align-items: center;
+    }
+    h2 {
       margin: 0;
     }
     .guide {
       display: grid;
-      grid-template-columns: minmax(0, 13.75rem) minmax(0, 1fr);
-      gap: 0 1.25rem;
+      grid-template-columns: minmax(0, 22rem) minmax(0, 1fr);
+      gap: 0 2rem;
       align-items: start;
+      margin-top: 0.5rem;
     }
     .fields {
       display: grid;
-      grid-column: 1 / -1;
       grid-template-columns: minmax(0, 12.5rem) 9.375rem;
-      gap: 2px 0.875rem;
+      gap: 0.375rem 0.875rem;
       align-items: center;
     }
     .used,
@@ -112,12 +124,8 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
       font-size: 0.8125rem;
       line-height: 1.3;
     }
-    .acts {
-      display: flex;
-      gap: 1.125rem;
-      margin: 0.25rem 0;
-    }
     @media (max-width: 720px) {
+      header,
       .guide {
         grid-template-columns: minmax(0, 1fr);
       }
@@ -133,7 +141,6 @@ export class LookGuide {
   protected readonly L = LIMITS;
   protected readonly asksUse = asksUse;
   readonly of = input.required<Shelved>();
-  readonly done = output();
 
   /** A draft belongs to one container: another one begins anew. */
   protected readonly draft = linkedSignal<string, LookDraft>({
@@ -148,7 +155,7 @@ export class LookGuide {
       .filter((how) => how !== 'risen' || this.of().item.looks.some((l) => l.how === 'marked'))
       // a tall can lies over: no water line is read off it
       .filter((how) => !IN_WATER.includes(how) || floatsUpright(cylinderOf(this.of().item)))
-      .map((value) => ({ value, label: LOOK_NAMES[value] })),
+      .map((value) => ({ value, label: sentenceStart(LOOK_NAMES[value]) })),
   );
   protected readonly guide = computed(() => LOOK_GUIDES[this.draft().how]);
   protected readonly fields = computed(() => LOOK_FIELDS[this.draft().how]);
@@ -172,9 +179,16 @@ export class LookGuide {
     return `${alone}Then: ${leftWords(stock, this.units)}.${asks}`;
   });
 
+  protected readonly number = computed(() => this.study.items().findIndex((c) => c.id === this.of().item.id) + 1);
+
   protected start(how: GuidedHow): void {
     this.refused.set(undefined);
     this.draft.set(newDraft(how, this.draft().on, this.of().item));
+  }
+
+  /** What was saved is a reading now: the next one begins empty. */
+  private begin(): void {
+    this.start(this.ways().some((w) => w.value === this.draft().how) ? this.draft().how : this.ways()[0].value);
   }
 
   protected change(change: Partial<LookDraft>): void {
@@ -197,7 +211,7 @@ export class LookGuide {
     const tried = this.tried();
     if (!tried) return;
     if (!tried.ok) return this.refused.set(tried.problem);
-    if (this.study.editItem(`look at ${item.name}`, item.id, () => tried.value)) this.done.emit();
+    if (this.study.editItem(`reading of ${item.name}`, item.id, () => tried.value)) this.begin();
   }
 
   protected words(problem: LookProblem): string {

@@ -9,6 +9,7 @@ import { AddContainer } from './add-container';
 import { ContainerCard } from './container-card';
 import { Cupboard } from './cupboard';
 import { ForTripPanel } from './for-trip-panel';
+import { LookGuide } from './look-guide';
 import { JoinPanel } from './join-panel';
 import { SeasonPanel } from './season-panel';
 import { ShelfStudy } from './shelf-study';
@@ -36,15 +37,15 @@ describe('the cupboard', () => {
     const panel = new Panel(Cupboard);
     const names = [...panel.element.querySelectorAll('button')].map((b) => b.getAttribute('aria-label'));
     expect(names).toHaveLength(9);
-    expect(names[0]).toMatch(/^the one from the ridge, can: 90\sg left ± 1, 0.39 full, runs down to −\d+\s°C: (three seasons|deep cold)$/);
-    expect(panel.text).toContain('looks disagree');
+    expect(names[0]).toMatch(/^the one from the ridge, canister: 90\sg left ± 1, 39 % full, runs down to −\d+\s°C: (three seasons|deep cold)$/);
+    expect(panel.text).toContain('Readings disagree');
     panel.press(names[5] ?? '');
     expect(study().open()?.item.id).toBe('shelf-spirit');
   });
 
   it('says how to begin where there is nothing', () => {
     store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
-    expect(new Panel(Cupboard).text).toContain('Nothing yet.');
+    expect(new Panel(Cupboard).text).toContain('No containers yet.');
     expect(new Panel(ContainerCard).text.trim()).toBe('');
   });
 
@@ -80,14 +81,13 @@ describe('the card of a container', () => {
   });
 
   it('offers no water line for a tall can, which lies over', () => {
-    const ways = (id: string): string => {
-      const panel = open(id);
-      panel.press('Update the fill level');
-      return panel.element.querySelector('app-choice')?.textContent ?? '';
+    const ways = (id: string): string[] => {
+      study().choose(id);
+      return new Panel(LookGuide, { of: study().open() }).options('How the reading is taken');
     };
-    expect(ways('shelf-ridge')).toContain('float it');
-    expect(ways('shelf-large')).not.toContain('float it');
-    expect(ways('shelf-tablets')).toContain('count them');
+    expect(ways('shelf-ridge')).toContain('Float it');
+    expect(ways('shelf-large')).not.toContain('Float it');
+    expect(ways('shelf-tablets')).toContain('Count them');
   });
 
   it('keeps a mark that a reading hangs on, and says why', () => {
@@ -101,7 +101,7 @@ describe('the card of a container', () => {
 
   it('takes size, price and story, and leaves what was there where a name is emptied', () => {
     const panel = open('shelf-small');
-    panel.open('Size, price and story');
+    panel.open('Size, price, where it was used');
     panel.type('Price of the container', '6.50');
     panel.type('Used for', 'a weekend by the lake');
     panel.type('What it is called', '  ');

@@ -1,12 +1,15 @@
-import { ChangeDetectionStrategy, Component, ElementRef, signal, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal, viewChild } from '@angular/core';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Sides } from '../commands/sides';
 import { AddContainer } from './add-container';
 import { ContainerCard } from './container-card';
 import { Cupboard } from './cupboard';
 import { ForTripPanel } from './for-trip-panel';
 import { JoinPanel } from './join-panel';
+import { LookGuide } from './look-guide';
 import { SeasonPanel } from './season-panel';
 import { ShelfFiles } from './shelf-files';
+import { ShelfStudy } from './shelf-study';
 import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
@@ -20,21 +23,57 @@ type Side = (typeof SIDES)[number]['value'];
 /** Shelf: what stands in the cupboard, how that is known, and what it is good for. */
 @Component({
   selector: 'app-shelf-view',
-  imports: [MissingPart, AddContainer, ContainerCard, Cupboard, ForTripPanel, JoinPanel, SeasonPanel, ShelfFiles, Sides],
+  imports: [
+    MissingPart,
+    AddContainer,
+    ContainerCard,
+    Cupboard,
+    ForTripPanel,
+    JoinPanel,
+    LookGuide,
+    NzButtonComponent,
+    SeasonPanel,
+    ShelfFiles,
+    Sides,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Shelf</h1>
-    <app-sides label="What to do with the shelf" panelId="shelf-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+    <div class="tools">
+      <app-sides
+        label="What to do with the shelf"
+        panelId="shelf-side"
+        [options]="sides"
+        [value]="side()"
+        (valueChange)="side.set($event)"
+      />
+      @if (side() === 'cupboard') {
+        <div class="acts">
+          <button nz-button type="button" [attr.aria-expanded]="adds()" aria-controls="add-container" (click)="adding.set(!adds())">
+            Add container
+          </button>
+        </div>
+      }
+    </div>
     <div id="shelf-side" role="tabpanel" [attr.aria-labelledby]="'shelf-side-' + side()">
       @switch (side()) {
         @case ('cupboard') {
-          <div class="look">
-            <div>
-              <app-add-container (added)="toCard()" />
+          <div class="one-look shelf">
+            <div class="planks">
+              <div id="add-container">
+                @if (adds()) {
+                  <app-add-container (added)="toCard()" />
+                }
+              </div>
               <app-cupboard (chosen)="toCard()" />
+            </div>
+            <app-container-card #card class="answer" />
+            <div class="look">
+              @if (study.open(); as open) {
+                <app-look-guide [of]="open" />
+              }
               <app-shelf-files />
             </div>
-            <app-container-card #card />
           </div>
         }
         @case ('trip') {
@@ -61,11 +100,34 @@ type Side = (typeof SIDES)[number]['value'];
       }
     </div>
   `,
-  styleUrl: '../commands/sides-view.less',
+  styleUrls: ['../commands/sides-view.less', '../answer/one-look.less'],
+  styles: `
+    @media (min-width: 1181px) {
+      .one-look.shelf {
+        grid-template: 'planks answer' auto 'look answer' 1fr / minmax(0, 1fr) 18rem;
+      }
+      .planks {
+        grid-area: planks;
+      }
+      .answer {
+        grid-area: answer;
+      }
+      .look {
+        grid-area: look;
+      }
+    }
+    .look {
+      display: block;
+    }
+  `,
 })
 export class ShelfView {
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('cupboard');
+  protected readonly study = inject(ShelfStudy);
+  protected readonly adding = signal(false);
+  /** What belongs on an empty shelf is asked for at once. */
+  protected readonly adds = computed(() => this.adding() || this.study.items().length === 0);
   private readonly card = viewChild<unknown, ElementRef<HTMLElement>>('card', { read: ElementRef });
 
   /** Where the card stands below the cupboard, as on a phone, it is brought into sight. */

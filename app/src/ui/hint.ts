@@ -59,7 +59,9 @@ class HintBubble {
     this.timer = setTimeout(() => this.hide(), GRACE_MS);
   }
 
+  /** Takes it away, and what is still on its way. */
   hide(): void {
+    this.turn++;
     this.bubble?.hide();
     if (this.described) removeAriaReferencedId(this.described, 'aria-describedby', ID);
     this.described = undefined;
@@ -104,6 +106,7 @@ class HintBubble {
     '(pointercancel)': 'lift()',
     '(focusin)': 'focused($event.target)',
     '(focusout)': 'off()',
+    '(click)': 'opened()',
     '(keydown)': 'key($event)',
   },
 })
@@ -166,6 +169,11 @@ export class Hint {
     event.preventDefault();
     const fellows = this.fellows();
     fellows[fellows.indexOf(this.host) + by]?.focus();
+  }
+
+  /** A list that opens would be covered by its hint. */
+  protected opened(): void {
+    if (this.host.tagName === 'NZ-SELECT') this.bubble.hide();
   }
 
   protected press(event: PointerEvent, at: HTMLElement = this.host): void {

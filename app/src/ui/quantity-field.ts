@@ -22,7 +22,7 @@ let nextId = 0;
   imports: [NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <span class="ant-input-affix-wrapper" [class.wrong]="problem()">
+    <span class="box">
       <input
         nz-input
         type="text"
@@ -30,6 +30,7 @@ let nextId = 0;
         autocomplete="off"
         [id]="fieldId()"
         [value]="text()"
+        [style.padding-right]="room()"
         [attr.placeholder]="placeholder() || null"
         [attr.aria-label]="label()"
         [attr.aria-invalid]="problem() ? true : null"
@@ -59,6 +60,19 @@ let nextId = 0;
     }
     :host(.brief):has(.error) {
       width: 100%;
+    }
+    .box {
+      position: relative;
+      display: block;
+    }
+    .ant-input-suffix {
+      position: absolute;
+      right: 0.5rem;
+      top: 50%;
+      transform: translateY(-50%);
+      color: var(--ink-quiet);
+      font-size: 0.9375rem;
+      pointer-events: none;
     }
     .hidden {
       visibility: hidden;
@@ -98,6 +112,8 @@ export class QuantityField {
   protected readonly echo = signal<string | undefined>(undefined);
   /** What the number counts; none where that is said beside the field. */
   protected readonly suffix = computed(() => (this.bare() ? '' : this.unitWord() || this.units.unit(this.quantity()).symbol));
+  /** Room for it inside the field, which is all of the box: what a thumb aims at. */
+  protected readonly room = computed(() => (this.suffix() ? `calc(0.875rem + ${this.suffix().length}ch)` : null));
   /** A unit is being typed: ours would contradict it. */
   protected readonly hasUnit = computed(() => /[\p{L}°%]/u.test(this.text()));
   protected readonly describedBy = computed(() => {

@@ -24,13 +24,19 @@ export const PLACE_WORDS: Record<PackPlace, string> = {
   body: 'in your pocket',
   foodBag: 'in the food bag',
 };
+export const PLACE_HEADINGS: Record<PackPlace, string> = {
+  pot: 'In the pot',
+  pack: 'In the pack',
+  body: 'In your pocket',
+  foodBag: 'In the food bag',
+};
 export const GROUP_WORDS: Record<PackGroup, string> = { kit: 'kit', fuel: 'fuel', food: 'food', water: 'water for the dry camp' };
 const SUM_WORDS: Record<keyof PackSums, string> = {
-  kitG: 'kit alone',
-  dryG: 'kit and empty containers',
-  cookingG: 'kit, fuel and containers',
-  withFoodG: 'with food',
-  allG: 'with food and water',
+  kitG: 'Base kit weight',
+  dryG: 'With empty containers',
+  cookingG: 'Starting weight',
+  withFoodG: 'With food',
+  allG: 'With food and water',
 };
 
 /** A container as it is loaded, by its own name where it has one. */
@@ -69,7 +75,7 @@ export function taskWords(task: HomeTask, units: Some): string {
     case 'dry':
       return `Cook and dry at home: ${task.dishes.join(', ')}; ${formatDuration(60 * task.minutes)} of work for one portion each.`;
     case 'markBottles':
-      return `Mark ${task.count} ${task.count === 1 ? 'bottle' : 'bottles'} for spirit: what is in it, that it is poison, and the doses (a strip is under “make it”).`;
+      return `Mark ${task.count} ${task.count === 1 ? 'bottle' : 'bottles'} for spirit: what is in it, that it is poison, and the doses (a strip is under “Templates”).`;
     case 'checkMeasure':
       return `Check the ${units.text(task.measureMl, 'volume')} measure once with a scale: ten measures of water weigh ${units.text(10 * task.measureMl, 'mass')}.`;
     case 'checkCup':

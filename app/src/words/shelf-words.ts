@@ -6,7 +6,7 @@ import { quantityProblemWords } from './quantity-words';
 import type { Units } from './units';
 
 export const SHELF_KIND_WORDS: Record<ShelfKind, string> = {
-  canister: 'can',
+  canister: 'canister',
   gelTin: 'tin of gel',
   bottle: 'bottle of spirit',
   liquidBottle: 'liquid-fuel bottle',
@@ -20,10 +20,10 @@ export const SEASON_WORDS: Record<Season, string> = {
   stoveTest: 'stove tests only',
 };
 
-/** "40 g left ± 1, 0.40 full". */
+/** "40 g left ± 1, 40 % full". */
 export function leftWords({ left, share, unknown }: Stock, units: Units): string {
   if (unknown) return 'nobody has looked: anything from empty to full';
-  return `${units.text(left.massG, 'mass')} left ± ${units.number(left.sdG, 'mass')}, ${share.toFixed(2)} full`;
+  return `${units.text(left.massG, 'mass')} left ± ${units.number(left.sdG, 'mass')}, ${Math.round(100 * share)} % full`;
 }
 
 /** How cold it may get before what is left gives no usable flame. */

@@ -1,6 +1,7 @@
 export * from './brief';
 export * from './home-work';
 export * from './labels';
+export * from './packed-so-far';
 export * from './packing-list';
 export * from './patterns';
 export * from './patterns-for';
