@@ -177,7 +177,7 @@ export const CHECK_CASES: readonly CheckCase[] = [
     burn: () => gasBurn({ canC: 20, waterMl: 1000, waterC: 15, airC: 15, target: { kind: 'boil' }, pot: ALCOHOL_POT }),
   },
   {
-    name: '0.5 L 15 °C to the boil: a 100 g can does it about eleven times',
+    name: '0.5 L 15 °C to the boil: a 100 g canister does it about eleven times',
     expectedG: 9.2,
     bandG: share(9.2),
     burn: () => gasBurn({ canC: 20, waterMl: 500, waterC: 15, airC: 15, target: { kind: 'boil' }, pot: ALCOHOL_POT }),

@@ -20,7 +20,7 @@ const HANDY = [
   'soft bottle, 250 mL, marked for alcohol',
   'wire stand for alcohol or tablets',
   'folding cross stand',
-  'folding foot for a can',
+  'folding foot for a canister',
   'long titanium spoon',
 ];
 export const rackOf = (...names: string[]): Rack => ({ ...PLAIN_RACK, pieces: [...HANDY, ...names].map(own) });

@@ -39,19 +39,19 @@ const numbers = (list: readonly Found[]): number[] => list.map((f) => f.number);
 const verdict = (list: readonly Found[]): number[][] => [...AXES.map((a) => numbers(frontOf(list, a))), numbers(answers(list))];
 
 const BURNERS = [
-  'small gas burner',
-  'regulated gas burner',
-  'open-jet alcohol burner',
-  'alcohol burner with simmer ring',
+  'small gas stove',
+  'regulated gas stove',
+  'open-jet alcohol stove',
+  'alcohol stove with simmer ring',
   'tablet tray, two lit',
   'gel tin on a stand',
-  'liquid-fuel burner with pump',
+  'liquid-fuel stove with pump',
 ];
 const POTS = ['0.55 L titanium mug', '0.9 L titanium, wide', '1 L aluminium, wide', '1 L finned aluminium', '0.65 L aluminium kettle'];
 const SCREENS = [
   'thin folding windscreen',
   'foil windscreen, rolled',
-  'fitted cone for pot and alcohol burner',
+  'fitted cone for pot and alcohol stove',
   'wind plate under the burner head',
 ];
 const smallRack = fc
@@ -151,12 +151,12 @@ describe('the search', () => {
 // Known verdicts of the trade (common practice), each with its conditions: two boils of 450 mL a day, 12 °C, nearly calm, no reserve.
 describe('what the trade knows comes out by itself', () => {
   const bothBurners = rackOf(
-    'small gas burner',
-    'open-jet alcohol burner',
+    'small gas stove',
+    'open-jet alcohol stove',
     'tablet tray, one lit',
     '0.9 L titanium, wide',
     'foil windscreen, rolled',
-    'fitted cone for pot and alcohol burner',
+    'fitted cone for pot and alcohol stove',
     'thin folding windscreen',
   );
   const after = (days: number) => {
@@ -173,12 +173,12 @@ describe('what the trade knows comes out by itself', () => {
 
   it('tablets for a night out with one cup', () => {
     const mug = rackOf(
-      'small gas burner',
-      'open-jet alcohol burner',
+      'small gas stove',
+      'open-jet alcohol stove',
       'tablet tray, one lit',
       '0.55 L titanium mug',
       'foil windscreen, rolled',
-      'fitted cone for pot and alcohol burner',
+      'fitted cone for pot and alcohol stove',
     );
     const one = plainTrip(1, {}, 250);
     const cup: Trip = { ...one, menu: { ...one.menu, supper: { ...one.menu.supper, hot: false } } };
@@ -187,14 +187,14 @@ describe('what the trade knows comes out by itself', () => {
 
   it('liquid fuel where all water is snow for ten days and more', () => {
     const winter = rackOf(
-      'small gas burner',
-      'remote burner, can upside down',
-      'open-jet alcohol burner',
-      'liquid-fuel burner with pump',
+      'small gas stove',
+      'remote gas stove, canister inverted',
+      'open-jet alcohol stove',
+      'liquid-fuel stove with pump',
       '1.3 L titanium, wide',
       'foil windscreen, rolled',
       'thin folding windscreen',
-      'fitted cone for pot and alcohol burner',
+      'fitted cone for pot and alcohol stove',
     );
     const snow = (days: number) =>
       plainTrip(days, { source: 'snow', supperAirC: -8, breakfastAirC: -12, wind: { kind: 'flame', mps: 2 } }, 1000);
@@ -210,17 +210,17 @@ describe('what the trade knows comes out by itself', () => {
   });
 
   it('a windscreen earns its weight in wind, and not in a hollow', () => {
-    const one = rackOf('small gas burner', '0.9 L titanium, wide', 'thin folding windscreen');
+    const one = rackOf('small gas stove', '0.9 L titanium, wide', 'thin folding windscreen');
     const inWind = (mps: number) =>
       best(findKits(one, plainTrip(5, { wind: { kind: 'flame', mps } }), OWN).found, 'canister').trip.kit.windscreen;
     expect([inWind(0.2), inWind(2)]).toEqual(['none', 'folded']);
   });
 
   it('titanium wins by weight and aluminium by its price alone', () => {
-    const burner = rackOf('small gas burner');
+    const burner = rackOf('small gas stove');
     const pots = ['0.9 L titanium, wide', '1 L aluminium, wide'].map((name) => ({ ...own(name), have: 'wish' as const }));
     const rack = { ...burner, pieces: [...burner.pieces, ...pots] };
-    const wish: Wish = { ...FIRST_WISH, keepPieceIds: [...pots, own('small gas burner')].map((p) => p.id) };
+    const wish: Wish = { ...FIRST_WISH, keepPieceIds: [...pots, own('small gas stove')].map((p) => p.id) };
     const list = everyKit(rack, plainTrip(3), wish);
     const materials = (found: readonly Found[]): string[] => [...new Set(found.map((f) => f.trip.kit.pot.material))];
     expect(materials(frontOf(list, 'price'))).toEqual(['titanium', 'aluminium']);
@@ -231,10 +231,10 @@ describe('what the trade knows comes out by itself', () => {
 
 describe('beside the best', () => {
   const rack = rackOf(
-    'small gas burner',
-    'open-jet alcohol burner',
+    'small gas stove',
+    'open-jet alcohol stove',
     '0.9 L titanium, wide',
-    'fitted cone for pot and alcohol burner',
+    'fitted cone for pot and alcohol stove',
     'thin folding windscreen',
   );
   const trip = plainTrip(4);

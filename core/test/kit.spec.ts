@@ -33,7 +33,7 @@ describe('a kit of pieces', () => {
       expect(hardwareMassG(trip)).toBeCloseTo(hardwareOfG(built.pieces), 9);
     }
     const pan = { ...generic('18 cm frying pan, coated'), alsoRoles: ['lid' as const] };
-    const kit = valueOf(tripKitOf({ kit: DEMO_RACK.kits[0], pieces: [generic('small gas burner'), pan] }));
+    const kit = valueOf(tripKitOf({ kit: DEMO_RACK.kits[0], pieces: [generic('small gas stove'), pan] }));
     expect(kit).toMatchObject({ lidOn: true, otherMassG: 0, pot: { massG: 165, lidMassG: 0 } });
   });
 
@@ -43,7 +43,7 @@ describe('a kit of pieces', () => {
   });
 
   it('says what it lacks to be planned with', () => {
-    expect(problemOf(tripKitOf({ kit: DEMO_RACK.kits[0], pieces: [generic('small gas burner')] }))).toEqual({
+    expect(problemOf(tripKitOf({ kit: DEMO_RACK.kits[0], pieces: [generic('small gas stove')] }))).toEqual({
       code: 'noPot',
       kitId: DEMO_KIT_ID,
     });
@@ -59,8 +59,8 @@ describe('a kit of pieces', () => {
 
   it('is doubled, taken away, and loses a piece that leaves the rack', () => {
     const two = addRackKit(DEMO_RACK, 'copy', DEMO_RACK.kits[0]);
-    expect(two.kits.at(-1)).toMatchObject({ name: 'small can burner, varied', pieceIds: DEMO_RACK.kits[0].pieceIds });
-    expect(addRackKit(two, 'copy-2', DEMO_RACK.kits[0]).kits.at(-1)?.name).toBe('small can burner, varied 2');
+    expect(two.kits.at(-1)).toMatchObject({ name: 'small canister stove, varied', pieceIds: DEMO_RACK.kits[0].pieceIds });
+    expect(addRackKit(two, 'copy-2', DEMO_RACK.kits[0]).kits.at(-1)?.name).toBe('small canister stove, varied 2');
     expect(removeRackKit(two, DEMO_KIT_ID).score.compared).not.toContain(DEMO_KIT_ID);
     const fewer = removePiece(two, 'long-titanium-spoon');
     expect(rackSchema.safeParse(fewer).success).toBe(true);
@@ -142,7 +142,7 @@ describe('standing', () => {
     const pieces = build(DEMO_RACK, DEMO_RACK.kits[0]).pieces;
     // by hand: 70 mm can + 70 mm burner + 112 mm pot on a foot of 90 mm
     expect(standing(DEMO_TRIP, pieces).tower).toMatchObject({ heightMm: 252, footMm: 90, tips: true });
-    expect(standing(DEMO_TRIP, [...pieces, generic('folding foot for a can')]).tower).toMatchObject({ footMm: 150, tips: false });
+    expect(standing(DEMO_TRIP, [...pieces, generic('folding foot for a canister')]).tower).toMatchObject({ footMm: 150, tips: false });
     expect(standing(DEMO_TRIP, pieces).onSupport).toEqual({ potMm: 95, spanMm: 110, overhangMm: 0, tips: false });
     expect(standing(DEMO_TRIP, pieces).largest).toMatchObject({ name: 'dried dinner and tea', fits: true });
   });

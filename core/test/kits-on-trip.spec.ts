@@ -137,7 +137,7 @@ describe('losing one', () => {
     lossesOf(DEMO_RACK, kitById(DEMO_RACK, kitId), 0).find((l) => l.what.kind === 'piece' && l.what.piece.name === name);
 
   it('of burner or pot costs every hot meal of the carry; of one of two ignitions none', () => {
-    expect(named(DEMO_KIT_ID, 'small gas burner')).toMatchObject({ hotMealsLost: 10, mend: { massG: 73 } });
+    expect(named(DEMO_KIT_ID, 'small gas stove')).toMatchObject({ hotMealsLost: 10, mend: { massG: 73 } });
     expect(named(DEMO_KIT_ID, 'small lighter')).toMatchObject({ hotMealsLost: 0 });
     const single = without(DEMO_RACK, DEMO_KIT_ID, 'book of matches');
     const lost = lossesOf(single, single.kits[0], 0).find((l) => l.what.kind === 'piece' && l.what.piece.name === 'small lighter');

@@ -29,7 +29,7 @@ describe('what another kit on one leg would change', () => {
 
   it('gives the meals of a ban leg back where the kit has a valve that shuts, and not where it has none', () => {
     const mended = (name: string) => choices.find((c) => c.name === name)?.mealsMissed;
-    expect(mended('small can burner')).toBe(-10);
+    expect(mended('small canister stove')).toBe(-10);
     expect(mended('tablets under a mug')).toBe(0);
     expect(choices.map((c) => c.name)).not.toContain('alcohol in a cone');
   });

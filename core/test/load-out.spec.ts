@@ -39,7 +39,7 @@ describe('load-outs on cans', () => {
   });
 
   it('carry a part-used can on where that is lighter, by hand', () => {
-    // 60 g and 60 g: two small cans weigh 195 + (195) …, one 230 g can carried through 380; counted by mornings
+    // 60 g and 60 g: two small cans weigh 195 + (195) …, one 230 g canister carried through 380; counted by mornings
     const day = (prices: (number | undefined)[]): CanStage => ({ ...burntAlong([60], [1]), needG: 60, bin: true, prices });
     const plan = valueOf(bestCans(CANISTER_SIZES, [day([6, 9, 14]), day([6, 9, 14])]));
     // 100 + 95 the first morning; then the part-used one (40 g left in 95 g) is left for a fresh one: 195 again

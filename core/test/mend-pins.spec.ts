@@ -26,7 +26,7 @@ describe('the nearest plans where what is pinned is too little', () => {
       { code: 'unpin', stop: 'Nettle Hut' },
     ]);
     expect(mends.slice(4).every((m) => m.kind.code === 'kit')).toBe(true);
-    const one = pinned({ 'can-100': 1 }); // a second 100 g can would not do, nor a box: the first leg alone needs more
+    const one = pinned({ 'can-100': 1 }); // a second 100 g canister would not do, nor a box: the first leg alone needs more
     expect(mendPins(DEMO_RACK, one, planTrip(one)).map((m) => m.kind)).toEqual(
       expect.arrayContaining([{ code: 'more', stop: 'Nettle Hut', netG: 230 }]),
     );

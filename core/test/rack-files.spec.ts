@@ -16,7 +16,7 @@ describe('the rack in files', () => {
     expect(first).toEqual({
       path: 'rack.kits.0.pieceIds',
       code: 'rule',
-      words: '"small can burner" holds "long-titanium-spoon", which is not on the rack',
+      words: '"small canister stove" holds "long-titanium-spoon", which is not on the rack',
     });
   });
 
@@ -54,7 +54,7 @@ describe('the rack in files', () => {
     ]);
     const kits = rowsOf('kit,piece\nlight,no such pot', DEMO_RACK);
     expect(kits.bad[0].cells).toEqual([{ code: 'unknownName', column: 'piece', found: 'no such pot' }]);
-    const scores = rowsOf('criterion,weight,kit,points\ncarriedG,120,,\nfuss,,small can burner,4', DEMO_RACK);
+    const scores = rowsOf('criterion,weight,kit,points\ncarriedG,120,,\nfuss,,small canister stove,4', DEMO_RACK);
     expect(scores.bad[0].cells).toEqual([{ code: 'outside', column: 'weight', found: 120, min: 0, max: 100 }]);
     expect(scores.rack.score.judged[DEMO_KIT_ID]?.fuss).toBe(4);
     expect(problemOf(readRackCsv('a,b\n1,2', DEMO_RACK, counter()))).toEqual({ code: 'unknownTable', columns: ['a', 'b'] });

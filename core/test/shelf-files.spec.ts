@@ -227,11 +227,11 @@ describe('a container as it is said', () => {
   const left = (text: string): number => stockOf(said(text)).left.massG;
 
   it.each([
-    ['230 g can, weighs 293 g', 143, 'canister'],
-    ['100 g can, empty 99 g, weighs 139', 40, 'canister'],
+    ['230 g canister, weighs 293 g', 143, 'canister'],
+    ['100 g canister, empty 99 g, weighs 139', 40, 'canister'],
     ['8 oz can, weighs 10.3 oz', 142, 'canister'],
     ['450 g gas can, new', 450, 'canister'],
-    ['230 g can, new, weighs 377', 229, 'canister'],
+    ['230 g canister, new, weighs 377', 229, 'canister'],
     ['500 mL spirit, holds 310 mL', 248, 'bottle'],
     ['9 tablets', 126, 'tablets'],
     ['tin of gel, weighs 171 g', 136, 'gelTin'],
@@ -244,10 +244,10 @@ describe('a container as it is said', () => {
   it.each([
     ['a thing', { code: 'noKind' }],
     ['gas can', { code: 'noSize', kind: 'canister' }],
-    ['230 g can, weighs 293 stone', { code: 'badQuantity', part: '293 stone' }],
-    ['230 g can, weighs 93 g', { code: 'badLook', problem: { code: 'lighterThanEmpty' } }],
-    ['230 g can, weighs 693 g', { code: 'badLook', problem: { code: 'heavierThanFull' } }],
-    ['230 g can, rusty', { code: 'unknownPart', part: 'rusty' }],
+    ['230 g canister, weighs 293 stone', { code: 'badQuantity', part: '293 stone' }],
+    ['230 g canister, weighs 93 g', { code: 'badLook', problem: { code: 'lighterThanEmpty' } }],
+    ['230 g canister, weighs 693 g', { code: 'badLook', problem: { code: 'heavierThanFull' } }],
+    ['230 g canister, rusty', { code: 'unknownPart', part: 'rusty' }],
     ['90 kg can', { code: 'outside', field: 'netG' }],
   ])('“%s” is not, and says why', (text, problem) => {
     expect(problemOf(readSaid(text, '2027-04-01', 'id'))).toMatchObject(problem);

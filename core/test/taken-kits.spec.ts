@@ -11,7 +11,7 @@ import { OWN, plainTrip, rackOf } from './finder-case';
 import { counter } from './rack-in-hand';
 
 const TRIP = plainTrip(4);
-const RACK = rackOf('small gas burner', '0.9 L titanium, wide', 'thin folding windscreen');
+const RACK = rackOf('small gas stove', '0.9 L titanium, wide', 'thin folding windscreen');
 const KITS = [...candidates(DEMO_RACK, TRIP, OWN)].slice(0, 40).map((c, i) => withoutTrip(found(c, i)));
 const [ONE] = KITS;
 const OTHER: FoundKit = KITS.find((k) => k.school !== ONE.school) ?? KITS[KITS.length - 1];

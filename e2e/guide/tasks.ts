@@ -91,7 +91,7 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
     await page.getByRole('heading', { name: 'A different kit on some legs' }).scrollIntoViewIfNeeded();
   },
   'thin-spirit': async (page) => {
-    await pick(list(page, 'Stove'), /^Open-jet alcohol burner/);
+    await pick(list(page, 'Stove'), /^Open-jet alcohol stove/);
     await unfold(page, 'A closer look');
     await choose(page, 'Subject of the closer look', 'dose');
     await expect(page.locator('app-dose-panel svg').first()).toBeVisible();

@@ -48,7 +48,7 @@ test('trail', async ({ page }) => {
 
 test('kit', async ({ page }) => {
   await page.goto('/kit');
-  await expect(page.getByRole('list', { name: 'Packing order' })).toContainText('100 g can');
+  await expect(page.getByRole('list', { name: 'Packing order' })).toContainText('100 g canister');
   await said(page);
   await page.screenshot(shot('kit'));
 });

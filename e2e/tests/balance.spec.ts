@@ -6,7 +6,7 @@ import { expect, expectFits, list, open, pick, test, turnTo, type, verdict } fro
 const SIDE_PANELS = '#carry-side';
 
 /** What the kit in use comes to in the demo. */
-const OWN_590 = 'small can burner, average weight: 590 g';
+const OWN_590 = 'small canister stove, average weight: 590 g';
 
 /** The row of a table that begins with these words. */
 const row = (page: Page, words: string) => page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: words, exact: true }) });
@@ -59,11 +59,11 @@ test('a ban on open flames forces another kit on its leg, and gives the hot meal
   await turnTo(page, 'All legs');
   await expect(page.locator('app-legs-panel')).toContainText('No open flame on days 13–17');
   await page.getByRole('button', { name: /^Marl Cross to Tarn House/ }).click();
-  await expect(row(page, 'small can burner')).toContainText('mends 10 hot meals');
-  await page.getByRole('button', { name: 'Carry small can burner on this leg' }).click();
+  await expect(row(page, 'small canister stove')).toContainText('mends 10 hot meals');
+  await page.getByRole('button', { name: 'Carry small canister stove on this leg' }).click();
   await expect(page.locator('app-legs-panel')).not.toContainText('No open flame');
   await expect(loads(page, 'Marl Cross to Tarn House')).toContainText(/can/);
-  await expect(page.getByRole('button', { name: /^Marl Cross to Tarn House small can burner/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Marl Cross to Tarn House small canister stove/ })).toBeVisible();
 });
 
 test('load-outs go out as CSV, the charts as SVG', async ({ page }) => {

@@ -1,14 +1,15 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, expectFits, list, open, pick, saved, test, turnTo, type, verdict } from './helpers';
+import { expect, expectFits, list, open, pick, saved, test, turnTo, type, unfold, verdict } from './helpers';
 import { ownServer } from './own-server';
 
-const SIDES = ['Burn', 'A or B', 'Your stove', 'Cooling', 'Claims'] as const;
+const SIDES = ['Your stove', 'Test', 'A or B', 'Cooling', 'Claims'] as const;
 const runner = (page: Page) => page.locator('app-runner');
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
 
 /** Begins a burn in the simulated garden, its clock at sixty times ours, and weighs the can. */
 async function lightInGarden(page: Page): Promise<void> {
+  await turnTo(page, 'Test');
   await page.getByRole('radiogroup', { name: 'Burnt', exact: true }).getByText('in the simulated garden').click();
   await page.getByRole('radiogroup', { name: 'The garden’s clock goes' }).getByText('60 times').click();
   await press(page, 'Start');
@@ -28,10 +29,10 @@ test('every side of the bench answers without violations and fits', async ({ pag
   await open(page, '/bench');
   for (const name of SIDES) {
     await turnTo(page, name);
-    if (name === 'Burn') await expect(page.locator('app-which-panel')).toContainText('in a wind of 3 m/s');
-    if (name === 'Your stove') await expect(page.locator('app-reserve-panel')).toContainText('Over all carries');
+    if (name === 'Test') await expect(page.locator('app-which-panel')).toContainText('in a wind of 3 m/s');
+    if (name === 'Your stove') await expect(page.locator('app-reserve-panel')).toContainText('less reserve for the same run-out risk');
     if (name === 'Claims') await expect(page.locator('app-claims-panel')).toContainText('too small to see');
-    await expectFits(page, name === 'Burn' ? undefined : '#bench-side');
+    await expectFits(page, name === 'Your stove' ? undefined : '#bench-side');
   }
 });
 
@@ -45,10 +46,10 @@ test('a burn in the simulated garden becomes the stove that every plan runs on, 
   await pick(list(page, 'Stove and pot of'), /1 burn, simulated/);
   await expect(page.locator('app-burner-panel')).toContainText('yours, from 1 simulated burn');
   const before = await verdict(page).innerText();
-  await press(page, 'Use it');
+  await press(page, 'Use your tests');
   await expect(verdict(page)).not.toHaveText(before);
   await expect(page.locator('app-burner-panel')).toContainText('In use: every plan, risk and card runs on it.');
-  await page.getByText('Show the hidden truth').click();
+  await page.getByText('Show what the simulated garden hid').click();
   await expect(page.locator('app-burner-panel')).toContainText(/truth [+−]\d+ %, found [+−]\d+ %/);
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await expect(page.locator('app-kit-panel')).toContainText('burner yours, from 1 simulated burn');
@@ -60,7 +61,8 @@ test('a burn goes on through a reload, is kept, and the other tab has it', async
   await open(page, '/bench');
   const other = await context.newPage();
   await open(other, '/bench');
-  await turnTo(other, 'A or B');
+  await unfold(other, 'While the canister empties');
+  await turnTo(page, 'Test');
   await press(page, 'Start');
   await type(page, 'Weight before', '301');
   await press(page, /start the watch/);
@@ -73,8 +75,9 @@ test('a burn goes on through a reload, is kept, and the other tab has it', async
   await press(page, 'Save weight');
   await press(page, 'Save test');
   await saved(page);
-  await expect(other.getByRole('row', { name: /10\sg/ }).first()).toContainText('small can burner');
-  await turnTo(page, 'A or B');
+  await expect(other.getByRole('row', { name: /10\sg/ }).first()).toContainText('small canister stove');
+  await turnTo(page, 'Your stove');
+  await unfold(page, 'While the canister empties');
   await page.getByText('Files: the burns').click();
   const [file] = await Promise.all([page.waitForEvent('download'), press(page, 'Every burn, CSV')]);
   const lines = (await readFile(await file.path(), 'utf8')).trim().split('\r\n');
@@ -109,8 +112,7 @@ test('the server goes in the middle of a burn, and the page goes on by itself', 
   const page = await browser.newPage({ serviceWorkers: 'block' });
   try {
     await page.goto(`${address}bench`);
-    await turnTo(page, 'A or B'); // its script is not kept for offline here
-    await turnTo(page, 'Burn');
+    await expect(page.locator('app-burner-panel')).toBeVisible(); // its script is not kept for offline here
     await lightInGarden(page);
     await expect(runner(page)).toContainText(/\d\.\d\s°C/);
     await expect(runner(page)).not.toContainText('the server is gone');
@@ -119,7 +121,8 @@ test('the server goes in the middle of a burn, and the page goes on by itself', 
   }
   await expect(runner(page)).toContainText('the server is gone, this page goes on by itself');
   await burnToTheEnd(page);
-  await turnTo(page, 'A or B');
+  await turnTo(page, 'Your stove');
+  await unfold(page, 'While the canister empties');
   await expect(page.getByRole('row', { name: /simulated/i })).toHaveCount(1);
   await page.close();
 });

@@ -48,7 +48,7 @@ for (const size of SIZES) {
       expect(await grams(page, 'Fuel need')).toBeGreaterThan(before);
 
       if (size.name === 'phone') for (const part of ['Cook kit', 'Meals']) await unfold(page, part);
-      await pick(list(page, 'Stove'), /^Open-jet alcohol burner/);
+      await pick(list(page, 'Stove'), /^Open-jet alcohol stove/);
       await expect(containers(page).first()).toContainText('bottle');
       await expect(page.getByRole('region', { name: 'dinner' })).toContainText(/pour \d+\smL/);
       await pick(list(page, 'Stove'), /^Tablet tray, one lit/);

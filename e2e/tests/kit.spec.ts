@@ -7,7 +7,7 @@ const PANELS = [undefined, 'app-finder-panel', 'app-compare-panel', 'app-ladder-
 
 test('every side of the kits answers without violations and fits', async ({ page }) => {
   await open(page, '/kit');
-  await expect(page.getByRole('list', { name: 'Packing order' })).toContainText('100 g can');
+  await expect(page.getByRole('list', { name: 'Packing order' })).toContainText('100 g canister');
   for (const name of SIDES) {
     await turnTo(page, name);
     if (name === 'Find the best') {
@@ -20,7 +20,7 @@ test('every side of the kits answers without violations and fits', async ({ page
     }
     if (name === 'Compare') await expect(page.getByRole('table')).toContainText('590 g');
     if (name === 'Lighten') await expect(page.getByRole('table')).toContainText('foil lid');
-    if (name === 'If you lose it') await expect(page.getByRole('table').first()).toContainText('small gas burner');
+    if (name === 'If you lose it') await expect(page.getByRole('table').first()).toContainText('small gas stove');
     await expectFits(page, PANELS[SIDES.indexOf(name)]);
   }
 });
@@ -32,10 +32,10 @@ test('a kit is built from nothing by keyboard', async ({ page }) => {
   await type(page, 'Name of the kit', 'by hand');
   const list = page.getByRole('list', { name: 'Pieces of the kit' });
   for (const [words, piece] of [
-    ['open-jet', 'open-jet alcohol burner'],
+    ['open-jet', 'open-jet alcohol stove'],
     ['0.55 L', '0.55 L titanium mug'],
     ['foil lid', 'foil lid'],
-    ['fitted cone', 'fitted cone for pot and alcohol burner'],
+    ['fitted cone', 'fitted cone for pot and alcohol stove'],
   ]) {
     await page.getByRole('searchbox', { name: 'Find a piece by name' }).fill(words);
     await page.getByRole('button', { name: `Add ${piece}`, exact: true }).press('Enter');
@@ -95,7 +95,7 @@ test('the rack goes out as JSON and CSV and comes in again, and the nest as a dr
   const json = await save('All of it, JSON');
   const pieces = await save('Pieces, CSV');
   expect(await save('Kits, CSV')).toContain('cold soak,jar for soaking');
-  expect(await save('Scores, CSV')).toContain('fuss,,small can burner,5');
+  expect(await save('Scores, CSV')).toContain('fuss,,small canister stove,5');
   expect(await save('SVG')).toMatch(/^<svg[\s\S]*94\smm inside/);
   expect((await save('PNG')).slice(1, 4)).toBe('PNG');
   const bad = `${pieces}bent pot,pot,90\r\nodd,boat,1\r\n`;
@@ -140,14 +140,14 @@ test('weights are pasted, a piece is measured, and the nest answers', async ({ p
   await page.getByRole('button', { name: 'Beside what is in it' }).click();
   const list = page.getByRole('list', { name: 'Pieces of the kit' });
   await expect(list).toContainText('tiny pot');
-  await list.getByRole('button', { name: '100 g can', exact: true }).click();
+  await list.getByRole('button', { name: '100 g canister', exact: true }).click();
   await type(page, 'across, of the piece', '4 in');
   await expect(page.locator('app-nest-panel')).toContainText('too wide by 7.6 mm');
   await type(page, 'across, of the piece', 'wide');
   await expect(page.locator('app-piece-editor').getByRole('alert')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('list', { name: 'Packing order' })).toContainText('100 g can');
+  await expect(page.getByRole('list', { name: 'Packing order' })).toContainText('100 g canister');
   await page.getByRole('button', { name: 'Put it on the scale (simulated)' }).click();
   await expect(page.getByRole('textbox', { name: 'Weight by my own scale' })).toHaveValue(/^9\d\.0$/);
 });
@@ -160,7 +160,7 @@ test('a lighter is lost, its row turns bad by the walker’s own table, and the 
   await page.getByRole('combobox', { name: 'match on canister stove', exact: true }).selectOption('not');
   await expect(row).toContainText('10');
   await turnTo(page, 'Gear log');
-  await page.getByRole('textbox', { name: /with small can burner, because/i }).fill('matches got wet');
+  await page.getByRole('textbox', { name: /with small canister stove, because/i }).fill('matches got wet');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('listitem').filter({ hasText: 'matches got wet' })).toBeVisible();
   await expect(page.locator('.saved')).toHaveText('Saved');

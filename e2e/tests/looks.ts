@@ -8,7 +8,7 @@ export const SIDES: Record<string, string[]> = {
   carry: ['This leg', 'All legs', 'Shopping', 'Other lengths', 'Weight and risk', 'Cases'],
   pack: ['Packing list', 'Stove card', 'One page', 'Home and resupply', 'Safety', 'Labels', 'Templates'],
   walk: ['Today', 'Log', 'Will it last', 'Trouble', 'After the walk'],
-  bench: ['Burn', 'A or B', 'Your stove', 'Cooling', 'Claims'],
+  bench: ['Your stove', 'Test', 'A or B', 'Cooling', 'Claims'],
   shelf: ['Containers', 'For this trip', 'Combine leftovers', 'Later trips'],
 };
 

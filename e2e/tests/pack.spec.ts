@@ -97,7 +97,7 @@ test('the list weighs what the verdict says, ticks stay over a reload, and one u
   const rows = text.split('\n').filter((l) => l.startsWith('|'));
   expect(rows.every((r) => r.endsWith('|'))).toBe(true);
   const [calendar] = await Promise.all([page.waitForEvent('download'), exported(page, 'Export home and post days (calendar)')]);
-  expect(await readFile(await calendar.path(), 'utf8')).toContain('SUMMARY:Burn small can burner');
+  expect(await readFile(await calendar.path(), 'utf8')).toContain('SUMMARY:Burn small canister stove');
   await expect(verdict(page)).toContainText('Leave Nettle Hut');
 });
 

@@ -32,11 +32,11 @@ test('every side of the shelf answers without violations and fits', async ({ pag
 
 test('a canister is put there as it is said, bad words say what to do, and it is there after a reload', async ({ page }) => {
   await open(page, '/shelf');
-  await say(page, '230 g can, weighs 293 stone');
+  await say(page, '230 g canister, weighs 293 stone');
   await expect(page.getByRole('alert')).toContainText('“293 stone” was not read');
-  await say(page, '230 g can, weighs 93 g');
+  await say(page, '230 g canister, weighs 93 g');
   await expect(page.getByRole('alert')).toContainText('less than the empty container');
-  await say(page, '100 g can, empty 99 g, weighs 139 g');
+  await say(page, '100 g canister, empty 99 g, weighs 139 g');
   await expect(card(page)).toContainText('left, ± 1 g, 40 % full');
   await expect(page.getByRole('alert')).toHaveCount(0);
   // drawn to two fifths: the fuel begins below the middle of the can
@@ -46,9 +46,9 @@ test('a canister is put there as it is said, bad words say what to do, and it is
   expect(whole?.height).toBeGreaterThan(40);
   await saved(page);
   await page.reload();
-  await expect(can(page, /^100 g can, canister: 40 g left/)).toBeVisible();
+  await expect(can(page, /^100 g canister, canister: 40 g left/)).toBeVisible();
   await page.keyboard.press('Control+z'); // nothing to undo after a reload: it stays
-  await expect(can(page, /^100 g can, canister/)).toBeVisible();
+  await expect(can(page, /^100 g canister, canister/)).toBeVisible();
 });
 
 test('looks are guided, tried before they are written down, fused, and asked about where they disagree', async ({ page }) => {
@@ -103,9 +103,9 @@ test('a half can goes along, the verdict names it, and after the trip it is back
   await page.getByRole('button', { name: 'The trip is done: put back what is left' }).click();
   await expect(verdict(page)).toContainText('two 100 g canisters');
   await turnTo(page, 'Containers');
-  await expect(can(page, /^can from Vesper Divide/i)).toBeVisible();
+  await expect(can(page, /^canister from Vesper Divide/i)).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(can(page, /^can from Vesper Divide/i)).toHaveCount(0);
+  await expect(can(page, /^canister from Vesper Divide/i)).toHaveCount(0);
   await expect(can(page, /^the one from the ridge, canister: 80 g left/i)).toBeVisible();
 });
 

@@ -5,7 +5,7 @@ import express from 'express';
 import { createInstruments, INSTRUMENT_LIMITS, type Instruments } from '../src/instruments';
 import { listen, type Listening } from '../src/listen';
 
-const RUN: GardenRun = { seed: 7, run: 0, setup: newSetup('small can burner', DEMO_TRIP.kit) };
+const RUN: GardenRun = { seed: 7, run: 0, setup: newSetup('small canister stove', DEMO_TRIP.kit) };
 
 let server: Listening;
 let instruments: Instruments;

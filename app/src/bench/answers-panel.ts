@@ -7,14 +7,11 @@ import { PlanService } from '../planning/plan-service';
 import { answerWords, differsWords, timeWords, worthWords } from '../words/bench-words';
 import { Units } from '../words/units';
 import { BenchStudy, type Asked } from './bench-study';
-import { BenchFiles } from './bench-files';
-import { TestsTable } from './tests-table';
-import { WriteDown } from './write-down';
 
 /** A or B: every question with what its burns say, how sure that is, and whether it is worth carrying. */
 @Component({
   selector: 'app-answers-panel',
-  imports: [BenchFiles, IntervalBar, NzButtonComponent, NzInputDirective, TestsTable, WriteDown],
+  imports: [IntervalBar, NzButtonComponent, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @for (q of questions(); track q.id) {
@@ -50,11 +47,8 @@ import { WriteDown } from './write-down';
         </p>
       </section>
     } @empty {
-      <p class="quiet">No question yet. Plan one under “burn”: does the lid save fuel, does the sleeve, is half a flame thriftier?</p>
+      <p class="quiet">No question yet. Plan one under “Test”: does the lid save fuel, does the cozy, is half a flame better?</p>
     }
-    <app-tests-table />
-    <app-write-down />
-    <app-bench-files />
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],
   styles: `

@@ -7,13 +7,14 @@ import { ClaimsPanel } from './claims-panel';
 import { CoolingPanel } from './cooling-panel';
 import { PlanForm } from './plan-form';
 import { Runner } from './runner';
+import { WriteDown } from './write-down';
 import { WhichPanel } from './which-panel';
 import { MissingPart } from '../ui/missing-part';
 
 const SIDES = [
-  { value: 'burn', label: 'Burn' },
-  { value: 'answers', label: 'A or B' },
   { value: 'burner', label: 'Your stove' },
+  { value: 'burn', label: 'Test' },
+  { value: 'answers', label: 'A or B' },
   { value: 'cooling', label: 'Cooling' },
   { value: 'claims', label: 'Claims' },
 ] as const;
@@ -22,7 +23,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Bench: burns with a scale and a watch, what they can tell, and the burner they make one's own. */
 @Component({
   selector: 'app-bench-view',
-  imports: [MissingPart, AnswersPanel, BurnerPanel, ClaimsPanel, CoolingPanel, PlanForm, Runner, Sides, WhichPanel],
+  imports: [MissingPart, AnswersPanel, BurnerPanel, ClaimsPanel, CoolingPanel, PlanForm, Runner, Sides, WhichPanel, WriteDown],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Bench</h1>
@@ -34,7 +35,10 @@ type Side = (typeof SIDES)[number]['value'];
             <app-runner />
           } @else {
             <div class="look">
-              <app-plan-form />
+              <div>
+                <app-plan-form />
+                <app-write-down />
+              </div>
               <app-which-panel />
             </div>
           }
@@ -48,7 +52,7 @@ type Side = (typeof SIDES)[number]['value'];
         }
         @case ('burner') {
           @defer (on immediate) {
-            <app-burner-panel />
+            <app-burner-panel (tests)="side.set('burn')" />
           } @error {
             <app-missing-part />
           }
@@ -75,5 +79,6 @@ type Side = (typeof SIDES)[number]['value'];
 export class BenchView {
   protected readonly run = inject(BurnRun);
   protected readonly sides = SIDES;
-  protected readonly side = signal<Side>('burn');
+  /** A burn that is under way is gone on with. */
+  protected readonly side = signal<Side>(this.run.draft() ? 'burn' : 'burner');
 }

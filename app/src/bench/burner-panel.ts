@@ -1,8 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, inject, viewChild, type ElementRef } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output, viewChild, type ElementRef } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { burnSdG, burntOf, closeness, isTestedOn } from '@tinder/core/bench';
 import { burnerById, hasValve } from '@tinder/core/catalogue';
-import { CALIBRATED, newSetup, ownBurner, same } from '@tinder/core/model';
+import { newSetup, ownBurner, same } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
 import { burnerGeometry, type BurntPoint } from '../charts/burner-geometry';
 import { downloadFigurePng, downloadFigureSvg } from '../platform/export-figure';
@@ -11,15 +11,19 @@ import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
+import { Opened } from '../ui/opened';
 import { PickField } from '../ui/pick-field';
 import { StudyNote } from '../ui/study-note';
-import { FACTOR_WORDS, factorWords } from '../words/bench-words';
+import { FACTOR_WORDS } from '../words/bench-words';
 import { ownBurnerWords } from '../words/own-burner-words';
 import { FAIL_WORDS } from '../words/flame-words';
 import { Units } from '../words/units';
+import { BenchFiles } from './bench-files';
 import { BenchStudy, burnerKey } from './bench-study';
+import { FactorBars } from './factor-bars';
 import { FeedChart } from './feed-chart';
 import { ReservePanel } from './reserve-panel';
+import { TestsTable } from './tests-table';
 import { Hint } from '../ui/hint';
 
 const HEIGHT = 150;
@@ -27,15 +31,15 @@ const HEIGHT = 150;
 /** The burner as it is: its curve before and after the tests, what they made of it, and the plan that runs on it. */
 @Component({
   selector: 'app-burner-panel',
-  imports: [Drawing, FeedChart, Hint, NzButtonComponent, PickField, ReservePanel, StudyNote],
+  imports: [BenchFiles, Drawing, FactorBars, FeedChart, Hint, NzButtonComponent, Opened, PickField, ReservePanel, StudyNote, TestsTable],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="hidden-text">Your stove</h2>
     @if (study.burner(); as b) {
       <div class="head">
         <app-pick-field label="Stove and pot of" [options]="burners()" [value]="key(b)" (valueChange)="study.chooseBurner($event)" />
-        <button nz-button nzSize="small" type="button" (click)="save('svg')">Drawing as SVG</button>
-        <button nz-button nzSize="small" type="button" (click)="save('png')">As PNG</button>
+        <button nz-button type="button" (click)="tests.emit()">Start a test</button>
+        <button nz-button type="button" (click)="tests.emit()">Enter an earlier test</button>
       </div>
       <app-study-note [study]="asked" />
       @if (b.garden !== null) {
@@ -44,97 +48,112 @@ const HEIGHT = 150;
       @if (refused(); as words) {
         <p class="error" role="alert">{{ words }}</p>
       }
-      <div class="look">
-        <div class="drawn">
+      <div class="one-look">
+        <div>
           @if (drawn(); as d) {
             @let g = d.g;
+            <h3>Fuel and time for {{ drawnFor() }}, by {{ d.axis === 'setting' ? 'flame' : 'wind' }}</h3>
             <p class="says">{{ says() }}</p>
-            <svg #figure [appDrawing]="2 * H + 66" role="img" [attr.aria-label]="spoken()">
-              @for (f of g.failing; track f.from) {
-                <rect class="fails" [attr.x]="g.x(f.from)" [attr.width]="g.x(f.to) - g.x(f.from)" y="0" [attr.height]="2 * H + 24" />
-                <text [attr.x]="g.x(f.from) + 4" y="14">{{ failWords[f.why] }}</text>
-              }
-              @for (t of g.fuel.ticks; track t) {
-                <line class="grid" x1="0" x2="100%" [attr.y1]="g.fuel.y(t)" [attr.y2]="g.fuel.y(t)" />
-                <text class="quiet" x="-8" [attr.y]="g.fuel.y(t) + 4" text-anchor="end">{{ units.text(t, 'mass', massDecimals()) }}</text>
-              }
-              <path class="band" [attr.d]="g.fuel.band" />
-              <path class="before" [attr.d]="g.fuel.before" />
-              <path class="after" [attr.d]="g.fuel.after" />
-              @for (t of d.tests; track t.id) {
-                <line
-                  class="bar"
-                  [class.odd]="t.odd"
-                  [attr.x1]="g.x(t.at)"
-                  [attr.x2]="g.x(t.at)"
-                  [attr.y1]="g.fuel.y(t.fuelG - t.fuelSdG)"
-                  [attr.y2]="g.fuel.y(t.fuelG + t.fuelSdG)"
-                />
-                <circle class="dot" [class.odd]="t.odd" [attr.cx]="g.x(t.at)" [attr.cy]="g.fuel.y(t.fuelG)" r="3.5" />
-              }
-              <g [attr.transform]="'translate(0,' + (H + 24) + ')'">
-                @for (t of g.time.ticks; track t) {
-                  <line class="grid" x1="0" x2="100%" [attr.y1]="g.time.y(60 * t)" [attr.y2]="g.time.y(60 * t)" />
-                  <text class="quiet" x="-8" [attr.y]="g.time.y(60 * t) + 4" text-anchor="end">{{ t }} min</text>
+            <div class="drawn">
+              <svg #figure [appDrawing]="2 * H + 66" role="img" [attr.aria-label]="spoken()">
+                @for (f of g.failing; track f.from) {
+                  <rect class="fails" [attr.x]="g.x(f.from)" [attr.width]="g.x(f.to) - g.x(f.from)" y="0" [attr.height]="2 * H + 24" />
+                  <text [attr.x]="g.x(f.from) + 4" y="14">{{ failWords[f.why] }}</text>
                 }
-                <path class="band time" [attr.d]="g.time.band" />
-                <path class="before" [attr.d]="g.time.before" />
-                <path class="after time" [attr.d]="g.time.after" />
+                @for (t of g.fuel.ticks; track t) {
+                  <line class="grid" x1="0" x2="100%" [attr.y1]="g.fuel.y(t)" [attr.y2]="g.fuel.y(t)" />
+                  <text class="quiet" x="-8" [attr.y]="g.fuel.y(t) + 4" text-anchor="end">{{ units.text(t, 'mass', massDecimals()) }}</text>
+                }
+                <path class="band" [attr.d]="g.fuel.band" />
+                <path class="before" [attr.d]="g.fuel.before" />
+                <path class="after" [attr.d]="g.fuel.after" />
                 @for (t of d.tests; track t.id) {
-                  <circle class="dot time" [class.odd]="t.odd" [attr.cx]="g.x(t.at)" [attr.cy]="g.time.y(t.seconds)" r="3.5" />
+                  <line
+                    class="bar"
+                    [class.odd]="t.odd"
+                    [attr.x1]="g.x(t.at)"
+                    [attr.x2]="g.x(t.at)"
+                    [attr.y1]="g.fuel.y(t.fuelG - t.fuelSdG)"
+                    [attr.y2]="g.fuel.y(t.fuelG + t.fuelSdG)"
+                  />
+                  <circle class="dot" [class.odd]="t.odd" [attr.cx]="g.x(t.at)" [attr.cy]="g.fuel.y(t.fuelG)" r="3.5" />
                 }
-              </g>
-              @for (t of g.xTicks; track t) {
-                <text class="quiet" [attr.x]="g.x(t)" [attr.y]="2 * H + 44" text-anchor="middle">
-                  {{ d.axis === 'setting' ? percent(t) + ' %' : units.text(t, 'speed', 0) }}
+                <g [attr.transform]="'translate(0,' + (H + 24) + ')'">
+                  @for (t of g.time.ticks; track t) {
+                    <line class="grid" x1="0" x2="100%" [attr.y1]="g.time.y(60 * t)" [attr.y2]="g.time.y(60 * t)" />
+                    <text class="quiet" x="-8" [attr.y]="g.time.y(60 * t) + 4" text-anchor="end">{{ t }} min</text>
+                  }
+                  <path class="band time" [attr.d]="g.time.band" />
+                  <path class="before" [attr.d]="g.time.before" />
+                  <path class="after time" [attr.d]="g.time.after" />
+                  @for (t of d.tests; track t.id) {
+                    <circle class="dot time" [class.odd]="t.odd" [attr.cx]="g.x(t.at)" [attr.cy]="g.time.y(t.seconds)" r="3.5" />
+                  }
+                </g>
+                @for (t of g.xTicks; track t) {
+                  <text class="quiet" [attr.x]="g.x(t)" [attr.y]="2 * H + 44" text-anchor="middle">
+                    {{ d.axis === 'setting' ? percent(t) + ' %' : units.text(t, 'speed', 0) }}
+                  </text>
+                }
+                <text class="quiet" x="50%" [attr.y]="2 * H + 62" text-anchor="middle">
+                  {{ d.axis === 'setting' ? 'flame' : 'wind at the bare flame' }}
                 </text>
-              }
-              <text class="quiet" x="50%" [attr.y]="2 * H + 62" text-anchor="middle">
-                {{ d.axis === 'setting' ? 'flame' : 'wind at the bare flame' }}
-              </text>
-            </svg>
-            <p class="quiet">
-              {{ drawnFor() }} · dashed: by the catalogue · full, with its band (95 of 100): by these burns · dots: burns as weighed,
-              brought to these conditions by the model, with the scale’s error · hollow: asked about
+              </svg>
+            </div>
+            <p class="quiet key">
+              Dashed: catalogue. Full line and band: yours, 95 of 100. Dots: tests as weighed, brought to these conditions. Hollow: far off
+              the others.
             </p>
           }
-          @if (feed(); as f) {
-            <app-feed-chart [points]="f" />
-          }
-        </div>
-        <div>
-          <h3 class="sign">What the burns made of it</h3>
           @if (calibration(); as c) {
-            <p class="own">{{ ownWords(c) }}</p>
-            <dl>
-              @for (f of factors(); track f.name) {
-                <dt [appHint]="f.name">{{ f.name }}</dt>
-                <dd>{{ f.found }}</dd>
+            <h3>Compared with a typical stove of its type</h3>
+            <app-factor-bars [calibration]="c" />
+          }
+          <details class="finer" appOpened #finer="opened">
+            <summary>While the canister empties, list of tests, files</summary>
+            @if (finer.once()) {
+              @if (feed(); as f) {
+                <app-feed-chart [points]="f" />
               }
-            </dl>
-            @for (o of outliers(); track o.id) {
-              <p class="asks">
-                {{ o.words }} <button nz-button nzSize="small" type="button" (click)="setAside(o.id)">Set it aside</button>
+              <app-tests-table />
+              <p class="files">
+                <button nz-button nzSize="small" type="button" (click)="save('svg')">Export drawing (SVG)</button>
+                <button nz-button nzSize="small" type="button" (click)="save('png')">Export drawing (PNG)</button>
               </p>
+              <app-bench-files />
             }
-            @if (adopted()) {
-              <p><b>In use:</b> every plan, risk and card runs on it.</p>
-              <button nz-button nzSize="small" type="button" (click)="study.adopt(b.of, undefined)">Back to the catalogue’s</button>
-            }
-            @if (!inStep()) {
-              <button nz-button nzType="primary" class="strong-act" type="button" (click)="study.adopt(b.of, c)">
-                {{ adopted() ? 'Use the newest burns as well' : 'Use it' }}
-              </button>
-            }
+          </details>
+        </div>
+        <div class="answer">
+          @if (calibration(); as c) {
+            <h2>What changes on this trip</h2>
+            <p class="quiet">Your stove ({{ ownWords(c) }}) beside the catalogue’s.</p>
             @if (onTrip()) {
               <app-reserve-panel [calibration]="c" />
             } @else {
-              <p class="quiet">This trip burns something else.</p>
+              <p class="quiet">This trip uses another stove.</p>
+            }
+            @if (adopted()) {
+              <p><b>In use:</b> every plan, risk and card runs on it.</p>
+            }
+            @if (!inStep()) {
+              <button nz-button nzType="primary" nzBlock nzSize="large" type="button" (click)="study.adopt(b.of, c)">
+                {{ adopted() ? 'Use the newest tests as well' : 'Use your tests' }}
+              </button>
+            }
+            @if (adopted()) {
+              <button nz-button type="button" (click)="study.adopt(b.of, undefined)">Back to the catalogue’s stove</button>
+            }
+            @for (o of outliers(); track o.id) {
+              <section>
+                <h3>One test does not fit</h3>
+                <p>{{ o.words }}</p>
+                <button nz-button type="button" (click)="setAside(o.id)">Set aside</button>
+              </section>
             }
             @if (b.garden !== null) {
-              <h3 class="sign">Behind the garden’s wall</h3>
-              <details>
-                <summary>Show the hidden truth, and how close you came</summary>
+              <details class="finer">
+                <summary>Show what the simulated garden hid</summary>
                 <dl>
                   @for (r of revealed(); track r.name) {
                     <dt [appHint]="r.name">{{ r.name }}</dt>
@@ -147,25 +166,46 @@ const HEIGHT = 150;
         </div>
       </div>
     } @else {
-      <p class="quiet">Nothing burnt yet: burn this kit at three flames, and once in wind, and its own curve stands here.</p>
+      <h2>No tests yet</h2>
+      <p>Test your stove at three flames and once in wind. Its own curve then stands here, and the plan knows its fuel better.</p>
+      <p class="head">
+        <button nz-button nzType="primary" type="button" (click)="tests.emit()">Start a test</button>
+        <button nz-button type="button" (click)="tests.emit()">Enter an earlier test</button>
+      </p>
     }
   `,
-  styleUrls: ['../ui/figure.less', './bench.less'],
+  styleUrls: ['../ui/figure.less', './bench.less', '../answer/one-look.less'],
   styles: `
     :host {
       display: block;
     }
+    .one-look {
+      --answer: 20.5rem;
+    }
     .head {
       display: grid;
-      grid-template-columns: max-content minmax(0, 18.75rem) max-content max-content;
-      gap: 0.25rem 0.875rem;
-      align-items: baseline;
+      grid-template-columns: max-content minmax(0, 20rem) max-content max-content;
+      gap: 0.5rem 0.75rem;
+      align-items: center;
+      margin: 0 0 0.5rem;
+      @media (max-width: 720px) {
+        grid-template-columns: minmax(0, 1fr);
+      }
     }
-    .look {
-      display: grid;
-      grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
-      gap: 0.625rem 2.5rem;
-      align-items: start;
+    h3 {
+      margin: 0.5rem 0 0;
+    }
+    .answer h2 {
+      line-height: 1.3;
+    }
+    .answer button + button {
+      margin-top: 0.5rem;
+    }
+    section {
+      margin-top: 1rem;
+    }
+    .key {
+      font-size: 0.8125rem;
     }
     .before {
       fill: none;
@@ -216,26 +256,15 @@ const HEIGHT = 150;
       margin: 0 0 0.25rem;
       font-weight: 600;
     }
-    .own {
-      margin: 2px 0;
-      font: 700 1.375rem/1.2 var(--signs);
-    }
-    .asks {
-      color: var(--ember-text);
-    }
     p {
       max-width: 90ch;
       line-height: 1.3;
     }
-    @media (max-width: 1000px) {
-      .look,
-      .head {
-        grid-template-columns: minmax(0, 1fr);
-      }
-    }
   `,
 })
 export class BurnerPanel {
+  /** A test is to be started, or one from earlier entered. */
+  readonly tests = output();
   protected readonly study = inject(BenchStudy);
   protected readonly units = inject(Units);
   private readonly store = inject(WorkspaceStore);
@@ -288,7 +317,8 @@ export class BurnerPanel {
     const { curve, fit } = found.answer;
     const outliers = fit.ok ? fit.value.outliers : [];
     const tests = fit.ok ? this.points(found.of.tests, curve.axis, outliers) : [];
-    const wide = this.width() > 1000 ? (this.width() - 40) * 0.6 : this.width();
+    // beside it stands the answer, where there is room
+    const wide = this.width() > 1000 ? this.width() - 356 : this.width();
     return { g: burnerGeometry(curve, tests, Math.max(200, wide - 64), HEIGHT), tests, axis: curve.axis };
   });
 
@@ -318,7 +348,7 @@ export class BurnerPanel {
   protected readonly says = computed(() => {
     const found = this.found();
     const best = found?.answer.curve.best;
-    if (!found || best?.fuelG === undefined || best.seconds === undefined) return 'It reaches the boil nowhere on this curve.';
+    if (!found || best?.fuelG === undefined || best.seconds === undefined) return 'It boils nowhere on this curve.';
     const where =
       found.answer.curve.axis === 'setting' ? `${this.percent(best.at)} % open` : `${this.units.text(best.at, 'speed', 0)} of wind`;
     return `Least fuel at ${where}: ${this.units.mealMass(best.fuelG)} in ${formatDuration(best.seconds)}.`;
@@ -328,16 +358,10 @@ export class BurnerPanel {
   );
   protected readonly drawnFor = computed(() => {
     const s = this.setup();
-    return s
-      ? `${this.units.text(s.waterMl, 'volume')} from ${this.units.text(s.waterC, 'temperature')}, calm, air ${this.units.text(s.airC, 'temperature')}`
-      : '';
+    return s ? `${this.units.text(s.waterMl, 'volume')} from ${this.units.text(s.waterC, 'temperature')} in calm air` : '';
   });
   protected readonly massDecimals = computed(() => (this.units.unit('mass').symbol === 'g' ? 0 : 2));
 
-  protected readonly factors = computed(() => {
-    const c = this.calibration();
-    return c ? CALIBRATED.map((name, i) => ({ name: FACTOR_WORDS[name].name, found: factorWords(name, c, i) })) : [];
-  });
   protected readonly outliers = computed(() => {
     const fit = this.found()?.answer.fit;
     if (!fit?.ok) return [];
@@ -347,7 +371,7 @@ export class BurnerPanel {
       const note = test?.note ? ` (“${test.note}”)` : '';
       return {
         id,
-        words: `The burn of ${test?.on ?? ''}${note} is ${Math.round(sds)} deviations off what the others say. Was something else different? It counts until you say otherwise.`,
+        words: `${test?.on ?? ''}${note} is ${Math.round(sds)} deviations off the others. Was something different? It counts until you set it aside.`,
       };
     });
   });

@@ -7,6 +7,7 @@ import { Instruments, type Reading } from '../platform/instruments';
 import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
+import { until } from '../testing/until';
 import { burnerOfKitWords } from '../words/own-burner-words';
 import { AnswersPanel } from './answers-panel';
 import { BenchStudy } from './bench-study';
@@ -16,6 +17,7 @@ import { ClaimsPanel } from './claims-panel';
 import { CoolingPanel } from './cooling-panel';
 import { PlanForm } from './plan-form';
 import { Runner } from './runner';
+import { TestsTable } from './tests-table';
 import { WhichPanel } from './which-panel';
 import { WriteDown } from './write-down';
 
@@ -42,12 +44,20 @@ describe('A or B', () => {
     expect(text).toMatch(/would save \d+\sg of fuel .* Worth its weight|cannot be told yet/);
   });
 
-  it('keeps what one concludes, and takes a burn out of the answer by its own name; undo brings it back', async () => {
+  it('keeps what one concludes', async () => {
     const panel = await planned(new Panel(AnswersPanel));
     panel.type('Concluded, and where it holds', 'not worth it in summer');
     expect(bench().series.find((s) => s.id === 'sleeve')?.concluded).toBe('not worth it in summer');
-    const [first] = [...panel.element.querySelectorAll('button')].filter((b) => b.getAttribute('aria-label')?.startsWith('Set aside'));
-    first.click();
+  });
+
+  it('takes a test out by its own name, and undo brings it back', async () => {
+    const panel = await planned(new Panel(TestsTable));
+    const first = () => panel.element.querySelector<HTMLElement>('button[aria-label^="Set aside"]');
+    await until(() => {
+      panel.fixture.detectChanges();
+      return first() !== null;
+    }, 'the rows of the table');
+    first()?.click();
     panel.fixture.detectChanges();
     expect(bench().tests.filter((t) => t.setAside)).toHaveLength(1);
     store().undo();
@@ -71,11 +81,11 @@ describe('A or B', () => {
 describe('a burn from paper', () => {
   it('is kept with its fuel and time for the side that it was burnt for', async () => {
     const panel = await planned(new Panel(WriteDown));
-    panel.open('Write down a burn from paper');
+    panel.open('Enter an earlier test');
     panel.choose('Burnt for', 'sleeve b');
     panel.type('Fuel used', '0.5 oz');
     panel.type('Time taken', '6');
-    panel.press('Keep it');
+    panel.press('Save test');
     const kept = bench().tests.at(-1);
     expect(kept).toMatchObject({ seriesId: 'sleeve', arm: 'b', seconds: 360 });
     expect(kept?.fuel).toEqual({ how: 'told', burntG: expect.closeTo(14.17, 2) as number });
@@ -150,11 +160,11 @@ describe('a stove of one’s own', () => {
     await panel.settle();
     expect(panel.text).toContain('yours, from 20 burns');
     expect(panel.text).toContain('“the hose went over the scale in between”');
-    expect(panel.text).toMatch(/the reserve for the same risk is \d+\sg smaller/);
-    panel.press('Set it aside');
+    expect(panel.text).toMatch(/\d+\sg less reserve for the same run-out risk/);
+    panel.press('Set aside');
     await panel.settle();
     expect(panel.text).toContain('yours, from 19 burns');
-    panel.press('Use it');
+    panel.press('Use your tests');
     expect(ownBurner(store().trip().kit)?.burns).toBe(19);
     expect(burnerOfKitWords(store().trip().kit)).toContain('burner yours, from 19 burns');
     store().undo();
@@ -191,7 +201,7 @@ describe('what is worth testing, what cools, what is said', () => {
     const panel = await planned(new Panel(WhichPanel));
     expect(panel.text).toMatch(/in a wind of 3 m\/s\s*−\d+\sg/);
     panel.press('Burn it');
-    expect(TestBed.inject(BurnRun).draft()?.heading).toContain('small can burner');
+    expect(TestBed.inject(BurnRun).draft()?.heading).toContain('small canister stove');
   });
 
   it('says what a sleeve saves in watts and minutes', async () => {

@@ -5,6 +5,7 @@ import { RiskService } from '../planning/risk-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
+import { Notice } from '../ui/notice';
 import { StudyNote } from '../ui/study-note';
 import { Units } from '../words/units';
 import { Hint } from '../ui/hint';
@@ -12,21 +13,23 @@ import { Hint } from '../ui/hint';
 /** What this trip burns, and what it must keep in reserve, on the catalogue's burner and on one's own. */
 @Component({
   selector: 'app-reserve-panel',
-  imports: [Hint, StudyNote],
+  imports: [Hint, Notice, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h3 class="sign">What it does to this trip</h3>
     <app-study-note [study]="asked" />
     @if (effect(); as e) {
       @if (e.lost) {
         <p class="error">{{ e.lost }}</p>
       }
-      <p class="sum">{{ e.sum }}</p>
+      <p class="sum">
+        <span class="big">{{ e.burns }}</span>
+        <span class="quiet">fuel need, all {{ e.carries.length }} legs</span>
+      </p>
       <table class="stacks">
         <thead>
           <tr>
-            <th scope="col">Carry</th>
-            <th scope="col" class="number" appHint="Fuel need">Burns</th>
+            <th scope="col">Leg</th>
+            <th scope="col" class="number" appHint="Fuel need">Fuel need</th>
             <th scope="col" class="number" appHint="Reserve">Reserve</th>
           </tr>
         </thead>
@@ -34,22 +37,21 @@ import { Hint } from '../ui/hint';
           @for (c of e.carries; track c.name) {
             <tr>
               <th scope="row">{{ c.name }}</th>
-              <td data-label="Burns" class="number">{{ c.burns }}</td>
+              <td data-label="Fuel need" class="number">{{ c.burns }}</td>
               <td data-label="Reserve" class="number">{{ c.reserve }}</td>
             </tr>
           }
         </tbody>
       </table>
+      <app-notice [kind]="e.isLighter ? 'success' : 'warning'">{{ e.sum }}</app-notice>
     } @else if (!asked.problem()) {
       <p class="quiet">Planning the trip on both…</p>
     }
   `,
-  styleUrl: '../ui/table.less',
+  styleUrls: ['../ui/table.less', '../answer/answer-sums.less'],
   styles: `
-    .sum {
-      margin: 0.25rem 0;
-      font-weight: 600;
-      line-height: 1.3;
+    :host {
+      margin-top: 0;
     }
     th {
       white-space: normal;
@@ -79,9 +81,14 @@ export class ReservePanel {
         found.mealsLost > 0
           ? `On your own stove ${found.mealsLost} more hot ${found.mealsLost === 1 ? 'meal stays' : 'meals stay'} cold on this trip: what follows is no saving.`
           : '',
-      sum: `Over all carries it burns ${text(burns)} ${burns > 0 ? 'more' : 'less'}, and the reserve for the same risk is ${text(reserve)} ${reserve > 0 ? 'larger: what was found, wind above all, asks for it' : 'smaller: so much need not be carried for not knowing the burner'}.`,
+      burns: this.units.signed(burns, 'mass'),
+      isLighter: reserve <= 0 && found.mealsLost === 0,
+      sum:
+        reserve > 0
+          ? `${text(reserve)} more reserve for the same run-out risk: what was found, wind above all, asks for it.`
+          : `${text(reserve)} less reserve for the same run-out risk.`,
       carries: found.carries.map((c) => ({
-        name: `${c.from} – ${c.to}`,
+        name: `to ${c.to}`,
         burns: `${this.units.number(c.demandBeforeG, 'mass')} → ${this.units.text(c.demandAfterG, 'mass')}`,
         reserve: `${this.units.number(c.reserveBeforeG, 'mass')} → ${this.units.text(c.reserveAfterG, 'mass')}`,
       })),

@@ -32,7 +32,7 @@ const BOIL_SEEN_K = 0.5;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details appOpened #o="opened">
-      <summary>Write down a burn from paper</summary>
+      <summary>Enter an earlier test</summary>
       @if (o.once()) {
         <div class="heads">
           <app-pick-field label="Burnt for" [options]="sides()" [value]="side()" (valueChange)="side.set($event)" />
@@ -83,7 +83,7 @@ const BOIL_SEEN_K = 0.5;
         @if (timedWords(); as words) {
           <p role="status">{{ words }}</p>
         }
-        <p><button nz-button nzSize="small" type="button" [disabled]="!test()" (click)="keep()">Keep it</button></p>
+        <p><button nz-button nzSize="small" type="button" [disabled]="!test()" (click)="keep()">Save test</button></p>
       }
     </details>
   `,

@@ -124,8 +124,8 @@ describe('the kit', () => {
   it('offers only what is owned under the switch of the rack', () => {
     store().editRack('only what I own', (r) => ({ ...r, onlyOwned: true }));
     panel.fixture.detectChanges();
-    expect(options('Stove')).toContainEqual(expect.stringMatching(/^Open-jet alcohol burner, 15\sg$/));
-    expect(options('Stove')).not.toContainEqual(expect.stringContaining('Regulated gas burner')); // only wished for
+    expect(options('Stove')).toContainEqual(expect.stringMatching(/^Open-jet alcohol stove, 15\sg$/));
+    expect(options('Stove')).not.toContainEqual(expect.stringContaining('Regulated gas stove')); // only wished for
   });
 
   it('shows a valve, a canister or a measure only where there is one', () => {

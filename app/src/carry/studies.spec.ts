@@ -139,7 +139,7 @@ describe('other lengths', () => {
     const { turns, why } = crossingsWords(lines[0], alcohol, crossingsOf(lines[0], alcohol, 'averageG'));
     expect(turns).toMatch(/^lighter at first, heavier from day 13, lighter from day 15/);
     expect(why).toMatch(/At 13, 17 and 20 alcohol in a cone takes other containers/);
-    expect(why).toMatch(/at 15 and 19 small can burner takes other containers/);
+    expect(why).toMatch(/at 15 and 19 small canister stove takes other containers/);
   });
 });
 
@@ -201,15 +201,15 @@ describe('the sums', () => {
   it('count the carried weight of the kit and of the compared one, any way the walker likes', async () => {
     await open(WeightSumsLine);
     const kits = TestBed.inject(KitLines);
-    expect(panel.text).not.toContain('small can burner'); // nothing is compared yet
+    expect(panel.text).not.toContain('small canister stove'); // nothing is compared yet
     kits.comparedId.set('alcohol-cone');
     panel.give({});
     const sums = weightSums(planTrip(DEMO_TRIP));
-    expect(panel.text).toContain(`small can burner, average weight: ${Math.round(sums.averageG)} g`);
+    expect(panel.text).toContain(`small canister stove, average weight: ${Math.round(sums.averageG)} g`);
     expect(panel.text).toContain('alcohol in a cone, average weight:');
     kits.counted.set('gramKm');
     panel.give({});
-    expect(panel.text).toContain(`small can burner, weight × distance: ${(sums.gramKm / 1000).toFixed(0)} kg·km`);
+    expect(panel.text).toContain(`small canister stove, weight × distance: ${(sums.gramKm / 1000).toFixed(0)} kg·km`);
   });
 
   it('are of the trip whose plan is seen, and say so while a newer one is on its way', async () => {
@@ -220,10 +220,10 @@ describe('the sums', () => {
     store().editTrip('longer', (t) => stretchLeg(t, 0, 9));
     expect([lines.study.last()?.of.trip, lines.stale()]).toEqual([seen, true]);
     panel.give({});
-    expect(panel.text).toContain(`small can burner, average weight: ${Math.round(weightSums(planTrip(DEMO_TRIP)).averageG)} g`);
+    expect(panel.text).toContain(`small canister stove, average weight: ${Math.round(weightSums(planTrip(DEMO_TRIP)).averageG)} g`);
     await panel.settle();
     expect(lines.stale()).toBe(false);
-    expect(panel.text).toContain(`small can burner, average weight: ${Math.round(weightSums(planTrip(store().trip())).averageG)} g`);
+    expect(panel.text).toContain(`small canister stove, average weight: ${Math.round(weightSums(planTrip(store().trip())).averageG)} g`);
   });
 
   it('stand in the list of kits to compare with', async () => {

@@ -41,7 +41,7 @@ describe('building a kit', () => {
     const pieces = new Panel(PiecesList);
     const builder = new Panel(KitBuilder);
     await pieces.settle();
-    pieces.press('add open-jet alcohol burner');
+    pieces.press('add open-jet alcohol stove');
     builder.fixture.detectChanges();
     expect(builder.text).toContain('It cannot be carried yet: it has a stove and no pot.');
     pieces.fixture.detectChanges();
@@ -56,7 +56,7 @@ describe('building a kit', () => {
       study()
         .built()
         ?.pieces.map((p) => p.name),
-    ).toEqual(['open-jet alcohol burner', '0.55 L titanium mug', 'book of matches']);
+    ).toEqual(['open-jet alcohol stove', '0.55 L titanium mug', 'book of matches']);
     builder.press('Carry it on Vesper Divide');
     expect(store().trip().kit).toMatchObject({ burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', otherMassG: 5 });
     expect(builder.text).toContain('edits here move its plan');
@@ -103,10 +103,10 @@ describe('building a kit', () => {
     const panel = new Panel(PiecesList);
     await panel.settle();
     panel.type('Find a piece by name', 'burner');
-    expect(panel.text).toContain('larger gas burner');
+    expect(panel.text).toContain('larger gas stove');
     panel.tick('only what I own');
     panel.fixture.detectChanges();
-    expect(panel.text).not.toContain('larger gas burner');
+    expect(panel.text).not.toContain('larger gas stove');
     expect(rack().onlyOwned).toBe(true);
   });
 
@@ -173,7 +173,7 @@ describe('the nest', () => {
 
   it('says the order, what stays outside and by how much, and goes step by step', async () => {
     const panel = await planned(new Panel(NestPanel));
-    expect(panel.text).toContain('1 100 g can');
+    expect(panel.text).toContain('1 100 g canister');
     expect(panel.text).toContain('Its steel foot rusts a wet pot');
     expect(panel.text).toContain('small lighter too tall by 9.5 mm');
     expect(panel.text).toContain('1.5 mm free');
@@ -181,11 +181,11 @@ describe('the nest', () => {
     panel.press('A step back');
     panel.press('A step back');
     expect(panel.element.querySelectorAll('.piece.away')).toHaveLength(1);
-    panel.press('Keep outside: 100 g can');
+    panel.press('Keep outside: 100 g canister');
     await panel.settle();
     await panel.settle();
     expect(panel.text).toContain('kept outside as you asked');
-    panel.press('Put inside: 100 g can');
+    panel.press('Put inside: 100 g canister');
     expect(study().kit()?.outside).toEqual([]);
   });
 });
@@ -194,9 +194,9 @@ describe('kits against each other', () => {
   it('stand side by side with differences, and one is carried with a press', async () => {
     const panel = await planned(new Panel(ComparePanel));
     expect(panel.text).toContain('590 g');
-    expect(panel.text).toMatch(/−\d+ g/); // alcohol in a cone against the small can burner
+    expect(panel.text).toMatch(/−\d+ g/); // alcohol in a cone against the small canister stove
     expect(panel.text).toContain('10 hot meals stay cold');
-    panel.press('Use on this trip: remote burner for the snow');
+    panel.press('Use on this trip: remote canister stove for the snow');
     expect(store().trip().rackKitId).toBe('remote-snow');
     expect(store().trip().kit.burnerId).toBe('gas-remote');
   });
@@ -224,7 +224,7 @@ describe('kits against each other', () => {
 
   it('are lost piece by piece, by what lights what', async () => {
     const panel = await planned(new Panel(LossesPanel));
-    expect(panel.text).toContain('Worst to lose, 10 hot meals each: small gas burner');
+    expect(panel.text).toContain('Worst to lose, 10 hot meals each: small gas stove');
     expect(panel.text).toMatch(/Without the .*small lighter.* every hot meal is still cooked/);
     panel.choose('match on canister stove', 'no');
     await panel.settle();
@@ -243,7 +243,7 @@ describe('kits against each other', () => {
     field.dispatchEvent(new Event('input'));
     panel.fixture.detectChanges();
     panel.press('Save');
-    expect(rack().diary.at(-1)).toMatchObject({ kitName: 'small can burner', words: 'lighter died in the rain' });
+    expect(rack().diary.at(-1)).toMatchObject({ kitName: 'small canister stove', words: 'lighter died in the rain' });
     panel.press('Delete the entry of 2026-06-07');
     expect(rack().diary.map((d) => d.id)).not.toContain('entry-1');
   });
@@ -255,9 +255,9 @@ describe('kits of every sort', () => {
     const builder = new Panel(KitBuilder);
     list.press('Duplicate kit');
     builder.fixture.detectChanges();
-    expect(study().kit()?.name).toBe('small can burner, varied');
+    expect(study().kit()?.name).toBe('small canister stove, varied');
     builder.type('Name of the kit', '   ');
-    expect(study().kit()?.name).toBe('small can burner, varied'); // an empty name is none
+    expect(study().kit()?.name).toBe('small canister stove, varied'); // an empty name is none
     const keep = builder.element.querySelector<HTMLInputElement>('.keep input');
     if (!keep) throw new Error('no field');
     keep.value = ' it was a present ';
@@ -265,7 +265,7 @@ describe('kits of every sort', () => {
     expect(study().kit()?.keepBecause).toBe('it was a present');
     list.fixture.detectChanges();
     list.press('Delete kit');
-    expect(rack().kits.map((k) => k.name)).not.toContain('small can burner, varied');
+    expect(rack().kits.map((k) => k.name)).not.toContain('small canister stove, varied');
     store().undo();
     expect(rack().kits.at(-1)?.keepBecause).toBe('it was a present');
   });
@@ -306,7 +306,7 @@ describe('kits of every sort', () => {
       score: { ...r.score, weights: { ...r.score.weights, hotMeals: 0, carriedG: 5 } },
     }));
     const panel = await planned(new Panel(ComparePanel));
-    expect(panel.text).toContain('You keep small can burner anyway, because I trust it.');
+    expect(panel.text).toContain('You keep small canister stove anyway, because I trust it.');
     panel.type('Trips that a piece’s price is spread over', '20');
     expect(rack().spreadTrips).toBe(20);
   });
@@ -357,7 +357,7 @@ describe('finding a kit', () => {
     const before = rack().kits.length;
     panel.press('Add to my kits');
     expect(rack().kits).toHaveLength(before + 1);
-    expect(rack().kits[before].name).toContain('small gas burner');
+    expect(rack().kits[before].name).toContain('small gas stove');
     store().undo();
     expect(rack().kits).toHaveLength(before);
   });

@@ -63,7 +63,7 @@ describe('what is printed', () => {
 
   it('is the work at home with its days, and a sheet for every stop', async () => {
     const { text } = await planned(new Panel(StopsPanel));
-    expect(text).toMatch(/2027-08-02\s*Burn small can burner three times in the garden/);
+    expect(text).toMatch(/2027-08-02\s*Burn small canister stove three times in the garden/);
     expect(text).toContain('Post the box to Tarn House');
     expect(text).toMatch(/Quill Landing, day 10 \(2027-08-25\)/);
   });

@@ -282,7 +282,8 @@ export class ContainerCard {
       doubt: unknown ? leftWords(s.stock, this.units) : `left, ± ${mass(left.sdG)}, ${Math.round(100 * share)} % full`,
       gross: mass(gross.massG),
       tare: mass(tare.massG),
-      coldest: s.coldestC === undefined ? '' : `${this.units.text(s.coldestC, 'temperature')}${s.season ? `, ${SEASON_WORDS[s.season]}` : ''}`,
+      coldest:
+        s.coldestC === undefined ? '' : `${this.units.text(s.coldestC, 'temperature')}${s.season ? `, ${SEASON_WORDS[s.season]}` : ''}`,
       price: priceWords(s.item, s.perG, this.units),
     };
   });

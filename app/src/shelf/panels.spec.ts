@@ -37,7 +37,9 @@ describe('the cupboard', () => {
     const panel = new Panel(Cupboard);
     const names = [...panel.element.querySelectorAll('button')].map((b) => b.getAttribute('aria-label'));
     expect(names).toHaveLength(9);
-    expect(names[0]).toMatch(/^the one from the ridge, canister: 90\sg left ± 1, 39 % full, runs down to −\d+\s°C: (three seasons|deep cold)$/);
+    expect(names[0]).toMatch(
+      /^the one from the ridge, canister: 90\sg left ± 1, 39 % full, runs down to −\d+\s°C: (three seasons|deep cold)$/,
+    );
     expect(panel.text).toContain('Readings disagree');
     panel.press(names[5] ?? '');
     expect(study().open()?.item.id).toBe('shelf-spirit');
@@ -150,7 +152,7 @@ describe('the shelf on a trip', () => {
     expect(
       store()
         .rack()
-        .shelf.some((c) => c.name === 'can from Vesper Divide'),
+        .shelf.some((c) => c.name === 'canister from Vesper Divide'),
     ).toBe(true);
     store().undo();
     expect(store().rack()).toBe(before);

@@ -38,26 +38,33 @@ export const CONFOUNDER_WORDS: Record<Confounder, string> = {
   wind: 'the wind',
 };
 
-/** What is calibrated, and what a larger number means. */
-export const FACTOR_WORDS: Record<Calibrated, { name: string; more: string; less: string }> = {
-  head: { name: 'heat that gets into the pot', more: 'more', less: 'less' },
-  flux: { name: 'flame the pot takes before heat goes past it', more: 'more', less: 'less' },
-  wind: { name: 'what wind takes from it', more: 'more', less: 'less' },
-  power: { name: 'power, fully open', more: 'more', less: 'less' },
+/** What is calibrated. */
+export const FACTOR_WORDS: Record<Calibrated, { name: string }> = {
+  head: { name: 'Heat into the pot' },
+  flux: { name: 'Flame before heat is lost' },
+  wind: { name: 'What wind takes' },
+  power: { name: 'Power, fully open' },
 };
 
 const percentOf = (factor: number): number => Math.round(100 * (factor - 1));
 
-/** "8 % more than the catalogue has (2 % less to 19 % more)". */
-export function factorWords(name: Calibrated, calibration: Calibration, index: number): string {
-  const { more, less } = FACTOR_WORDS[name];
+/** What was found of a factor and between what it lies 95 times in 100, each as a share more (+) or less (−) than the catalogue has. */
+export function factorSpread(name: Calibrated, calibration: Calibration, index: number): { found: number; low: number; high: number } {
   const factor = calibration.factors[name];
   const spread = Math.exp(1.96 * Math.sqrt(calibration.covariance[index][index]));
-  const side = (x: number): string => {
-    const p = percentOf(x);
-    return p === 0 ? 'the same' : `${Math.abs(p)} % ${p > 0 ? more : less}`;
-  };
-  return `${side(factor)} (${side(factor / spread)} to ${side(factor * spread)})`;
+  return { found: factor - 1, low: factor / spread - 1, high: factor * spread - 1 };
+}
+
+/** "9 % more". */
+export function shortFactorWords(factor: number): string {
+  const p = percentOf(factor);
+  return p === 0 ? 'same' : `${Math.abs(p)} % ${p > 0 ? 'more' : 'less'}`;
+}
+
+/** "8 % more than the catalogue has (2 % less to 19 % more)". */
+export function factorWords(name: Calibrated, calibration: Calibration, index: number): string {
+  const { found, low, high } = factorSpread(name, calibration, index);
+  return `${shortFactorWords(1 + found)} (${shortFactorWords(1 + low)} to ${shortFactorWords(1 + high)})`;
 }
 
 /** Who uses less, by how much and how sure that is; or that nothing can be said, and what would show it. */

@@ -26,7 +26,7 @@ export const AXIS_WORDS: Record<FrontAxis, string> = {
   runsOut: 'chance of running out',
 };
 
-/** "open-jet alcohol burner, 0.9 L titanium, wide, fitted cone, 88 °C". */
+/** "open-jet alcohol stove, 0.9 L titanium, wide, fitted cone, 88 °C". */
 export function foundName({ kit, school, way }: FoundKit, stopsAt88: boolean, units: Pick<Units, 'text'>): string {
   if (school === 'cold') return 'no flame, everything cold';
   const burner = burnerById(kit.burnerId);
@@ -103,7 +103,7 @@ export function againstWords(flips: readonly Flip[], told: Told | undefined, nam
 export const litWords = ({ school, kit }: Pick<FoundKit, 'school' | 'kit'>): string =>
   school === 'cold' ? 'no flame' : burnerById(kit.burnerId).name;
 
-/** "small gas burner all the way, open-jet alcohol burner out of Nettle Hut and Quill Landing". */
+/** "small gas stove all the way, open-jet alcohol stove out of Nettle Hut and Quill Landing". */
 export function mixWords(mix: Omit<LegMix, 'trip'>, kits: readonly FoundKit[], trip: Pick<Trip, 'stops'>): string {
   const nameOf = (number: number): string => {
     const found = kits.find((k) => k.number === number);

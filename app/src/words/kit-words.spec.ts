@@ -35,9 +35,9 @@ describe('words of a hint', () => {
 
   it('say in their mend what it weighs and whether it is owned', () => {
     const [owned] = DEMO_RACK.pieces;
-    expect(mendWords({ kind: 'add', piece: owned }, units)).toBe('add: small gas burner, 73 g (owned)');
+    expect(mendWords({ kind: 'add', piece: owned }, units)).toBe('add: small gas stove, 73 g (owned)');
     expect(mendWords({ kind: 'add', piece: { ...owned, have: 'loan' }, insteadOf: 'x' }, units)).toBe(
-      'take instead: small gas burner, 73 g (on loan)',
+      'take instead: small gas stove, 73 g (on loan)',
     );
     expect(mendWords({ kind: 'add', piece: { ...piece('foil lid'), ownMassG: 5 } }, units)).toBe('add: foil lid, 5 g (to buy)');
     expect(mendWords({ kind: 'postBox', stopId: 's', stopName: 'Marl Cross' }, units)).toBe('post a box to Marl Cross');
@@ -56,11 +56,11 @@ describe('words of the nest', () => {
   });
 
   it('give sizes with one unit, in the walker’s own', () => {
-    expect(sizeText(piece('100 g can').shape, units)).toBe('Ø 90 × 70 mm');
-    expect(sizeText(piece('small gas burner').shape, units)).toBe('82 × 45 × 40 mm');
+    expect(sizeText(piece('100 g canister').shape, units)).toBe('Ø 90 × 70 mm');
+    expect(sizeText(piece('small gas stove').shape, units)).toBe('82 × 45 × 40 mm');
     expect(sizeText(piece('foil windscreen, rolled').shape, units)).toBe('480 × 100 mm');
     expect(sizeText(piece('cotton cloth').shape, units)).toBe('about 35 mL');
-    expect(sizeText(piece('100 g can').shape, inches)).toBe('Ø 3.54 × 2.76 in');
+    expect(sizeText(piece('100 g canister').shape, inches)).toBe('Ø 3.54 × 2.76 in');
   });
 });
 

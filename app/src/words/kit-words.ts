@@ -203,7 +203,7 @@ export function standingWords(s: Standing, units: Format): { words: string; bad:
   return list.sort((a, b) => Number(b.bad) - Number(a.bad));
 }
 
-/** What is gone: "the small gas burner", "the 230 g canister". */
+/** What is gone: "the small gas stove", "the 230 g canister". */
 export function lostName(loss: Loss): string {
   if (loss.what.kind === 'piece') return loss.what.piece.name;
   const c = loss.what.container;

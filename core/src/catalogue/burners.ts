@@ -58,17 +58,17 @@ const gas = ([family, feed, id, name, massG, flame, ratedW, lowestW]: GasRow): G
 });
 
 export const BURNERS: readonly Burner[] = [
-  gas(['canisterTop', 'vapour', 'gas-micro', 'small gas burner', 73, 'tall', 1900, 350]),
-  gas(['canisterTop', 'vapour', 'gas-compact', 'compact gas burner', 68, 'tall', 2400, 350]),
-  gas(['canisterTop', 'vapour', 'gas-large', 'larger gas burner', 95, 'tall', 2700, 350]),
-  gas(['canisterTop', 'vapour', 'gas-bowl', 'bowl-head gas burner', 88, 'bowl', 2700, 350]),
-  gas(['regulated', 'regulated', 'gas-regulated', 'regulated gas burner', 84, 'bowl', 2700, 350]),
-  gas(['remote', 'liquid', 'gas-remote', 'remote burner, can upside down', 178, 'tall', 2700, 500]),
-  gas(['locked', 'regulated', 'gas-locked', 'gas burner locked to its pot', 180, 'locked', 2800, 500]),
+  gas(['canisterTop', 'vapour', 'gas-micro', 'small gas stove', 73, 'tall', 1900, 350]),
+  gas(['canisterTop', 'vapour', 'gas-compact', 'compact gas stove', 68, 'tall', 2400, 350]),
+  gas(['canisterTop', 'vapour', 'gas-large', 'larger gas stove', 95, 'tall', 2700, 350]),
+  gas(['canisterTop', 'vapour', 'gas-bowl', 'bowl-head gas stove', 88, 'bowl', 2700, 350]),
+  gas(['regulated', 'regulated', 'gas-regulated', 'regulated gas stove', 84, 'bowl', 2700, 350]),
+  gas(['remote', 'liquid', 'gas-remote', 'remote gas stove, canister inverted', 178, 'tall', 2700, 500]),
+  gas(['locked', 'regulated', 'gas-locked', 'gas stove locked to its pot', 180, 'locked', 2800, 500]),
   {
     family: 'openAlcohol',
     id: 'alcohol-open',
-    name: 'open-jet alcohol burner',
+    name: 'open-jet alcohol stove',
     massG: 15,
     flame: 'openAlcohol',
     ratedW: 1500,
@@ -78,7 +78,7 @@ export const BURNERS: readonly Burner[] = [
   {
     family: 'simmerAlcohol',
     id: 'alcohol-simmer',
-    name: 'alcohol burner with simmer ring',
+    name: 'alcohol stove with simmer ring',
     massG: 110,
     flame: 'ringAlcohol',
     ratedW: 1200,
@@ -87,9 +87,9 @@ export const BURNERS: readonly Burner[] = [
   },
   { family: 'tablet', id: 'tablet-single', name: 'tablet tray, one lit', massG: 11, flame: 'tablet', tabletsAtOnce: 1 },
   { family: 'tablet', id: 'tablet-double', name: 'tablet tray, two lit', massG: 16, flame: 'tablet', tabletsAtOnce: 2 },
-  { family: 'liquid', id: 'liquid-pump', name: 'liquid-fuel burner with pump', massG: 310, flame: 'liquid', ratedW: 2800, lowestW: 600 },
+  { family: 'liquid', id: 'liquid-pump', name: 'liquid-fuel stove with pump', massG: 310, flame: 'liquid', ratedW: 2800, lowestW: 600 },
   { family: 'gel', id: 'gel-tin', name: 'gel tin on a stand', massG: 40, flame: 'gel', ratedW: 450 },
-  { family: 'none', id: 'none', name: 'no burner, cold food', massG: 0, flame: 'tall' },
+  { family: 'none', id: 'none', name: 'no stove, cold food', massG: 0, flame: 'tall' },
   { family: 'wood', id: 'wood-box', name: 'small wood box', massG: 135, flame: 'wood', ratedW: 2500 },
 ];
 

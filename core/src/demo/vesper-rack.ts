@@ -12,11 +12,11 @@ const taken = (name: string, change: Partial<Piece> = {}): Piece => {
 };
 
 const pieces: Piece[] = [
-  taken('small gas burner', { life: { trips: 150, used: 22 } }),
-  taken('open-jet alcohol burner'),
+  taken('small gas stove', { life: { trips: 150, used: 22 } }),
+  taken('open-jet alcohol stove'),
   taken('tablet tray, one lit'),
-  taken('remote burner, can upside down', { have: 'loan', note: 'lent until October' }),
-  taken('regulated gas burner', { have: 'wish' }),
+  taken('remote gas stove, canister inverted', { have: 'loan', note: 'lent until October' }),
+  taken('regulated gas stove', { have: 'wish' }),
   taken('0.75 L titanium, tall'),
   taken('lid of the 0.75 L titanium, tall'),
   taken('0.9 L titanium, wide', { ownMassG: 101 }),
@@ -27,7 +27,7 @@ const pieces: Piece[] = [
   taken('lid of the 1 L finned aluminium', { have: 'wish' }),
   taken('thin folding windscreen'),
   taken('foil windscreen, rolled'),
-  taken('fitted cone for pot and alcohol burner'),
+  taken('fitted cone for pot and alcohol stove'),
   taken('folding cross stand'),
   taken('three titanium pegs as a stand', { note: 'the tent stands on them too' }),
   taken('small lighter', { ownMassG: 12, life: { trips: 15, used: 15 } }),
@@ -41,10 +41,10 @@ const pieces: Piece[] = [
   taken('measure cap, 5 mL'),
   taken('soft bottle, 250 mL, marked for alcohol'),
   taken('soft bottle, 500 mL, marked for alcohol'),
-  taken('100 g can'),
-  taken('230 g can'),
+  taken('100 g canister'),
+  taken('230 g canister'),
   taken('tube for tablets'),
-  taken('folding foot for a can'),
+  taken('folding foot for a canister'),
   taken('pot sleeve of reflecting foam'),
   taken('bandana', { note: 'worn anyway' }),
   taken('jar for soaking'),
@@ -80,8 +80,8 @@ const RACK: Rack = {
   ...PLAIN_RACK,
   pieces,
   kits: [
-    kit(DEMO_KIT_ID, 'small can burner', [
-      'small gas burner',
+    kit(DEMO_KIT_ID, 'small canister stove', [
+      'small gas stove',
       '0.75 L titanium, tall',
       'lid of the 0.75 L titanium, tall',
       'thin folding windscreen',
@@ -90,16 +90,16 @@ const RACK: Rack = {
       'long titanium spoon',
       'mesh bag for the pot',
       'half a scouring pad',
-      '100 g can',
+      '100 g canister',
     ]),
     kit(
       'alcohol-cone',
       'alcohol in a cone',
       [
-        'open-jet alcohol burner',
+        'open-jet alcohol stove',
         '0.9 L titanium, wide',
         'lid of the 0.9 L titanium, wide',
-        'fitted cone for pot and alcohol burner',
+        'fitted cone for pot and alcohol stove',
         'measure cap, 5 mL',
         'small lighter',
         'storm matches in a tube',
@@ -111,8 +111,8 @@ const RACK: Rack = {
       { fuelId: 'alcohol-denatured' },
       ['soft bottle, 500 mL, marked for alcohol'],
     ),
-    kit('remote-snow', 'remote burner for the snow', [
-      'remote burner, can upside down',
+    kit('remote-snow', 'remote canister stove for the snow', [
+      'remote gas stove, canister inverted',
       '0.9 L titanium, wide',
       'lid of the 0.9 L titanium, wide',
       'foil windscreen, rolled',
@@ -121,7 +121,7 @@ const RACK: Rack = {
       'long titanium spoon',
       'mesh bag for the pot',
       'pot sleeve of reflecting foam',
-      '230 g can',
+      '230 g canister',
     ]),
     kit(
       'tablets-light',
@@ -138,7 +138,7 @@ const RACK: Rack = {
       { fuelId: 'tablet-14' },
     ),
     kit('regulated-finned', 'regulated, finned pot', [
-      'regulated gas burner',
+      'regulated gas stove',
       '1 L finned aluminium',
       'lid of the 1 L finned aluminium',
       'thin folding windscreen',
@@ -146,7 +146,7 @@ const RACK: Rack = {
       'fire steel, short',
       'long titanium spoon',
       'mesh bag for the pot',
-      '100 g can',
+      '100 g canister',
     ]),
     kit('cold-soak', 'cold soak', ['jar for soaking', 'long titanium spoon']),
   ],
@@ -171,7 +171,7 @@ const RACK: Rack = {
     {
       id: 'entry-2',
       date: '2026-09-12',
-      kitName: 'small can burner',
+      kitName: 'small canister stove',
       words: 'Changed for the ridge: open flames are banned there in dry years.',
     },
   ],

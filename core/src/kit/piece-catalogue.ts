@@ -82,7 +82,7 @@ const SCREENS: [WindscreenKind, string, number, Shape, number, Piece['material']
   ['folded', 'thin folding windscreen', WINDSCREEN_MASS_G.folded, flat(210, 80, 6), 14, 'aluminium'],
   ['folded', 'folding windscreen, eight panels', EIGHT_PANELS_G, flat(240, 85, 16), 14, 'aluminium'],
   ['foil', 'foil windscreen, rolled', WINDSCREEN_MASS_G.foil, sheet(480, 100, 0.1), 4, 'aluminium'],
-  ['cone', 'fitted cone for pot and alcohol burner', WINDSCREEN_MASS_G.cone, sheet(420, 105, 0.15), 24, 'aluminium'],
+  ['cone', 'fitted cone for pot and alcohol stove', WINDSCREEN_MASS_G.cone, sheet(420, 105, 0.15), 24, 'aluminium'],
 ];
 
 const ignition = (kind: Ignition, name: string, massG: number, price: number, shape: Shape, rest: Rest = {}): Piece =>
@@ -100,8 +100,8 @@ export const PIECES: readonly Piece[] = [
   piece('support', 'folding cross stand', 22, 12, flat(95, 45, 4), { material: 'titanium', spanMm: 90 }),
   piece('support', 'three titanium pegs as a stand', 18, 9, flat(165, 15, 12), { material: 'titanium', spanMm: 80 }),
   piece('support', 'mesh tube stand', 24, 6, round(75, 55), { material: 'steel', spanMm: 75 }),
-  piece('canFoot', 'folding foot for a can', 26, 9, flat(100, 30, 20), { material: 'plastic', spanMm: 150 }),
-  piece('canFoot', 'cap for the rim of a can', 6, 3, round(92, 8), { material: 'plastic' }),
+  piece('canFoot', 'folding foot for a canister', 26, 9, flat(100, 30, 20), { material: 'plastic', spanMm: 150 }),
+  piece('canFoot', 'cap for the rim of a canister', 6, 3, round(92, 8), { material: 'plastic' }),
   ...SCREENS.map(([windscreen, name, massG, shape, price, material]) =>
     piece('windscreen', name, massG, price, shape, { windscreen, material }),
   ),
@@ -120,24 +120,24 @@ export const PIECES: readonly Piece[] = [
   piece('grip', 'pot grip, aluminium', 30, 7, flat(125, 25, 12), { material: 'aluminium' }),
   piece('grip', 'silicone finger pads', 11, 5, soft(15), { material: 'silicone' }),
   piece('grip', 'bandana', 28, 6, soft(60), { material: 'cloth', alsoRoles: ['scrap'] }),
-  piece('pad', 'aluminium base plate for a burner', 12, 2, flat(90, 90, 1), { material: 'aluminium' }),
-  piece('pad', 'foam pad for pot or can', 8, 1, flat(110, 110, 5), { material: 'foam' }),
+  piece('pad', 'aluminium base plate for a stove', 12, 2, flat(90, 90, 1), { material: 'aluminium' }),
+  piece('pad', 'foam pad for pot or canister', 8, 1, flat(110, 110, 5), { material: 'foam' }),
   piece('pad', 'carbon felt, heat-proof', 6, 8, soft(20), { material: 'cloth' }),
   piece('cozy', 'pot sleeve of reflecting foam', 24, 6, soft(220), { material: 'foam' }),
   piece('cozy', 'bag cozy', 28, 10, soft(200), { material: 'foam' }),
   piece('cozy', 'wool hat', 55, 15, soft(300), { material: 'cloth', note: 'worn anyway' }),
-  piece('container', '100 g can', 95, 0, round(90, 70), {
+  piece('container', '100 g canister', 95, 0, round(90, 70), {
     material: 'steel',
     note: 'empty; the load-out weighs it',
     quirk: { step: 'packing', words: 'Its steel foot rusts a wet pot: turn it over or cap it.' },
   }),
-  piece('container', '230 g can', 150, 0, round(110, 90), {
+  piece('container', '230 g canister', 150, 0, round(110, 90), {
     material: 'steel',
     note: 'empty; the load-out weighs it',
     quirk: { step: 'packing', words: 'Its steel foot rusts a wet pot: turn it over or cap it.' },
   }),
-  piece('container', '450 g can', 210, 0, round(110, 150), { material: 'steel', note: 'empty; the load-out weighs it' }),
-  piece('container', 'butane can, 220 g, bayonet', 90, 0, round(70, 185), {
+  piece('container', '450 g canister', 210, 0, round(110, 150), { material: 'steel', note: 'empty; the load-out weighs it' }),
+  piece('container', 'butane canister, 220 g, bayonet', 90, 0, round(70, 185), {
     material: 'steel',
     note: 'empty; wants an adapter or its own burner',
     quirk: { step: 'lighting', words: 'Plain butane finds no pressure below about −1 °C at the sea.' },

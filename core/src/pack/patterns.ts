@@ -78,7 +78,7 @@ export function developedCone(rimMm: number, baseMm: number, heightMm: number): 
   return { outerMm, innerMm: outerMm - slantMm, degrees: (360 * (baseMm / 2)) / outerMm };
 }
 
-/** A cone round pot and alcohol burner, laid flat: its sector with an overlap to close it. Wider at the foot than at the rim. */
+/** A cone round pot and alcohol stove, laid flat: its sector with an overlap to close it. Wider at the foot than at the rim. */
 export function conePattern(rimMm: number, baseMm: number, heightMm: number): Pattern {
   const { outerMm, innerMm, degrees } = developedCone(rimMm, baseMm, heightMm);
   const half = (Math.PI * degrees) / 360;

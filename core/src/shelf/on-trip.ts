@@ -109,7 +109,7 @@ function broughtHome(
   };
 }
 const NAMES: Record<Container['kind'], string> = {
-  canister: 'can',
+  canister: 'canister',
   gelTin: 'tin',
   bottle: 'spirit',
   liquidBottle: 'liquid fuel',

@@ -51,7 +51,7 @@ const COSTS = /^(?:costs?|price|paid|for)\s*:?\s*([\d.,]+)/i;
 const HOLDS = /^(?:holds|with|has)\s*:?\s*(.+?)(?:\s+(?:in it|left))?$/i;
 
 /**
- * Reads a container as a walker says it: "230 g can, weighs 293 g", "100 g can, empty 99 g, weighs 139", "500 mL spirit, holds 310 mL",
+ * Reads a container as a walker says it: "230 g canister, weighs 293 g", "100 g canister, empty 99 g, weighs 139", "500 mL spirit, holds 310 mL",
  * "9 tablets of 14 g". What is said of its weight is a look of that day.
  */
 export function readSaid(text: string, on: string, id: string, units: SaidUnits = METRIC_SAID): Result<ShelfItem, SaidProblem> {
@@ -88,7 +88,7 @@ const tabletG = (item: ShelfItem): number => {
   return fuel.kind === 'tablet' ? fuel.tabletG : 1;
 };
 
-/** Size and kind: "230 g can". */
+/** Size and kind: "230 g canister". */
 function containerSaid(words: string, kind: ShelfKind, id: string, units: SaidUnits): Result<ShelfItem, SaidProblem> {
   const fuelId = FUEL_WORDS.find(([pattern, fuel]) => pattern.test(words) && isIn(kind, fuel))?.[1];
   const item: ShelfItem = { ...newContainer(id, kind, nameFrom(words)), ...(fuelId ? { fuelId } : {}) };
