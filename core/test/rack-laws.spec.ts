@@ -166,7 +166,7 @@ describe('any kit of it', () => {
 });
 
 describe('a trip that carries a kit', () => {
-  const weigh = (massG: number) => editPiece(DEMO_RACK, 'small-gas-burner', { massG });
+  const weigh = (massG: number) => editPiece(DEMO_RACK, 'small-gas-stove', { massG });
 
   it('follows the rack while it is in step, gram for gram', () => {
     fc.assert(

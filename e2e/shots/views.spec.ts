@@ -40,7 +40,7 @@ test('weight and risk', async ({ page }) => {
 
 test('trail', async ({ page }) => {
   await page.goto('/trail');
-  await expect(page.locator('app-brush-panel')).toBeVisible();
+  await expect(page.locator('app-leg-days')).toBeVisible();
   await brush(page, 18, 20);
   await said(page);
   await page.screenshot(shot('trail'));

@@ -1,14 +1,15 @@
-import { expect, open, test } from './helpers';
+import { expect, open, standing, test } from './helpers';
 
-// How much there is to take in at first sight of Carry, and how far the keyboard has to go.
+// How much there is to take in at first sight of each view, and how far the keyboard has to go.
 
 /** At most so many controls and words (ours to hold; the aim is 45 and 300), and no smaller type, px. */
 const MOST = { controls: 60, words: 400 };
 const SMALLEST_PX = 13;
 
-/** In the page: visible controls; words outside drawings; the smallest type, with where it is. */
-function counted(): { controls: number; words: number; smallestPx: number; smallest: string } {
-  const isSeen = (e: Element) => e.checkVisibility({ visibilityProperty: true, opacityProperty: true });
+/** In the page: visible controls; words outside drawings; the smallest type, with where it is. Of all the page, or of what is in sight without scrolling. */
+function counted(inSight = false): { controls: number; words: number; smallestPx: number; smallest: string } {
+  const isInSight = (e: Element) => e.getBoundingClientRect().top < innerHeight && e.getBoundingClientRect().bottom > 0;
+  const isSeen = (e: Element) => e.checkVisibility({ visibilityProperty: true, opacityProperty: true }) && (!inSight || isInSight(e));
   const wanted = 'button, a[href], input:not([type=file]), select, textarea, summary, [role=slider], [role=switch]';
   const controls = [...document.querySelectorAll(wanted)].filter(
     (e) => isSeen(e) && e.getBoundingClientRect().width > 1 && !e.matches('.skip, [disabled]'),
@@ -37,6 +38,37 @@ test('Carry shows no more at first sight than can be taken in, in type that can 
   expect(words).toBeLessThanOrEqual(MOST.words);
   expect(smallestPx, smallest).toBeGreaterThanOrEqual(SMALLEST_PX);
 });
+
+/** Each view, and what is there when it is ready. */
+const VIEWS = {
+  trail: 'app-leg-days',
+  kit: 'app-nest-drawing',
+  menu: 'app-dish-panel',
+  pack: 'app-weight-column',
+  walk: 'app-today-panel',
+  bench: 'app-reserve-panel .big',
+  shelf: 'app-cupboard',
+} as const;
+
+for (const [view, ready] of Object.entries(VIEWS))
+  test(`${view} shows no more at first sight than can be taken in, in type that can be read, on any screen`, async ({ page }) => {
+    for (const [width, height] of [
+      [1280, 800],
+      [390, 844],
+      [1920, 1080],
+    ]) {
+      await page.setViewportSize({ width, height });
+      await open(page, `/${view}`);
+      await expect(page.locator(ready).first()).toBeAttached();
+      await standing(page);
+      const { controls, words, smallestPx, smallest } = await page.evaluate(counted, true);
+      test.info().annotations.push({ type: 'counted', description: `${width}: ${controls} controls, ${words} words, ${smallestPx} px` });
+      expect(smallestPx, `${width}: ${smallest}`).toBeGreaterThanOrEqual(SMALLEST_PX);
+      if (width > 1280) continue;
+      expect(controls, `${width}`).toBeLessThanOrEqual(MOST.controls);
+      expect(words, `${width}`).toBeLessThanOrEqual(MOST.words);
+    }
+  });
 
 test('on a phone Carry is less than two and a half screens long', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });

@@ -13,6 +13,7 @@ test('plans, reckons what a server would have said, and opens a track that is sh
     await expect(verdict(page)).toContainText('Leave Nettle Hut');
     await page.evaluate(() => navigator.serviceWorker.ready);
     await page.goto(address + 'trail');
+    await page.getByText('Several days at once').click();
     await page.getByRole('button', { name: 'Let the simulated climate say' }).click();
     await expect(page.locator('app-brush-panel')).toContainText('worked out here without the service');
     // as the share sheet does it

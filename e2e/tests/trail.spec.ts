@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { DIALOG, expect, expectFits, list, open, pick, standing, test, turnTo, type, verdict } from './helpers';
+import { DIALOG, expect, expectFits, list, open, pick, standing, test, turnTo, type, unfold, verdict } from './helpers';
 
 const ribbon = (page: Page) => page.locator('svg.ribbon');
 const legs = (page: Page) => page.getByRole('table', { name: 'Stops and legs' });
@@ -83,6 +83,7 @@ test('days are brushed and painted by hand and by key, and the verdict follows a
   await page.mouse.down();
   await page.mouse.move(b.x, b.y + 130, { steps: 6 });
   await page.mouse.up();
+  await unfold(page, 'Several days at once');
   await expect(page.getByRole('heading', { name: /^days 6 to 9/i })).toBeVisible();
   await type(page, 'at breakfast, typed', '-6');
   await turnTo(page, 'Stops and legs');
@@ -102,6 +103,7 @@ test('days are brushed and painted by hand and by key, and the verdict follows a
   await page.keyboard.press('Home');
   await page.keyboard.press('Shift+ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
+  await unfold(page, 'Several days at once');
   await expect(page.getByRole('heading', { name: /^days 1 to 3/i })).toBeVisible();
   await page.getByRole('button', { name: 'Let the simulated climate say' }).click();
   await expect(page.locator('app-brush-panel')).toContainText('A simulated climate');
@@ -111,12 +113,14 @@ test('days are brushed and painted by hand and by key, and the verdict follows a
 
 test('stops are put in, described and taken out; a rule on flames shows in the plan', async ({ page }) => {
   await open(page, '/trail');
+  await unfold(page, 'Several days at once');
   await page.getByRole('button', { name: 'Add a stop here' }).click();
   await turnTo(page, 'Stops and legs');
   await expect(legs(page).getByRole('row')).toHaveCount(8);
   await turnTo(page, 'Days and stop');
   const stop = page.locator('app-stop-panel');
   await pick(list(stop, 'Which'), 'Stop after day 1');
+  await unfold(page, 'Name, kind, opening hours');
   await stop.getByLabel('Name', { exact: true }).fill('Slate Bridge');
   await stop.getByLabel('Name', { exact: true }).press('Enter');
   await turnTo(page, 'Stops and legs');

@@ -3,7 +3,9 @@ import { Sides } from '../commands/sides';
 import { ComparePanel } from './compare-panel';
 import { DiaryPanel } from './diary-panel';
 import { FinderPanel } from './finder-panel';
-import { KitBuilder } from './kit-builder';
+import { KitAnswer } from './kit-answer';
+import { KitPicker } from './kit-picker';
+import { KitPieces } from './kit-pieces';
 import { KitsList } from './kits-list';
 import { LadderPanel } from './ladder-panel';
 import { LossesPanel } from './losses-panel';
@@ -29,7 +31,9 @@ type Side = (typeof SIDES)[number]['value'];
     ComparePanel,
     DiaryPanel,
     FinderPanel,
-    KitBuilder,
+    KitAnswer,
+    KitPicker,
+    KitPieces,
     KitsList,
     LadderPanel,
     LossesPanel,
@@ -40,17 +44,22 @@ type Side = (typeof SIDES)[number]['value'];
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Kit</h1>
-    <app-sides label="What to do with the kits" panelId="kit-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+    <div class="tools">
+      <app-sides label="What to do with the kits" panelId="kit-side" [options]="sides" [value]="side()" (valueChange)="side.set($event)" />
+      @if (side() === 'build') {
+        <div class="acts"><app-kit-picker /></div>
+      }
+    </div>
     <div id="kit-side" role="tabpanel" [attr.aria-labelledby]="'kit-side-' + side()">
       @switch (side()) {
         @case ('build') {
-          <div class="build">
-            <div>
-              <app-kits-list />
+          <div class="one-look build">
+            <app-nest-panel class="nest" />
+            <app-kit-answer class="answer" />
+            <div class="lists">
+              <app-kit-pieces />
               <app-pieces-list />
             </div>
-            <app-kit-builder />
-            <app-nest-panel />
           </div>
         }
         @case ('find') {
@@ -62,6 +71,7 @@ type Side = (typeof SIDES)[number]['value'];
         }
         @case ('compare') {
           @defer (on immediate) {
+            <app-kits-list />
             <app-compare-panel />
           } @error {
             <app-missing-part />
@@ -91,15 +101,36 @@ type Side = (typeof SIDES)[number]['value'];
       }
     </div>
   `,
-  styleUrl: '../commands/sides-view.less',
+  styleUrls: ['../commands/sides-view.less', '../answer/one-look.less'],
   styles: `
-    .build {
+    .lists {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr) minmax(0, 1fr);
+      grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
       gap: 1rem 2rem;
+      padding-top: 0.625rem;
+      border-top: 1px solid var(--hairline);
     }
-    @media (max-width: 1000px) {
-      .build {
+    @media (min-width: 1181px) {
+      .build.one-look {
+        grid-template: 'nest answer' auto 'lists answer' 1fr / minmax(0, 1fr) 18rem;
+      }
+      .nest {
+        grid-area: nest;
+      }
+      .answer {
+        grid-area: answer;
+      }
+      .lists {
+        grid-area: lists;
+      }
+    }
+    @media (max-width: 1180px) {
+      .answer {
+        order: -1;
+      }
+    }
+    @media (max-width: 720px) {
+      .lists {
         grid-template-columns: minmax(0, 1fr);
       }
     }

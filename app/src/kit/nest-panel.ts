@@ -13,6 +13,8 @@ import { cutawayWords, roomWords } from '../words/nest-words';
 import { KitStudy } from './kit-study';
 import { NEST_DRAWING, NestDrawing } from './nest-drawing';
 import { Hint } from '../ui/hint';
+import { Icon } from '../ui/icon';
+import { MENU } from '../ui/nz/menu';
 
 const STEP_MS = 900;
 const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into the gaps' };
@@ -20,63 +22,105 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
 /** The cutaway: the pot to scale with everything nested in it, packed step by step; and how the kit stands when it cooks. */
 @Component({
   selector: 'app-nest-panel',
-  imports: [Hint, NestDrawing, NzButtonComponent, StudyNote],
+  imports: [Hint, Icon, MENU, NestDrawing, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">What fits in the pot</h2>
     <app-study-note [study]="nests" />
     @if (drawn(); as d) {
-      <app-nest-drawing [drawn]="d" [shown]="shown()" [steps]="last()" [lid]="lid()" [dims]="dims()" [spoken]="spoken()" />
-      <p class="acts">
-        <button nz-button nzSize="small" type="button" [disabled]="shown() === 0" (click)="to(shown() - 1)">A step back</button>
-        <button nz-button nzSize="small" type="button" [disabled]="shown() === last()" (click)="to(shown() + 1)">Next step</button>
-        <button nz-button nzSize="small" type="button" (click)="play()">{{ playing() ? 'Stop' : 'Pack it from the start' }}</button>
-        <button nz-button nzSize="small" type="button" (click)="saveSvg()">SVG</button>
-        <button nz-button nzSize="small" type="button" (click)="savePng()">PNG</button>
-      </p>
-      <ol aria-label="Packing order">
-        @for (s of steps(); track s.id) {
-          <li [class.now]="$index + 1 === shown() && shown() < last()">
-            <span
-              ><b>{{ $index + 1 }}</b> {{ s.name }} <span class="quiet">{{ s.size }}{{ s.more }}</span></span
-            >
-            <button nz-button nzSize="small" type="button" [attr.aria-label]="'Keep outside: ' + s.name" (click)="keep(s.id, true)">
-              Keep outside
-            </button>
-            @if (s.quirk) {
-              <span class="quirk">{{ s.quirk }}</span>
-            }
-          </li>
-        }
-      </ol>
-      <h3 class="sign" appHint="outside">Outside</h3>
-      <ul>
-        @for (m of outside(); track m.id) {
-          <li>
-            <span
-              >{{ m.name }} <span class="quiet">{{ m.words }}</span></span
-            >
-            @if (m.kept) {
-              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Put inside: ' + m.name" (click)="keep(m.id, false)">
-                Put inside
+      <div class="drawn">
+        <h2>In the pot, cut open</h2>
+        <app-nest-drawing [drawn]="d" [shown]="shown()" [steps]="last()" [lid]="lid()" [dims]="dims()" [spoken]="spoken()" />
+        <p class="acts">
+          <button nz-button nzSize="small" type="button" [disabled]="shown() === 0" (click)="to(shown() - 1)">A step back</button>
+          <button nz-button nzSize="small" type="button" [disabled]="shown() === last()" (click)="to(shown() + 1)">Next step</button>
+          <button nz-button nzSize="small" type="button" (click)="play()">{{ playing() ? 'Stop' : 'Pack from the start' }}</button>
+          <button
+            nz-button
+            nz-dropdown
+            nzSize="small"
+            type="button"
+            nzTrigger="click"
+            [nzDropdownMenu]="exports"
+            aria-label="Export the drawing"
+            title="Export the drawing"
+          >
+            <app-icon name="more" />
+          </button>
+          <nz-dropdown-menu #exports="nzDropdownMenu">
+            <ul nz-menu>
+              <li nz-menu-item appMenuItem (chosen)="saveSvg()">Export drawing (SVG)</li>
+              <li nz-menu-item appMenuItem (chosen)="savePng()">Export drawing (PNG)</li>
+            </ul>
+          </nz-dropdown-menu>
+        </p>
+      </div>
+      <div>
+        <h2>In packing order</h2>
+        <ol aria-label="Packing order">
+          @for (s of steps(); track s.id) {
+            <li [class.now]="$index + 1 === shown() && shown() < last()">
+              <span
+                ><b>{{ $index + 1 }}</b> {{ s.name }} <span class="quiet">{{ s.size }}{{ s.more }}</span></span
+              >
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Keep outside: ' + s.name" (click)="keep(s.id, true)">
+                Keep outside
               </button>
-            }
-          </li>
-        } @empty {
-          <li class="quiet">nothing: all of it fits.</li>
-        }
-      </ul>
-      <p class="quiet">{{ room() }}</p>
+              @if (s.quirk) {
+                <span class="quirk">{{ s.quirk }}</span>
+              }
+            </li>
+          }
+        </ol>
+        <p class="quiet">{{ room() }}</p>
+      </div>
+      <div>
+        <h2 appHint="outside">Outside the pot</h2>
+        <ul>
+          @for (m of outside(); track m.id) {
+            <li>
+              <span
+                ><b>{{ m.name }}</b
+                >&ngsp;<span class="quiet">{{ m.words }}</span></span
+              >
+              @if (m.kept) {
+                <button nz-button nzSize="small" type="button" [attr.aria-label]="'Put inside: ' + m.name" (click)="keep(m.id, false)">
+                  Put inside
+                </button>
+              }
+            </li>
+          } @empty {
+            <li class="quiet">Nothing: all of it fits.</li>
+          }
+        </ul>
+      </div>
     } @else if (nests.problem()) {
       <p class="quiet">What goes into what is not known.</p>
     } @else if (busy()) {
       <p class="quiet">Working it out…</p>
     } @else {
-      <p class="quiet">Nothing in this kit is hollow: add a pot with its inner measures, and see what goes into it.</p>
+      <p class="quiet">No pot in this kit yet. Add one with its inner measures, and see what goes into it.</p>
     }
   `,
   styleUrl: '../ui/rows.less',
   styles: `
+    :host {
+      display: grid;
+      grid-template-columns: 18rem minmax(0, 1fr) minmax(0, 0.8fr);
+      gap: 0 1.75rem;
+      align-items: start;
+    }
+    @media (max-width: 1000px) {
+      :host {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+    app-study-note,
+    :host > p {
+      grid-column: 1 / -1;
+    }
+    h2 {
+      margin: 0 0 0.25rem;
+    }
     ol,
     ul {
       margin: 0;
@@ -84,8 +128,8 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
       list-style: none;
     }
     li {
-      padding: 1px 0;
-      border-bottom: 1px solid var(--hairline);
+      padding: 0.25rem 0;
+      border-top: 1px solid var(--hairline);
       line-height: 1.3;
     }
     li.now {
@@ -103,16 +147,13 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
       color: var(--ember-text);
       font-size: 0.8125rem;
     }
-    h3 {
-      margin-top: 0.5rem;
-    }
     p {
       margin: 0.25rem 0;
     }
     .acts {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 1rem;
+      gap: 0.375rem;
     }
   `,
 })

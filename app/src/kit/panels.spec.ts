@@ -12,7 +12,9 @@ import { cutaway } from '../charts/cutaway-geometry';
 import { DiaryPanel } from './diary-panel';
 import { FinderPanel } from './finder-panel';
 import { FinderSearch } from './finder-search';
-import { KitBuilder } from './kit-builder';
+import { KitAnswer } from './kit-answer';
+import { KitPicker } from './kit-picker';
+import { KitPieces } from './kit-pieces';
 import { KitStudy } from './kit-study';
 import { KitsList } from './kits-list';
 import { LadderPanel } from './ladder-panel';
@@ -32,14 +34,23 @@ async function planned<T>(panel: Panel<T>): Promise<Panel<T>> {
   return panel;
 }
 
+/** Opens the menu of a panel and takes the act of that name. */
+async function act(panel: Panel<KitPicker>, name: string): Promise<void> {
+  panel.press('More for this kit');
+  const item = () => [...document.querySelectorAll<HTMLElement>('.ant-dropdown-menu-item')].findLast((e) => e.textContent?.trim() === name);
+  await until(() => item() !== undefined, name);
+  item()?.click();
+  panel.fixture.detectChanges();
+}
+
 describe('building a kit', () => {
   it('starts from nothing, adds pieces by name, and says what is still missing', async () => {
     store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
-    const list = new Panel(KitsList);
-    expect(list.text).toContain('No kit yet.');
+    const list = new Panel(KitPicker);
+    expect(new Panel(KitAnswer).text).toContain('No kit yet');
     list.press('New kit');
     const pieces = new Panel(PiecesList);
-    const builder = new Panel(KitBuilder);
+    const builder = new Panel(KitAnswer);
     await pieces.settle();
     pieces.press('add open-jet alcohol stove');
     builder.fixture.detectChanges();
@@ -49,7 +60,7 @@ describe('building a kit', () => {
     builder.fixture.detectChanges();
     expect(builder.text).toContain('Nothing in it lights this stove.');
     expect(builder.text).toContain('No measure for the alcohol');
-    builder.press('add: book of matches');
+    builder.press('Add book of matches');
     builder.type('Name of the kit', 'my first');
     expect(study().kit()?.name).toBe('my first');
     expect(
@@ -63,8 +74,8 @@ describe('building a kit', () => {
   });
 
   it('moves the plan of the trip that carries it, and leaves one changed by hand alone', () => {
-    const builder = new Panel(KitBuilder);
-    builder.press('Remove: long titanium spoon');
+    const builder = new Panel(KitAnswer);
+    new Panel(KitPieces).press('Remove: long titanium spoon');
     expect(store().trip().kit.otherMassG).toBe(46 - 17);
     store().undo();
     expect(store().trip().kit).toEqual(DEMO_TRIP.kit);
@@ -111,7 +122,7 @@ describe('building a kit', () => {
   });
 
   it('edits a piece everywhere: weight by scale, form, job, quirk, life', () => {
-    const piece = () => rack().pieces.find((p) => p.id === 'small-gas-burner') ?? DEMO_RACK.pieces[0];
+    const piece = () => rack().pieces.find((p) => p.id === 'small-gas-stove') ?? DEMO_RACK.pieces[0];
     const panel = new Panel(PieceEditor, { piece: piece() });
     const fresh = () => panel.give({ piece: piece() });
     panel.type('Weight by my own scale', '2.5 oz');
@@ -134,7 +145,7 @@ describe('building a kit', () => {
     expect(piece().alsoRoles).toEqual(['support']);
     fresh();
     panel.press('Delete this piece everywhere');
-    expect(rack().kits.every((k) => !k.pieceIds.includes('small-gas-burner'))).toBe(true);
+    expect(rack().kits.every((k) => !k.pieceIds.includes('small-gas-stove'))).toBe(true);
   });
 
   it('reads tables with a word before anything changes', async () => {
@@ -250,10 +261,10 @@ describe('kits against each other', () => {
 });
 
 describe('kits of every sort', () => {
-  it('are doubled, renamed, kept for a reason, taken off, and come back with undo', () => {
-    const list = new Panel(KitsList);
-    const builder = new Panel(KitBuilder);
-    list.press('Duplicate kit');
+  it('are doubled, renamed, kept for a reason, taken off, and come back with undo', async () => {
+    const list = new Panel(KitPicker);
+    const builder = new Panel(KitAnswer);
+    await act(list, 'Duplicate kit');
     builder.fixture.detectChanges();
     expect(study().kit()?.name).toBe('small canister stove, varied');
     builder.type('Name of the kit', '   ');
@@ -264,19 +275,17 @@ describe('kits of every sort', () => {
     keep.dispatchEvent(new Event('change'));
     expect(study().kit()?.keepBecause).toBe('it was a present');
     list.fixture.detectChanges();
-    list.press('Delete kit');
+    await act(list, 'Delete kit');
     expect(rack().kits.map((k) => k.name)).not.toContain('small canister stove, varied');
     store().undo();
     expect(rack().kits.at(-1)?.keepBecause).toBe('it was a present');
   });
 
   it('stand side by side up to six, no more', () => {
+    const picker = new Panel(KitPicker);
+    for (let i = 0; i < 3; i++) picker.press('New kit');
     const list = new Panel(KitsList);
-    for (let i = 0; i < 3; i++) {
-      list.press('New kit');
-      list.fixture.detectChanges();
-    }
-    const boxes = () => [...list.element.querySelectorAll<HTMLInputElement>('li input')];
+    const boxes = () => [...list.element.querySelectorAll<HTMLInputElement>('input')];
     for (const box of boxes()) if (!box.checked && !box.disabled) box.dispatchEvent(new Event('change'));
     list.fixture.detectChanges();
     expect(rack().score.compared.length).toBeLessThanOrEqual(6);
@@ -292,7 +301,7 @@ describe('kits of every sort', () => {
   it('that cannot be planned say why, side by side', async () => {
     store().editRack('bad', (r) => ({
       ...r,
-      kits: r.kits.map((k) => (k.id === 'alcohol-cone' ? { ...k, pieceIds: ['open-jet-alcohol-burner'] } : k)),
+      kits: r.kits.map((k) => (k.id === 'alcohol-cone' ? { ...k, pieceIds: ['open-jet-alcohol-stove'] } : k)),
     }));
     const panel = await planned(new Panel(ComparePanel));
     expect(panel.text).toContain('alcohol in a cone cannot be planned: it has a stove and no pot.');
@@ -311,10 +320,9 @@ describe('kits of every sort', () => {
     expect(rack().spreadTrips).toBe(20);
   });
 
-  it('come out of the trip’s own kit, where the rack is empty', () => {
+  it('come out of the trip’s own kit, where the rack is empty', async () => {
     store().edit('empty', (w) => ({ ...w, rack: PLAIN_RACK }));
-    const list = new Panel(KitsList);
-    list.press('Copy from this trip');
+    await act(new Panel(KitPicker), 'Copy the kit of this trip');
     expect(rack().kits[0].name).toBe('kit of Vesper Divide');
     expect(rack().pieces.map((p) => p.massG)).toEqual([73, 92, 18, 60, 46]);
   });
@@ -326,7 +334,7 @@ describe('kits of every sort', () => {
       stops: t.stops.map((s) => ({ ...s, sells: [], box: null })),
     }));
     study().open('alcohol-cone');
-    const builder = new Panel(KitBuilder);
+    const builder = new Panel(KitAnswer);
     expect(builder.text).toContain('The stove cannot simmer, and “rice” simmers.');
     builder.press('boil those dishes and let them rest in a cozy');
     expect(store().trip().menu.supper.method).toBe('boilCozy');

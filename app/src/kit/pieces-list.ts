@@ -22,7 +22,7 @@ import { KitStudy } from './kit-study';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="titled">
-      <h2 class="sign" id="pieces-title">Gear</h2>
+      <h2 id="pieces-title">Gear list</h2>
       <button
         nz-button
         nzSize="small"
@@ -64,7 +64,7 @@ import { KitStudy } from './kit-study';
             <button nz-button nzSize="small" type="button" [disabled]="!study.kit()" (click)="takePasted('add')">
               Beside what is in it
             </button>
-            <button nz-button nzSize="small" type="button" (click)="takePasted('rack')">Onto the rack only</button>
+            <button nz-button nzSize="small" type="button" (click)="takePasted('rack')">To the gear list only</button>
           </p>
         }
       </div>
@@ -80,7 +80,7 @@ import { KitStudy } from './kit-study';
         nz-input
         class="left"
         type="search"
-        placeholder="find by name"
+        placeholder="Find by name"
         autocomplete="off"
         [value]="sought()"
         (input)="sought.set($any($event.target).value)"
@@ -102,11 +102,11 @@ import { KitStudy } from './kit-study';
           }
         </li>
       } @empty {
-        <li class="quiet">Nothing of that name{{ study.rack().onlyOwned ? ' among what you own' : '' }}.</li>
+        <li class="quiet">No gear of that name{{ study.rack().onlyOwned ? ' among what you own' : '' }}.</li>
       }
     </ul>
 
-    <details>
+    <details class="finer">
       <summary>Files: pieces, kits and scores</summary>
       <p class="acts">
         <button nz-button nzSize="small" type="button" (click)="save('rack')">All of it, JSON</button>
@@ -117,7 +117,7 @@ import { KitStudy } from './kit-study';
           >Read CSV</app-file-field
         >
       </p>
-      <p class="quiet">A rack in JSON comes in by “import” on the left.</p>
+      <p class="quiet">A gear list in JSON comes in by “Import” in the trip menu.</p>
     </details>
     @if (intake.offer(); as o) {
       <app-table-offer [offer]="o" (taken)="intake.take()" (left)="intake.leave()" />

@@ -29,9 +29,6 @@ type Side = (typeof SIDES)[number]['value'];
     @if (plans.planned(); as p) {
       <div [class.one-look]="side() === 'dishes'">
         <div>
-          <div class="axis">
-            <app-ribbon [plan]="p.plan" [editable]="true" [low]="true" [roomBeyond]="beyond" [style.margin-right.px]="beyond" />
-          </div>
           <app-sides
             class="sides"
             label="What of the menu"
@@ -40,6 +37,9 @@ type Side = (typeof SIDES)[number]['value'];
             [value]="side()"
             (valueChange)="side.set($event)"
           />
+          <div class="axis">
+            <app-ribbon [plan]="p.plan" [editable]="true" [low]="true" [roomBeyond]="beyond" [style.margin-right.px]="beyond" />
+          </div>
           <div id="menu-side" role="tabpanel" [attr.aria-labelledby]="'menu-side-' + side()">
             @switch (side()) {
               @case ('dishes') {

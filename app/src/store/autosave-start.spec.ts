@@ -23,12 +23,12 @@ describe('a start', () => {
     await isSaved();
     expect(unwritten()).toBeNull();
     rename('Left At Once');
-    store.editRack('weight', (r) => editPiece(r, 'small-gas-burner', { massG: 77 }));
+    store.editRack('weight', (r) => editPiece(r, 'small-gas-stove', { massG: 77 }));
     store.editPreferences('theme', { theme: 'headlamp' });
     await die();
     expect(unwritten()).not.toBeNull();
     await reload();
-    const held = () => [store.trip().name, store.rack().pieces.find((p) => p.id === 'small-gas-burner')?.massG, store.preferences().theme];
+    const held = () => [store.trip().name, store.rack().pieces.find((p) => p.id === 'small-gas-stove')?.massG, store.preferences().theme];
     expect(held()).toEqual(['Left At Once', 77, 'headlamp']);
     TestBed.tick();
     await isSaved();

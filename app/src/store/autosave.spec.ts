@@ -47,10 +47,10 @@ describe('autosave', () => {
 
   it('keeps the rack, merges another tab’s, and follows one changed there', async () => {
     const weigh = (massG: number) => {
-      store.editRack('weight', (r) => editPiece(r, 'small-gas-burner', { massG }));
+      store.editRack('weight', (r) => editPiece(r, 'small-gas-stove', { massG }));
       TestBed.tick();
     };
-    const burnerG = () => store.rack().pieces.find((p) => p.id === 'small-gas-burner')?.massG;
+    const burnerG = () => store.rack().pieces.find((p) => p.id === 'small-gas-stove')?.massG;
     weigh(70);
     await isSaved();
     const db = await open();

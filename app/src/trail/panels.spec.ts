@@ -7,6 +7,7 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { BrushPanel } from './brush-panel';
 import { DaysTable } from './days-table';
+import { LegDays } from './leg-days';
 import { LegsTable } from './legs-table';
 import { StopPanel } from './stop-panel';
 import { TripPanel } from './trip-panel';
@@ -83,9 +84,36 @@ describe('the brushed days', () => {
   });
 });
 
+describe('the days of the leg at hand', () => {
+  const panelOf = () => new Panel(LegDays, { plan: planTrip(trip()) });
+
+  it('are typed one by one, and one of them is filled into all of the leg, as one step', () => {
+    marker().goTo(2);
+    const panel = panelOf();
+    const evenings = () => trip().legs[0].days.map((d) => d.supperAirC);
+    const before = evenings();
+    panel.type('Evening of day 2', '−3');
+    expect(evenings()).toEqual(before.map((airC, i) => (i === 1 ? -3 : airC)));
+    panel.fixture.detectChanges();
+    panel.press('Fill: Evening of day 2');
+    expect(evenings()).toEqual(before.map(() => -3));
+    store().undo();
+    expect(evenings()).toEqual(before.map((airC, i) => (i === 1 ? -3 : airC)));
+  });
+
+  it('show the fuel that each day needs, as the plan has it', () => {
+    const panel = panelOf();
+    const [carry] = planTrip(trip()).carries;
+    const needs = [...panel.element.querySelectorAll('.need b')].map((b) => parseFloat(b.textContent ?? ''));
+    expect(needs).toHaveLength(5);
+    expect(needs.reduce((sum, g) => sum + g, 0)).toBeCloseTo(carry.demandG, -1);
+  });
+});
+
 describe('a stop', () => {
   it('follows the marker to its leg, and stays picked while it is described', () => {
     const panel = new Panel(StopPanel);
+    panel.open('Name, kind, opening hours, detour');
     expect(panel.shown('Name')).toBe('Nettle Hut');
     marker().goTo(7);
     panel.fixture.detectChanges();
@@ -112,6 +140,7 @@ describe('a stop', () => {
 
   it('brings what its kind usually sells, but only where nothing was noted', () => {
     const panel = new Panel(StopPanel);
+    panel.open('Name, kind, opening hours, detour');
     panel.choose('Kind', 'fuelStation');
     expect(trip().stops[0].sells.map((s) => s.packageId)).toEqual(['liquid-poured', 'alcohol-500']);
     panel.choose('Which', '2');

@@ -7,6 +7,7 @@ import { editStop, removeStop, usualSales } from '@tinder/core/trail';
 import { Done } from '../store/done';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
+import { Opened } from '../ui/opened';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { DateField } from '../ui/date-field';
 import { QuantityField } from '../ui/quantity-field';
@@ -19,34 +20,15 @@ import { Tick } from '../ui/tick';
 /** One stop: what it is, what it sells, whether a box waits there. The one before the marked day, until another is picked. */
 @Component({
   selector: 'app-stop-panel',
-  imports: [Choice, DateField, Hint, NzButtonComponent, NzInputDirective, PickField, QuantityField, Tick],
+  imports: [Choice, DateField, Hint, NzButtonComponent, NzInputDirective, Opened, PickField, QuantityField, Tick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">The stop</h2>
     @let s = stop();
+    <h2 class="hidden-text">The stop</h2>
     <div class="line">
       <app-pick-field label="Which" [options]="all()" [value]="'' + index()" (valueChange)="index.set(+$event)" />
     </div>
     <div class="line">
-      <label class="name" for="stop-name">Name</label>
-      <input id="stop-name" nz-input class="left" maxlength="80" [value]="s.name" (change)="rename($any($event.target))" />
-    </div>
-    <div class="line">
-      <app-pick-field label="Kind" [options]="kinds" [value]="s.kind" (valueChange)="kind($event)" />
-    </div>
-    <div class="line">
-      <label class="name" for="stop-open">Open</label>
-      <input
-        id="stop-open"
-        nz-input
-        class="left"
-        maxlength="300"
-        placeholder="when, who to ask"
-        [value]="s.openNote"
-        (change)="edit('opening note', { openNote: $any($event.target).value.trim() })"
-      />
-    </div>
-    <div class="line split">
       <span class="name" appHint="empties">Empties</span>
       <app-choice
         appHint="empties"
@@ -55,17 +37,36 @@ import { Tick } from '../ui/tick';
         [value]="s.bin ? 'bin' : 'none'"
         (valueChange)="edit('bin', { bin: $event === 'bin' })"
       />
-      <span class="name" appHint="detour">Detour</span>
-      <app-quantity-field
-        appHint="detour"
-        label="Detour to the stop and back"
-        quantity="distance"
-        [decimals]="1"
-        [value]="s.detourKm"
-        [limits]="L.km"
-        (valueChange)="edit('detour', { detourKm: $event })"
+    </div>
+    <div class="line">
+      <span class="name" appHint="a box">Mail drop</span>
+      <app-choice
+        appHint="a box"
+        label="Box posted ahead"
+        [options]="boxOptions"
+        [value]="s.box ? 'box' : 'none'"
+        (valueChange)="box($event === 'box')"
       />
     </div>
+    @if (s.box; as b) {
+      <div class="line">
+        <label class="name" for="post-by">Post by</label>
+        <app-date-field fieldId="post-by" [optional]="true" [value]="b.postBy" (valueChange)="postBy($event)" />
+      </div>
+      <div class="line">
+        <label class="name" for="box-note">In it</label>
+        <input
+          id="box-note"
+          nz-input
+          class="left"
+          maxlength="300"
+          placeholder="what, and how it gets there"
+          [value]="b.note"
+          (change)="edit('note on the box', { box: { postBy: b.postBy, note: $any($event.target).value.trim() } })"
+        />
+      </div>
+      <p class="quiet note">Fuel may be refused by post, and must never fly. Ask the carrier before you count on it.</p>
+    }
     <fieldset>
       <legend class="name" appHint="sells">Sells</legend>
       @for (id of packages; track id) {
@@ -86,35 +87,42 @@ import { Tick } from '../ui/tick';
         }
       }
     </fieldset>
-    <div class="line">
-      <span class="name" appHint="a box">A box</span>
-      <app-choice
-        appHint="a box"
-        label="Box posted ahead"
-        [options]="boxOptions"
-        [value]="s.box ? 'box' : 'none'"
-        (valueChange)="box($event === 'box')"
-      />
-    </div>
-    @if (s.box; as b) {
-      <div class="line">
-        <label class="name" for="post-by">Post by</label>
-        <app-date-field fieldId="post-by" [optional]="true" [value]="b.postBy" (valueChange)="postBy($event)" />
-      </div>
-      <div class="line">
-        <label class="name" for="box-note">in it</label>
-        <input
-          id="box-note"
-          nz-input
-          class="left"
-          maxlength="300"
-          placeholder="what, and how it gets there"
-          [value]="b.note"
-          (change)="edit('note on the box', { box: { postBy: b.postBy, note: $any($event.target).value.trim() } })"
-        />
-      </div>
-      <p class="quiet note">Fuel may be refused by post, and must never fly. Ask the carrier before you count on it.</p>
-    }
+    <details class="finer" appOpened #finer="opened">
+      <summary>Name, kind, opening hours, detour</summary>
+      @if (finer.once()) {
+        <div class="line">
+          <label class="name" for="stop-name">Name</label>
+          <input id="stop-name" nz-input class="left" maxlength="80" [value]="s.name" (change)="rename($any($event.target))" />
+        </div>
+        <div class="line">
+          <app-pick-field label="Kind" [options]="kinds" [value]="s.kind" (valueChange)="kind($event)" />
+        </div>
+        <div class="line">
+          <label class="name" for="stop-open">Open</label>
+          <input
+            id="stop-open"
+            nz-input
+            class="left"
+            maxlength="300"
+            placeholder="when, who to ask"
+            [value]="s.openNote"
+            (change)="edit('opening note', { openNote: $any($event.target).value.trim() })"
+          />
+        </div>
+        <div class="line">
+          <span class="name" appHint="detour">Detour</span>
+          <app-quantity-field
+            appHint="detour"
+            label="Detour to the stop and back"
+            quantity="distance"
+            [decimals]="1"
+            [value]="s.detourKm"
+            [limits]="L.km"
+            (valueChange)="edit('detour', { detourKm: $event })"
+          />
+        </div>
+      }
+    </details>
     @if (inner()) {
       <button nz-button nzSize="small" type="button" (click)="remove()">Remove this stop</button>
     }
@@ -125,12 +133,9 @@ import { Tick } from '../ui/tick';
       width: 100%;
       text-align: left;
     }
-    .line.split {
-      grid-template-columns: 4.75rem minmax(0, 1fr) max-content 4.875rem;
-    }
     fieldset {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) 4.625rem minmax(0, 1fr) 4.625rem;
+      grid-template-columns: minmax(0, 1fr) 5.5rem;
       gap: 0 0.625rem;
       align-items: center;
       margin: 0.25rem 0;

@@ -3,13 +3,19 @@ import { AnswerColumn } from '../answer/answer-column';
 import { Ribbon } from '../charts/ribbon';
 import { PlanService } from '../planning/plan-service';
 import { Sides } from '../commands/sides';
-import { wideScreen } from '../ui/wide-screen';
+import { Opened } from '../ui/opened';
+import { narrowScreen, wideScreen } from '../ui/wide-screen';
 import { BrushPanel } from './brush-panel';
 import { DaysTable } from './days-table';
+import { LegDays } from './leg-days';
+import { LegFan } from './leg-fan';
 import { LegsTable } from './legs-table';
 import { StopPanel } from './stop-panel';
 import { TripPanel } from './trip-panel';
 import { MissingPart } from '../ui/missing-part';
+
+/** Room left of the axis, px, as the style sheet has it. */
+const GUTTER_PX = 56;
 
 const SIDES = [
   { value: 'days', label: 'Days and stop' },
@@ -22,20 +28,13 @@ type Side = (typeof SIDES)[number]['value'];
 /** Trail: stops, legs, days and what they are like; by hand on the ribbon, or typed in its table twins. */
 @Component({
   selector: 'app-trail-view',
-  imports: [MissingPart, AnswerColumn, BrushPanel, DaysTable, LegsTable, Ribbon, Sides, StopPanel, TripPanel],
+  imports: [MissingPart, AnswerColumn, BrushPanel, DaysTable, LegDays, LegFan, LegsTable, Opened, Ribbon, Sides, StopPanel, TripPanel],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Trail</h1>
     @if (plans.planned(); as p) {
       <div [class.one-look]="side() === 'days'">
         <div>
-          <div class="axis">
-            <app-ribbon [plan]="p.plan" [editable]="true" />
-          </div>
-          <p class="quiet how">
-            Drag the land to brush days, a diamond to move a stop (Shift stretches). Wind: <b>/</b> calm, <b>//</b> light,
-            <b>///</b> moderate, <b>////</b> strong.
-          </p>
           <app-sides
             class="sides"
             label="What of the trail"
@@ -44,13 +43,31 @@ type Side = (typeof SIDES)[number]['value'];
             [value]="side()"
             (valueChange)="side.set($event)"
           />
+          <div class="axis">
+            <app-ribbon [plan]="p.plan" [editable]="true" />
+            @if (side() === 'days' && !isNarrow()) {
+              <app-leg-fan [plan]="p.plan" [from]="fanFrom" [beyond]="0" />
+            }
+          </div>
           <div id="trail-side" role="tabpanel" [attr.aria-labelledby]="'trail-side-' + side()">
             @switch (side()) {
               @case ('days') {
                 <div class="panels">
-                  <app-brush-panel />
                   <app-stop-panel />
+                  <div>
+                    <app-leg-days [plan]="p.plan" />
+                    <details class="finer" appOpened #more="opened">
+                      <summary>Several days at once; add or delete days</summary>
+                      @if (more.once()) {
+                        <app-brush-panel />
+                      }
+                    </details>
+                  </div>
                 </div>
+                <p class="quiet how">
+                  Drag over the land to choose several days, drag a diamond to move a stop (with Shift the leg before it grows). Wind:
+                  <b>/</b> calm, <b>//</b> light, <b>///</b> moderate, <b>////</b> strong.
+                </p>
                 @if (wide()) {
                   <app-legs-table [plan]="p.plan" />
                 }
@@ -88,13 +105,13 @@ type Side = (typeof SIDES)[number]['value'];
       padding-bottom: 1.5rem;
     }
     .how {
-      margin: 2px 0 0 var(--gutter);
+      margin: 0.75rem 0 0;
       font-size: 0.8125rem;
     }
     .panels {
       display: grid;
-      grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
-      gap: 0.75rem 2.25rem;
+      grid-template-columns: 15rem minmax(0, 1fr);
+      gap: 0.75rem 1.5rem;
     }
     @media (max-width: 1000px) {
       .panels {
@@ -107,6 +124,9 @@ export class TrailView {
   protected readonly plans = inject(PlanService);
   /** The legs stand below the day where there is room for them. */
   protected readonly wide = wideScreen();
+  protected readonly isNarrow = narrowScreen();
+  /** Where the table of days begins, px from the axis: the stop beside it, and the gap, less the gutter of the axis. */
+  protected readonly fanFrom = 15 * 16 + 24 - GUTTER_PX;
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('days');
 }

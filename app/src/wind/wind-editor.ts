@@ -1,18 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import {
-  BEAUFORT,
-  beaufortOf,
-  SITE_FACTOR,
-  unscreenedWindMps,
-  WIND_WORDS_MPS,
-  type Site,
-  type Wind,
-  type WindWord,
-} from '@tinder/core/burn';
+import { BEAUFORT, beaufortOf, SITE_FACTOR, unscreenedWindMps, type Site, type Wind, type WindWord } from '@tinder/core/burn';
 import { LIMITS } from '@tinder/core/model';
 import { SITE_WORDS } from '../words/choice-words';
 import { Units } from '../words/units';
-import { windOptions } from '../words/wind-words';
+import { nearestWindWord, windOptions } from '../words/wind-words';
 import type { Option } from '../ui/choice';
 import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
@@ -68,7 +59,7 @@ export class WindEditor {
   /** A measured speed reads as the nearest word. */
   protected readonly choice = computed((): WindWord | 'forecast' => {
     const wind = this.wind();
-    return wind.kind === 'words' ? wind.word : wind.kind === 'forecast' ? 'forecast' : nearestWord(wind.mps);
+    return wind.kind === 'words' ? wind.word : wind.kind === 'forecast' ? 'forecast' : nearestWindWord(wind.mps);
   });
 
   protected choose(choice: WindWord | 'forecast'): void {
@@ -85,8 +76,3 @@ export class WindEditor {
     return String(beaufortOf(tenMetreMps).tenMetreMps);
   }
 }
-
-const nearestWord = (mps: number): WindWord =>
-  (Object.keys(WIND_WORDS_MPS) as WindWord[]).reduce((a, b) =>
-    Math.abs(WIND_WORDS_MPS[b] - mps) < Math.abs(WIND_WORDS_MPS[a] - mps) ? b : a,
-  );

@@ -35,12 +35,12 @@ describe('words of a hint', () => {
 
   it('say in their mend what it weighs and whether it is owned', () => {
     const [owned] = DEMO_RACK.pieces;
-    expect(mendWords({ kind: 'add', piece: owned }, units)).toBe('add: small gas stove, 73 g (owned)');
+    expect(mendWords({ kind: 'add', piece: owned }, units)).toBe('Add small gas stove, 73 g (owned)');
     expect(mendWords({ kind: 'add', piece: { ...owned, have: 'loan' }, insteadOf: 'x' }, units)).toBe(
-      'take instead: small gas stove, 73 g (on loan)',
+      'Take instead: small gas stove, 73 g (on loan)',
     );
-    expect(mendWords({ kind: 'add', piece: { ...piece('foil lid'), ownMassG: 5 } }, units)).toBe('add: foil lid, 5 g (to buy)');
-    expect(mendWords({ kind: 'postBox', stopId: 's', stopName: 'Marl Cross' }, units)).toBe('post a box to Marl Cross');
+    expect(mendWords({ kind: 'add', piece: { ...piece('foil lid'), ownMassG: 5 } }, units)).toBe('Add foil lid, 5 g (to buy)');
+    expect(mendWords({ kind: 'postBox', stopId: 's', stopName: 'Marl Cross' }, units)).toBe('Post a box to Marl Cross');
     expect(mendWords({ kind: 'cozyDishes' }, units)).toContain('cozy');
     expect(mendWords({ kind: 'renew', piece: owned }, units)).toContain('replaced');
   });

@@ -133,14 +133,14 @@ export function mendWords(mend: Mend, units: Format): string {
     case 'add': {
       const have = mend.piece.have === 'wish' ? 'to buy' : HAVE_WORDS[mend.piece.have];
       const massG = mend.piece.ownMassG ?? mend.piece.massG;
-      return `${mend.insteadOf ? 'take instead' : 'add'}: ${mend.piece.name}, ${units.text(massG, 'mass')} (${have})`;
+      return `${mend.insteadOf ? 'Take instead:' : 'Add'} ${mend.piece.name}, ${units.text(massG, 'mass')} (${have})`;
     }
     case 'cozyDishes':
-      return 'boil those dishes and let them rest in a cozy';
+      return 'Boil those dishes and let them rest in a cozy';
     case 'postBox':
-      return `post a box to ${mend.stopName}`;
+      return `Post a box to ${mend.stopName}`;
     case 'renew':
-      return 'it is replaced: count from new';
+      return 'It is replaced: count from new';
   }
 }
 

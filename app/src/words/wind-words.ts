@@ -13,3 +13,9 @@ export const windSpeeds = (units: Pick<Units, 'text'>): { value: WindWord; label
 /** The same in one line: "Light, 2.0 m/s". */
 export const windOptions = (units: Pick<Units, 'text'>): { value: WindWord; label: string }[] =>
   windSpeeds(units).map(({ value, label, note }) => ({ value, label: `${label}, ${note}` }));
+
+/** The word whose speed is nearest to a wind at the flame, m/s. */
+export const nearestWindWord = (mps: number): WindWord =>
+  (Object.keys(WIND_WORDS_MPS) as WindWord[]).reduce((a, b) =>
+    Math.abs(WIND_WORDS_MPS[b] - mps) < Math.abs(WIND_WORDS_MPS[a] - mps) ? b : a,
+  );

@@ -1,0 +1,239 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { unscreenedWindMps, type WindWord } from '@tinder/core/burn';
+import { LIMITS, type Day } from '@tinder/core/model';
+import type { Plan } from '@tinder/core/planned';
+import { dateOfDay, isSimulated, paintDays, stopDays } from '@tinder/core/trail';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { DayMarker } from '../planning/day-marker';
+import { LegEditor } from '../planning/leg-editor';
+import { PlanService } from '../planning/plan-service';
+import { WorkspaceStore } from '../store/workspace-store';
+import { Hint } from '../ui/hint';
+import { optionsOf } from '../ui/pick-field';
+import { QuantityField } from '../ui/quantity-field';
+import { TablePick } from '../ui/table-pick';
+import { SOURCE_WORDS } from '../words/trail-words';
+import { Units } from '../words/units';
+import { nearestWindWord, windSpeeds } from '../words/wind-words';
+
+type Typed = 'supperAirC' | 'breakfastAirC' | 'altitudeM';
+
+/** The days of the leg at hand side by side under the ribbon, each to type in; what one day has can be filled into all of them. */
+@Component({
+  selector: 'app-leg-days',
+  imports: [Hint, NzButtonComponent, QuantityField, TablePick],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <table aria-label="Days of this leg">
+      <thead>
+        <tr>
+          <td></td>
+          @for (d of days(); track d.number) {
+            <th scope="col" [class.on]="d.number === marker.day()">
+              Day {{ d.number }} <span class="quiet">{{ d.date }}</span>
+            </th>
+          }
+          <td></td>
+        </tr>
+      </thead>
+      <tbody>
+        @for (r of typed; track r.key) {
+          <tr>
+            <th scope="row" [appHint]="r.hint">{{ r.name }}</th>
+            @for (d of days(); track d.number) {
+              <td (focusin)="marker.goTo(d.number)">
+                <app-quantity-field
+                  [label]="r.name + ' of day ' + d.number"
+                  [quantity]="r.quantity"
+                  [value]="d.day[r.key]"
+                  [limits]="r.limits"
+                  (valueChange)="type(d.number, r.key, r.name, $event)"
+                />
+              </td>
+            }
+            <td>
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="fillLabel(r.name)" (click)="fillTyped(r.key, r.name)">
+                Fill
+              </button>
+            </td>
+          </tr>
+        }
+        <tr>
+          <th scope="row">Wind</th>
+          @for (d of days(); track d.number) {
+            <td (focusin)="marker.goTo(d.number)">
+              <app-table-pick
+                [label]="'Wind of day ' + d.number"
+                [options]="winds()"
+                [value]="d.wind"
+                (valueChange)="paint(d.number, 'wind', { wind: { kind: 'words', word: $event } })"
+              />
+            </td>
+          }
+          <td>
+            <button
+              nz-button
+              nzSize="small"
+              type="button"
+              [attr.aria-label]="fillLabel('Wind')"
+              (click)="fill('wind', { wind: marked().day.wind })"
+            >
+              Fill
+            </button>
+          </td>
+        </tr>
+        <tr>
+          <th scope="row">Water</th>
+          @for (d of days(); track d.number) {
+            <td (focusin)="marker.goTo(d.number)">
+              <app-table-pick
+                [label]="'Water of day ' + d.number"
+                [options]="sources"
+                [value]="d.day.source"
+                (valueChange)="paint(d.number, 'water', { source: $event })"
+              />
+            </td>
+          }
+          <td>
+            <button
+              nz-button
+              nzSize="small"
+              type="button"
+              [attr.aria-label]="fillLabel('Water')"
+              (click)="fill('water', { source: marked().day.source })"
+            >
+              Fill
+            </button>
+          </td>
+        </tr>
+        <tr>
+          <th scope="row" appHint="Fuel need">Fuel need</th>
+          @for (d of days(); track d.number) {
+            <td class="need">
+              <b>{{ d.fuel }}</b>
+              <span class="bar" [style.width.%]="d.share"></span>
+              @if (d.isSimulated) {
+                <span class="quiet">simulated climate</span>
+              }
+            </td>
+          }
+          <td></td>
+        </tr>
+      </tbody>
+    </table>
+  `,
+  styles: `
+    :host {
+      display: block;
+      overflow-x: auto;
+      border: solid var(--ink);
+      border-width: 0 1px 1px;
+    }
+    table {
+      width: 100%;
+      border-collapse: collapse;
+    }
+    th,
+    td {
+      min-width: 5rem;
+      padding: 0.3125rem 0.25rem;
+      border-top: 1px solid var(--hairline);
+      text-align: left;
+      font-weight: 600;
+      vertical-align: top;
+    }
+    thead th,
+    thead td {
+      border-top: 0;
+      white-space: nowrap;
+    }
+    tbody th {
+      min-width: 4.5rem;
+      padding-left: 0.5rem;
+      vertical-align: middle;
+    }
+    td:last-child {
+      width: 3.5rem;
+      min-width: 0;
+    }
+    th.on {
+      box-shadow: inset 0 -3px var(--ink);
+    }
+    .need {
+      line-height: 1.3;
+    }
+    .bar {
+      display: block;
+      height: 3px;
+      margin-top: 3px;
+      background: var(--ember);
+    }
+    .quiet {
+      font-size: 0.8125rem;
+      font-weight: 500;
+    }
+  `,
+})
+export class LegDays {
+  private readonly store = inject(WorkspaceStore);
+  private readonly units = inject(Units);
+  private readonly leg = inject(PlanService).leg;
+  private readonly editor = inject(LegEditor);
+  protected readonly marker = inject(DayMarker);
+  readonly plan = input.required<Plan>();
+
+  protected readonly sources = optionsOf(SOURCE_WORDS);
+  protected readonly winds = computed(() => windSpeeds(this.units));
+  protected readonly typed = [
+    { key: 'supperAirC', name: 'Evening', hint: 'Evenings', quantity: 'temperature', limits: LIMITS.airC },
+    { key: 'breakfastAirC', name: 'Morning', hint: 'Mornings', quantity: 'temperature', limits: LIMITS.airC },
+    { key: 'altitudeM', name: 'Camp', hint: 'Altitude', quantity: 'altitude', limits: LIMITS.altitudeM },
+  ] as const;
+
+  protected readonly days = computed(() => {
+    const trip = this.store.trip();
+    const before = stopDays(trip)[this.leg()];
+    const planned = this.plan().days;
+    const days = trip.legs[this.leg()].days;
+    const mostG = Math.max(1, ...days.map((_, i) => planned.at(before + i)?.fuelG ?? 0));
+    return days.map((day, i) => {
+      const number = before + i + 1;
+      const fuelG = planned.at(number - 1)?.fuelG ?? 0;
+      return {
+        number,
+        date: dateOfDay(trip.startDate, number).slice(5),
+        day,
+        wind: this.windOf(day),
+        fuel: this.units.text(fuelG, 'mass'),
+        share: (100 * fuelG) / mostG,
+        isSimulated: (['supperAirC', 'breakfastAirC', 'waterC', 'wind'] as const).some((k) => isSimulated(day, k)),
+      };
+    });
+  });
+  /** The day that the others can be made like. */
+  protected readonly marked = computed(() => this.days().find((d) => d.number === this.marker.day()) ?? this.days()[0]);
+
+  protected fillLabel(name: string): string {
+    return `Fill: ${name} of day ${this.marked().number} into all days of this leg`;
+  }
+
+  protected type(day: number, key: Typed, label: string, value: number): void {
+    this.paint(day, label, { [key]: value });
+  }
+
+  protected fillTyped(key: Typed, label: string): void {
+    this.fill(label, { [key]: this.marked().day[key] });
+  }
+
+  protected paint(day: number, label: string, values: Partial<Day>): void {
+    this.store.editTrail(`${label} of day ${day}`, (t) => paintDays(t, day, day, values));
+  }
+
+  protected fill(label: string, values: Partial<Day>): void {
+    this.editor.paint(this.leg(), `${label} of all days`, values);
+  }
+
+  private windOf({ wind }: Day): WindWord {
+    return wind.kind === 'words' ? wind.word : nearestWindWord(unscreenedWindMps(wind));
+  }
+}
