@@ -39,7 +39,7 @@ test('a box posted to a stop that sells nothing shortens the carry, and the walk
   await page.getByRole('link', { name: 'Trail', exact: true }).click();
   const stop = page.locator('app-stop-panel');
   await pick(list(stop, 'Which'), 'Marl Cross');
-  await expect(stop.getByLabel('Name')).toHaveValue('Marl Cross');
+  await expect(stop.getByRole('combobox', { name: 'Which' })).toHaveValue('Marl Cross');
   await page.getByRole('radiogroup', { name: 'Box posted ahead' }).getByText('Posted here').click();
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   await turnTo(page, 'All legs');

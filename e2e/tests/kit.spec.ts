@@ -189,7 +189,7 @@ test('the switch for what is owned hides the catalogue on the rack and in Carry'
   };
   await page.getByRole('checkbox', { name: /Only what I own/ }).check();
   await page.getByRole('searchbox', { name: 'Find a piece by name' }).fill('larger gas');
-  await expect(page.locator('app-pieces-list')).toContainText('Nothing of that name among what you own');
+  await expect(page.locator('app-pieces-list')).toContainText('No gear of that name among what you own');
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
   const owned = await stoves();
   await page.keyboard.press('Control+z');

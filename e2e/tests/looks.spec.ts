@@ -36,14 +36,14 @@ for (const [view, sides] of Object.entries(SIDES))
 
 test('words that do lie on each other are found', async ({ page }) => {
   await open(page, '/trail');
-  await expect(page.locator('app-stop-panel h2')).toBeVisible();
+  await expect(page.locator('app-leg-heading h2')).toBeVisible();
   await page.evaluate(() => {
-    const heading = document.querySelector('app-stop-panel h2');
+    const heading = document.querySelector('app-leg-heading h2');
     const on = Object.assign(document.createElement('span'), { textContent: 'on top of it' });
     on.style.cssText = 'position: absolute; margin-top: -24px';
     heading?.after(on);
   });
-  expect(await page.evaluate(collisions)).toContain('The stop | on top of it');
+  expect(await page.evaluate(collisions)).toContain('Nettle Hut to Harrow Junction | on top of it');
 });
 
 test('in the system’s own colours, bright on black, the drawings can be seen', async ({ page }) => {

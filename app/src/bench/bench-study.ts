@@ -2,7 +2,10 @@ import { computed, inject, Injectable, signal } from '@angular/core';
 import { answerOf, testedBurners, type Answer, type TestedBurner } from '@tinder/core/bench';
 import { build, rackWithBurner, tripKitOf, tripWithBurner } from '@tinder/core/kit';
 import type { Bench, BenchTest, Calibration, Kit, TestSeries } from '@tinder/core/model';
+import { Done } from '../store/done';
 import { WorkspaceStore } from '../store/workspace-store';
+import { testWords } from '../words/bench-words';
+import { Units } from '../words/units';
 
 /** A kit that can be burnt at the bench. */
 export interface BenchKit {
@@ -24,6 +27,8 @@ export const TRIP_KIT = 'trip';
 @Injectable({ providedIn: 'root' })
 export class BenchStudy {
   private readonly store = inject(WorkspaceStore);
+  private readonly done = inject(Done);
+  private readonly units = inject(Units);
 
   readonly bench = computed(() => this.store.rack().bench);
   readonly asked = computed((): Asked[] => {
@@ -60,8 +65,11 @@ export class BenchStudy {
     return this.store.editRack(label, (rack) => ({ ...rack, bench: change(rack.bench) }));
   }
 
+  /** Saves a test, and says what came of it. */
   keep(test: BenchTest): boolean {
-    return this.edit('a burn', (b) => ({ ...b, tests: [...b.tests, test] }));
+    const isKept = this.edit('a test', (b) => ({ ...b, tests: [...b.tests, test] }));
+    if (isKept) this.done.tell(`Test saved: ${testWords(test, this.units)}. “Your stove” counts it.`);
+    return isKept;
   }
 
   editTest(label: string, id: string, change: (t: BenchTest) => BenchTest): void {
@@ -69,7 +77,7 @@ export class BenchStudy {
   }
 
   removeTest(id: string): void {
-    this.edit('take a burn away', (b) => ({ ...b, tests: b.tests.filter((t) => t.id !== id) }));
+    if (this.edit('delete a test', (b) => ({ ...b, tests: b.tests.filter((t) => t.id !== id) }))) this.done.tell('The test is deleted.');
   }
 
   editSeries(label: string, id: string, change: (s: TestSeries) => TestSeries): void {
@@ -78,11 +86,12 @@ export class BenchStudy {
 
   /** A question goes with its burns. */
   removeSeries(id: string): void {
-    this.edit('take a question away', (b) => ({
+    const isDeleted = this.edit('delete a question', (b) => ({
       ...b,
       series: b.series.filter((s) => s.id !== id),
       tests: b.tests.filter((t) => t.seriesId !== id),
     }));
+    if (isDeleted) this.done.tell('The question and its tests are deleted.');
   }
 
   /** Every kit and every trip in the library runs on this burner as it was found to be; without a calibration, as the catalogue has it. */

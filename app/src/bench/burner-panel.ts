@@ -42,6 +42,9 @@ const HEIGHT = 150;
         <button nz-button type="button" (click)="tests.emit()">Enter an earlier test</button>
       </div>
       <app-study-note [study]="asked" />
+      @if (!asked.last() && !asked.problem()) {
+        <p class="quiet" role="status">Working out your stove from its tests…</p>
+      }
       @if (b.garden !== null) {
         <p class="simulated">Burnt in the simulated garden: a rehearsal, no stove of this world.</p>
       }

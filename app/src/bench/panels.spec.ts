@@ -5,6 +5,7 @@ import { PLAIN_RACK, newSetup, ownBurner } from '@tinder/core/model';
 import { Observable } from 'rxjs';
 import { Instruments, type Reading } from '../platform/instruments';
 import { PlanService } from '../planning/plan-service';
+import { Done } from '../store/done';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { until } from '../testing/until';
@@ -106,6 +107,7 @@ describe('a burn in hand', () => {
     panel.press('Save weight');
     panel.press('Save test');
     expect(bench().tests.at(-1)).toMatchObject({ end: 'reached', fuel: { beforeG: 300, afterG: 291 }, garden: null });
+    expect(TestBed.inject(Done).told()?.words).toMatch(/^Test saved: 9\.0\sg in \d+ s/);
     expect(TestBed.inject(BurnRun).draft()).toBeUndefined();
   });
 

@@ -50,7 +50,9 @@ import { Hint } from '../ui/hint';
   `,
   styleUrls: ['../ui/table.less', '../answer/answer-sums.less'],
   styles: `
+    // room for what is planned, so that nothing jumps when it is known
     :host {
+      min-height: 25rem;
       margin-top: 0;
     }
     th {

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { massOfG, type Piece } from '@tinder/core/model';
 import { ROLE_WORDS } from '../words/kit-words';
-import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
 import { PieceEditor } from './piece-editor';
@@ -18,7 +17,7 @@ import { PieceEditor } from './piece-editor';
       @for (r of rows(); track r.piece.id) {
         <li>
           <button type="button" class="open" [title]="r.role" [attr.aria-expanded]="opened() === r.piece.id" (click)="toggle(r.piece.id)">
-            {{ r.name }}
+            {{ r.piece.name }}
           </button>
           <span class="bar" [style.width.%]="r.share"></span>
           <span class="grams" [class.quiet]="r.withFuel">{{ r.withFuel ? 'with the fuel' : units.text(r.massG, 'mass') }}</span>
@@ -68,6 +67,9 @@ import { PieceEditor } from './piece-editor';
       text-underline-offset: 3px;
       cursor: pointer;
     }
+    .open::first-letter {
+      text-transform: uppercase;
+    }
     .open:hover {
       text-decoration-color: var(--ink);
     }
@@ -105,7 +107,7 @@ export class KitPieces {
       const withFuel = piece.role === 'container';
       const massG = massOfG(piece);
       const role = [piece.role, ...piece.alsoRoles].map((r) => ROLE_WORDS[r]).join(' and ');
-      return { piece, name: sentenceStart(piece.name), massG, withFuel, role, share: withFuel ? 0 : (100 * massG) / heaviestG };
+      return { piece, massG, withFuel, role, share: withFuel ? 0 : (100 * massG) / heaviestG };
     });
   });
 

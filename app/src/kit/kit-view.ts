@@ -103,6 +103,10 @@ type Side = (typeof SIDES)[number]['value'];
   `,
   styleUrls: ['../commands/sides-view.less', '../answer/one-look.less'],
   styles: `
+    // room for the pot, so that nothing jumps when what is in it is known
+    .nest {
+      min-height: 24rem;
+    }
     .lists {
       display: grid;
       grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);

@@ -3,7 +3,7 @@ import type { cutaway, DrawnPiece } from '../charts/cutaway-geometry';
 import { rem } from '../platform/page-scale';
 
 /** Room of the drawing and about it for its measures, px. */
-export const NEST_DRAWING = { width: 200, height: 210, left: 70, right: 76, top: 44, bottom: 30 };
+export const NEST_DRAWING = { width: 166, height: 210, left: 64, right: 82, top: 44, bottom: 30 };
 
 /** The pot cut open, to scale, with what is packed so far in it. */
 @Component({

@@ -105,7 +105,7 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
   styles: `
     :host {
       display: grid;
-      grid-template-columns: 18rem minmax(0, 1fr) minmax(0, 0.8fr);
+      grid-template-columns: 20rem minmax(0, 1fr) minmax(0, 0.8fr);
       gap: 0 1.75rem;
       align-items: start;
     }

@@ -207,7 +207,7 @@ describe('kits against each other', () => {
     expect(panel.text).toContain('590 g');
     expect(panel.text).toMatch(/−\d+ g/); // alcohol in a cone against the small canister stove
     expect(panel.text).toContain('10 hot meals stay cold');
-    panel.press('Use on this trip: remote canister stove for the snow');
+    panel.press('Use on this trip: remote stove for the snow');
     expect(store().trip().rackKitId).toBe('remote-snow');
     expect(store().trip().kit.burnerId).toBe('gas-remote');
   });

@@ -118,6 +118,9 @@ import { Hint } from '../ui/hint';
       grid-template-columns: 5.25rem 5.25rem 5.25rem 5.25rem;
       gap: 0 0.75rem;
       align-items: center;
+      @media (max-width: 400px) {
+        grid-template-columns: 5.25rem 5.25rem;
+      }
     }
     .line.wide {
       display: flex;

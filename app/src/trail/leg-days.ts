@@ -29,7 +29,7 @@ type Typed = 'supperAirC' | 'breakfastAirC' | 'altitudeM';
         <tr>
           <td></td>
           @for (d of days(); track d.number) {
-            <th scope="col" [class.on]="d.number === marker.day()">
+            <th scope="col" class="day" [class.on]="d.number === marker.day()">
               Day {{ d.number }} <span class="quiet">{{ d.date }}</span>
             </th>
           }
@@ -41,7 +41,7 @@ type Typed = 'supperAirC' | 'breakfastAirC' | 'altitudeM';
           <tr>
             <th scope="row" [appHint]="r.hint">{{ r.name }}</th>
             @for (d of days(); track d.number) {
-              <td (focusin)="marker.goTo(d.number)">
+              <td class="day" [class.on]="d.number === marker.day()" (focusin)="marker.goTo(d.number)">
                 <app-quantity-field
                   [label]="r.name + ' of day ' + d.number"
                   [quantity]="r.quantity"
@@ -61,7 +61,7 @@ type Typed = 'supperAirC' | 'breakfastAirC' | 'altitudeM';
         <tr>
           <th scope="row">Wind</th>
           @for (d of days(); track d.number) {
-            <td (focusin)="marker.goTo(d.number)">
+            <td class="day" [class.on]="d.number === marker.day()" (focusin)="marker.goTo(d.number)">
               <app-table-pick
                 [label]="'Wind of day ' + d.number"
                 [options]="winds()"
@@ -85,7 +85,7 @@ type Typed = 'supperAirC' | 'breakfastAirC' | 'altitudeM';
         <tr>
           <th scope="row">Water</th>
           @for (d of days(); track d.number) {
-            <td (focusin)="marker.goTo(d.number)">
+            <td class="day" [class.on]="d.number === marker.day()" (focusin)="marker.goTo(d.number)">
               <app-table-pick
                 [label]="'Water of day ' + d.number"
                 [options]="sources"
@@ -109,7 +109,7 @@ type Typed = 'supperAirC' | 'breakfastAirC' | 'altitudeM';
         <tr>
           <th scope="row" appHint="Fuel need">Fuel need</th>
           @for (d of days(); track d.number) {
-            <td class="need">
+            <td class="day need" [class.on]="d.number === marker.day()">
               <b>{{ d.fuel }}</b>
               <span class="bar" [style.width.%]="d.share"></span>
               @if (d.isSimulated) {
@@ -156,8 +156,25 @@ type Typed = 'supperAirC' | 'breakfastAirC' | 'altitudeM';
       width: 3.5rem;
       min-width: 0;
     }
+    // what fills a row comes with the row
+    td:last-child button {
+      visibility: hidden;
+    }
+    tr:hover button,
+    tr:focus-within button {
+      visibility: visible;
+    }
     th.on {
       box-shadow: inset 0 -3px var(--ink);
+    }
+    // on a phone the marked day stands alone; another is marked on the ribbon
+    @media (max-width: 720px) {
+      .day:not(.on) {
+        display: none;
+      }
+      td:last-child button {
+        visibility: visible;
+      }
     }
     .need {
       line-height: 1.3;

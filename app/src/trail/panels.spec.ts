@@ -129,6 +129,7 @@ describe('a stop', () => {
   it('sells what is ticked at the price that is typed, unknown until then', () => {
     const panel = new Panel(StopPanel);
     panel.choose('Which', '4');
+    panel.open('Sells no fuel');
     panel.tick('100 g canister');
     expect(trip().stops[4].sells).toEqual([{ packageId: 'can-100', price: null }]);
     expect(panel.shown('Price of 100 g canister')).toBe('');

@@ -67,26 +67,31 @@ import { Tick } from '../ui/tick';
       </div>
       <p class="quiet note">Fuel may be refused by post, and must never fly. Ask the carrier before you count on it.</p>
     }
-    <fieldset>
-      <legend class="name" appHint="sells">Sells</legend>
-      @for (id of packages; track id) {
-        <label class="sale">
-          <input type="checkbox" [appTick]="!!sale(id)" (turned)="toggle(id)" /> <span>{{ name(id) }}</span>
-        </label>
-        @if (sale(id); as x) {
-          <app-quantity-field
-            [label]="'Price of ' + name(id)"
-            quantity="price"
-            [value]="x.price"
-            placeholder="price?"
-            [limits]="L.price"
-            (valueChange)="price(id, $event)"
-          />
-        } @else {
-          <span></span>
-        }
+    <details class="finer" appOpened #sells="opened">
+      <summary>Sells {{ sold() }}</summary>
+      @if (sells.once()) {
+        <fieldset>
+          <legend class="name" appHint="sells">Sells</legend>
+          @for (id of packages; track id) {
+            <label class="sale">
+              <input type="checkbox" [appTick]="!!sale(id)" (turned)="toggle(id)" /> <span>{{ name(id) }}</span>
+            </label>
+            @if (sale(id); as x) {
+              <app-quantity-field
+                [label]="'Price of ' + name(id)"
+                quantity="price"
+                [value]="x.price"
+                placeholder="price?"
+                [limits]="L.price"
+                (valueChange)="price(id, $event)"
+              />
+            } @else {
+              <span></span>
+            }
+          }
+        </fieldset>
       }
-    </fieldset>
+    </details>
     <details class="finer" appOpened #finer="opened">
       <summary>Name, kind, opening hours, detour</summary>
       @if (finer.once()) {
@@ -182,6 +187,12 @@ export class StopPanel {
   private readonly at = computed(() => Math.min(this.index(), this.store.trip().stops.length - 1));
   protected readonly stop = computed(() => this.store.trip().stops[this.at()]);
   protected readonly inner = computed(() => this.at() > 0 && this.at() < this.store.trip().stops.length - 1);
+
+  /** What it sells, in a few words. */
+  protected readonly sold = computed(() => {
+    const { sells } = this.stop();
+    return sells.length ? sells.map((x) => packageName(x.packageId)).join(', ') : 'no fuel';
+  });
 
   protected sale(id: PackageId): Sale | undefined {
     return this.stop().sells.find((s) => s.packageId === id);

@@ -1,5 +1,5 @@
-import type { Answer, Confounder, NoRanking, ToShow, Worth } from '@tinder/core/bench';
-import type { Calibrated, Calibration, CoolingTest, TestEnd, TestSeries } from '@tinder/core/model';
+import { fuelReadG, type Answer, type Confounder, type NoRanking, type ToShow, type Worth } from '@tinder/core/bench';
+import type { BenchTest, Calibrated, Calibration, CoolingTest, TestEnd, TestSeries } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
 import type { Units } from './units';
 
@@ -11,6 +11,12 @@ export const END_WORDS: Record<TestEnd, string> = {
   wentOut: 'went out',
   notLit: 'would not light',
 };
+
+/** What a test came to: "9.3 g in 6 min 10 s"; or how it ended, where it did not get there. */
+export const testWords = (test: BenchTest, units: Some): string =>
+  test.end === 'reached'
+    ? `${units.mealMass(fuelReadG(test))} in ${formatDuration(test.seconds)}`
+    : `it ${END_WORDS[test.end]} after ${formatDuration(test.seconds)}`;
 
 /** What a pot wears while it cools. */
 export const DRESS_WORDS: Record<CoolingTest['dress'], string> = {

@@ -8,11 +8,11 @@ import type { Units } from './units';
 type Format = Pick<Units, 'text'>;
 
 export const ROLE_WORDS: Record<Role, string> = {
-  burner: 'burner',
+  burner: 'stove',
   adapter: 'adapter',
   pump: 'pump',
   support: 'stand',
-  canFoot: 'can foot',
+  canFoot: 'canister foot',
   windscreen: 'windscreen',
   pot: 'pot',
   lid: 'lid',
@@ -35,8 +35,8 @@ export const ROLE_WORDS: Record<Role, string> = {
 export const FAMILY_WORDS: Record<Exclude<BurnerFamily, 'none'>, string> = {
   canisterTop: 'canister stove',
   regulated: 'regulated stove',
-  remote: 'remote burner',
-  locked: 'burner locked to its pot',
+  remote: 'remote canister stove',
+  locked: 'stove locked to its pot',
   openAlcohol: 'open alcohol',
   simmerAlcohol: 'alcohol with a ring',
   tablet: 'tablets',

@@ -111,7 +111,7 @@ const RACK: Rack = {
       { fuelId: 'alcohol-denatured' },
       ['soft bottle, 500 mL, marked for alcohol'],
     ),
-    kit('remote-snow', 'remote canister stove for the snow', [
+    kit('remote-snow', 'remote stove for the snow', [
       'remote gas stove, canister inverted',
       '0.9 L titanium, wide',
       'lid of the 0.9 L titanium, wide',
