@@ -8,7 +8,8 @@ const SMALLEST_PX = 13;
 
 /** In the page: visible controls; words outside drawings; the smallest type, with where it is. Of all the page, or of what is in sight without scrolling. */
 function counted(inSight = false): { controls: number; words: number; smallestPx: number; smallest: string } {
-  const isInSight = (e: Element) => e.getBoundingClientRect().top < innerHeight && e.getBoundingClientRect().bottom > 0;
+  const footPx = document.querySelector('.foot')?.getBoundingClientRect().top ?? innerHeight;
+  const isInSight = (e: Element) => e.getBoundingClientRect().top < (e.closest('main') ? footPx : innerHeight);
   const isSeen = (e: Element) => e.checkVisibility({ visibilityProperty: true, opacityProperty: true }) && (!inSight || isInSight(e));
   const wanted = 'button, a[href], input:not([type=file]), select, textarea, summary, [role=slider], [role=switch]';
   const controls = [...document.querySelectorAll(wanted)].filter(
@@ -22,7 +23,7 @@ function counted(inSight = false): { controls: number; words: number; smallestPx
     if (!of || !text || !isSeen(of) || of.closest('.hidden-text, script, style, noscript, .skip') || of.getBoundingClientRect().width < 2)
       continue;
     const px = parseFloat(getComputedStyle(of).fontSize) * (of instanceof SVGGraphicsElement ? (of.getScreenCTM()?.a ?? 1) : 1);
-    if (px < smallestPx) [smallestPx, smallest] = [px, text];
+    if (px < smallestPx) [smallestPx, smallest] = [Math.round(100 * px) / 100, text];
     if (!of.closest('svg')) words += text.split(/\s+/).length;
   }
   return { controls, words, smallestPx, smallest };

@@ -97,6 +97,7 @@ test('the rack goes out as JSON and CSV and comes in again, and the nest as a dr
   expect(await save('Kits, CSV')).toContain('cold soak,jar for soaking');
   expect(await save('Scores, CSV')).toContain('fuss,,small canister stove,5');
   const drawing = async (as: string) => {
+    await expect(page.getByRole('menu')).toHaveCount(0); // the one before is gone
     await page.getByRole('button', { name: 'Export the drawing' }).click();
     const [download] = await Promise.all([
       page.waitForEvent('download'),
@@ -110,14 +111,15 @@ test('the rack goes out as JSON and CSV and comes in again, and the nest as a dr
   await page
     .getByLabel('CSV file of pieces, kits or scores')
     .setInputFiles({ name: 'p.csv', mimeType: 'text/csv', buffer: Buffer.from(bad) });
-  await expect(page.getByRole('alert')).toContainText('a pot needs outer and inner measures ("bent pot")');
-  await expect(page.getByRole('alert')).toContainText('role is “boat”');
+  const refused = page.getByRole('alert').filter({ hasText: 'p.csv' });
+  await expect(refused).toContainText('a pot needs outer and inner measures ("bent pot")');
+  await expect(refused).toContainText('role is “boat”');
   await page.getByRole('button', { name: 'Cancel' }).click();
   const twisted = json.replace('"massG": 73', '"massG": -73');
   await page
     .getByLabel('Trip, rack or backup file to import')
     .setInputFiles({ name: 'r.json', mimeType: 'application/json', buffer: Buffer.from(twisted) });
-  await expect(page.getByRole('alert')).toContainText('rack.pieces.0.massG');
+  await expect(page.getByRole('alert').filter({ hasText: 'r.json' })).toContainText('rack.pieces.0.massG');
   await page
     .getByLabel('Trip, rack or backup file to import')
     .setInputFiles({ name: 'r.json', mimeType: 'application/json', buffer: Buffer.from(json) });

@@ -9,6 +9,7 @@ import { box, expect, expectFits, importTrip, list, open, options, pick, saved, 
 
 const SIDES = ['Packing list', 'Stove card', 'One page', 'Home and resupply', 'Safety', 'Labels', 'Templates'] as const;
 const exported = async (page: Page, name: string) => {
+  await expect(page.getByRole('menu')).toHaveCount(0); // the one before is gone
   await page.getByRole('button', { name: 'Export', exact: true }).click();
   await page.getByRole('menuitem', { name }).click();
 };

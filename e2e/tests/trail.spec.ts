@@ -126,7 +126,7 @@ test('stops are put in, described and taken out; a rule on flames shows in the p
   await turnTo(page, 'Stops and legs');
   await expect(legs(page)).toContainText('Slate Bridge');
   await turnTo(page, 'Days and stop');
-  await unfold(page, 'Sells no fuel');
+  await unfold(page, 'Sells');
   await stop.getByLabel('100 g canister').check();
   await type(page, 'Price of 100 g canister', '7,50');
   await expect(page.getByRole('textbox', { name: 'Price of 100 g canister' })).toHaveValue('7.50');

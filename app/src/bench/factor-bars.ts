@@ -7,8 +7,10 @@ import { FACTOR_WORDS, factorSpread, factorWords, shortFactorWords } from '../wo
 
 const ROW = 30;
 /** Room for the names at the left and the figures at the right, px. */
-const NAMES = 190;
+const NAMES = 176;
 const FIGURES = 90;
+/** Where the axis is shorter than this to one side, its ends are not marked, px. */
+const ROOM_OF_A_MARK = 60;
 /** The axis shows at least so much either way, and no more than double and half. */
 const LEAST = 0.3;
 const MOST = 1;
@@ -89,7 +91,8 @@ export class FactorBars {
       .domain([-most, most])
       .range([NAMES, Math.max(NAMES + 40, this.width() - FIGURES)])
       .clamp(true);
-    return { x: (share: number) => x(share), ticks: [-most, 0, most].map((t) => Math.round(10 * t) / 10) };
+    const ends = x(most) - x(0) < ROOM_OF_A_MARK ? [] : [-most, most];
+    return { x: (share: number) => x(share), ticks: [0, ...ends].map((t) => Math.round(10 * t) / 10) };
   });
   protected readonly spoken = computed(
     () =>
