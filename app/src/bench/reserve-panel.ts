@@ -52,7 +52,7 @@ import { Hint } from '../ui/hint';
   styles: `
     // room for what is planned, so that nothing jumps when it is known
     :host {
-      min-height: 25rem;
+      min-height: 17rem;
       margin-top: 0;
     }
     th {

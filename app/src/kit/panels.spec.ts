@@ -113,7 +113,7 @@ describe('building a kit', () => {
   it('finds pieces by name and job, and shows only what is owned under the switch', async () => {
     const panel = new Panel(PiecesList);
     await panel.settle();
-    panel.type('Find a piece by name', 'burner');
+    panel.type('Find a piece by name', 'gas stove');
     expect(panel.text).toContain('larger gas stove');
     panel.tick('only what I own');
     panel.fixture.detectChanges();

@@ -148,12 +148,12 @@ type Typed = 'supperAirC' | 'breakfastAirC' | 'altitudeM';
       white-space: nowrap;
     }
     tbody th {
-      min-width: 4.5rem;
+      min-width: 4.25rem;
       padding-left: 0.5rem;
       vertical-align: middle;
     }
     td:last-child {
-      width: 3.5rem;
+      width: 3.25rem;
       min-width: 0;
     }
     // what fills a row comes with the row
