@@ -153,7 +153,10 @@ export async function visitRows(browser: Browser): Promise<Row[]> {
           const recorded = RECORDED[`${ours} ${device} ${visit}`];
           rows.push(
             under(`${what}: ${words}`, ratio, +(recorded * HELD_WITHIN).toFixed(2), 'times', 2),
-            told(`… ours; the page compared with; medians of ${ROUNDS} in turns (the quickest is compared)`, `${spread(own)}; ${spread(compared)}`),
+            told(
+              `… ours; the page compared with; medians of ${ROUNDS} in turns (the quickest is compared)`,
+              `${spread(own)}; ${spread(compared)}`,
+            ),
           );
         }
     }

@@ -77,7 +77,7 @@ test('walk on a phone', async ({ page, browser }) => {
 
 test('pack', async ({ page }) => {
   await page.goto('/pack');
-  await expect(page.locator('app-list-panel')).toContainText('kit, fuel and containers');
+  await expect(page.locator('app-pack-answer')).toContainText('Starting weight');
   await said(page);
   await page.screenshot(shot('pack'));
 });

@@ -20,6 +20,9 @@ const SIDES = [
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
 
+/** Where the card stands beside the planks, as the style sheet has it. */
+const BESIDE = '(min-width: 1181px)';
+
 /** Shelf: what stands in the cupboard, how that is known, and what it is good for. */
 @Component({
   selector: 'app-shelf-view',
@@ -132,6 +135,6 @@ export class ShelfView {
 
   /** Where the card stands below the cupboard, as on a phone, it is brought into sight. */
   protected toCard(): void {
-    this.card()?.nativeElement.scrollIntoView({ block: 'nearest' });
+    if (!matchMedia(BESIDE).matches) this.card()?.nativeElement.scrollIntoView({ block: 'nearest' });
   }
 }
