@@ -16,7 +16,7 @@ import { BenchStudy } from './bench-study';
         <button nz-button nzSize="small" type="button" (click)="json()">The bench, JSON</button>
         <button nz-button nzSize="small" type="button" (click)="csv()">Every burn, CSV</button>
       </p>
-      <p class="quiet">JSON comes in by “import” on the left, beside what is here. A logger’s CSV comes in under “cooling”.</p>
+      <p class="quiet">JSON comes in by “Import” in the trip menu, beside what is here. A logger’s CSV comes in under “Cooling”.</p>
     </details>
   `,
   styleUrl: '../ui/files.less',
