@@ -59,8 +59,8 @@ const HOW = { rolled: 'rolled along the wall', set: '', stuffed: 'stuffed into t
         <ol aria-label="Packing order">
           @for (s of steps(); track s.id) {
             <li [class.now]="$index + 1 === shown() && shown() < last()">
-              <span
-                ><b>{{ $index + 1 }}</b> {{ s.name }} <span class="quiet">{{ s.size }}{{ s.more }}</span></span
+              <span [title]="s.size"
+                ><b>{{ $index + 1 }}</b> {{ s.name }} <span class="quiet">{{ s.more }}</span></span
               >
               <button nz-button nzSize="small" type="button" [attr.aria-label]="'Keep outside: ' + s.name" (click)="keep(s.id, true)">
                 Keep outside
@@ -205,12 +205,12 @@ export class NestPanel {
   protected readonly steps = computed(() =>
     this.order().map((s) => {
       const piece = this.piece(s.id);
-      const into = s.into === this.nest()?.root ? '' : ` into the ${this.piece(s.into)?.name ?? ''}`;
+      const into = s.into === this.nest()?.root ? '' : `into the ${this.piece(s.into)?.name ?? ''}`;
       return {
         id: s.id,
         name: piece?.name ?? '',
-        size: piece ? sizeText(piece.shape, this.units) + (piece.shapeAssumed ? ', assumed' : '') : '',
-        more: `${into}${HOW[s.how] ? `, ${HOW[s.how]}` : ''}`,
+        size: piece ? sizeText(piece.shape, this.units) : '',
+        more: [into, HOW[s.how], piece?.shapeAssumed ? 'size assumed' : ''].filter(Boolean).join(', '),
         quirk: piece?.quirk?.step === 'packing' ? piece.quirk.words : '',
       };
     }),

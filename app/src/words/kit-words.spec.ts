@@ -50,7 +50,7 @@ describe('words of the nest', () => {
   it('say by how many millimetres, finely where it is close', () => {
     const of = (m: Omit<Misfit, 'id'>) => misfitWords({ id: 'x', ...m }, units);
     expect(of({ why: 'width', byMm: 17 })).toBe('too wide by 17 mm');
-    expect(of({ why: 'height', byMm: 1.46 })).toBe('too tall by 1.5 mm beside what is in it');
+    expect(of({ why: 'height', byMm: 1.46 })).toBe('too tall by 1.5 mm');
     expect(of({ why: 'room' })).toBe('no room left for it');
     expect(of({ why: 'kept' })).toBe('kept outside as you asked');
   });

@@ -158,7 +158,7 @@ export function misfitWords(m: Misfit, units: Format): string {
     case 'width':
       return `too wide by ${by}`;
     case 'height':
-      return `too tall by ${by} beside what is in it`;
+      return `too tall by ${by}`;
     case 'room':
       return 'no room left for it';
   }
