@@ -7,7 +7,7 @@ const MOST = { controls: 60, words: 400 };
 const SMALLEST_PX = 13;
 
 /** In the page: visible controls; words outside drawings; the smallest type, with where it is. Of all the page, or of what is in sight without scrolling. */
-function counted(inSight = false): { controls: number; words: number; smallestPx: number; smallest: string } {
+function counted(inSight: boolean): { controls: number; words: number; smallestPx: number; smallest: string } {
   const footPx = document.querySelector('.foot')?.getBoundingClientRect().top ?? innerHeight;
   const isInSight = (e: Element) => e.getBoundingClientRect().top < (e.closest('main') ? footPx : innerHeight);
   const isSeen = (e: Element) => e.checkVisibility({ visibilityProperty: true, opacityProperty: true }) && (!inSight || isInSight(e));
@@ -33,7 +33,7 @@ test('Carry shows no more at first sight than can be taken in, in type that can 
   await open(page, '/carry');
   await expect(page.locator('app-savings li')).toHaveCount(3);
   await expect(page.locator('app-risk-state')).toBeVisible();
-  const { controls, words, smallestPx, smallest } = await page.evaluate(counted);
+  const { controls, words, smallestPx, smallest } = await page.evaluate(counted, false);
   test.info().annotations.push({ type: 'counted', description: `${controls} controls, ${words} words, ${smallestPx} px` });
   expect(controls).toBeLessThanOrEqual(MOST.controls);
   expect(words).toBeLessThanOrEqual(MOST.words);
@@ -76,7 +76,7 @@ test('on a phone Carry is less than two and a half screens long', async ({ page 
   await open(page, '/carry');
   await expect(page.locator('app-savings li')).toHaveCount(3);
   expect(await page.locator('main').evaluate((e) => e.scrollHeight)).toBeLessThan(2000);
-  expect((await page.evaluate(counted)).smallestPx).toBeGreaterThanOrEqual(SMALLEST_PX);
+  expect((await page.evaluate(counted, false)).smallestPx).toBeGreaterThanOrEqual(SMALLEST_PX);
 });
 
 test('type and drawings grow with the window, and nothing runs over', async ({ page }) => {
@@ -88,7 +88,7 @@ test('type and drawings grow with the window, and nothing runs over', async ({ p
     await page.setViewportSize({ width, height });
     await open(page, '/carry');
     await expect(page.locator('app-savings li')).toHaveCount(3);
-    const { smallestPx, smallest } = await page.evaluate(counted);
+    const { smallestPx, smallest } = await page.evaluate(counted, false);
     expect(smallestPx, `${width}: ${smallest}`).toBeGreaterThanOrEqual(atLeastPx);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(width);
     const [drawn, box] = await page
