@@ -10,7 +10,8 @@ const SMALLEST_PX = 13;
 function counted(inSight: boolean): { controls: number; words: number; smallestPx: number; smallest: string } {
   const footPx = document.querySelector('.foot')?.getBoundingClientRect().top ?? innerHeight;
   const isInSight = (e: Element) => e.getBoundingClientRect().top < (e.closest('main') ? footPx : innerHeight);
-  const isSeen = (e: Element) => e.checkVisibility({ visibilityProperty: true, opacityProperty: true }) && (!inSight || isInSight(e));
+  const isSeen = (e: Element) =>
+    e.checkVisibility({ visibilityProperty: true, opacityProperty: true, contentVisibilityAuto: inSight }) && (!inSight || isInSight(e));
   const wanted = 'button, a[href], input:not([type=file]), select, textarea, summary, [role=slider], [role=switch]';
   const controls = [...document.querySelectorAll(wanted)].filter(
     (e) => isSeen(e) && e.getBoundingClientRect().width > 1 && !e.matches('.skip, [disabled]'),
