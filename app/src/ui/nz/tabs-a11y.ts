@@ -1,4 +1,4 @@
-import { afterEveryRender, Directive, ElementRef, inject, input } from '@angular/core';
+import { afterNextRender, DestroyRef, Directive, ElementRef, inject, input } from '@angular/core';
 import { moveNaming, setAttrs } from './attrs';
 
 const TAB = '[role=tab]';
@@ -16,8 +16,15 @@ export class TabsA11y {
   readonly appTabs = input.required<readonly { value: string }[]>();
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
 
+  /** Awake when tabs come or go, and when another is chosen. */
+  private readonly changed = new MutationObserver(() => this.describe());
+
   constructor() {
-    afterEveryRender({ write: () => this.describe() });
+    afterNextRender(() => {
+      this.describe();
+      this.changed.observe(this.host, { childList: true, subtree: true, attributeFilter: ['aria-selected', 'aria-label'] });
+    });
+    inject(DestroyRef).onDestroy(() => this.changed.disconnect());
   }
 
   private tabs(): HTMLElement[] {
