@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { unscreenedWindMps, type WindWord } from '@tinder/core/burn';
+import { unscreenedWindMps } from '@tinder/core/burn';
 import { LIMITS, type Day } from '@tinder/core/model';
 import type { Plan } from '@tinder/core/planned';
 import { dateOfDay, isSimulated, paintDays, stopDays } from '@tinder/core/trail';
@@ -16,7 +16,15 @@ import { SOURCE_WORDS } from '../words/trail-words';
 import { Units } from '../words/units';
 import { nearestWindWord, windSpeeds } from '../words/wind-words';
 
-type Typed = 'supperAirC' | 'breakfastAirC' | 'altitudeM';
+/** What of a day is typed or picked, and filled into the others. */
+const ROWS = [
+  { key: 'supperAirC', name: 'Evening', hint: 'Evenings', quantity: 'temperature', limits: LIMITS.airC },
+  { key: 'breakfastAirC', name: 'Morning', hint: 'Mornings', quantity: 'temperature', limits: LIMITS.airC },
+  { key: 'altitudeM', name: 'Camp', hint: 'Altitude', quantity: 'altitude', limits: LIMITS.altitudeM },
+  { key: 'wind', name: 'Wind', hint: 'Wind' },
+  { key: 'source', name: 'Water', hint: 'Water' },
+] as const;
+type Row = (typeof ROWS)[number];
 
 /** The days of the leg at hand side by side under the ribbon, each to type in; what one day has can be filled into all of them. */
 @Component({
@@ -37,75 +45,45 @@ type Typed = 'supperAirC' | 'breakfastAirC' | 'altitudeM';
         </tr>
       </thead>
       <tbody>
-        @for (r of typed; track r.key) {
+        @for (r of rows; track r.key) {
           <tr>
             <th scope="row" [appHint]="r.hint">{{ r.name }}</th>
             @for (d of days(); track d.number) {
               <td class="day" [class.on]="d.number === marker.day()" (focusin)="marker.goTo(d.number)">
-                <app-quantity-field
-                  [label]="r.name + ' of day ' + d.number"
-                  [quantity]="r.quantity"
-                  [value]="d.day[r.key]"
-                  [limits]="r.limits"
-                  (valueChange)="type(d.number, r.key, r.name, $event)"
-                />
+                @switch (r.key) {
+                  @case ('wind') {
+                    <app-table-pick
+                      [label]="'Wind of day ' + d.number"
+                      [options]="winds()"
+                      [value]="d.wind"
+                      (valueChange)="paint(d.number, r.name, { wind: { kind: 'words', word: $event } })"
+                    />
+                  }
+                  @case ('source') {
+                    <app-table-pick
+                      [label]="'Water of day ' + d.number"
+                      [options]="sources"
+                      [value]="d.day.source"
+                      (valueChange)="paint(d.number, r.name, { source: $event })"
+                    />
+                  }
+                  @default {
+                    <app-quantity-field
+                      [label]="r.name + ' of day ' + d.number"
+                      [quantity]="r.quantity"
+                      [value]="d.day[r.key]"
+                      [limits]="r.limits"
+                      (valueChange)="type(d.number, r, $event)"
+                    />
+                  }
+                }
               </td>
             }
             <td>
-              <button nz-button nzSize="small" type="button" [attr.aria-label]="fillLabel(r.name)" (click)="fillTyped(r.key, r.name)">
-                Fill
-              </button>
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="fillLabel(r)" (click)="fill(r)">Fill</button>
             </td>
           </tr>
         }
-        <tr>
-          <th scope="row">Wind</th>
-          @for (d of days(); track d.number) {
-            <td class="day" [class.on]="d.number === marker.day()" (focusin)="marker.goTo(d.number)">
-              <app-table-pick
-                [label]="'Wind of day ' + d.number"
-                [options]="winds()"
-                [value]="d.wind"
-                (valueChange)="paint(d.number, 'wind', { wind: { kind: 'words', word: $event } })"
-              />
-            </td>
-          }
-          <td>
-            <button
-              nz-button
-              nzSize="small"
-              type="button"
-              [attr.aria-label]="fillLabel('Wind')"
-              (click)="fill('wind', { wind: marked().day.wind })"
-            >
-              Fill
-            </button>
-          </td>
-        </tr>
-        <tr>
-          <th scope="row">Water</th>
-          @for (d of days(); track d.number) {
-            <td class="day" [class.on]="d.number === marker.day()" (focusin)="marker.goTo(d.number)">
-              <app-table-pick
-                [label]="'Water of day ' + d.number"
-                [options]="sources"
-                [value]="d.day.source"
-                (valueChange)="paint(d.number, 'water', { source: $event })"
-              />
-            </td>
-          }
-          <td>
-            <button
-              nz-button
-              nzSize="small"
-              type="button"
-              [attr.aria-label]="fillLabel('Water')"
-              (click)="fill('water', { source: marked().day.source })"
-            >
-              Fill
-            </button>
-          </td>
-        </tr>
         <tr>
           <th scope="row" appHint="Fuel need">Fuel need</th>
           @for (d of days(); track d.number) {
@@ -201,11 +179,7 @@ export class LegDays {
 
   protected readonly sources = optionsOf(SOURCE_WORDS);
   protected readonly winds = computed(() => windSpeeds(this.units));
-  protected readonly typed = [
-    { key: 'supperAirC', name: 'Evening', hint: 'Evenings', quantity: 'temperature', limits: LIMITS.airC },
-    { key: 'breakfastAirC', name: 'Morning', hint: 'Mornings', quantity: 'temperature', limits: LIMITS.airC },
-    { key: 'altitudeM', name: 'Camp', hint: 'Altitude', quantity: 'altitude', limits: LIMITS.altitudeM },
-  ] as const;
+  protected readonly rows = ROWS;
 
   protected readonly days = computed(() => {
     const trip = this.store.trip();
@@ -220,7 +194,7 @@ export class LegDays {
         number,
         date: dateOfDay(trip.startDate, number).slice(5),
         day,
-        wind: this.windOf(day),
+        wind: nearestWindWord(unscreenedWindMps(day.wind)),
         fuel: this.units.text(fuelG, 'mass'),
         share: (100 * fuelG) / mostG,
         isSimulated: (['supperAirC', 'breakfastAirC', 'waterC', 'wind'] as const).some((k) => isSimulated(day, k)),
@@ -230,27 +204,19 @@ export class LegDays {
   /** The day that the others can be made like. */
   protected readonly marked = computed(() => this.days().find((d) => d.number === this.marker.day()) ?? this.days()[0]);
 
-  protected fillLabel(name: string): string {
+  protected fillLabel({ name }: Row): string {
     return `Fill: ${name} of day ${this.marked().number} into all days of this leg`;
   }
 
-  protected type(day: number, key: Typed, label: string, value: number): void {
-    this.paint(day, label, { [key]: value });
+  protected type(day: number, { key, name }: Row, value: number): void {
+    this.paint(day, name, { [key]: value });
   }
 
-  protected fillTyped(key: Typed, label: string): void {
-    this.fill(label, { [key]: this.marked().day[key] });
+  protected paint(day: number, name: string, values: Partial<Day>): void {
+    this.store.editTrail(`${name} of day ${day}`, (t) => paintDays(t, day, day, values));
   }
 
-  protected paint(day: number, label: string, values: Partial<Day>): void {
-    this.store.editTrail(`${label} of day ${day}`, (t) => paintDays(t, day, day, values));
-  }
-
-  protected fill(label: string, values: Partial<Day>): void {
-    this.editor.paint(this.leg(), `${label} of all days`, values);
-  }
-
-  private windOf({ wind }: Day): WindWord {
-    return wind.kind === 'words' ? wind.word : nearestWindWord(unscreenedWindMps(wind));
+  protected fill({ key, name }: Row): void {
+    this.editor.paint(this.leg(), `${name} of all days`, { [key]: this.marked().day[key] });
   }
 }

@@ -31,9 +31,8 @@ const HIGH = 20;
 })
 export class LegFan {
   readonly plan = input.required<Plan>();
-  /** Left and right end of the table, px from the axis: where it begins, and how far it goes beyond. */
+  /** Where the table begins, px from the axis; it ends where the axis does. */
   readonly from = input.required<number>();
-  readonly beyond = input.required<number>();
   private readonly axis = inject(TrailAxis);
   private readonly store = inject(WorkspaceStore);
   private readonly leg = inject(PlanService).leg;
@@ -45,6 +44,6 @@ export class LegFan {
     const { firstDay, lastDay } = daysOfLeg(this.store.trip(), this.leg());
     const { x } = this.axis.of(plan, this.width());
     const [left, right] = [x(firstDay - 1), x(Math.min(lastDay, plan.days.length))];
-    return `M${left},0 L${this.from()},${HIGH} H${this.width() + this.beyond()} L${right},0`;
+    return `M${left},0 L${this.from()},${HIGH} H${this.width()} L${right},0`;
   });
 }

@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { AnswerColumn } from '../answer/answer-column';
 import { Ribbon } from '../charts/ribbon';
+import { rem } from '../platform/page-scale';
 import { PlanService } from '../planning/plan-service';
 import { Sides } from '../commands/sides';
 import { Opened } from '../ui/opened';
-import { narrowScreen, wideScreen } from '../ui/wide-screen';
+import { wideScreen } from '../ui/wide-screen';
 import { BrushPanel } from './brush-panel';
 import { DaysTable } from './days-table';
 import { LegDays } from './leg-days';
@@ -14,7 +15,10 @@ import { StopPanel } from './stop-panel';
 import { TripPanel } from './trip-panel';
 import { MissingPart } from '../ui/missing-part';
 
-/** Room left of the axis, px, as the style sheet has it. */
+/** Width of the stop and the gap beside it, px of a page at its usual size. */
+const STOP_PX = 240;
+const GAP_PX = 24;
+/** Room left of the axis, as `--gutter` has it. */
 const GUTTER_PX = 56;
 
 const SIDES = [
@@ -45,14 +49,14 @@ type Side = (typeof SIDES)[number]['value'];
           />
           <div class="axis">
             <app-ribbon [plan]="p.plan" [editable]="true" />
-            @if (side() === 'days' && !isNarrow()) {
-              <app-leg-fan [plan]="p.plan" [from]="fanFrom" [beyond]="0" />
+            @if (side() === 'days') {
+              <app-leg-fan [plan]="p.plan" [from]="fanFrom" />
             }
           </div>
           <div id="trail-side" role="tabpanel" [attr.aria-labelledby]="'trail-side-' + side()">
             @switch (side()) {
               @case ('days') {
-                <div class="panels">
+                <div class="panels" [style.--stop]="rem(stopPx)" [style.column-gap]="rem(gapPx)">
                   <app-stop-panel />
                   <div>
                     <app-leg-days [plan]="p.plan" />
@@ -110,12 +114,16 @@ type Side = (typeof SIDES)[number]['value'];
     }
     .panels {
       display: grid;
-      grid-template-columns: 15rem minmax(0, 1fr);
-      gap: 0.75rem 1.5rem;
+      grid-template-columns: var(--stop) minmax(0, 1fr);
+      row-gap: 0.75rem;
     }
     @media (max-width: 1000px) {
       .panels {
         grid-template-columns: minmax(0, 1fr);
+      }
+      // the days stand under the stop: there is no table beside it to fan out into
+      app-leg-fan {
+        display: none;
       }
     }
   `,
@@ -124,9 +132,11 @@ export class TrailView {
   protected readonly plans = inject(PlanService);
   /** The legs stand below the day where there is room for them. */
   protected readonly wide = wideScreen();
-  protected readonly isNarrow = narrowScreen();
-  /** Where the table of days begins, px from the axis: the stop beside it, and the gap, less the gutter of the axis. */
-  protected readonly fanFrom = 15 * 16 + 24 - GUTTER_PX;
+  protected readonly rem = rem;
+  protected readonly stopPx = STOP_PX;
+  protected readonly gapPx = GAP_PX;
+  /** Where the table of days begins, px from the axis. */
+  protected readonly fanFrom = STOP_PX + GAP_PX - GUTTER_PX;
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('days');
 }

@@ -59,7 +59,7 @@ export class WindEditor {
   /** A measured speed reads as the nearest word. */
   protected readonly choice = computed((): WindWord | 'forecast' => {
     const wind = this.wind();
-    return wind.kind === 'words' ? wind.word : wind.kind === 'forecast' ? 'forecast' : nearestWindWord(wind.mps);
+    return wind.kind === 'forecast' ? 'forecast' : nearestWindWord(unscreenedWindMps(wind));
   });
 
   protected choose(choice: WindWord | 'forecast'): void {
