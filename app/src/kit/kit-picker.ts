@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { addRackKit, build, hardwareOfG, rackWithTripKit, removeRackKit } from '@tinder/core/kit';
+import { addRackKit, rackWithTripKit, removeRackKit } from '@tinder/core/kit';
 import type { RackKit } from '@tinder/core/model';
 import { Done } from '../store/done';
 import { WorkspaceStore } from '../store/workspace-store';
@@ -69,13 +69,11 @@ export class KitPicker {
   private readonly units = inject(Units);
   private readonly store = inject(WorkspaceStore);
 
-  protected readonly kits = computed(() => {
-    const rack = this.study.rack();
-    return rack.kits.map((k) => ({
-      value: k.id,
-      label: `${sentenceStart(k.name)}, ${this.units.text(hardwareOfG(build(rack, k).pieces), 'mass')}`,
-    }));
-  });
+  protected readonly kits = computed(() =>
+    this.study
+      .weighed()
+      .map(({ kit, massG }) => ({ value: kit.id, label: `${sentenceStart(kit.name)}, ${this.units.text(massG, 'mass')}` })),
+  );
 
   protected add(like?: RackKit): void {
     const id = crypto.randomUUID();

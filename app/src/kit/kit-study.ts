@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { addToKit, build, editRackKit, isInStep, tripAfterRackEdit, tripWithKit, type BuiltKit } from '@tinder/core/kit';
+import { addToKit, build, editRackKit, hardwareOfG, isInStep, tripAfterRackEdit, tripWithKit, type BuiltKit } from '@tinder/core/kit';
 import type { Piece, Rack, RackKit } from '@tinder/core/model';
 import { WorkspaceStore } from '../store/workspace-store';
 
@@ -16,6 +16,11 @@ export class KitStudy {
     const { kits } = this.rack();
     const of = (id: string | undefined) => kits.find((k) => k.id === id);
     return of(this.chosen()) ?? of(this.store.trip().rackKitId) ?? kits[0];
+  });
+  /** Every kit with its base weight, g. */
+  readonly weighed = computed(() => {
+    const rack = this.rack();
+    return rack.kits.map((kit) => ({ kit, massG: hardwareOfG(build(rack, kit).pieces) }));
   });
   readonly built = computed((): BuiltKit | undefined => {
     const kit = this.kit();

@@ -53,10 +53,10 @@ type Side = (typeof SIDES)[number]['value'];
     <div id="kit-side" role="tabpanel" [attr.aria-labelledby]="'kit-side-' + side()">
       @switch (side()) {
         @case ('build') {
-          <div class="one-look build">
-            <app-nest-panel class="nest" />
+          <div class="one-look stacked">
+            <app-nest-panel class="first" />
             <app-kit-answer class="answer" />
-            <div class="lists">
+            <div class="lists then">
               <app-kit-pieces />
               <app-pieces-list />
             </div>
@@ -104,7 +104,7 @@ type Side = (typeof SIDES)[number]['value'];
   styleUrls: ['../commands/sides-view.less', '../answer/one-look.less'],
   styles: `
     // room for the pot, so that nothing jumps when what is in it is known
-    .nest {
+    app-nest-panel {
       min-height: 24rem;
     }
     .lists {
@@ -113,20 +113,6 @@ type Side = (typeof SIDES)[number]['value'];
       gap: 1rem 2rem;
       padding-top: 0.625rem;
       border-top: 1px solid var(--hairline);
-    }
-    @media (min-width: 1181px) {
-      .build.one-look {
-        grid-template: 'nest answer' auto 'lists answer' 1fr / minmax(0, 1fr) 18rem;
-      }
-      .nest {
-        grid-area: nest;
-      }
-      .answer {
-        grid-area: answer;
-      }
-      .lists {
-        grid-area: lists;
-      }
     }
     @media (max-width: 1180px) {
       .answer {

@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { build, hardwareOfG } from '@tinder/core/kit';
 import { MOST_COMPARED } from '@tinder/core/model';
 import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
@@ -50,11 +49,10 @@ export class KitsList {
   protected readonly units = inject(Units);
 
   protected readonly rows = computed(() => {
-    const rack = this.study.rack();
-    const { compared } = rack.score;
-    return rack.kits.map((kit) => ({
+    const { compared } = this.study.rack().score;
+    return this.study.weighed().map(({ kit, massG }) => ({
       kit,
-      massG: hardwareOfG(build(rack, kit).pieces),
+      massG,
       compared: compared.includes(kit.id),
       full: compared.length >= MOST_COMPARED,
     }));

@@ -11,6 +11,7 @@ import { SeasonPanel } from './season-panel';
 import { ShelfFiles } from './shelf-files';
 import { ShelfStudy } from './shelf-study';
 import { MissingPart } from '../ui/missing-part';
+import { answerFirstScreen } from '../ui/wide-screen';
 
 const SIDES = [
   { value: 'cupboard', label: 'Containers' },
@@ -19,9 +20,6 @@ const SIDES = [
   { value: 'season', label: 'Later trips' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
-
-/** Where the card stands beside the planks, as the style sheet has it. */
-const BESIDE = '(min-width: 1181px)';
 
 /** Shelf: what stands in the cupboard, how that is known, and what it is good for. */
 @Component({
@@ -61,8 +59,8 @@ const BESIDE = '(min-width: 1181px)';
     <div id="shelf-side" role="tabpanel" [attr.aria-labelledby]="'shelf-side-' + side()">
       @switch (side()) {
         @case ('cupboard') {
-          <div class="one-look shelf">
-            <div class="planks">
+          <div class="one-look stacked">
+            <div class="first">
               <div id="add-container">
                 @if (adds()) {
                   <app-add-container (added)="toCard()" />
@@ -71,7 +69,7 @@ const BESIDE = '(min-width: 1181px)';
               <app-cupboard (chosen)="toCard()" />
             </div>
             <app-container-card #card class="answer" />
-            <div class="look">
+            <div class="then">
               @if (study.open(); as open) {
                 <app-look-guide [of]="open" />
               }
@@ -104,25 +102,6 @@ const BESIDE = '(min-width: 1181px)';
     </div>
   `,
   styleUrls: ['../commands/sides-view.less', '../answer/one-look.less'],
-  styles: `
-    @media (min-width: 1181px) {
-      .one-look.shelf {
-        grid-template: 'planks answer' auto 'look answer' 1fr / minmax(0, 1fr) 18rem;
-      }
-      .planks {
-        grid-area: planks;
-      }
-      .answer {
-        grid-area: answer;
-      }
-      .look {
-        grid-area: look;
-      }
-    }
-    .look {
-      display: block;
-    }
-  `,
 })
 export class ShelfView {
   protected readonly sides = SIDES;
@@ -133,8 +112,10 @@ export class ShelfView {
   protected readonly adds = computed(() => this.adding() || this.study.items().length === 0);
   private readonly card = viewChild<unknown, ElementRef<HTMLElement>>('card', { read: ElementRef });
 
+  private readonly isBelow = answerFirstScreen();
+
   /** Where the card stands below the cupboard, as on a phone, it is brought into sight. */
   protected toCard(): void {
-    if (!matchMedia(BESIDE).matches) this.card()?.nativeElement.scrollIntoView({ block: 'nearest' });
+    if (this.isBelow()) this.card()?.nativeElement.scrollIntoView({ block: 'nearest' });
   }
 }
