@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { PackPlace } from '@tinder/core/pack';
-import { PLACE_HEADINGS, packItemWords } from '../words/pack-words';
+import { PLACE_WORDS, packItemWords } from '../words/pack-words';
 import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
@@ -8,7 +8,7 @@ import { WeightColumn } from './weight-column';
 import { Tick } from '../ui/tick';
 
 /** In the order in which they are packed. */
-const PLACES = Object.keys(PLACE_HEADINGS) as PackPlace[];
+const PLACES = Object.keys(PLACE_WORDS) as PackPlace[];
 
 /** What goes where out of one stop, to be ticked off in the hand, and how much of its weight is packed. */
 @Component({
@@ -109,7 +109,7 @@ export class ListPanel {
       return [
         {
           place,
-          name: PLACE_HEADINGS[place],
+          name: sentenceStart(PLACE_WORDS[place]),
           mass: this.units.text(massG, 'mass'),
           items: items.map((i) => ({
             id: i.id,

@@ -20,15 +20,7 @@ const LEAST = 1.5;
     <svg [appDrawing]="high" role="img" [attr.aria-label]="spoken()">
       <text class="all" x="0" [attr.y]="top - 7">{{ units.text(sums().allG, 'mass') }}</text>
       @for (p of parts(); track p.id) {
-        <rect
-          x="1"
-          [attr.y]="p.y"
-          [attr.width]="wide"
-          [attr.height]="p.height"
-          [class.packed]="p.ticked"
-          [class.fuel]="p.fuel"
-          [attr.data-item]="p.id"
-        />
+        <rect x="1" [attr.y]="p.y" [attr.width]="wide" [attr.height]="p.height" [class.packed]="p.ticked" [class.fuel]="p.fuel" />
       }
       <line [attr.x1]="0" [attr.x2]="wide + 10" [attr.y1]="levelY()" [attr.y2]="levelY()" />
       <text [attr.x]="wide + 12" [attr.y]="levelY() + 1">{{ units.text(sums().packedG, 'mass') }}</text>

@@ -24,12 +24,6 @@ export const PLACE_WORDS: Record<PackPlace, string> = {
   body: 'in your pocket',
   foodBag: 'in the food bag',
 };
-export const PLACE_HEADINGS: Record<PackPlace, string> = {
-  pot: 'In the pot',
-  pack: 'In the pack',
-  body: 'In your pocket',
-  foodBag: 'In the food bag',
-};
 export const GROUP_WORDS: Record<PackGroup, string> = { kit: 'kit', fuel: 'fuel', food: 'food', water: 'water for the dry camp' };
 const SUM_WORDS: Record<keyof PackSums, string> = {
   kitG: 'Base kit weight',
