@@ -50,6 +50,13 @@ export async function open(page: Page, path = '/carry'): Promise<void> {
   await expect(page.locator('.coming')).toHaveCount(0);
 }
 
+/** Chooses something in the menu under a button; the menu before has to be gone first. */
+export async function fromMenu(page: Page, button: string, item: string): Promise<void> {
+  await expect(page.getByRole('menu')).toHaveCount(0);
+  await page.getByRole('button', { name: button, exact: true }).click();
+  await page.getByRole('menuitem', { name: item, exact: true }).click();
+}
+
 /** Chooses something in the menu of the trip that is open. */
 export async function fromTripMenu(page: Page, item: string): Promise<void> {
   await page.getByRole('button', { name: /^Trips, open/ }).click();

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, expectFits, list, open, options, pick, test, turnTo, type, unfold, verdict } from './helpers';
+import { expect, expectFits, fromMenu, list, open, options, pick, test, turnTo, type, unfold, verdict } from './helpers';
 
 const SIDES = ['Build', 'Find the best', 'Compare', 'Lighten', 'If you lose it', 'Gear log'] as const;
 /** What is new on each side, beside the frame and the list of kits that are looked at with the first. */
@@ -97,12 +97,7 @@ test('the rack goes out as JSON and CSV and comes in again, and the nest as a dr
   expect(await save('Kits, CSV')).toContain('cold soak,jar for soaking');
   expect(await save('Scores, CSV')).toContain('fuss,,small canister stove,5');
   const drawing = async (as: string) => {
-    await expect(page.getByRole('menu')).toHaveCount(0); // the one before is gone
-    await page.getByRole('button', { name: 'Export the drawing' }).click();
-    const [download] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('menuitem', { name: `Export drawing (${as})` }).click(),
-    ]);
+    const [download] = await Promise.all([page.waitForEvent('download'), fromMenu(page, 'Export the drawing', `Export drawing (${as})`)]);
     return readFile(await download.path(), 'utf8');
   };
   expect(await drawing('SVG')).toMatch(/^<svg[\s\S]*94\smm inside/);

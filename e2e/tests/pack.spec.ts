@@ -5,14 +5,10 @@ import { exportArchive } from '@tinder/core/archive';
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { LONGEST_NAME } from '@tinder/core/model';
 import { marked, type Tokens } from 'marked';
-import { box, expect, expectFits, importTrip, list, open, options, pick, saved, test, turnTo, verdict } from './helpers';
+import { box, expect, expectFits, fromMenu, importTrip, list, open, options, pick, saved, test, turnTo, verdict } from './helpers';
 
 const SIDES = ['Packing list', 'Stove card', 'One page', 'Home and resupply', 'Safety', 'Labels', 'Templates'] as const;
-const exported = async (page: Page, name: string) => {
-  await expect(page.getByRole('menu')).toHaveCount(0); // the one before is gone
-  await page.getByRole('button', { name: 'Export', exact: true }).click();
-  await page.getByRole('menuitem', { name }).click();
-};
+const exported = (page: Page, name: string) => fromMenu(page, 'Export', name);
 
 type Matrix = [number, number, number, number, number, number];
 const times = (m: Matrix, n: Matrix): Matrix => [
