@@ -1,37 +1,33 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, viewChild, type ElementRef } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { burnSdG, burntOf, closeness, isTestedOn } from '@tinder/core/bench';
+import { burnSdG, burntOf } from '@tinder/core/bench';
 import { burnerById, hasValve } from '@tinder/core/catalogue';
-import { newSetup, ownBurner, same } from '@tinder/core/model';
+import { newSetup } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
 import { burnerGeometry, type BurntPoint } from '../charts/burner-geometry';
 import { downloadFigurePng, downloadFigureSvg } from '../platform/export-figure';
 import { FOLLOWING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
-import { WorkspaceStore } from '../store/workspace-store';
 import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { Opened } from '../ui/opened';
 import { PickField } from '../ui/pick-field';
 import { StudyNote } from '../ui/study-note';
-import { FACTOR_WORDS } from '../words/bench-words';
-import { ownBurnerWords } from '../words/own-burner-words';
 import { FAIL_WORDS } from '../words/flame-words';
 import { Units } from '../words/units';
 import { BenchFiles } from './bench-files';
 import { BenchStudy, burnerKey } from './bench-study';
 import { FactorBars } from './factor-bars';
 import { FeedChart } from './feed-chart';
-import { ReservePanel } from './reserve-panel';
+import { StoveAnswer, type OddTest } from './stove-answer';
 import { TestsTable } from './tests-table';
-import { Hint } from '../ui/hint';
 
 const HEIGHT = 150;
 
 /** The burner as it is: its curve before and after the tests, what they made of it, and the plan that runs on it. */
 @Component({
   selector: 'app-burner-panel',
-  imports: [BenchFiles, Drawing, FactorBars, FeedChart, Hint, NzButtonComponent, Opened, PickField, ReservePanel, StudyNote, TestsTable],
+  imports: [BenchFiles, Drawing, FactorBars, FeedChart, NzButtonComponent, Opened, PickField, StoveAnswer, StudyNote, TestsTable],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 class="hidden-text">Your stove</h2>
@@ -127,46 +123,9 @@ const HEIGHT = 150;
             }
           </details>
         </div>
-        <div class="answer">
-          @if (calibration(); as c) {
-            <h2>What changes on this trip</h2>
-            <p class="quiet">Your stove ({{ ownWords(c) }}) beside the catalogue’s.</p>
-            @if (onTrip()) {
-              <app-reserve-panel [calibration]="c" />
-            } @else {
-              <p class="quiet">This trip uses another stove.</p>
-            }
-            @if (adopted()) {
-              <p><b>In use:</b> every plan, risk and card runs on it.</p>
-            }
-            @if (!inStep()) {
-              <button nz-button nzType="primary" nzBlock nzSize="large" type="button" (click)="study.adopt(b.of, c)">
-                {{ adopted() ? 'Use the newest tests as well' : 'Use your tests' }}
-              </button>
-            }
-            @if (adopted()) {
-              <button nz-button type="button" (click)="study.adopt(b.of, undefined)">Back to the catalogue’s stove</button>
-            }
-            @for (o of outliers(); track o.id) {
-              <section>
-                <h3>One test does not fit</h3>
-                <p>{{ o.words }}</p>
-                <button nz-button type="button" (click)="setAside(o.id)">Set aside</button>
-              </section>
-            }
-            @if (b.garden !== null) {
-              <details class="finer">
-                <summary>Show what the simulated garden hid</summary>
-                <dl>
-                  @for (r of revealed(); track r.name) {
-                    <dt [appHint]="r.name">{{ r.name }}</dt>
-                    <dd>{{ r.words }}</dd>
-                  }
-                </dl>
-              </details>
-            }
-          }
-        </div>
+        @if (calibration(); as c) {
+          <app-stove-answer class="answer" [burner]="b" [calibration]="c" [outliers]="outliers()" />
+        }
       </div>
     } @else {
       <h2>No tests yet</h2>
@@ -197,15 +156,6 @@ const HEIGHT = 150;
     }
     h3 {
       margin: 0.5rem 0 0;
-    }
-    .answer h2 {
-      line-height: 1.3;
-    }
-    .answer button + button {
-      margin-top: 0.5rem;
-    }
-    section {
-      margin-top: 1rem;
     }
     .key {
       font-size: 0.8125rem;
@@ -249,16 +199,6 @@ const HEIGHT = 150;
     .fails {
       fill: var(--ground-sunk);
     }
-    dl {
-      margin: 0.25rem 0;
-    }
-    dt {
-      color: var(--ink-quiet);
-    }
-    dd {
-      margin: 0 0 0.25rem;
-      font-weight: 600;
-    }
     p {
       max-width: 90ch;
       line-height: 1.3;
@@ -270,14 +210,12 @@ export class BurnerPanel {
   readonly tests = output();
   protected readonly study = inject(BenchStudy);
   protected readonly units = inject(Units);
-  private readonly store = inject(WorkspaceStore);
   private readonly worker = inject(StudyWorker);
   private readonly figure = viewChild<ElementRef<SVGSVGElement>>('figure');
   private readonly width = measuredWidth(1080);
   protected readonly H = HEIGHT;
   protected readonly key = burnerKey;
   protected readonly failWords = FAIL_WORDS;
-  protected readonly ownWords = ownBurnerWords;
 
   protected readonly burners = computed(() =>
     this.study.burners().map((b) => ({
@@ -365,7 +303,8 @@ export class BurnerPanel {
   });
   protected readonly massDecimals = computed(() => (this.units.unit('mass').symbol === 'g' ? 0 : 2));
 
-  protected readonly outliers = computed(() => {
+  /** Tests that do not fit the others, each with the words for it. */
+  protected readonly outliers = computed((): OddTest[] => {
     const fit = this.found()?.answer.fit;
     if (!fit?.ok) return [];
     return fit.value.outliers.map((id) => {
@@ -378,38 +317,8 @@ export class BurnerPanel {
       };
     });
   });
-  protected readonly revealed = computed(() => {
-    const [c, b] = [this.calibration(), this.study.burner()];
-    if (!c || b?.garden === null || b?.garden === undefined) return [];
-    const percent = (x: number): string => `${x >= 1 ? '+' : '−'}${Math.abs(Math.round(100 * (x - 1)))} %`;
-    return closeness(c, b.garden).map(({ name, truth, found, sdsOff }) => ({
-      name: FACTOR_WORDS[name].name,
-      words: `truth ${percent(truth)}, found ${percent(found)}: ${Math.abs(sdsOff) <= 2 ? 'within what the burns claimed' : 'further off than the burns claimed'} (${Math.abs(sdsOff).toFixed(1)} deviations)`,
-    }));
-  });
-
-  /** Does the open trip burn this burner, and does it run on a calibration of it. */
-  protected readonly onTrip = computed(() => {
-    const b = this.study.burner();
-    return b !== undefined && isTestedOn(this.store.trip().kit, b);
-  });
-  private readonly inUse = computed(() => {
-    const b = this.study.burner();
-    const kit = b && this.study.kits().find((k) => isTestedOn(k.kit, b))?.kit;
-    return kit && ownBurner(kit);
-  });
-  protected readonly adopted = computed(() => this.inUse() !== undefined);
-  protected readonly inStep = computed(() => {
-    const [used, found] = [this.inUse(), this.calibration()];
-    return used !== undefined && found !== undefined && same(used, found);
-  });
-
   protected percent(x: number): number {
     return Math.round(100 * x);
-  }
-
-  protected setAside(id: string): void {
-    this.study.editTest('set a burn aside', id, (t) => ({ ...t, setAside: true }));
   }
 
   protected save(as: 'svg' | 'png'): void {
