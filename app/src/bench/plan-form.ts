@@ -46,7 +46,8 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
           [bare]="true"
           [value]="pairs()"
           [limits]="{ min: 1, max: 20 }"
-          (valueChange)="pairs.set(round($event))"
+          [whole]="true"
+          (valueChange)="pairs.set($event)"
         />
       }
       <span class="name">Burnt</span>
@@ -143,10 +144,6 @@ export class PlanForm {
       ];
     }),
   );
-
-  protected round(n: number): number {
-    return Math.round(n);
-  }
 
   protected begin(): void {
     const setup = this.setup();

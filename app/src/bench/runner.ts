@@ -114,7 +114,8 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
               [bare]="true"
               [value]="d.tries"
               [limits]="{ min: 1, max: 50 }"
-              (valueChange)="run.change({ tries: round($event) })"
+              [whole]="true"
+              (valueChange)="run.change({ tries: $event })"
             />
           </div>
           <label class="odd"
@@ -232,10 +233,6 @@ export class Runner {
     if (!d || d.beforeG === null || d.afterG === null || d.stoppedS === null) return '';
     return `${this.units.text(d.beforeG - d.afterG, 'mass', this.decimals() || undefined)} in ${formatDuration(d.stoppedS)}; it ${END_WORDS[d.end]}.`;
   });
-
-  protected round(n: number): number {
-    return Math.round(n);
-  }
 
   protected keep(): void {
     const test = this.run.test();

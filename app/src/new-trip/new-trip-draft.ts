@@ -1,4 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { FormControl, FormGroup } from '@angular/forms';
+import { filter, map, merge } from 'rxjs';
 import { build, tripWithKit } from '@tinder/core/kit';
 import type { Trip } from '@tinder/core/model';
 import { riskLimit } from '@tinder/core/risk';
@@ -31,13 +34,15 @@ export class NewTripDraft {
     });
     return [{ value: OPEN_TRIPS_KIT, label: `As in ${open.name}`, trip: open }, ...ofRack];
   });
-  readonly kitId = signal(OPEN_TRIPS_KIT);
-  private readonly base = computed((): Trip => this.kits().find((k) => k.value === this.kitId())?.trip ?? this.store.trip());
+  /** One control for each question. Its answer is assumed while the control is pristine. */
+  readonly form = new FormGroup(controlsOf(starterAnswers(this.store.trip(), nextYear())));
+  readonly kitId = new FormControl(OPEN_TRIPS_KIT, { nonNullable: true });
+  private readonly kitPicked = toSignal(this.kitId.valueChanges, { initialValue: OPEN_TRIPS_KIT });
+  private readonly base = computed((): Trip => this.kits().find((k) => k.value === this.kitPicked())?.trip ?? this.store.trip());
   /** Is the form on screen? Only then is it planned. */
-  readonly isOpen = signal(false);
-  private readonly answered = signal<Partial<StarterAnswers>>({});
-  private readonly assumed = computed(() => starterAnswers(this.store.trip(), nextYear()));
-  readonly answers = computed((): StarterAnswers => ({ ...this.assumed(), ...this.answered() }));
+  private readonly isOpen = signal(false);
+  private readonly answered = toSignal(this.form.valueChanges.pipe(map(() => this.read())), { initialValue: this.read() });
+  readonly answers = computed((): StarterAnswers => this.answered().answers);
 
   readonly study = study(
     RESTING,
@@ -53,23 +58,37 @@ export class NewTripDraft {
     return d && risk && riskWords(risk, d.plan.carries[0], riskLimit(d.trip), this.units);
   });
 
-  isAssumed(key: keyof StarterAnswers): boolean {
-    return !(key in this.answered());
+  constructor() {
+    const { supperAirC, breakfastAirC, fromClimate } = this.form.controls;
+    merge(supperAirC.valueChanges, breakfastAirC.valueChanges) // air that is typed stands in place of the climate's
+      .pipe(filter(() => (supperAirC.dirty || breakfastAirC.dirty) && fromClimate.value))
+      .subscribe(() => fromClimate.setValue(false));
   }
 
-  /** Answers; air that is typed stands in place of the climate's. */
-  set(change: Partial<StarterAnswers>): void {
-    const isAir = 'supperAirC' in change || 'breakfastAirC' in change;
-    this.answered.update((a) => ({ ...a, ...(isAir ? { fromClimate: false } : {}), ...change }));
+  isAssumed(key: keyof StarterAnswers): boolean {
+    return !this.answered().typed.has(key);
+  }
+
+  /** The form comes on screen; what was not answered yet is assumed of the open trip. */
+  open(): void {
+    const typed = this.answered().typed;
+    const assumed = Object.entries(starterAnswers(this.store.trip(), nextYear())).filter(([key]) => !typed.has(key));
+    this.form.patchValue(Object.fromEntries(assumed));
+    this.isOpen.set(true);
+  }
+
+  close(): void {
+    this.isOpen.set(false);
   }
 
   forget(): void {
-    this.answered.set({});
-    this.kitId.set(OPEN_TRIPS_KIT);
+    this.form.reset(starterAnswers(this.store.trip(), nextYear()));
+    this.kitId.reset();
   }
 
-  /** Makes the trip, opens it and forgets the answers; false where it could not be kept, and they stay. */
+  /** Makes the trip, opens it and forgets the answers; false where something cannot be read or could not be kept, and they stay. */
   make(): boolean {
+    if (this.form.invalid) return false;
     const trip = startTrip(this.base(), this.answers(), () => crypto.randomUUID());
     if (!this.store.edit(`new trip, ${trip.name}`, (w) => withNewTrips(w, [{ trip, archived: false }]))) return false;
     this.forget();
@@ -77,6 +96,17 @@ export class NewTripDraft {
     this.marker.goTo(1);
     return true;
   }
+
+  /** What the form holds, and which questions were answered by the walker. */
+  private read(): { answers: StarterAnswers; typed: Set<string> } {
+    const typed = Object.entries(this.form.controls).flatMap(([key, control]) => (control.dirty ? [key] : []));
+    return { answers: this.form.getRawValue(), typed: new Set(typed) };
+  }
 }
+
+const controlsOf = (a: StarterAnswers): { [K in keyof StarterAnswers]: FormControl<StarterAnswers[K]> } => {
+  const of = <T>(value: T): FormControl<T> => new FormControl(value, { nonNullable: true });
+  return Object.fromEntries(Object.entries(a).map(([key, value]) => [key, of(value)])) as ReturnType<typeof controlsOf>;
+};
 
 const nextYear = (): number => new Date().getFullYear() + 1;

@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, inject, signal } from '@angular/core';
+import { ReactiveFormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzTagComponent } from 'ng-zorro-antd/tag';
@@ -35,6 +36,7 @@ import { NumberAnswer } from './number-answer';
     Opened,
     PickField,
     QuantityField,
+    ReactiveFormsModule,
     SwitchField,
   ],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -65,19 +67,25 @@ export class NewTripView {
   protected readonly wayAssumed = computed(() =>
     (['kmADay', 'ascentM', 'stops', 'altitudeM'] as const).every((k) => this.draft.isAssumed(k)),
   );
-  protected readonly round = Math.round;
+  /** Something on the form could not be read when the trip was to be made. */
+  protected readonly unread = signal(false);
+  private readonly page = inject<ElementRef<HTMLElement>>(ElementRef);
 
   constructor() {
-    this.draft.isOpen.set(true);
-    inject(DestroyRef).onDestroy(() => this.draft.isOpen.set(false));
+    this.draft.open();
+    inject(DestroyRef).onDestroy(() => this.draft.close());
   }
 
   /** The last day moves the number of nights, within what can be planned. */
   protected endOn(day: string): void {
-    this.draft.set({ nights: hold(daysBetween(this.draft.answers().startDate, day), this.nightLimits) });
+    const { nights } = this.draft.form.controls;
+    nights.markAsDirty();
+    nights.setValue(hold(daysBetween(this.draft.answers().startDate, day), this.nightLimits));
   }
 
   protected make(): void {
+    this.unread.set(this.draft.form.invalid);
+    if (this.unread()) return this.page.nativeElement.querySelector<HTMLElement>('[aria-invalid=true]')?.focus();
     if (this.draft.make()) void this.router.navigateByUrl('/carry');
   }
 

@@ -56,6 +56,26 @@ describe('a new trip', () => {
     expect(TestBed.inject(NewTripDraft).answers().nights).toBe(2);
   });
 
+  it('makes nothing while an answer cannot be read, and goes to that answer', () => {
+    form();
+    panel.type('Nights', 'many');
+    panel.press('Create trip');
+    expect(store().trip().name).toBe(DEMO_TRIP.name);
+    expect(panel.text).toContain('Nothing is made yet: an answer above cannot be read.');
+    panel.type('Nights', '5');
+    panel.press('Create trip');
+    expect(dayCount(store().trip())).toBe(6);
+  });
+
+  it('takes typed air in place of the climate’s', () => {
+    form();
+    panel.open('Distance, climb');
+    const { controls } = TestBed.inject(NewTripDraft).form;
+    controls.fromClimate.setValue(true);
+    panel.type('Mornings', '2');
+    expect(TestBed.inject(NewTripDraft).answers()).toMatchObject({ fromClimate: false, breakfastAirC: 2 });
+  });
+
   it('takes two dates in place of nights', () => {
     form();
     panel.pick('How long', 'Dates');

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ReactiveFormsModule } from '@angular/forms';
 import { LIMITS } from '@tinder/core/model';
 import type { StarterAnswers } from '@tinder/core/trail';
 import type { Quantity } from '@tinder/core/units';
@@ -32,7 +33,7 @@ const NUMBERS = {
 /** A question of the form that a number answers; assumed until one is typed. */
 @Component({
   selector: 'app-number-answer',
-  imports: [FormItem, QuantityField],
+  imports: [FormItem, QuantityField, ReactiveFormsModule],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let a = asked();
@@ -43,9 +44,9 @@ const NUMBERS = {
         [quantity]="a.quantity"
         [decimals]="a.decimals"
         [unitWord]="a.unitWord ?? ''"
-        [value]="draft.answers()[of()]"
+        [formControl]="control()"
+        [whole]="a.quantity === 'count'"
         [limits]="a.limits"
-        (valueChange)="typed($event)"
       />
     </app-form-item>
   `,
@@ -60,8 +61,5 @@ export class NumberAnswer {
   protected readonly draft = inject(NewTripDraft);
   readonly of = input.required<keyof typeof NUMBERS>();
   protected readonly asked = computed((): Asked => NUMBERS[this.of()]);
-
-  protected typed(value: number): void {
-    this.draft.set({ [this.of()]: this.asked().quantity === 'count' ? Math.round(value) : value });
-  }
+  protected readonly control = computed(() => this.draft.form.controls[this.of()]);
 }

@@ -1,5 +1,6 @@
-import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import { NzRadioComponent, NzRadioGroupComponent } from 'ng-zorro-antd/radio';
+import { FormValue } from './form-value';
 import { RadioGroupA11y } from './nz/radio-group-a11y';
 import { StoredValue } from './nz/stored-value';
 
@@ -20,8 +21,8 @@ export interface Option<T extends string = string> {
       nzButtonStyle="solid"
       nzSize="small"
       [attr.aria-label]="label()"
-      [appStored]="value"
-      (offered)="$event !== undefined && valueChange.emit($event)"
+      [appStored]="held"
+      (offered)="$event !== undefined && offer($event)"
     >
       @for (o of options(); track o.value) {
         <!-- NG-ZORRO puts the radio button into the label -->
@@ -36,9 +37,7 @@ export interface Option<T extends string = string> {
     </nz-radio-group>
   `,
 })
-export class Choice<T extends string> {
+export class Choice<T extends string> extends FormValue<T | undefined, T> {
   readonly label = input.required<string>();
   readonly options = input.required<readonly Option<T>[]>();
-  readonly value = input.required<T | undefined>();
-  readonly valueChange = output<T>();
 }

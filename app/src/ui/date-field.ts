@@ -1,11 +1,12 @@
-import { ChangeDetectionStrategy, Component, type ElementRef, input, linkedSignal, output, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, type ElementRef, input, linkedSignal, viewChild } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { isDay } from '@tinder/core/model';
+import { FormValue } from './form-value';
 
 /**
  * A day, written as 2027-08-16 wherever it stands, whatever the browser's own way: typed, or picked in the browser's month. What is no day is
- * named and the last one kept. (NG-ZORRO's picker would add 100 kB to the first visit.)
+ * named and the last one kept. The value is an ISO day; null or undefined where none is known. (NG-ZORRO's picker would add 100 kB to the first visit.)
  */
 @Component({
   selector: 'app-date-field',
@@ -20,7 +21,7 @@ import { isDay } from '@tinder/core/model';
         autocomplete="off"
         placeholder="2027-08-16"
         [id]="fieldId()"
-        [value]="value() ?? ''"
+        [value]="held() ?? ''"
         [attr.aria-invalid]="wrong() ? 'true' : null"
         [attr.aria-describedby]="wrong() ? fieldId() + '-wrong' : null"
         (change)="take($any($event.target))"
@@ -33,7 +34,7 @@ import { isDay } from '@tinder/core/model';
         type="date"
         tabindex="-1"
         aria-hidden="true"
-        [value]="value() ?? ''"
+        [value]="held() ?? ''"
         (change)="take($any($event.target))"
       />
     </span>
@@ -68,19 +69,16 @@ import { isDay } from '@tinder/core/model';
     }
   `,
 })
-export class DateField {
+export class DateField extends FormValue<string | null | undefined, string> {
   /** For its label. */
   readonly fieldId = input.required<string>();
-  /** ISO day; null or undefined where none is known. */
-  readonly value = input.required<string | null | undefined>();
   /** May be emptied, which says ''. */
   readonly optional = input(false);
-  readonly valueChange = output<string>();
 
   private readonly native = viewChild.required<ElementRef<HTMLInputElement>>('native');
   /** What was typed and is no day; forgotten when the day changes. */
   protected readonly wrong = linkedSignal<string | null | undefined, string | undefined>({
-    source: this.value,
+    source: this.held,
     computation: () => undefined,
   });
 
@@ -89,12 +87,14 @@ export class DateField {
     if (!text && !this.optional()) return void this.giveBack(field);
     const holds = !text || isDay(text);
     this.wrong.set(holds ? undefined : text);
-    if (holds && text !== (this.value() ?? '')) this.valueChange.emit(text);
+    this.readable(holds);
+    if (holds && text !== (this.held() ?? '')) this.offer(text);
   }
 
   protected giveBack(field: HTMLInputElement): void {
-    field.value = this.value() ?? '';
+    field.value = this.held() ?? '';
     this.wrong.set(undefined);
+    this.readable(true);
   }
 
   protected month(): void {

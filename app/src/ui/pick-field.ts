@@ -1,7 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, input, output, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, inject } from '@angular/core';
 import { NzSelectComponent } from 'ng-zorro-antd/select';
 import type { Option } from './choice';
 import { PageScale } from '../platform/page-scale';
+import { FormValue } from './form-value';
 import { Hint } from './hint';
 import { Icon } from './icon';
 import { SelectA11y } from './nz/select-a11y';
@@ -33,7 +34,7 @@ const UNLISTED = 'unlisted';
       [nzDropdownMatchSelectWidth]="false"
       [nzSuffixIcon]="arrow"
       [appStored]="chosen"
-      (offered)="$event !== undefined && valueChange.emit($event)"
+      (offered)="$event !== undefined && offer($event)"
     />
     <ng-template #arrow><app-icon name="down" /></ng-template>
   `,
@@ -51,18 +52,16 @@ const UNLISTED = 'unlisted';
     }
   `,
 })
-export class PickField<T extends string> {
+export class PickField<T extends string> extends FormValue<T | undefined, T> {
   private static count = 0;
   private readonly serial = PickField.count++;
 
   readonly label = input.required<string>();
   readonly options = input.required<readonly Option<T>[]>();
-  readonly value = input.required<T | undefined>();
   /** Shown as chosen where the value is none of the options. */
   readonly unlisted = input<string>();
   /** Its name is only for those who listen: what stands around it says it to those who see. */
   readonly quietly = input(false);
-  readonly valueChange = output<T>();
 
   protected readonly id = computed(() => `pick-${this.label().replaceAll(' ', '-')}-${this.serial}`);
   private readonly scale = inject(PageScale);
@@ -72,7 +71,7 @@ export class PickField<T extends string> {
     const unlisted = this.unlisted();
     return unlisted ? [...this.options(), { value: UNLISTED as T, label: unlisted, disabled: true }] : [...this.options()];
   });
-  protected readonly chosen = computed(() => (this.unlisted() ? (UNLISTED as T) : this.value()));
+  protected readonly chosen = computed(() => (this.unlisted() ? (UNLISTED as T) : this.held()));
   protected readonly searched = computed(() => this.options().length >= SEARCHED_FROM);
 }
 

@@ -1,9 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { fromCore, parseQuantity, toCore, type Quantity } from '@tinder/core/units';
 import { quantityProblemWords } from '../words/quantity-words';
 import { Units } from '../words/units';
 import { afterRender } from './after-render';
+import { FormValue } from './form-value';
 
 /** The least and the most that a field takes, in the core's unit. */
 export interface Limits {
@@ -15,7 +16,8 @@ let nextId = 0;
 
 /**
  * A field that takes any unit typed, and shows the number in the preferred one with that beside it. Enter or leaving the field commits, Escape takes back,
- * the arrows nudge. What cannot be read is said underneath, and the value stays as it was.
+ * the arrows nudge. What cannot be read is said underneath, and the value stays as it was. The value is in the core's unit; null where nothing is
+ * known yet: the field is empty and asks by its placeholder.
  */
 @Component({
   selector: 'app-quantity-field',
@@ -85,26 +87,25 @@ let nextId = 0;
     }
   `,
 })
-export class QuantityField {
+export class QuantityField extends FormValue<number | null, number> {
   private readonly units = inject(Units);
 
   readonly label = input.required<string>();
   readonly quantity = input.required<Quantity>();
-  /** Null where nothing is known yet: the field is empty and asks by its placeholder. */
-  readonly value = input.required<number | null>();
   /** Just the number: its unit is said beside the field. */
   readonly bare = input(false);
   /** Said after a bare number: what is counted. */
   readonly unitWord = input('');
   readonly placeholder = input('');
   readonly limits = input.required<Limits>();
+  /** Counts what there is no half of: rounded to whole numbers. */
+  readonly whole = input(false);
   /** Decimals shown; the unit's own where left out. */
   readonly decimals = input<number>();
   readonly fieldId = input(`quantity-${nextId++}`);
-  readonly valueChange = output<number>();
 
   private readonly shown = computed(() => {
-    const value = this.value();
+    const value = this.held() ?? null;
     return value === null ? '' : this.worded(value);
   });
   protected readonly text = linkedSignal(() => this.shown());
@@ -134,10 +135,11 @@ export class QuantityField {
 
   protected commit(): void {
     const typed = this.text();
-    if (typed === this.shown()) return this.problem.set(undefined);
+    this.touched();
+    if (typed === this.shown()) return this.say(undefined);
     const unit = this.units.unit(this.quantity());
     const parsed = parseQuantity(this.unitWord() ? typed.replace(this.unitWord(), '') : typed, this.quantity(), unit);
-    if (!parsed.ok) return this.problem.set(quantityProblemWords(parsed.problem, this.quantity(), this.unitWord() || unit.symbol));
+    if (!parsed.ok) return this.say(quantityProblemWords(parsed.problem, this.quantity(), this.unitWord() || unit.symbol));
     const read = parsed.value;
     if (!this.accept(read.value)) return;
     const other = read.unitTyped && read.unit.symbol !== unit.symbol;
@@ -154,7 +156,7 @@ export class QuantityField {
     if (event.key === 'Enter') this.commit();
     if (event.key === 'Escape') {
       this.text.set(this.shown());
-      this.problem.set(undefined);
+      this.say(undefined);
     }
     const direction = { ArrowUp: 1, ArrowDown: -1 }[event.key];
     if (direction) {
@@ -167,20 +169,27 @@ export class QuantityField {
   private nudge(steps: number): void {
     const unit = this.units.unit(this.quantity());
     const fine = ['mL', 'm', 'ft'].includes(unit.symbol) ? 10 : 10 ** -(this.decimals() ?? unit.decimals);
-    const next = toCore(fromCore(this.value() ?? this.limits().min, unit) + steps * fine, unit);
+    const next = toCore(fromCore(this.held() ?? this.limits().min, unit) + steps * fine, unit);
     const { min, max } = this.limits();
     this.accept(Math.min(max, Math.max(min, next)));
+  }
+
+  /** Says what is wrong with what was typed; nothing where it can be read. */
+  private say(problem: string | undefined): void {
+    this.problem.set(problem);
+    this.readable(!problem);
   }
 
   private accept(value: number): boolean {
     const { min, max } = this.limits();
     if (!(value >= min && value <= max)) {
       const range = `${this.units.text(min, this.quantity(), this.decimals())} to ${this.units.text(max, this.quantity(), this.decimals())}`;
-      this.problem.set(`That is outside what can be planned here: ${range}.`);
+      this.say(`That is outside what can be planned here: ${range}.`);
       return false;
     }
-    this.problem.set(undefined);
-    if (value !== this.value()) this.valueChange.emit(value);
+    this.say(undefined);
+    const taken = this.whole() ? Math.round(value) : value;
+    if (taken !== this.held()) this.offer(taken);
     return true;
   }
 }

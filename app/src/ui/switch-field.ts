@@ -1,5 +1,6 @@
-import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import { NzSwitchComponent } from 'ng-zorro-antd/switch';
+import { FormValue } from './form-value';
 import { Hint } from './hint';
 import { newId } from './nz/attrs';
 import { StoredValue } from './nz/stored-value';
@@ -11,7 +12,7 @@ import { SwitchA11y } from './nz/switch-a11y';
   imports: [Hint, NzSwitchComponent, StoredValue, SwitchA11y],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <nz-switch [nzId]="id" [appStored]="value" (offered)="valueChange.emit($event)" />
+    <nz-switch [nzId]="id" [appStored]="held" (offered)="$event !== undefined && offer($event)" />
     <label [appHint]="label()" [attr.for]="id">{{ label() }}</label>
   `,
   styles: `
@@ -23,9 +24,7 @@ import { SwitchA11y } from './nz/switch-a11y';
     }
   `,
 })
-export class SwitchField {
+export class SwitchField extends FormValue<boolean> {
   readonly label = input.required<string>();
-  readonly value = input.required<boolean>();
-  readonly valueChange = output<boolean>();
   protected readonly id = newId('switch');
 }
