@@ -61,7 +61,7 @@ test('finding a kit', async ({ page }) => {
 
 test('walk', async ({ page }) => {
   await page.goto('/walk');
-  await expect(page.locator('.where')).toContainText('Tarn House');
+  await expect(page.locator('app-stand-panel')).toContainText('Tarn House');
   await page.getByRole('tab', { name: 'Will it last', exact: true }).click();
   await expect(page.locator('app-ahead-panel')).toContainText('the least annoying way');
   await page.screenshot(shot('walk'));

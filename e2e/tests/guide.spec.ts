@@ -156,7 +156,7 @@ test.describe('tasks of the guide, their numbers against a calculation by hand',
 
   test('tonight: what the scale shows is what is left and the empty can', async ({ page }) => {
     await follow(page, 'tonight');
-    const where = await page.locator('.where').innerText();
-    expect(Math.abs(numberIn(where, /\((\d+) g on the scale/) - numberIn(where, /(\d+) g ± /) - 150)).toBeLessThanOrEqual(1);
+    const where = await page.locator('app-stand-panel').innerText();
+    expect(Math.abs(numberIn(where, /(\d+) g on the scale/) - numberIn(where, /(\d+) g ± /) - 150)).toBeLessThanOrEqual(1);
   });
 });

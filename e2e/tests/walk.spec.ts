@@ -4,7 +4,7 @@ import { expect, expectFits, saved, SIZES, test, turnTo } from './helpers';
 
 const PHONE = SIZES[1];
 const SIDES = ['Today', 'Log', 'Will it last', 'Trouble', 'After the walk'] as const;
-const where = (page: Page) => page.locator('.where');
+const where = (page: Page) => page.locator('app-stand-panel');
 
 /** Opens Walk and waits until it knows where one stands. */
 async function openWalk(page: Page): Promise<void> {
@@ -128,11 +128,11 @@ test('tight becomes loose by one press, undo takes it back, and the log goes hom
   await openWalk(page);
   await turnTo(page, 'Will it last');
   const ahead = page.locator('app-ahead-panel');
-  await expect(ahead.getByRole('heading', { name: 'the least annoying way' })).toBeVisible();
+  await expect(ahead.getByRole('heading', { name: 'The mildest way' })).toBeVisible();
   await ahead.getByRole('button', { name: 'Apply' }).first().click();
-  await expect(ahead.getByRole('heading', { name: 'it lasts' })).toBeVisible();
+  await expect(ahead.getByRole('heading', { name: 'It lasts' })).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(ahead.getByRole('heading', { name: 'the least annoying way' })).toBeVisible();
+  await expect(ahead.getByRole('heading', { name: 'The mildest way' })).toBeVisible();
   await turnTo(page, 'Log');
   await page.getByText('The log as files').click();
   const [download] = await Promise.all([

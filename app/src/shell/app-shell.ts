@@ -6,6 +6,7 @@ import { filter, map } from 'rxjs';
 import { DraftLine } from '../new-trip/draft-line';
 import { HAS_STARTED } from '../platform/has-started';
 import { HandedFile } from '../platform/handed-file';
+import { PlanService } from '../planning/plan-service';
 import { Autosave } from '../store/autosave';
 import { backupIsDue } from '../store/backup-age';
 import { Importing } from '../store/importing';
@@ -14,6 +15,7 @@ import { Commands } from '../commands/commands';
 import { AppCommands } from './app-commands';
 import { Drawers } from './drawers';
 import { Notices } from './notices';
+import { WalkStudy } from '../walk/walk-study';
 import { VerdictLine } from './verdict-line';
 import { ThumbNav } from './thumb-nav';
 import { TripMenu } from './trip-menu';
@@ -62,7 +64,7 @@ export class AppShell {
 
   protected readonly rail = RAIL;
   private readonly router = inject(Router);
-  /** Pages where the foot does not speak of the open trip. */
+  /** Pages where the foot does not speak of the plan of the open trip. */
   protected readonly place = toSignal(
     this.router.events.pipe(
       filter((e) => e instanceof NavigationEnd),
@@ -71,6 +73,18 @@ export class AppShell {
     { initialValue: placeOf(inject(Location).path() || (HAS_STARTED.read() ? '/carry' : '/start')) },
   );
   protected readonly isNarrow = narrowScreen();
+  private readonly plans = inject(PlanService);
+  private readonly walk = inject(WalkStudy);
+  /** On a phone Walk says at its head what the foot would say. */
+  protected readonly footSaidAbove = computed(
+    () =>
+      this.place() === 'walk' &&
+      this.isNarrow() &&
+      !!this.walk.walking() &&
+      !this.plans.failed() &&
+      !this.plans.stopped() &&
+      !this.plans.slow(),
+  );
   /** The open trip is the sample. */
   protected readonly isSample = computed(() => this.store.trip().id === DEMO_TRIP.id);
   protected readonly history = computed(() => this.commands.at('history'));
@@ -119,4 +133,4 @@ export class AppShell {
   }
 }
 
-const placeOf = (url: string): string | undefined => /^\/(new|start)\b/.exec(url)?.[1];
+const placeOf = (url: string): string | undefined => /^\/(new|start|walk)\b/.exec(url)?.[1];

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { AdviceService } from '../planning/advice-service';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
@@ -62,7 +62,7 @@ const LETTER_PX = { lead: 8.4, second: 6.9 };
       @if (elsewhere(); as carry) {
         <button nz-button class="elsewhere" type="button" (click)="marker.goTo(carry.days[0].day)">Show riskiest leg</button>
       }
-      @if (walk.underWay()) {
+      @if (walk.underWay() && !onWalk()) {
         <a nz-button routerLink="/walk" [queryParams]="{ side: 'ahead' }">Will it last?</a>
       }
       @if (verdict().why.length) {
@@ -161,10 +161,13 @@ export class VerdictLine {
   private readonly units = inject(Units);
 
   protected readonly planProblem = planProblemWords;
+  /** The walk is looked at: the foot speaks of it though the calendar has not come to the trip. */
+  readonly onWalk = input(false);
+  private readonly ofWalk = computed(() => this.walk.underWay() || (this.onWalk() && !!this.walk.walking()));
   /** Has the walker asked why? */
   protected readonly asked = signal(false);
   protected readonly verdict = computed((): Verdict => {
-    if (this.walk.underWay()) {
+    if (this.ofWalk()) {
       const here = this.walk.walking()?.here;
       return here ? walkVerdictWords(here, this.units) : NO_VERDICT;
     }
@@ -175,7 +178,7 @@ export class VerdictLine {
   });
   /** The riskiest leg, where it is not the one that is looked at. */
   protected readonly elsewhere = computed(() => {
-    const riskiest = this.walk.underWay() ? undefined : this.risk.riskiest()?.carry;
+    const riskiest = this.ofWalk() ? undefined : this.risk.riskiest()?.carry;
     return riskiest && riskiest !== this.plans.carry() ? riskiest : undefined;
   });
   private readonly width = measuredWidth(1104);

@@ -12,6 +12,7 @@ import { reckonedOddsWords } from '../words/risk-words';
 import { Units } from '../words/units';
 import { TaperChart } from './taper-chart';
 import { WalkStudy } from './walk-study';
+import { waysOut } from './ways-out';
 
 /** Will it last: the taper as it went and as it will go, the least annoying way out when it is tight, what may be spent when it is not. */
 @Component({
@@ -123,30 +124,8 @@ export class AheadPanel {
 
   protected readonly savings = computed(() => {
     const plan = this.study.stretched.last()?.answer;
-    const here = this.study.walking()?.here;
-    if (!plan || !here) return [];
-    const { units } = this;
-    const of = (heading: string, saving: Saving): { heading: string; words: string; saving: Saving | undefined } => ({
-      heading,
-      saving,
-      words: `${annoyancesWords(saving.annoyances)}: runs out ${reckonedOddsWords(saving.runOut)}${saving.spareG >= 0 ? `, ${units.text(saving.spareG, 'mass')} to spare` : ''}${saving.failing ? `; ${saving.failing} hot ${saving.failing === 1 ? 'meal fails' : 'meals fail'}` : ''}.`,
-    });
-    if (plan.least) return [of('the least annoying way', plan.least), ...(plan.fewest ? [of('with the fewest changes', plan.fewest)] : [])];
-    if (plan.most)
-      return [
-        { heading: 'nothing of it is enough', words: 'What comes nearest is below; plan for cold food, or for a shop.', saving: undefined },
-        of('what comes nearest', plan.most),
-      ];
-    const drinks = this.study.walking()?.drink;
-    const spare = Math.max(0, plan.now.spareG);
-    const count = drinks && here.factor.mean > 0 ? Math.floor(spare / (drinks.modelG * here.factor.mean)) : 0;
-    return [
-      {
-        heading: 'it lasts',
-        words: `${units.text(spare, 'mass')} may be burnt besides, within your limit${count > 0 ? `: some ${count} more hot ${count === 1 ? 'drink' : 'drinks'}` : ''}.`,
-        saving: undefined,
-      },
-    ];
+    const walking = this.study.walking();
+    return plan && walking ? waysOut(plan, walking.here, walking.drink?.modelG, this.units) : [];
   });
 
   protected readonly next = computed(() => {

@@ -13,6 +13,7 @@ import { GuidePanel } from './guide-panel';
 import { LogPanel } from './log-panel';
 import { Timers } from './timers';
 import { endsOfDays } from './taper-geometry';
+import { StandPanel } from './stand-panel';
 import { TodayPanel } from './today-panel';
 import { WalkLog } from './walk-log';
 import { WalkStudy } from './walk-study';
@@ -56,7 +57,7 @@ describe('today', () => {
       JSON.stringify([{ id: '12 breakfast flame', name: 'Flame', startedMs, totalS: 450, rung: false }]),
     );
     const panel = await planned(new Panel(TodayPanel));
-    const grams = (): number => Number(/([\d.]+)\sg, /.exec(panel.text)?.[1]);
+    const grams = (): number => Number(/Fuel\s*([\d.]+)\sg/.exec(panel.text)?.[1]);
     const calm = grams();
     panel.pick('Wind as it is', 'Moderate');
     await panel.settle();
@@ -69,7 +70,7 @@ describe('today', () => {
 
   it('answers other air and other water, and writes down what was really cooked', async () => {
     const panel = await planned(new Panel(TodayPanel));
-    const grams = (): number => Number(/([\d.]+)\sg, /.exec(panel.text)?.[1]);
+    const grams = (): number => Number(/Fuel\s*([\d.]+)\sg/.exec(panel.text)?.[1]);
     const minutes = (): number => (TestBed.inject(WalkStudy).walking()?.here.ahead[0].planned.burn.durationS ?? 0) / 60;
     const [before, took] = [grams(), minutes()];
     for (let i = 0; i < 5; i++) panel.press('Colder');
@@ -100,6 +101,39 @@ describe('today', () => {
     expect(events().at(-1)).toMatchObject({ kind: 'extra', what: 'relight' });
     panel.press('Eaten cold');
     expect(events().at(-1)).toMatchObject({ kind: 'skipped', how: 'cold', meal: 'breakfast' });
+  });
+});
+
+describe('where one stands', () => {
+  const here = (): WalkHere => {
+    const walking = TestBed.inject(WalkStudy).walking();
+    if (!walking) throw new Error('nothing is known of the walk');
+    return walking.here;
+  };
+
+  it('says first whether it lasts and by how much, and what to do about it', async () => {
+    const panel = await planned(new Panel(StandPanel));
+    const { leftG, spareG, forecast, limit } = here();
+    expect(forecast.runOut).toBeGreaterThan(limit);
+    expect(panel.element.querySelector('.tight')?.textContent).toMatch(new RegExp(`Tight: ${Math.round(-spareG)}\\sg short`));
+    // what has to be there is what is left and what is missing
+    const needed = Number(/(\d+)\sg needed/.exec(panel.text)?.[1]);
+    expect(Math.abs(needed - (leftG.mean - spareG))).toBeLessThanOrEqual(0.5);
+    const short = -spareG;
+    panel.press('Apply');
+    await panel.settle();
+    expect(here().spareG).toBeGreaterThan(-short);
+    expect(panel.element.querySelector('.within')?.textContent).toMatch(/Enough: \d+\sg to spare/);
+    store().undo();
+    await panel.settle();
+    expect(here().spareG).toBeCloseTo(-short, 6);
+  });
+
+  it('sends to the other ways', async () => {
+    const panel = await planned(new Panel(WalkView));
+    panel.press('Other ways');
+    await panel.settle();
+    expect(panel.element.querySelector('[role=tab][aria-selected=true]')?.textContent).toContain('Will it last');
   });
 });
 
@@ -179,20 +213,20 @@ describe('will it last', () => {
   it('says the chance, what to bear, and one press does it', async () => {
     const panel = await planned(new Panel(AheadPanel));
     expect(panel.text).toMatch(/running out before Tarn House: 1 in \d/);
-    expect(panel.text).toContain('the least annoying way');
+    expect(panel.text).toContain('The mildest way');
     expect(panel.text).toMatch(/At Tarn House\s*Collect from the mail drop:/);
     panel.press('Apply');
     await panel.settle();
-    expect(panel.text).toContain('it lasts');
-    expect(panel.text).not.toContain('the least annoying way');
+    expect(panel.text).toContain('It lasts');
+    expect(panel.text).not.toContain('The mildest way');
   });
 
   it('asks for nothing that the walker would never bear', async () => {
     const panel = await planned(new Panel(AheadPanel));
     for (const words of ['cold breakfasts', 'a detour to the shop', 'cold dinners']) panel.press(`never: ${words}`);
     await panel.settle();
-    expect(panel.text).toContain('nothing of it is enough');
-    expect(panel.text).toContain('what comes nearest');
+    expect(panel.text).toContain('Nothing is enough');
+    expect(panel.text).toContain('What comes nearest');
   });
 });
 

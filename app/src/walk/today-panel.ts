@@ -13,7 +13,7 @@ import { optionsOf } from '../ui/pick-field';
 import { WIND_WORDS } from '../words/choice-words';
 import { STEPS_FIRST } from '../words/guide-words';
 import { HAZARD_WORDS } from '../words/hazard-words';
-import { doseWords } from '../words/meal-words';
+import { doseFigure } from '../words/meal-words';
 import { PART_WORDS } from '../words/part-words';
 import { stepWords, timerName } from '../words/step-words';
 import { Units } from '../words/units';
@@ -38,57 +38,80 @@ const AIR_STEP_C = 2;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (next(); as n) {
-      <h2 class="sign">{{ n.part }}: {{ n.dish }}</h2>
-      <p class="big">{{ n.words }}</p>
-      <div class="wind">
-        <span class="name">Wind</span>
-        <app-choice label="Wind as it is" [options]="winds" [value]="wind()" (valueChange)="blows($event)" />
-      </div>
-      <div class="wind" role="group" [attr.aria-label]="n.airName">
-        <span class="name">{{ n.airName }}</span>
-        <button nz-button class="tap" type="button" (click)="feels(-airStepC)">Colder</button>
-        <span class="met">{{ n.air }}</span>
-        <button nz-button class="tap" type="button" (click)="feels(airStepC)">Milder</button>
-      </div>
-      @if (amounts().length > 1) {
-        <div class="wind">
-          <span class="name">{{ waterName() }}</span>
-          <app-choice label="Water that it takes" [options]="amounts()" [value]="amount()" (valueChange)="takes($event)" />
-        </div>
-      }
-      @if (n.fails) {
-        <p class="error" role="alert">In this wind and cold no burn can do it: find the lee, warm the canister, or eat it cold.</p>
-      }
-      <button nz-button nzType="primary" class="strong-act big" type="button" [disabled]="!fresh()" (click)="cooked()">
-        {{ other() ? 'Cooked so' : 'Cooked as planned' }}
-      </button>
-      <div class="taps">
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('cold')">Eaten cold</button>
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('skipped')">Skipped</button>
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('eatenOut')">Town meal</button>
-        <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="relit()">Relit</button>
-      </div>
-      <p class="first">{{ first }}</p>
-      <ol aria-label="Steps">
-        @for (s of n.steps; track $index; let i = $index) {
-          <li [attr.aria-current]="i === at() ? 'step' : null" [class.past]="i < at()">
-            <button type="button" class="step" (click)="go(i)">{{ s.words }}</button>
-            @if (i === at()) {
-              @for (h of s.hurts; track h) {
-                <p class="hurts">{{ h }}</p>
-              }
-              <div class="taps">
-                @if (s.timerS) {
-                  <button nz-button class="tap" type="button" (click)="time(i)">{{ s.timerWords }}</button>
-                }
-                @if (i < n.steps.length - 1) {
-                  <button nz-button class="tap" type="button" (click)="go(i + 1)">Next step</button>
-                }
+      <div class="dish">
+        <div>
+          <h2>{{ n.part }}: {{ n.dish }}</h2>
+          <dl>
+            @for (f of n.figures; track f.name) {
+              <div>
+                <dt>{{ f.name }}</dt>
+                <dd>{{ f.text }}</dd>
               </div>
             }
-          </li>
-        }
-      </ol>
+          </dl>
+          @if (n.fails) {
+            <p class="error" role="alert">In this wind and cold no burn can do it: find the lee, warm the canister, or eat it cold.</p>
+          } @else if (n.cue) {
+            <p class="big">{{ n.cue }}</p>
+          }
+          <div class="acts">
+            @if (n.flame; as flame) {
+              <button nz-button class="tap" type="button" (click)="time(flame.at)">Start timer, {{ flame.words }}</button>
+            }
+            <button nz-button nzType="primary" class="strong-act big" type="button" [disabled]="!fresh()" (click)="cooked()">
+              {{ other() ? 'Cooked so' : 'Cooked as planned' }}
+            </button>
+          </div>
+          <div class="taps">
+            <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('cold')">Eaten cold</button>
+            <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('skipped')">Skipped</button>
+            <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="skip('eatenOut')">Town meal</button>
+            <button nz-button class="tap" type="button" [disabled]="!fresh()" (click)="relit()">Relit</button>
+          </div>
+          <details>
+            <summary>{{ n.met }}</summary>
+            <div class="line">
+              <span class="name">Wind</span>
+              <app-choice label="Wind as it is" [options]="winds" [value]="wind()" (valueChange)="blows($event)" />
+            </div>
+            <div class="line" role="group" [attr.aria-label]="n.airName">
+              <span class="name">{{ n.airName }}</span>
+              <button nz-button class="tap" type="button" (click)="feels(-airStepC)">Colder</button>
+              <span class="met">{{ n.air }}</span>
+              <button nz-button class="tap" type="button" (click)="feels(airStepC)">Milder</button>
+            </div>
+            @if (amounts().length > 1) {
+              <div class="line">
+                <span class="name">{{ waterName() }}</span>
+                <app-choice label="Water that it takes" [options]="amounts()" [value]="amount()" (valueChange)="takes($event)" />
+              </div>
+            }
+          </details>
+        </div>
+        <div>
+          <p class="first">{{ first }}</p>
+          <ol aria-label="Steps">
+            @for (s of n.steps; track $index; let i = $index) {
+              <li [attr.aria-current]="i === at() ? 'step' : null" [class.past]="i < at()">
+                <button type="button" class="step" (click)="go(i)">{{ s.words }}</button>
+                @if (i === at()) {
+                  @for (h of s.hurts; track h) {
+                    <p class="hurts">{{ h }}</p>
+                  }
+                  <div class="taps">
+                    @if (s.timerS) {
+                      <button nz-button class="tap" type="button" (click)="time(i)">{{ s.timerWords }}</button>
+                    }
+                    @if (i < n.steps.length - 1) {
+                      <button nz-button class="tap" type="button" (click)="go(i + 1)">Next step</button>
+                    }
+                  </div>
+                }
+              </li>
+            }
+          </ol>
+        </div>
+      </div>
     } @else {
       <p class="big">{{ nothing() }}</p>
     }
@@ -152,7 +175,41 @@ const AIR_STEP_C = 2;
       font-size: 1.5rem;
       font-weight: 600;
     }
-    .wind,
+    dl {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0.25rem 1.75rem;
+      margin: 0.375rem 0;
+    }
+    dt,
+    dd {
+      margin: 0;
+    }
+    dt {
+      color: var(--ink-quiet);
+    }
+    dd {
+      font-size: 1.625rem;
+      font-weight: 700;
+      line-height: 1.15;
+    }
+    @media (min-width: 1000px) {
+      .dish {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
+        gap: 2rem;
+      }
+    }
+    .acts {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0.5rem;
+      margin: 0.75rem 0 0.5rem;
+    }
+    .acts > * {
+      flex: 1 1 9rem;
+      max-width: 20rem;
+    }
     .line {
       display: flex;
       flex-wrap: wrap;
@@ -206,15 +263,25 @@ export class TodayPanel {
     const steps: Step[] = other?.steps ?? walking.steps[mealKey(m.day, m.meal)] ?? [];
     const airC = daysOf(this.store.trip())[m.day - 1]?.[airKeyOf(m.meal)] ?? 0;
     const late = m.day < walking.here.day ? `, day ${m.day}` : m.day > walking.here.day ? ', tomorrow' : '';
+    const lit = steps.findIndex((s) => s.timerS !== undefined);
+    const air = units.text(airC, 'temperature', 0);
+    const wind = this.wind();
+    const figures = [
+      ...(dose ? [doseFigure(dose, units)] : []),
+      { name: 'Fuel', text: units.mealMass(fuelG) },
+      ...(m.fails ? [] : [{ name: 'Time', text: formatDuration(burn.durationS) }]),
+      { name: 'Water', text: units.text(other?.dish.waterMl ?? this.plannedMl(), 'volume') },
+    ];
     return {
       part: `${PART_WORDS[m.meal]}${late}`,
       dish: this.log.dishName(m.day, m.meal),
-      airName: m.meal === 'breakfast' ? 'morning air' : 'evening air',
-      air: units.text(airC, 'temperature', 0),
+      airName: m.meal === 'breakfast' ? 'Morning air' : 'Evening air',
+      air,
       fails: m.fails,
-      words: [dose && doseWords(dose, units), units.mealMass(fuelG), m.fails ? '' : formatDuration(burn.durationS)]
-        .filter(Boolean)
-        .join(', '),
+      figures,
+      flame: lit >= 0 ? { at: lit, words: formatDuration(steps[lit].timerS ?? 0) } : undefined,
+      cue: lit >= 0 ? stepWords(steps[lit].do, cupMarkMl, units) : '',
+      met: `Wind, air and water as they are: ${wind ? `${WIND_WORDS[wind].toLowerCase()} wind` : 'wind as typed'}, ${air}`,
       steps: steps.map((s) => ({
         words: stepWords(s.do, cupMarkMl, units),
         hurts: s.hazards.map((h) => HAZARD_WORDS[h]),

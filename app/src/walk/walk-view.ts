@@ -5,16 +5,13 @@ import { BEYOND_PX } from '../charts/ribbon-geometry';
 import { Sides } from '../commands/sides';
 import { DayMarker } from '../planning/day-marker';
 import { PlanService } from '../planning/plan-service';
-import { WorkspaceStore } from '../store/workspace-store';
 import { StudyNote } from '../ui/study-note';
-import { reckonedOddsWords } from '../words/risk-words';
-import { readsLessWords, asSeenWords } from '../words/tripwire-words';
-import { Units } from '../words/units';
 import { AfterPanel } from './after-panel';
 import { AheadPanel } from './ahead-panel';
 import { GuidePanel } from './guide-panel';
 import { LogPanel } from './log-panel';
 import { endsOfDays } from './taper-geometry';
+import { StandPanel } from './stand-panel';
 import { TimerBar } from './timer-bar';
 import { TodayPanel } from './today-panel';
 import { WalkLog } from './walk-log';
@@ -33,7 +30,20 @@ type Side = (typeof SIDES)[number]['value'];
 /** Walk: the phone at dusk. Steps, log, forecast, and what to do when it is tight. */
 @Component({
   selector: 'app-walk-view',
-  imports: [AfterPanel, AheadPanel, GuidePanel, LogPanel, MissingPart, NzButtonComponent, Ribbon, Sides, StudyNote, TimerBar, TodayPanel],
+  imports: [
+    AfterPanel,
+    AheadPanel,
+    GuidePanel,
+    LogPanel,
+    MissingPart,
+    NzButtonComponent,
+    Ribbon,
+    Sides,
+    StandPanel,
+    StudyNote,
+    TimerBar,
+    TodayPanel,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Walk</h1>
@@ -43,6 +53,8 @@ type Side = (typeof SIDES)[number]['value'];
     @if (isRoomKnown()) {
       @if (log.walked()) {
         <app-timer-bar />
+        <app-stand-panel [class.stale]="!study.asked.fresh()" (others)="side.set('ahead')" />
+        <app-study-note [study]="study.asked" />
         <app-sides
           label="What to look at on the way"
           panelId="walk-side"
@@ -50,8 +62,6 @@ type Side = (typeof SIDES)[number]['value'];
           [value]="side()"
           (valueChange)="side.set($event)"
         />
-        <p class="where" [class.stale]="!study.asked.fresh()">{{ where() }}</p>
-        <app-study-note [study]="study.asked" />
         <div id="walk-side" role="tabpanel" [attr.aria-labelledby]="'walk-side-' + side()">
           @switch (side()) {
             @case ('today') {
@@ -111,10 +121,14 @@ type Side = (typeof SIDES)[number]['value'];
       display: block;
       margin-left: var(--gutter);
     }
-    .where {
-      margin: 0.25rem 0;
-      font-size: 1.0625rem;
-      line-height: 1.3;
+    // room for what is said first, so that nothing jumps when it is known
+    app-stand-panel {
+      min-height: 9rem;
+    }
+    @media (max-width: 1180px) {
+      app-stand-panel {
+        min-height: 20rem;
+      }
     }
   `,
 })
@@ -123,8 +137,6 @@ export class WalkView {
   protected readonly plans = inject(PlanService);
   protected readonly log = inject(WalkLog);
   protected readonly study = inject(WalkStudy);
-  private readonly store = inject(WorkspaceStore);
-  private readonly units = inject(Units);
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('today');
 
@@ -148,19 +160,5 @@ export class WalkView {
   protected readonly left = computed(() => {
     const here = this.study.walking()?.here;
     return here ? endsOfDays(here) : [];
-  });
-
-  protected readonly where = computed(() => {
-    const walking = this.study.walking();
-    if (!walking) return 'looking where you are…';
-    const { here, reads, save } = walking;
-    const late = this.store.trip().walk?.daysLate ?? 0;
-    const days = late === 0 ? '' : late > 0 ? `, ${late} late` : `, ${-late} early`;
-    const left = `${this.units.text(Math.max(0, here.leftG.mean), 'mass')} ± ${this.units.text(here.leftG.sd, 'mass')} left (${asSeenWords(reads, this.units)})`;
-    const last = here.carry.days.at(-1)?.day ?? here.day;
-    const camp = save?.day === here.day ? 'Tonight' : `At the camp of day ${save?.day}`;
-    // what to bear then is reckoned anew under “will it last”: the readings of the way know more than the card
-    const tonight = save ? ` ${camp}, start saving fuel if ${readsLessWords(save.below, this.units)}.` : '';
-    return `Day ${here.day}${days}; ${here.carry.to} on day ${last}. ${left}. Chance of running out: ${reckonedOddsWords(here.forecast.runOut)}.${tonight}`;
   });
 }

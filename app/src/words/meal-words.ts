@@ -10,6 +10,12 @@ export function doseWords(dose: Dose, units: Pick<Units, 'text'>): string {
   return dose.keptG > 0.5 ? `${tablets}, keep ${units.text(dose.keptG, 'mass')}` : tablets;
 }
 
+/** The same as a figure with its name. */
+export const doseFigure = (dose: Dose, units: Pick<Units, 'text'>): { name: string; text: string } =>
+  dose.kind === 'alcohol'
+    ? { name: 'Spirit', text: units.text(dose.ml, 'volume') }
+    : { name: 'Tablets', text: `${dose.count}${dose.keptG > 0.5 ? `, keep ${units.text(dose.keptG, 'mass')}` : ''}` };
+
 /** Why a meal cannot be cooked so, and what to try. */
 export function outcomeWords(meal: PlannedMeal, units: Pick<Units, 'text'>): string {
   const { outcome, targetC } = meal.burn;

@@ -24,7 +24,7 @@ export const STATIONS: readonly Station[] = [
   },
   {
     path: '/walk',
-    says: 'On the way: what to do now, what is left, and the least annoying way to make it last. It works without a network.',
+    says: 'On the way: what to do now, what is left, and the mildest way to make it last. It works without a network.',
   },
 ];
 
