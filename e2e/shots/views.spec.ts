@@ -55,7 +55,7 @@ test('kit', async ({ page }) => {
 
 test('finding a kit', async ({ page }) => {
   await TASKS['find-a-kit'](page);
-  await expect(page.locator('app-finder-panel')).toContainText('Runs out on the way');
+  await expect(page.locator('app-finder-panel')).toContainText('Run-out risk on the trip');
   await page.screenshot(shot('kit-find'));
 });
 

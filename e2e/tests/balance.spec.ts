@@ -20,7 +20,7 @@ test('every side of Carry answers without violations and fits', async ({ page })
     ['Shopping', /With nothing bought here/],
     ['Other lengths', /Lightest of those that cook/],
     ['Weight and risk', /The front, from light to safe/],
-    ['Cases', /what is planned runs out/],
+    ['Cases', /the planned fuel falls short/],
   ];
   for (const [name, words] of answered) {
     await turnTo(page, name);
@@ -100,7 +100,7 @@ test('a reserve given up is seen at once: the chance, the glow, and the way back
   await verdict(page)
     .getByRole('button', { name: /^1 in \d+/ })
     .click();
-  await expect(page.getByRole('dialog')).toContainText('how likely it runs out, Tarn House to Lantern Ferry');
+  await expect(page.getByRole('dialog')).toContainText('Run-out risk, Tarn House to Lantern Ferry');
   await page.keyboard.press('Escape');
   await turnTo(page, 'Weight and risk');
   const front = page.getByRole('slider', { name: 'Along the front, from light to safe' });

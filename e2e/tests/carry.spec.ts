@@ -112,7 +112,7 @@ test('every gram figure opens into parts that lead further', async ({ page }) =>
   await open(page);
   await verdict(page).getByRole('button', { name: demandFigure }).click();
   const ledger = page.getByRole('dialog');
-  await expect(ledger).toContainText('fuel to burn, Nettle Hut to Harrow Junction');
+  await expect(ledger).toContainText('Fuel need, Nettle Hut to Harrow Junction');
   await ledger.getByRole('button', { name: 'day 3, dinner' }).click();
   await expect(ledger).toContainText('dinner on day 3');
   await expect(ledger).toContainText('into the water');

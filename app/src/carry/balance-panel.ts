@@ -91,8 +91,8 @@ const HEIGHT = 270;
           <tr>
             <th scope="col">Kit</th>
             <th scope="col" class="number" appHint="Reserve">Reserve</th>
-            <th scope="col" class="number" appHint="carried, on average">Average</th>
-            <th scope="col" class="number" appHint="runs out">Runs out</th>
+            <th scope="col" class="number" appHint="average carried weight">Average</th>
+            <th scope="col" class="number" appHint="run-out risk">Run-out risk</th>
             <th scope="col" appHint="Riskiest leg">Riskiest leg</th>
             <th scope="col" class="number" appHint="fuel costs">Fuel costs</th>
             <td></td>
@@ -104,7 +104,7 @@ const HEIGHT = 270;
               <th scope="row">{{ m.name }}</th>
               <td class="number" data-label="Reserve">{{ units.text(m.reservePercent, 'percent') }}</td>
               <td class="number" data-label="Average">{{ units.text(m.averageG, 'mass') }}</td>
-              <td class="number" data-label="Runs out" [class.over]="m.worst > risk.limit()">{{ chance(m.worst) }}</td>
+              <td class="number" data-label="Run-out risk" [class.over]="m.worst > risk.limit()">{{ chance(m.worst) }}</td>
               <td class="quiet" data-label="Riskiest leg">{{ m.worst < rarest ? '' : m.tightest.from + ' to ' + m.tightest.to }}</td>
               <td class="number" data-label="Fuel costs">{{ units.text(m.price, 'price') }}</td>
               <td>

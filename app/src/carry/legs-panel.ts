@@ -35,11 +35,11 @@ import { MorningsTable } from './mornings-table';
             <th scope="col">Leg</th>
             <th scope="col" class="number">Days</th>
             <th scope="col" appHint="leaves with">Leaves with</th>
-            <th scope="col" appHint="how it comes">Supply</th>
+            <th scope="col" appHint="supply">Supply</th>
             <th scope="col" appHint="left there">Left there</th>
             <th scope="col" class="number" appHint="Fuel need">Fuel need</th>
             <th scope="col" class="number" appHint="Starting weight">Starting weight</th>
-            <th scope="col" class="number" appHint="runs out">Runs out</th>
+            <th scope="col" class="number" appHint="run-out risk">Run-out risk</th>
             <th scope="col" appHint="in the way">Problems</th>
           </tr>
         </thead>
@@ -62,7 +62,7 @@ import { MorningsTable } from './mornings-table';
               </td>
               <td data-label="Fuel need" class="number">{{ r.burns }}</td>
               <td data-label="Starting weight" class="number">{{ r.start }}</td>
-              <td data-label="Runs out" class="number" [class.over]="r.over">{{ r.chance }}</td>
+              <td data-label="Run-out risk" class="number" [class.over]="r.over">{{ r.chance }}</td>
               <td data-label="Problems" class="way">{{ r.problems }}</td>
             </tr>
           }

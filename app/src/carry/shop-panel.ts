@@ -32,7 +32,7 @@ import { Hint } from '../ui/hint';
                   <th scope="col">Take</th>
                   <th scope="col" class="number" appHint="weighs, at the shop">Weighs</th>
                   <th scope="col" class="number" appHint="costs, at the shop">Costs</th>
-                  <th scope="col" class="number" appHint="runs out">Runs out</th>
+                  <th scope="col" class="number" appHint="run-out risk">Run-out risk</th>
                   <th scope="col" class="number" appHint="hot meals, as far as the next stop">Hot meals</th>
                 </tr>
               </thead>
@@ -47,7 +47,7 @@ import { Hint } from '../ui/hint';
                     </th>
                     <td class="number" data-label="Weighs">{{ r.weight }}</td>
                     <td class="number" data-label="Costs">{{ r.price }}</td>
-                    <td class="number" data-label="Runs out" [class.over]="r.over">{{ r.chance }}</td>
+                    <td class="number" data-label="Run-out risk" [class.over]="r.over">{{ r.chance }}</td>
                     <td class="number" data-label="Hot meals">{{ r.meals }} of {{ s.hotMealsWanted }}</td>
                   </tr>
                 }

@@ -183,7 +183,7 @@ describe('what if', () => {
     await open(WhatIfPanel);
     expect(panel.text).toContain('a day slower on every leg');
     expect(panel.text).toContain('closed: carried past');
-    expect(panel.text).toMatch(/what is planned runs out always/);
+    expect(panel.text).toMatch(/the planned fuel falls short always/);
     panel.press('Leave out: a wind class up');
     expect(
       store()

@@ -18,6 +18,8 @@ export interface FinderGeometry {
   lines: { path: string; hotADay: number; x: number; y: number }[];
   ticksG: { at: number; x: number }[];
   ticksY: { at: number; y: number }[];
+  /** The kit that is carried, where it can be told. */
+  own?: { x: number; y: number };
   /** The point of the front that lies nearest to a pixel, along the weight. */
   nearest: (pixel: number) => FinderPoint | undefined;
 }
@@ -32,17 +34,18 @@ export function finderGeometry(
   width: number,
   height: number,
   unitG: number,
+  own?: { averageG: number; worth: number },
 ): FinderGeometry {
   const answers = found.filter((f) => !f.fails);
-  const grams = answers.map((f) => f.measured.averageG);
+  const grams = [...answers.map((f) => f.measured.averageG), ...(own ? [own.averageG] : [])];
   const [least, most] = [Math.min(...grams), Math.max(...grams)];
   const room = Math.max(10, (most - least) * 0.05);
   const x = scaleLinear()
     .domain([Math.max(0, least - room) / unitG, (most + room) / unitG])
     .range([0, width]);
   const y = scaleLinear()
-    .domain([0, Math.max(LEAST_TOP, ...answers.map(worthOf)) * 1.06])
-    .range([height, 8]);
+    .domain([0, Math.max(LEAST_TOP, ...answers.map(worthOf), own?.worth ?? 0) * 1.06])
+    .range([height, 28]);
   const pointOf = (f: FoundKit): FinderPoint => ({ found: f, x: x(f.measured.averageG / unitG), y: y(worthOf(f)) });
   const front = frontBy(answers, worthOf).map(pointOf);
   const byHot = new Map<string, FinderPoint[]>();
@@ -65,6 +68,7 @@ export function finderGeometry(
       x: points[0].x,
       y: points[0].y,
     })),
+    ...(own ? { own: { x: x(own.averageG / unitG), y: y(own.worth) } } : {}),
     ticksG: ticks(from, to, 6).map((t) => ({ at: t * unitG, x: x(t) })),
     ticksY: ticks(0, top, 5).map((t) => ({ at: t, y: y(t) })),
     nearest: (pixel) => (front.length ? nearest(front, (p) => p.x, pixel) : undefined),

@@ -2,53 +2,38 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { LIMITS } from '@tinder/core/model';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
+import { Opened } from '../ui/opened';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
-import { firmnessWords, kitPriceWords, toWinWords } from '../words/compare-words';
+import { firmnessWords, firstKitWords, kitPriceWords, toWinWords } from '../words/compare-words';
 import { NOT_PLANNABLE_WORDS } from '../words/kit-words';
 import { Units } from '../words/units';
+import { CompareKits } from './compare-kits';
 import { CompareTable } from './compare-table';
 import { Comparison } from './comparison';
 import { KitStudy } from './kit-study';
 
-/** Two to six kits side by side on this trip: the table, how firm its order is, what would turn it, and what the trip costs. */
+/** Two to six kits on this trip: a table that sorts, how firm its order is, what would turn it, what the trip costs, and the weights behind it. */
 @Component({
   selector: 'app-compare-panel',
-  imports: [Choice, CompareTable, QuantityField, StudyNote],
+  imports: [Choice, CompareKits, CompareTable, Opened, QuantityField, StudyNote],
   providers: [Comparison],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="head">
-      <h2 class="sign" id="compare-title">Kits compared on {{ store.trip().name }}: a longer bar is better</h2>
-      <app-choice
-        label="Shown as"
-        [options]="shownAs"
-        [value]="comparison.score().inPoints ? 'points' : 'measured'"
-        (valueChange)="inPoints($event)"
-      />
-      <span class="spread">
-        <span class="quiet">a piece without a life of its own is spread over</span>
-        <app-quantity-field
-          label="Trips that a piece’s price is spread over"
-          quantity="count"
-          [bare]="true"
-          [value]="study.rack().spreadTrips"
-          [limits]="L.lifeTrips"
-          (valueChange)="spread($event)"
-        />
-        <span class="quiet">trips</span>
-      </span>
-    </div>
+    <h2>Compared on {{ store.trip().name }}</h2>
     <app-study-note [study]="comparison.study" />
     @if (comparison.columns().length < 2) {
-      <p class="quiet">Tick “Compare” at two to six kits under “Build”. They stand here as bars, row by row.</p>
+      <p class="quiet">Tick two to six kits above. They stand here row by row, to be sorted by what matters to you.</p>
     } @else if (comparison.measured(); as m) {
-      <app-compare-table />
+      <app-compare-kits />
+      @if (first(); as words) {
+        <p>{{ words }}</p>
+      }
       <div class="said">
         @for (part of said(); track part.title) {
           <div>
-            <h3 class="sign">{{ part.title }}</h3>
-            @for (w of part.sentences; track w) {
+            <h3>{{ part.title }}</h3>
+            @for (w of part.sentences; track $index) {
               <p>{{ w }}</p>
             }
           </div>
@@ -57,10 +42,36 @@ import { KitStudy } from './kit-study';
       @for (u of m.unplannable; track u.kitId) {
         <p class="error">{{ comparison.nameOf(u.kitId) }} cannot be planned: {{ lacks[u.code] }}.</p>
       }
-      <p class="quiet note">
-        Points run from the worst (0) to the best (5) of the kits that stand here, so one more kit can move the others. The weights are a
-        start and nobody’s law: drag them. Fuss and safety are yours to judge; your own points go before what is measured.
-      </p>
+      <details appOpened #weights="opened">
+        <summary>What counts, and how much</summary>
+        @if (weights.once()) {
+          <div class="head">
+            <span class="quiet" id="compare-title">A longer bar is better</span>
+            <app-choice
+              label="Shown as"
+              [options]="shownAs"
+              [value]="comparison.score().inPoints ? 'points' : 'measured'"
+              (valueChange)="inPoints($event)"
+            />
+            <span class="spread">
+              <span class="quiet">Price of gear without a life of its own is spread over</span>
+              <app-quantity-field
+                label="Trips that a piece’s price is spread over"
+                quantity="count"
+                unitWord="trips"
+                [value]="study.rack().spreadTrips"
+                [limits]="L.lifeTrips"
+                (valueChange)="spread($event)"
+              />
+            </span>
+          </div>
+          <app-compare-table />
+          <p class="quiet note">
+            Points run from the worst (0) to the best (5) of the kits that stand here, so one more kit can move the others. The weights are
+            a start and nobody’s law: drag them. Fuss and safety are yours to judge; your own points go before what is measured.
+          </p>
+        }
+      </details>
     } @else if (!comparison.study.problem()) {
       <p class="quiet">Planning the trip with each…</p>
     }
@@ -75,10 +86,6 @@ import { KitStudy } from './kit-study';
       flex-wrap: wrap;
       gap: 0 1.75rem;
       align-items: baseline;
-      border-bottom: 1px solid var(--hairline);
-    }
-    .head h2 {
-      border: 0;
     }
     .spread {
       display: flex;
@@ -86,7 +93,7 @@ import { KitStudy } from './kit-study';
       align-items: baseline;
     }
     .spread app-quantity-field {
-      width: 2.75rem;
+      width: 5.5rem;
     }
     .said {
       display: grid;
@@ -124,10 +131,19 @@ export class ComparePanel {
     const ranking = this.comparison.ranking();
     const nameOf = (id: string): string => this.comparison.nameOf(id);
     return [
-      { title: 'how firm this order is', sentences: firmnessWords(ranking, nameOf) },
-      { title: 'what would turn it', sentences: toWinWords(ranking, this.comparison.toWin(), nameOf, this.units) },
-      { title: 'what it costs', sentences: this.comparison.kits().map((k) => kitPriceWords(k, this.units)) },
+      { title: 'How firm this order is', sentences: firmnessWords(ranking, nameOf) },
+      { title: 'What would turn it', sentences: toWinWords(ranking, this.comparison.toWin(), nameOf, this.units) },
+      { title: 'What it costs', sentences: this.comparison.kits().map((k) => kitPriceWords(k, this.units)) },
     ];
+  });
+
+  /** The first by the walker's weights; and a kit that is kept all the same, with the reason. */
+  protected readonly first = computed(() => {
+    const [first] = this.comparison.ranking().ranked;
+    if (!first) return '';
+    const carried = this.study.rack().kits.find((k) => k.id === this.study.carried()?.id);
+    const keeps = carried?.keepBecause && carried.id !== first.id ? { name: carried.name, because: carried.keepBecause } : undefined;
+    return firstKitWords(this.comparison.nameOf(first.id), keeps);
   });
 
   protected inPoints(shown: 'measured' | 'points'): void {

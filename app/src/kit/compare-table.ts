@@ -1,19 +1,17 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { LIMITS, type Criterion } from '@tinder/core/model';
 import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
 import { Slider } from '../ui/slider';
-import { firstKitWords } from '../words/compare-words';
 import { CRITERION_WORDS } from '../words/kit-words';
+import { sentenceStart } from '../words/sentence-start';
 import { Comparison } from './comparison';
-import { KitStudy } from './kit-study';
 import { Hint } from '../ui/hint';
 
-/** The comparison row by row: how much a criterion counts, and every kit's measure or points as a bar. */
+/** How much each criterion counts, and every kit's measure or points as a bar: a longer one is better. */
 @Component({
   selector: 'app-compare-table',
-  imports: [Hint, NzButtonComponent, QuantityField, Slider],
+  imports: [Hint, QuantityField, Slider],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="scroll" tabindex="0" role="group" aria-labelledby="compare-title">
@@ -33,7 +31,7 @@ import { Hint } from '../ui/hint';
         <tbody>
           @for (r of comparison.rows(); track r.criterion) {
             <tr>
-              <th scope="row" [appHint]="r.words">{{ r.words }}</th>
+              <th scope="row" [appHint]="r.words">{{ sentenceStart(r.words) }}</th>
               <td class="weight" data-label="How much it counts">
                 <app-slider
                   [label]="'How much ' + r.words + ' counts'"
@@ -69,19 +67,6 @@ import { Hint } from '../ui/hint';
             </tr>
           }
         </tbody>
-        <tfoot>
-          <tr>
-            <th scope="row" colspan="2">{{ footWords() }}</th>
-            @for (c of comparison.columns(); track c.id) {
-              <td [attr.data-label]="c.name">
-                <button nz-button nzSize="small" type="button" [disabled]="c.carried" (click)="carry(c.id)">
-                  {{ c.carried ? 'Used on this trip' : 'Use on this trip' }}<span class="hidden-text">: {{ c.name }}</span>
-                </button>
-                <span class="quiet missed">{{ c.missed }}</span>
-              </td>
-            }
-          </tr>
-        </tfoot>
       </table>
     </div>
   `,
@@ -144,19 +129,6 @@ import { Hint } from '../ui/hint';
       float: right;
       font-size: 0.8125rem;
     }
-    tfoot th {
-      white-space: normal;
-      font-weight: 500;
-      color: var(--ink-quiet);
-    }
-    tfoot td {
-      white-space: normal;
-      line-height: 1.2;
-    }
-    .missed {
-      display: block;
-      font-size: 0.8125rem;
-    }
     @media (max-width: 720px) {
       .kit b {
         margin-left: auto;
@@ -182,17 +154,9 @@ import { Hint } from '../ui/hint';
 })
 export class CompareTable {
   protected readonly comparison = inject(Comparison);
-  private readonly study = inject(KitStudy);
   private readonly store = inject(WorkspaceStore);
   protected readonly L = LIMITS;
-
-  protected readonly footWords = computed(() => {
-    const first = this.comparison.ranking().ranked[0];
-    if (!first) return '';
-    const carried = this.study.rack().kits.find((k) => k.id === this.study.carried()?.id);
-    const keeps = carried?.keepBecause && carried.id !== first.id ? { name: carried.name, because: carried.keepBecause } : undefined;
-    return firstKitWords(this.comparison.nameOf(first.id), keeps);
-  });
+  protected readonly sentenceStart = sentenceStart;
 
   protected weigh(criterion: Criterion, { value, gesture }: { value: number; gesture: string }): void {
     this.store.editRack(
@@ -207,10 +171,5 @@ export class CompareTable {
       ...r,
       score: { ...r.score, judged: { ...r.score.judged, [id]: { ...r.score.judged[id], [criterion]: points } } },
     }));
-  }
-
-  protected carry(id: string): void {
-    const kit = this.study.rack().kits.find((k) => k.id === id);
-    if (kit) this.study.carry(kit);
   }
 }

@@ -22,6 +22,9 @@ export interface CompareCell {
   typed: boolean;
   text: string;
   note: string;
+  /** The measure itself, and its difference to the first kit. */
+  measure: string;
+  difference: string;
 }
 
 /** The kits side by side, measured on this trip and ranked by the walker's weights; provided by the comparison. */
@@ -90,24 +93,31 @@ export class Comparison {
     const { points, judged } = this.ranking().ranked.find((r) => r.id === id)?.cells[criterion] ?? {};
     const value = kit?.measures[criterion];
     const assumed = criterion === 'pricePerTrip' && kit?.price.assumed ? ' ≈' : '';
+    const measure = value === undefined ? 'not known' : `${measureText(criterion, value, this.units)}${assumed}`;
+    const difference = this.difference(criterion, kit, value);
     return {
       id,
       name: this.nameOf(id),
+      measure,
+      difference,
       points: points ?? null,
       share: 20 * (points ?? 0),
       judged: judged ?? false,
       typed: this.score().inPoints || JUDGED.includes(criterion),
-      text: value === undefined ? 'not known' : `${measureText(criterion, value, this.units)}${assumed}`,
-      note: this.note(criterion, kit, value),
+      text: measure,
+      note: this.note(criterion, value) ?? difference,
     };
   }
 
-  /** Beside points the measure, beside a measure its difference to the first kit. */
-  private note(criterion: Criterion, kit: KitOnTrip | undefined, value: number | undefined): string {
-    if (value === undefined) return '';
-    if (this.score().inPoints) return JUDGED.includes(criterion) ? '' : measureText(criterion, value, this.units);
+  /** Beside points the measure; undefined where the measure itself is shown. */
+  private note(criterion: Criterion, value: number | undefined): string | undefined {
+    if (!this.score().inPoints) return undefined;
+    return value === undefined || JUDGED.includes(criterion) ? '' : measureText(criterion, value, this.units);
+  }
+
+  private difference(criterion: Criterion, kit: KitOnTrip | undefined, value: number | undefined): string {
     const reference = this.kits()[0];
     const was = reference?.measures[criterion];
-    return kit === reference || was === undefined ? '' : againstWords(criterion, value, was, this.units);
+    return kit === reference || was === undefined || value === undefined ? '' : againstWords(criterion, value, was, this.units);
   }
 }

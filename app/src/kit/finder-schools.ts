@@ -28,11 +28,11 @@ import { Hint } from '../ui/hint';
           <tr>
             <td></td>
             <th scope="col" appHint="school">School</th>
-            <th scope="col" class="number" appHint="carried, on average">Average</th>
+            <th scope="col" class="number" appHint="average carried weight">Average</th>
             <th scope="col" appHint="against the best">Against the best</th>
-            <th scope="col" class="number" appHint="lit a day">Lit a day</th>
+            <th scope="col" class="number" appHint="stove time a day">Stove time a day</th>
             <th scope="col" class="number" appHint="still to buy">To buy</th>
-            <th scope="col" class="number" appHint="runs out">Runs out</th>
+            <th scope="col" class="number" appHint="run-out risk">Run-out risk</th>
             <td></td>
           </tr>
         </thead>
@@ -50,9 +50,9 @@ import { Hint } from '../ui/hint';
                   <br />{{ says }}
                 }
               </td>
-              <td class="number" data-label="Lit a day">{{ r.minutes }}</td>
+              <td class="number" data-label="Stove time a day">{{ r.minutes }}</td>
               <td class="number" data-label="To buy">{{ r.price }}</td>
-              <td class="number" data-label="Runs out">{{ r.runsOut }}</td>
+              <td class="number" data-label="Run-out risk">{{ r.runsOut }}</td>
               <td>
                 @if (!r.found.fails) {
                   <button

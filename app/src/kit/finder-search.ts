@@ -71,6 +71,11 @@ export class FinderSearch {
     return foundName(found, this.wish().ways.stopAt88, this.units);
   }
 
+  /** Asks for another kit: a search that has begun begins anew. */
+  change(change: Partial<Wish>): void {
+    this.wish.update((w) => ({ ...w, ...change }));
+  }
+
   private async search(question: Question, run: Run): Promise<FinderState> {
     const { rack, trip, wish } = question;
     this.second ??= runInInjectionContext(this.injector, () => new StudyWorker());

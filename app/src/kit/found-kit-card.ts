@@ -1,14 +1,21 @@
-import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { carried, takeOnRack, type FoundKit } from '@tinder/core/found';
 import { KitSection } from '../charts/kit-section';
 import { WorkspaceStore } from '../store/workspace-store';
-import { hotWords } from '../words/finder-words';
+import { againstOwnWords, hotWords, litWords } from '../words/finder-words';
 import { reckonedOddsWords } from '../words/risk-words';
+import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
 import { FinderSearch } from './finder-search';
 import { KitStudy } from './kit-study';
 import { Hint } from '../ui/hint';
+
+/** What is carried now, to set it against. */
+export interface OwnKit {
+  averageG: number;
+  minutesADay: number;
+}
 
 /** One kit that was found: drawn, in figures, piece by piece, and to be taken. */
 @Component({
@@ -17,101 +24,81 @@ import { Hint } from '../ui/hint';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @let c = found();
-    <section aria-labelledby="found-title">
-      <h3 id="found-title">{{ search.nameOf(c) }}: {{ units.text(c.measured.dayG, 'mass') }} a day</h3>
-      <div class="drawn">
-        <app-kit-section [kit]="c.kit" [width]="150" />
-        <dl>
-          <dt appHint="carried, on average">Carried, average</dt>
-          <dd class="figure">{{ units.text(c.measured.averageG, 'mass') }}</dd>
-          <dt appHint="burner, pot and the rest">Burner, pot and the rest</dt>
-          <dd>{{ units.text(c.measured.hardwareG, 'mass') }}</dd>
-          <dt appHint="containers, on average">Containers</dt>
-          <dd>{{ units.text(c.measured.containersG, 'mass') }}</dd>
-          <dt appHint="fuel on hand">Fuel on hand</dt>
-          <dd>{{ units.text(c.measured.fuelG, 'mass') }}</dd>
-          <dt appHint="burns a day">Burns a day</dt>
-          <dd>{{ units.text(c.measured.dayG, 'mass', 1) }}</dd>
-          <dt appHint="lit a day">Lit a day</dt>
-          <dd>{{ units.text(c.measured.minutesADay, 'minutes', 0) }}</dd>
-          <dt>Meals</dt>
-          <dd>{{ hotWords(c.measured.hotADay) }}</dd>
-          <dt appHint="still to buy">Still to buy</dt>
-          <dd>{{ c.price > 0 ? units.text(c.price, 'price') : 'nothing' }}</dd>
-          @if (search.chances()?.get(c.number); as chance) {
-            <dt appHint="runs out">Runs out on the way</dt>
-            <dd>{{ odds(chance) }}</dd>
-          }
-        </dl>
-      </div>
-      <p class="pieces">
+    <h2>{{ stove() }}</h2>
+    <p class="quiet">{{ search.nameOf(c) }}</p>
+    <p class="sum">
+      <span class="big">{{ units.text(c.measured.averageG, 'mass') }}</span>
+      <span class="quiet">average carried weight</span>
+    </p>
+    @if (against(); as words) {
+      <p>{{ words }}</p>
+    }
+    <app-kit-section [kit]="c.kit" [width]="130" />
+    <dl>
+      <dt appHint="base kit weight">Base kit weight</dt>
+      <dd>{{ units.text(c.measured.hardwareG, 'mass') }}</dd>
+      <dt appHint="containers, on average">Containers</dt>
+      <dd>{{ units.text(c.measured.containersG, 'mass') }}</dd>
+      <dt appHint="fuel on hand">Fuel on hand</dt>
+      <dd>{{ units.text(c.measured.fuelG, 'mass') }}</dd>
+      <dt class="result" appHint="stove time a day">Stove time a day</dt>
+      <dd class="result">{{ units.text(c.measured.minutesADay, 'minutes', 0) }}</dd>
+      <dt appHint="fuel need a day">Fuel need a day</dt>
+      <dd>{{ units.text(c.measured.dayG, 'mass', 1) }}</dd>
+      <dt>Meals</dt>
+      <dd>{{ hotWords(c.measured.hotADay) }}</dd>
+      <dt appHint="still to buy">Still to buy</dt>
+      <dd>{{ c.price > 0 ? units.text(c.price, 'price') : 'nothing' }}</dd>
+      @if (search.chances()?.get(c.number); as chance) {
+        <dt appHint="run-out risk">Run-out risk on the trip</dt>
+        <dd>{{ odds(chance) }}</dd>
+      }
+    </dl>
+    <p class="acts">
+      <button nz-button nzType="primary" nzSize="large" nzBlock type="button" (click)="take(c, true)">Apply to this trip</button>
+      <button nz-button nzSize="large" nzBlock type="button" (click)="take(c, false)">Save as a kit</button>
+    </p>
+    <details>
+      <summary>Pieces of gear in it</summary>
+      <p>
         @for (p of piecesOf(c); track $index) {
           {{ p.name }}<span class="quiet">{{ p.note }}</span
           >{{ $last ? '' : ', ' }}
         }
       </p>
-      <div class="line">
-        <button nz-button nzSize="small" type="button" (click)="take(c, false)">Add to my kits</button>
-        <button nz-button nzSize="small" type="button" (click)="take(c, true)">Carry it, cooked so</button>
-      </div>
-    </section>
+    </details>
   `,
+  styleUrls: ['../answer/sums.less', '../answer/answer-sums.less'],
   styles: `
-    :host {
-      display: block;
-    }
-    .line {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 2px 1rem;
-      align-items: baseline;
-    }
-    h3 {
-      margin: 0 0 0.25rem;
-      font-size: 1.0625rem;
-      line-height: 1.25;
-    }
-    .drawn {
-      display: flex;
-      gap: 0.75rem;
-      align-items: flex-end;
-    }
-    app-kit-section {
-      flex: none;
-    }
-    dl {
-      display: grid;
-      grid-template-columns: 1fr auto;
-      gap: 0 0.75rem;
-      width: 100%;
+    h2 {
       margin: 0;
     }
-    dt {
-      color: var(--ink-quiet);
-    }
-    dd {
-      margin: 0;
-      text-align: right;
-      font-weight: 600;
-    }
-    dd.figure {
-      font-size: 1.25rem;
-      line-height: 1.1;
-    }
-    .pieces {
-      margin: 0.5rem 0 0.25rem;
+    p {
+      margin: 0.25rem 0;
       line-height: 1.35;
+    }
+    .acts {
+      display: grid;
+      gap: 0.5rem;
+      margin: 0.75rem 0;
     }
   `,
 })
 export class FoundKitCard {
   readonly found = input.required<FoundKit>();
+  readonly own = input<OwnKit>();
   protected readonly search = inject(FinderSearch);
   protected readonly units = inject(Units);
   private readonly store = inject(WorkspaceStore);
   private readonly kits = inject(KitStudy);
   protected readonly hotWords = hotWords;
+
   protected readonly odds = reckonedOddsWords;
+  protected readonly stove = computed(() => sentenceStart(litWords(this.found())));
+  protected readonly against = computed(() => {
+    const own = this.own();
+    return own && againstOwnWords(this.found().measured, own, this.units);
+  });
 
   protected piecesOf({ pieces }: FoundKit): { name: string; note: string }[] {
     return pieces.map((p) => ({

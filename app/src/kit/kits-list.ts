@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MOST_COMPARED } from '@tinder/core/model';
+import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
 import { Tick } from '../ui/tick';
@@ -15,7 +16,7 @@ import { Tick } from '../ui/tick';
       @for (r of rows(); track r.kit.id) {
         <label [title]="r.full ? 'Six kits can be compared' : ''">
           <input type="checkbox" [appTick]="r.compared" [disabled]="r.full && !r.compared" (turned)="compare(r.kit.id, r.compared)" />
-          <span>{{ r.kit.name }}</span>&ngsp;<span class="quiet">{{ units.text(r.massG, 'mass') }}</span>
+          <span>{{ sentenceStart(r.kit.name) }}</span>&ngsp;<span class="quiet">{{ units.text(r.massG, 'mass') }}</span>
         </label>
       }
     </fieldset>
@@ -45,6 +46,7 @@ import { Tick } from '../ui/tick';
   `,
 })
 export class KitsList {
+  protected readonly sentenceStart = sentenceStart;
   protected readonly study = inject(KitStudy);
   protected readonly units = inject(Units);
 

@@ -212,10 +212,24 @@ describe('kits against each other', () => {
     expect(store().trip().kit.burnerId).toBe('gas-remote');
   });
 
+  it('are sorted by what matters, those without a figure last', async () => {
+    const panel = await planned(new Panel(ComparePanel));
+    const names = (): string[] =>
+      [...panel.element.querySelectorAll('tbody th')].map((th) => th.textContent?.trim().split(/\s{2,}/)[0] ?? '');
+    const heading = [...panel.element.querySelectorAll<HTMLElement>('th[data-sorts]')].find((th) => th.textContent?.includes('Fuel burnt'));
+    heading?.click();
+    await panel.settle();
+    const grams = [...panel.element.querySelectorAll('td[data-label="Fuel burnt"]')].map((td) => parseFloat(td.textContent ?? ''));
+    expect(grams).toHaveLength(4);
+    expect(grams).toEqual([...grams].sort((a, b) => a - b));
+    expect(names()[0]).toBe('Remote stove for the snow');
+  });
+
   it('rank by the walker’s own weights and points, and say how firm that is', async () => {
     const panel = await planned(new Panel(ComparePanel));
     expect(panel.text).toMatch(/leads by \d\.\d\d of 5 points/);
-    panel.drag('How much carried, on average counts', [80, 100]);
+    panel.open('What counts');
+    panel.drag('How much average carried weight counts', [80, 100]);
     expect(rack().score.weights.carriedG).toBe(100);
     store().undo();
     expect(rack().score.weights.carriedG).toBe(60); // one drag is one step
@@ -316,6 +330,7 @@ describe('kits of every sort', () => {
     }));
     const panel = await planned(new Panel(ComparePanel));
     expect(panel.text).toContain('You keep small canister stove anyway, because I trust it.');
+    panel.open('What counts');
     panel.type('Trips that a piece’s price is spread over', '20');
     expect(rack().spreadTrips).toBe(20);
   });
@@ -363,7 +378,7 @@ describe('finding a kit', () => {
     await panel.settle();
     expect(panel.text).toContain('no answer here: 10 wanted hot meals stay cold; its flame is forbidden on 5 days');
     const before = rack().kits.length;
-    panel.press('Add to my kits');
+    panel.press('Save as a kit');
     expect(rack().kits).toHaveLength(before + 1);
     expect(rack().kits[before].name).toContain('small gas stove');
     store().undo();

@@ -59,7 +59,7 @@ type Scope = DishScope['kind'];
           />
           <span class="amount">
             @if (r.out) {
-              <span class="quiet">eaten out</span>
+              <span class="quiet">town meal</span>
             } @else if (r.banned) {
               <span class="error">no flame allowed: soak it cold</span>
             } @else if (r.planned; as p) {

@@ -81,7 +81,7 @@ import { Hint } from '../ui/hint';
             <thead>
               <tr>
                 <th scope="col">Way</th>
-                <th scope="col" class="number" appHint="carried, on average">Carried, average</th>
+                <th scope="col" class="number" appHint="average carried weight">Average carried weight</th>
                 <th scope="col" class="number" appHint="to buy, on the way">To buy</th>
                 <th scope="col" class="number" appHint="hot meals missed">Hot meals missed</th>
               </tr>
@@ -90,7 +90,7 @@ import { Hint } from '../ui/hint';
               @for (w of list; track w.words) {
                 <tr>
                   <th scope="row">{{ w.words }}</th>
-                  <td data-label="Carried, average" class="number">{{ w.average }}</td>
+                  <td data-label="Average carried weight" class="number">{{ w.average }}</td>
                   <td data-label="To buy" class="number">{{ w.price }}</td>
                   <td data-label="Hot meals missed" class="number">{{ w.missed }}</td>
                 </tr>

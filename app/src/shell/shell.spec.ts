@@ -137,7 +137,7 @@ describe('the frame', () => {
   it('opens the derivation of a number in the verdict, and follows it further', async () => {
     (element().querySelector('app-verdict-line button.figure') as HTMLButtonElement).click();
     await settle();
-    expect(document.querySelector('[role=dialog]')?.textContent).toContain('fuel and containers on leaving');
+    expect(document.querySelector('[role=dialog]')?.textContent).toContain('Fuel and containers on leaving');
     TestBed.inject(LedgerService).show({ kind: 'meal', day: 3, meal: 'supper' });
     await settle();
     expect(document.querySelector('[role=dialog]')?.textContent).toMatch(/dinner on day 3.*into the water/s);

@@ -62,7 +62,7 @@ type MealsOut = keyof typeof MEALS_OUT;
     <div class="pairs">
       <app-pick-field label="Water" [options]="sources" [value]="first().source" (valueChange)="paint('water', { source: $event })" />
       <app-pick-field
-        label="Made safe"
+        label="Water treatment"
         [options]="treatments"
         [value]="first().treatment"
         (valueChange)="paint('treatment', { treatment: $event })"
@@ -71,7 +71,7 @@ type MealsOut = keyof typeof MEALS_OUT;
         label="Town meal"
         [options]="mealsOut"
         [value]="out()"
-        (valueChange)="paint('meals eaten out', { eatsOut: OUT[$event] })"
+        (valueChange)="paint('town meals', { eatsOut: OUT[$event] })"
       />
     </div>
     <p class="acts">

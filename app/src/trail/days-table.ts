@@ -82,7 +82,7 @@ export class DaysTable {
   protected readonly sources = optionsOf(SOURCE_WORDS);
   protected readonly columns = [
     { key: 'km', name: 'walk', hint: 'walk', quantity: 'distance', decimals: 1, limits: LIMITS.km },
-    { key: 'ascentM', name: 'up', hint: 'up', quantity: 'altitude', decimals: 0, limits: LIMITS.ascentM },
+    { key: 'ascentM', name: 'ascent', hint: 'ascent', quantity: 'altitude', decimals: 0, limits: LIMITS.ascentM },
     { key: 'altitudeM', name: 'camp height', hint: 'Altitude', quantity: 'altitude', decimals: 0, limits: LIMITS.altitudeM },
     { key: 'supperAirC', name: 'dinner air', hint: 'Evenings', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },
     { key: 'breakfastAirC', name: 'breakfast air', hint: 'Mornings', quantity: 'temperature', decimals: 0, limits: LIMITS.airC },

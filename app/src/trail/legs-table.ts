@@ -29,7 +29,7 @@ import { Hint } from '../ui/hint';
             <th scope="col">To</th>
             <th scope="col" class="number">Days</th>
             <th scope="col" class="number" appHint="walk">Walk</th>
-            <th scope="col" class="number" appHint="up">Up</th>
+            <th scope="col" class="number" appHint="ascent">Ascent</th>
             <th scope="col" class="number" appHint="coldest">Coldest</th>
             <th scope="col" class="wide" appHint="flame allowed?">Flame allowed?</th>
             <th scope="col" class="wide" appHint="asked where and when">Asked where and when</th>
@@ -54,7 +54,7 @@ import { Hint } from '../ui/hint';
                 />
               </td>
               <td data-label="Walk" class="number">{{ units.text(r.km, 'distance') }}</td>
-              <td data-label="Up" class="number">{{ units.text(r.ascentM, 'altitude') }}</td>
+              <td data-label="Ascent" class="number">{{ units.text(r.ascentM, 'altitude') }}</td>
               <td data-label="Coldest" class="number cold">{{ units.text(r.coldestC, 'temperature') }}</td>
               <td data-label="Flame allowed?" class="picks">
                 <app-table-pick

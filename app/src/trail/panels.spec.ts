@@ -40,7 +40,7 @@ describe('the brushed days', () => {
     marker().goTo(3);
     const panel = new Panel(BrushPanel);
     panel.choose('Water', 'carried');
-    panel.choose('Made safe', 'boilEpa');
+    panel.choose('Water treatment', 'boilEpa');
     panel.choose('Town meal', 'supper');
     panel.choose('Wind', 'blown');
     expect(days()[2]).toMatchObject({

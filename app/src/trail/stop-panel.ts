@@ -39,9 +39,9 @@ import { Tick } from '../ui/tick';
       />
     </div>
     <div class="line">
-      <span class="name" appHint="a box">Mail drop</span>
+      <span class="name" appHint="mail drop">Mail drop</span>
       <app-choice
-        appHint="a box"
+        appHint="mail drop"
         label="Box posted ahead"
         [options]="boxOptions"
         [value]="s.box ? 'box' : 'none'"

@@ -40,7 +40,7 @@ export function kitPriceWords({ name, price }: KitOnTrip, units: Pick<Units, 'te
   const { fuel, pieces, leftBehindG, assumed } = price;
   const left = leftBehindG > 0.5 ? `, ${units.text(leftBehindG, 'mass')} of fuel left behind` : '';
   const usual = assumed ? ' (some at usual prices)' : '';
-  return `${name}: fuel ${units.text(fuel, 'price')}${usual}, wear of pieces ${units.text(pieces, 'price')}${left}.`;
+  return `${name}: fuel ${units.text(fuel, 'price')}${usual}, wear of gear ${units.text(pieces, 'price')}${left}.`;
 }
 
 /** The kit that comes first, and why another one is kept all the same. */

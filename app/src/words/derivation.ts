@@ -176,7 +176,7 @@ function doseSentences({ dose, fuelG }: PlannedMeal, format: Format): string[] {
 function demandDerivation(carry: CarryPlan, trip: Trip, format: Format, rack: Pick<Rack, 'bench'>): Derivation {
   const meals = carry.days.flatMap((d) => MEALS.flatMap((name) => d.meals[name] ?? []));
   return {
-    title: `fuel to burn, ${carry.from} to ${carry.to}`,
+    title: `Fuel need, ${carry.from} to ${carry.to}`,
     totalG: carry.demandG,
     parts: meals.map((m) => ({
       label: `day ${m.day}, ${PART_WORDS[m.meal]}`,
@@ -204,7 +204,7 @@ function demandDerivation(carry: CarryPlan, trip: Trip, format: Format, rack: Pi
 
 function loadoutDerivation(carry: CarryPlan, trip: Trip, format: Format, rack: Pick<Rack, 'shelf'>): Derivation {
   return {
-    title: 'fuel and containers on leaving',
+    title: 'Fuel and containers on leaving',
     totalG: carry.fuelG + carry.tareG,
     parts: carry.containers.map((c) => ({
       label: containerWords(c, format),
@@ -237,7 +237,7 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
   ];
   const percent = (p: number): string => `${(100 * p).toFixed(2)} %`;
   return {
-    title: `how likely it runs out, ${carry.from} to ${carry.to}`,
+    title: `Run-out risk, ${carry.from} to ${carry.to}`,
     totalG: carry.fuelG,
     parts: parts.filter((p) => p.massG > 0.005).sort((a, b) => b.massG - a.massG),
     how: [
@@ -276,7 +276,7 @@ function startDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivati
     { label: 'Lighter, spoon, bag', massG: kit.otherMassG },
   ];
   return {
-    title: `carried for cooking out of ${carry.from}`,
+    title: `Starting weight out of ${carry.from}`,
     totalG: carry.profile.startG,
     parts: parts.filter((p) => p.massG > 0).sort((a, b) => b.massG - a.massG),
     how: ['Everything carried to cook with: fuel, its containers, and the pieces of the kit. Food and water are not in it.'],

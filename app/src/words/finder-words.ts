@@ -10,7 +10,7 @@ import type { Units } from './units';
 export const SCHOOL_WORDS: Record<School, string> = {
   canister: 'canister stove, plain valve',
   regulated: 'canister stove, regulated',
-  remote: 'can upside down',
+  remote: 'remote canister stove',
   alcohol: 'alcohol',
   tablets: 'tablets',
   liquid: 'liquid fuel',
@@ -24,6 +24,21 @@ export const AXIS_WORDS: Record<FrontAxis, string> = {
   minutesADay: 'stove time a day',
   price: 'still to buy',
   runsOut: 'chance of running out',
+};
+
+/** The same on a button. */
+export const AXIS_LABELS: Record<FrontAxis, string> = { minutesADay: 'Stove time', price: 'Still to buy', runsOut: 'Run-out risk' };
+/** A kind of kit in a word or two, under its drawing. */
+export const FAMILY_WORDS: Record<School, string> = {
+  canister: 'Canister',
+  regulated: 'Regulated',
+  remote: 'Remote',
+  alcohol: 'Alcohol',
+  tablets: 'Tablets',
+  liquid: 'Liquid fuel',
+  gel: 'Gel',
+  wood: 'Wood',
+  cold: 'No flame',
 };
 
 /** "open-jet alcohol stove, 0.9 L titanium, wide, fitted cone, 88 °C". */
@@ -42,10 +57,28 @@ export function foundName({ kit, school, way }: FoundKit, stopsAt88: boolean, un
   return parts.join(', ');
 }
 
+/** A kit against the one that is carried: "36 g lighter than your kit, 3 min more a day". */
+export function againstOwnWords(
+  { averageG, minutesADay }: Pick<FoundKit['measured'], 'averageG' | 'minutesADay'>,
+  own: { averageG: number; minutesADay: number },
+  units: Pick<Units, 'text'>,
+): string {
+  const [overG, overMin] = [averageG - own.averageG, minutesADay - own.minutesADay];
+  const weight =
+    Math.abs(overG) < 0.5
+      ? 'As heavy as your kit'
+      : `${units.text(Math.abs(overG), 'mass')} ${overG < 0 ? 'lighter' : 'heavier'} than your kit`;
+  const time =
+    Math.abs(overMin) < 0.5
+      ? 'as long at the stove'
+      : `${units.text(Math.abs(overMin), 'minutes', 0)} ${overMin < 0 ? 'less' : 'more'} stove time a day`;
+  return `${weight}, ${time}.`;
+}
+
 /** Where an answer differs from the best in grams, part by part, the largest difference first. */
 export function whyWords(best: FoundKit, other: FoundKit, units: Pick<Units, 'signed'>): string {
   const parts: [string, number][] = [
-    ['burner, pot and the rest', other.measured.hardwareG - best.measured.hardwareG],
+    ['base kit weight', other.measured.hardwareG - best.measured.hardwareG],
     ['containers', other.measured.containersG - best.measured.containersG],
     ['fuel on hand', other.measured.fuelG - best.measured.fuelG],
   ];

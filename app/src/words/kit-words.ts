@@ -65,9 +65,9 @@ export const SHAPE_WORDS: Record<Shape['kind'], string> = {
 
 export const CRITERION_WORDS: Record<Criterion, string> = {
   hotMeals: 'hot meals cooked',
-  carriedG: 'carried, on average',
+  carriedG: 'average carried weight',
   fuelG: 'fuel burnt',
-  minutes: 'minutes at the stove',
+  minutes: 'stove time',
   priceToBuy: 'still to buy',
   pricePerTrip: 'price of the trip',
   packedMl: 'packed size',

@@ -13,7 +13,7 @@ export const WEIGHED_WORDS: Record<WeighedHow, string> = {
   emptied: 'it is empty',
 };
 
-const SKIP_WORDS = { skipped: 'skipped', cold: 'eaten cold', eatenOut: 'eaten out' } as const;
+const SKIP_WORDS = { skipped: 'skipped', cold: 'eaten cold', eatenOut: 'town meal' } as const;
 const TASTE_WORDS = { hard: 'still hard', good: 'good', mush: 'mush' } as const;
 
 /** One event in a line. */

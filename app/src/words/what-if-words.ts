@@ -30,10 +30,10 @@ export function slowerWords({ whatIf, slowerS }: Pick<WhatIfColumn, 'whatIf' | '
   return `${formatDuration(Math.abs(slowerS))} ${slowerS > 0 ? 'longer' : 'less'}`;
 }
 
-/** How what is planned now would fare if it came so; `asPlanned` for the column of the plan itself. */
+/** How the fuel that is planned now would fare if it came so; `asPlanned` for the column of the plan itself. */
 export function fareWords({ runOutAsPlanned, demandG }: Pick<WhatIfCarry, 'runOutAsPlanned' | 'demandG'>, asPlanned: boolean): string {
   if (demandG <= 0) return '';
-  if (runOutAsPlanned < RAREST_CHANCE) return asPlanned ? '' : 'what is planned would do';
+  if (runOutAsPlanned < RAREST_CHANCE) return asPlanned ? '' : 'the planned fuel would do';
   const chance = runOutAsPlanned > 0.995 ? 'always' : oddsWords(runOutAsPlanned, RAREST_CHANCE);
-  return asPlanned ? `runs out ${chance}` : `what is planned runs out ${chance}`;
+  return asPlanned ? `${chance} chance of running out` : `the planned fuel falls short ${chance}`;
 }
