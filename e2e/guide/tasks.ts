@@ -116,7 +116,7 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
   },
   'a-dish-of-your-own': async (page) => {
     await goTo(page, 'Menu', 'Dishes');
-    await expect(page.locator('app-dish-panel')).toContainText('At the stove');
+    await expect(page.locator('app-dish-card')).toContainText('Ways to done');
     await settled(page);
   },
   'a-tight-leg': async (page) => {

@@ -96,7 +96,7 @@ test('shelf', async ({ page }) => {
 
 test('menu', async ({ page }) => {
   await page.goto('/menu');
-  await expect(page.locator('app-dish-panel')).toContainText('At the stove');
+  await expect(page.locator('app-dish-card')).toContainText('Ways to done');
   await page.screenshot(shot('menu'));
 });
 

@@ -45,7 +45,7 @@ test('Carry shows no more at first sight than can be taken in, in type that can 
 const VIEWS = {
   trail: 'app-leg-days',
   kit: 'app-nest-drawing',
-  menu: 'app-dish-panel',
+  menu: 'app-dish-card',
   pack: 'app-weight-column',
   walk: 'app-today-panel',
   bench: 'app-reserve-panel .big',

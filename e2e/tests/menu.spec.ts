@@ -3,7 +3,7 @@ import { expect, expectFits, list, open, pick, test, turnTo, type, verdict } fro
 
 test('the menu answers without violations and fits', async ({ page }) => {
   await open(page, '/menu');
-  await expect(page.locator('app-dish-panel')).toContainText('At the stove');
+  await expect(page.locator('app-dish-card')).toContainText('Ways to done');
   await expectFits(page);
   await turnTo(page, 'What habits cost');
   await expect(page.locator('app-habit-panel')).toContainText('The best together');
@@ -20,10 +20,10 @@ test('a dish is chosen, cooked and changed by keyboard, and the plan follows', a
   await supper.getByLabel('dinner', { exact: true }).focus();
   await pick(list(supper, 'dinner'), 'raw pasta, little water');
   await expect(supper.locator('app-figure')).not.toHaveText(before);
-  await pick(list(supper, 'how dinner is cooked'), /home/);
-  await expect(page.locator('app-dish-panel')).toContainText('Ready at a rolling boil');
+  await pick(list(page.locator('app-dish-fields'), 'how dinner is cooked'), /home/);
+  await expect(page.locator('app-dish-card')).toContainText('Ready at a rolling boil');
   await type(page, 'water of the dish', '300');
-  await expect(page.locator('app-dish-panel')).toContainText('300 mL (2 marks) of water');
+  await expect(page.locator('app-dish-card')).toContainText('300 mL (2 marks) of water');
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');

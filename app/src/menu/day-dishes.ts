@@ -1,19 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, model, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import {
-  clearDish,
-  DISHES,
-  editDishOn,
-  isEatenOut,
-  isHot,
-  mealOn,
-  methodProblems,
-  NOTHING,
-  setDish,
-  withMethod,
-  type DishScope,
-} from '@tinder/core/menu';
-import { LIMITS, MEALS, METHODS, type MealName, type Method } from '@tinder/core/model';
+import { clearDish, DISHES, isEatenOut, isHot, mealOn, NOTHING, setDish, type DishScope } from '@tinder/core/menu';
+import { LIMITS, MEALS, type MealName } from '@tinder/core/model';
 import { isBanned, kitInUse } from '@tinder/core/plan';
 import { planDayOf, type Plan } from '@tinder/core/planned';
 import { formatDuration } from '@tinder/core/units';
@@ -24,9 +12,10 @@ import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Units } from '../words/units';
-import { methodProblemWords, METHOD_WORDS } from '../words/menu-words';
 import { PART_WORDS } from '../words/part-words';
+import { sentenceStart } from '../words/sentence-start';
 import { Hint } from '../ui/hint';
+import { DishStudy } from './dish-study';
 
 type Scope = DishScope['kind'];
 
@@ -36,9 +25,9 @@ type Scope = DishScope['kind'];
   imports: [Choice, Figure, Hint, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">{{ title() }}</h2>
+    <h2>{{ title() }}</h2>
     <div class="scope">
-      <span class="name" appHint="a dish goes">A dish goes</span>
+      <span class="name" appHint="a dish goes">Changes apply to</span>
       <app-choice
         appHint="a dish goes"
         label="Where a chosen dish goes"
@@ -48,7 +37,7 @@ type Scope = DishScope['kind'];
       />
     </div>
     @for (r of rows(); track r.name) {
-      <section [class.on]="r.name === part()" [attr.aria-label]="words[r.name]" (focusin)="part.set(r.name)">
+      <section [class.on]="r.name === study.part()" [attr.aria-label]="words[r.name]" (focusin)="study.part.set(r.name)">
         <div class="row">
           <app-pick-field
             [label]="words[r.name]"
@@ -59,68 +48,64 @@ type Scope = DishScope['kind'];
           />
           <span class="amount">
             @if (r.out) {
-              <span class="quiet">town meal</span>
+              <span class="quiet">Town meal</span>
             } @else if (r.banned) {
-              <span class="error">no flame allowed: soak it cold</span>
+              <span class="error">No flame allowed: soak it cold</span>
             } @else if (r.planned; as p) {
               @if (p.burn.outcome.kind === 'done') {
                 <app-figure [text]="units.mealMass(p.fuelG)" [ref]="{ kind: 'meal', day: p.day, meal: r.name }" />
                 <span class="quiet">{{ duration(p.burn.durationS) }}</span>
               } @else {
-                <span class="error">fails</span>
+                <span class="error">Fails</span>
               }
             } @else {
-              <span class="quiet">cold</span>
+              <span class="quiet">Cold</span>
             }
           </span>
         </div>
-        @if (r.meal.hot || r.meal.dryG > 0) {
-          <div class="row how">
-            <app-pick-field
-              [label]="'How ' + words[r.name] + ' is cooked'"
-              [quietly]="true"
-              [options]="r.methods"
-              [value]="r.meal.method"
-              (valueChange)="cook(r.name, $event)"
-            />
-            <span class="quiet">{{ r.note }}</span>
-          </div>
-        }
-        @for (p of r.problems; track p) {
-          <p class="error">{{ p }}</p>
-        }
       </section>
     }
-    <div class="line">
-      <span class="name" appHint="lighting">Lighting</span>
-      <app-choice
-        appHint="lighting"
-        label="Dinner, drink and wash-up"
-        [options]="lightings"
-        [value]="store.trip().oneLighting ? 'one' : 'each'"
-        (valueChange)="store.editTripWith('lighting', { oneLighting: $event === 'one' })"
-      />
-    </div>
-    <div class="line typed">
-      <span class="name" appHint="appetite">Appetite</span>
-      <app-quantity-field
-        appHint="appetite"
-        label="Appetite, 100 % is what packets call a portion"
-        quantity="percent"
-        [value]="100 * store.trip().appetite"
-        [limits]="{ min: 100 * L.appetite.min, max: 100 * L.appetite.max }"
-        (valueChange)="store.editTripWith('appetite', { appetite: $event / 100 })"
-      />
-      <button nz-button nzSize="small" type="button" [disabled]="!hasOwn()" (click)="clear()">{{ clearWords() }}</button>
-    </div>
+    <details>
+      <summary>Lighting, appetite, usual dishes</summary>
+      <div class="line">
+        <span class="name" appHint="lighting">Lighting</span>
+        <app-choice
+          appHint="lighting"
+          label="Dinner, drink and wash-up"
+          [options]="lightings"
+          [value]="store.trip().oneLighting ? 'one' : 'each'"
+          (valueChange)="store.editTripWith('lighting', { oneLighting: $event === 'one' })"
+        />
+      </div>
+      <div class="line typed">
+        <span class="name" appHint="appetite">Appetite</span>
+        <app-quantity-field
+          appHint="appetite"
+          label="Appetite, 100 % is what packets call a portion"
+          quantity="percent"
+          [value]="100 * store.trip().appetite"
+          [limits]="{ min: 100 * L.appetite.min, max: 100 * L.appetite.max }"
+          (valueChange)="store.editTripWith('appetite', { appetite: $event / 100 })"
+        />
+        <button nz-button nzSize="small" type="button" [disabled]="!hasOwn()" (click)="clear()">{{ clearWords() }}</button>
+      </div>
+    </details>
   `,
   styleUrl: '../ui/rows.less',
   styles: `
     .scope {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0.25rem 0.75rem;
+      align-items: center;
       padding: 0.25rem 0;
     }
+    summary {
+      padding: 0.375rem 0;
+      cursor: pointer;
+    }
     section {
-      padding: 3px 0 0.25rem 0.5rem;
+      padding: 0.3125rem 0 0.3125rem 0.5rem;
       border-left: 3px solid transparent;
       border-bottom: 1px solid var(--hairline);
     }
@@ -129,14 +114,9 @@ type Scope = DishScope['kind'];
     }
     .row {
       display: grid;
-      grid-template-columns: 4.875rem minmax(0, 1fr) 6rem;
+      grid-template-columns: 4.75rem minmax(0, 1fr) 4.375rem;
       gap: 0.5rem;
       align-items: baseline;
-    }
-    .row.how {
-      grid-template-columns: minmax(0, 1fr) 6rem;
-      padding-left: 5.375rem;
-      font-size: 0.8125rem;
     }
     .amount {
       display: grid;
@@ -156,7 +136,7 @@ export class DayDishes {
   private readonly marker = inject(DayMarker);
 
   readonly plan = input.required<Plan>();
-  readonly part = model.required<MealName>();
+  protected readonly study = inject(DishStudy);
 
   protected readonly L = LIMITS;
   protected readonly words = PART_WORDS;
@@ -169,20 +149,20 @@ export class DayDishes {
   protected readonly scopes = computed(() => {
     const { from, to } = this.marker.brush();
     return [
-      { value: 'usual', label: 'On every day' },
-      { value: 'days', label: from === to ? `on day ${from}` : `on days ${from} to ${to}` },
-      { value: 'turn', label: 'in turn with the others' },
+      { value: 'usual', label: 'Every day' },
+      { value: 'days', label: from === to ? `Day ${from}` : `Days ${from} to ${to}` },
+      { value: 'turn', label: 'In turn' },
     ] as const;
   });
   protected readonly title = computed(() => {
     const { from, to } = this.marker.brush();
-    return from === to ? `eaten on day ${from}` : `eaten on days ${from} to ${to}, day ${this.marker.day()} shown`;
+    return from === to ? `Meals, day ${from}` : `Meals, days ${from} to ${to}, day ${this.marker.day()} shown`;
   });
   /** The trip's own dishes first, then the catalogue. */
   protected readonly dishes = computed(() => {
     const own = this.store.trip().dishes.map((d) => d.meal);
     const rest = DISHES.filter((d) => !own.some((o) => o.name === d.name));
-    return [...own, ...rest, NOTHING].map((m) => ({ value: m.name, label: `${m.name}${m.welcome ? ' ★' : ''}` }));
+    return [...own, ...rest, NOTHING].map((m) => ({ value: m.name, label: `${sentenceStart(m.name)}${m.welcome ? ' ★' : ''}` }));
   });
   private readonly day = computed(() => planDayOf(this.plan(), this.marker.day()));
   protected readonly rows = computed(() => {
@@ -199,34 +179,20 @@ export class DayDishes {
         out: isEatenOut(name, day.eatsOut),
         planned: day.meals[name],
         banned: isHot(meal) && isBanned(use, day.restriction),
-        // a way this kit cannot go stays in the list: it says why when it is taken
-        methods: METHODS.map((value) => ({
-          value,
-          label: METHOD_WORDS[value] + (methodProblems(trip.kit, withMethod(meal, value)).length ? ' (not on this kit)' : ''),
-        })),
-        problems: methodProblems(trip.kit, meal).map((p) => methodProblemWords(p, this.units)),
-        note: meal.kcal ? `${Math.round(meal.kcal)} kcal` : '',
       };
     });
   });
   /** The day shown has dishes of its own. */
   private readonly dayHasOwn = computed(() => Object.keys(this.day().dishes).length > 0);
   protected readonly hasOwn = computed(() => this.dayHasOwn() || Object.keys(this.store.trip().rotation).length > 0);
-  protected readonly clearWords = computed(() => (this.dayHasOwn() ? 'back to the usual on these days' : 'end the turns'));
+  protected readonly clearWords = computed(() => (this.dayHasOwn() ? 'Back to the usual dishes' : 'End the turns'));
 
   protected choose(name: MealName, dish: string): void {
     const trip = this.store.trip();
     const meal = trip.dishes.find((d) => d.meal.name === dish)?.meal ?? [...DISHES, NOTHING].find((d) => d.name === dish);
     if (!meal) return;
-    this.part.set(name);
+    this.study.part.set(name);
     this.store.editTrip(`${PART_WORDS[name]}: ${dish}`, (t) => setDish(t, name, meal, this.target(), crypto.randomUUID()));
-  }
-
-  protected cook(name: MealName, method: Method): void {
-    const { day, dishes } = this.day();
-    this.store.editTrip(`${PART_WORDS[name]}: ${METHOD_WORDS[method]}`, (t) =>
-      editDishOn(t, day, name, dishes, (m) => withMethod(m, method)),
-    );
   }
 
   protected clear(): void {

@@ -1,13 +1,13 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
-import type { MealName } from '@tinder/core/model';
-import { AnswerColumn } from '../answer/answer-column';
 import { Ribbon } from '../charts/ribbon';
 import { BEYOND_PX } from '../charts/ribbon-geometry';
 import { PlanService } from '../planning/plan-service';
 import { Sides } from '../commands/sides';
 import { wideScreen } from '../ui/wide-screen';
 import { DayDishes } from './day-dishes';
-import { DishPanel } from './dish-panel';
+import { DishCardPanel } from './dish-card';
+import { DishFields } from './dish-fields';
+import { MenuAnswer } from './menu-answer';
 import { FoodTables } from './food-tables';
 import { HabitPanel } from './habit-panel';
 import { MissingPart } from '../ui/missing-part';
@@ -22,7 +22,7 @@ type Side = (typeof SIDES)[number]['value'];
 /** Menu: what is eaten, how it is cooked, and what every habit costs over this trip. */
 @Component({
   selector: 'app-menu-view',
-  imports: [MissingPart, AnswerColumn, DayDishes, DishPanel, FoodTables, HabitPanel, Ribbon, Sides],
+  imports: [DayDishes, DishCardPanel, DishFields, MenuAnswer, MissingPart, FoodTables, HabitPanel, Ribbon, Sides],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h1 class="hidden-text">Menu</h1>
@@ -44,8 +44,11 @@ type Side = (typeof SIDES)[number]['value'];
             @switch (side()) {
               @case ('dishes') {
                 <div class="panels">
-                  <app-day-dishes [plan]="p.plan" [(part)]="part" />
-                  <app-dish-panel [part]="part()" />
+                  <div class="dishes">
+                    <app-day-dishes [plan]="p.plan" />
+                    <app-dish-fields />
+                  </div>
+                  <app-dish-card />
                 </div>
                 @if (wide()) {
                   <app-food-tables [plan]="p.plan" />
@@ -65,7 +68,7 @@ type Side = (typeof SIDES)[number]['value'];
           </div>
         </div>
         @if (side() === 'dishes' && plans.carry(); as carry) {
-          <app-answer-column [carry]="carry" [plan]="p.plan" />
+          <app-menu-answer class="answer" [carry]="carry" [plan]="p.plan" />
         }
       </div>
     }
@@ -78,14 +81,18 @@ type Side = (typeof SIDES)[number]['value'];
     }
     .panels {
       display: grid;
-      grid-template-columns: minmax(0, 1.1fr) minmax(0, 1.1fr);
-      gap: 0.75rem 2rem;
+      grid-template-columns: minmax(0, 1.1fr) minmax(0, 1.3fr);
+      gap: 0.75rem 1.75rem;
+      margin-top: 0.5rem;
     }
-    // room for the card of a dish, so that what stands below it does not jump when it comes
-    @media (min-width: 1700px) {
-      .panels {
-        min-height: 32.5rem;
-      }
+    // room for the dish, so that what stands below it does not jump when it is known
+    app-dish-fields {
+      display: block;
+      min-height: 11rem;
+      margin-top: 0.75rem;
+    }
+    app-dish-card {
+      min-height: 26rem;
     }
     @media (max-width: 1000px) {
       .panels {
@@ -101,6 +108,4 @@ export class MenuView {
   protected readonly wide = wideScreen();
   protected readonly sides = SIDES;
   protected readonly side = signal<Side>('dishes');
-  /** The part of the day that the card is about. */
-  protected readonly part = signal<MealName>('supper');
 }

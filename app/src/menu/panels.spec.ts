@@ -8,7 +8,10 @@ import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Panel } from '../testing/panel';
 import { DayDishes } from './day-dishes';
-import { DishPanel } from './dish-panel';
+import { DishCardPanel } from './dish-card';
+import { DishFields } from './dish-fields';
+import { DishStudy } from './dish-study';
+import { MenuAnswer } from './menu-answer';
 import { FoodTables } from './food-tables';
 import { HabitPanel } from './habit-panel';
 import { habitWords, methodProblemWords, METHOD_WORDS } from '../words/menu-words';
@@ -27,20 +30,20 @@ async function planned<T>(panel: Panel<T>): Promise<Panel<T>> {
 describe('the dishes of the days', () => {
   it('are set for every day, for brushed days, or to take turns', async () => {
     TestBed.inject(DayMarker).brushDays(2, 3);
-    const panel = new Panel(DayDishes, { plan: plan(), part: 'supper' });
+    const panel = new Panel(DayDishes, { plan: plan() });
     await panel.settle();
     panel.choose('dinner', 'packet soup');
     expect(trip().menu.supper.name).toBe('packet soup');
-    panel.pick('Where a chosen dish goes', 'on days 2 to 3');
+    panel.pick('Where a chosen dish goes', 'Days 2 to 3');
     panel.choose('dinner', 'raw rice');
     const days = trip().legs[0].days.map((d) => d.dishes.supper);
     expect(days[0]).toBeUndefined();
     expect(days[1]).toBe(days[2]);
     expect(trip().dishes.find((d) => d.id === days[1])?.meal.name).toBe('raw rice');
     panel.give({ plan: plan() });
-    panel.press('back to the usual on these days');
+    panel.press('Back to the usual dishes');
     expect(trip().legs[0].days[1].dishes).toEqual({});
-    panel.pick('Where a chosen dish goes', 'in turn with the others');
+    panel.pick('Where a chosen dish goes', 'In turn');
     panel.choose('breakfast', 'granola');
     expect(trip().rotation.breakfast).toHaveLength(2);
   });
@@ -50,18 +53,19 @@ describe('the dishes of the days', () => {
       ...t,
       kit: { ...t.kit, burnerId: 'alcohol-open', fuelId: 'alcohol-denatured', windscreen: 'cone' },
     }));
-    const panel = new Panel(DayDishes, { plan: plan(), part: 'supper' });
-    await panel.settle();
-    panel.choose('how dinner is cooked', 'simmer');
-    panel.give({ plan: plan() });
+    const fields = await planned(new Panel(DishFields));
+    fields.choose('how dinner is cooked', 'simmer');
+    await fields.settle();
     expect(trip().menu.supper).toMatchObject({ method: 'simmer', simmerMin: 10 });
-    expect(panel.text).toContain(
+    expect(fields.text).toContain(
       'This stove cannot be turned down: it boils on until it is out. Instead: boil, then in a cozy, or dried at home',
     );
-    expect(panel.text).toContain('simmer (not on this kit)');
+    expect(fields.options('how dinner is cooked')).toContain('Simmer (not on this kit)');
+    const panel = new Panel(DayDishes, { plan: plan() });
+    await panel.settle();
     store().editTrip('ban', (t) => editLeg(t, 0, { restriction: 'noOpenFlame' }));
     panel.give({ plan: plan() });
-    expect(panel.text).toContain('no flame allowed: soak it cold');
+    expect(panel.text).toContain('No flame allowed: soak it cold');
     panel.pick('Dinner, drink and wash-up', 'one each');
     panel.type('Appetite, 100 % is what packets call a portion', '130');
     expect([trip().oneLighting, trip().appetite]).toEqual([false, 1.3]);
@@ -69,27 +73,49 @@ describe('the dishes of the days', () => {
 });
 
 describe('one dish', () => {
-  it('shows its numbers and its card, takes changes, and learns from a word', async () => {
-    const panel = await planned(new Panel(DishPanel, { part: 'supper' }));
-    expect(panel.text).toMatch(/[Tt]he dinner of day 1.*600 mL \(4\smarks\) of water; flame at 70 %: 14\.\d g of fuel/);
-    expect(panel.text).toMatch(/About \d+ min( \d+ s)?, .* on a kind evening, .* on a hard one/);
-    expect(panel.text).toContain('Stir in 130 g');
-    expect(panel.text).toContain('the food swells to about 468 mL'); // 130 g · 1.2 mL/g · 3
+  it('takes changes, its finer points one level deeper', async () => {
+    const panel = await planned(new Panel(DishFields));
+    expect(panel.text).toMatch(/dinner: dried dinner and tea/i);
     panel.type('water of the dish', '2 cups');
     expect(trip().menu.supper.waterMl).toBeCloseTo(473.2, 1);
+    panel.open('Name, simmer');
     panel.type('Portion of the dish, 100 % is the packet’s', '120');
     expect(trip().menu.supper.portion).toBeCloseTo(1.2, 9);
     panel.type('Price of the dish', '6.90');
     panel.pick('Eaten from', 'from the pot');
     expect(trip().menu.supper).toMatchObject({ price: 6.9, vessel: 'pot' });
+  });
+
+  it('is drawn over its minutes with other ways to it, has its card, and learns from a word', async () => {
+    const panel = await planned(new Panel(DishCardPanel));
+    expect(panel.text).toMatch(/600 mL \(4\smarks\) of water; flame at 70 %: 14\.\d g of fuel/);
+    expect(panel.text).toMatch(/About \d+ min( \d+ s)?, .* on a kind evening, .* on a hard one/);
+    expect(panel.text).toContain('Stir in 130 g');
+    expect(panel.text).toContain('the food swells to about 468 mL'); // 130 g · 1.2 mL/g · 3
+    const dish = TestBed.inject(DishStudy).dish();
+    const drawn = panel.element.querySelector('svg')?.getAttribute('aria-label') ?? '';
+    expect(drawn).toMatch(new RegExp(`Done at ${Math.round((dish?.curve?.doneS ?? NaN) / 60)}\\smin`));
+    expect(drawn).toMatch(/Yours: 14\.\d\sg; .*Heat to 88 °C and rest: 1[23]\.\d\sg; Cold soak, 60\smin: no fuel/);
     const before = trip().menu.supper.doneMin;
-    await panel.settle();
-    panel.press('hard');
+    panel.press('Still hard');
     expect(trip().menu.supper.doneMin).not.toBe(before);
     expect(panel.text).toContain('Noted: it wants');
-    panel.give({ part: 'lunch' });
+    TestBed.inject(DishStudy).part.set('lunch');
     await panel.settle();
     expect(panel.text).toContain('no cooking: no flame.');
+    expect(panel.element.querySelector('svg')).toBeNull();
+  });
+
+  it('has its fuel and time beside it, added up to its day and its leg', async () => {
+    const { carries, days } = plan();
+    const panel = await planned(new Panel(MenuAnswer, { plan: plan(), carry: carries[0] }));
+    const meals = Object.values(days[0].meals).map((m) => m.fuelG);
+    expect(panel.text).toMatch(new RegExp(`Day 1\\s*${days[0].fuelG.toFixed(1)}\\sg`));
+    expect(meals.reduce((sum, g) => sum + g, 0)).toBeCloseTo(days[0].fuelG, 6);
+    expect(panel.text).toMatch(/14\.\d\sg\s*of fuel, \d+ min.* of stove time/);
+    TestBed.inject(DishStudy).part.set('lunch');
+    panel.give({});
+    expect(panel.text).toContain('nothing is cooked');
   });
 });
 
@@ -132,7 +158,7 @@ describe('the tables of food', () => {
         .dishes.slice(-2)
         .map((d) => d.meal.name),
     ).toEqual(['my dish 1', 'my dish 2']);
-    const days = new Panel(DayDishes, { plan: plan(), part: 'supper' });
+    const days = new Panel(DayDishes, { plan: plan() });
     await days.settle();
     days.choose('dinner', 'my dish 2');
     expect(trip().menu.supper.name).toBe('my dish 2');

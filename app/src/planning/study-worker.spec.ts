@@ -36,13 +36,13 @@ function started(host: () => object = () => new StudyHost({ tripsDrawn: 50 })) {
 describe('the study worker', () => {
   it('answers what a study is asked, and is sent each part of its subject once', async () => {
     const { studies, kept } = started();
-    const first = await studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
-    expect(first?.meal.name).toBe(DEMO_TRIP.menu.supper.name);
+    const first = await studies.ask('dish', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
+    expect(first?.card.meal.name).toBe(DEMO_TRIP.menu.supper.name);
     await studies.ask('advice', { trip: DEMO_TRIP, plan }, { fromStopId: DEMO_TRIP.stops[0].id }, wanted());
     await studies.ask('nest', { rack: DEMO_RACK }, { kitId: DEMO_RACK.kits[0].id }, wanted());
     expect(kept).toEqual(['trip', 'plan', 'rack']);
     const other = { ...DEMO_TRIP, name: 'Other' };
-    await studies.ask('card', { trip: other, plan }, { day: 2, meal: 'breakfast' }, wanted());
+    await studies.ask('dish', { trip: other, plan }, { day: 2, meal: 'breakfast' }, wanted());
     expect(kept).toEqual(['trip', 'plan', 'rack', 'trip']);
   });
 
@@ -50,7 +50,7 @@ describe('the study worker', () => {
     const { studies } = started();
     const odd = { ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, burnerId: 'not-in-the-catalogue' } };
     await expect(studies.ask('habits', { trip: odd, plan }, undefined, wanted())).rejects.toThrow('not-in-the-catalogue');
-    expect(await studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted())).toBeDefined();
+    expect(await studies.ask('dish', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted())).toBeDefined();
   });
 
   it('says that a kit is gone instead of answering nothing', async () => {
@@ -61,9 +61,9 @@ describe('the study worker', () => {
 
   it('is started anew when it breaks, sent its subject again, and asked again', async () => {
     const { studies, links, kept } = started();
-    const answer = studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
+    const answer = studies.ask('dish', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
     links[0].end();
-    expect((await answer)?.meal.name).toBe(DEMO_TRIP.menu.supper.name);
+    expect((await answer)?.card.meal.name).toBe(DEMO_TRIP.menu.supper.name);
     expect([links.length, kept.slice(-2)]).toEqual([2, ['trip', 'plan']]);
   });
 
@@ -73,8 +73,8 @@ describe('the study worker', () => {
     };
     TestBed.configureTestingModule({ providers: [{ provide: STUDY_WORKER_START, useValue: start }] });
     const studies = TestBed.inject(StudyWorker);
-    const answer = await studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
-    expect(answer?.meal.name).toBe(DEMO_TRIP.menu.supper.name);
+    const answer = await studies.ask('dish', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
+    expect(answer?.card.meal.name).toBe(DEMO_TRIP.menu.supper.name);
     expect(TestBed.inject(WorkerTrouble).why()).toBe('Worker is not defined');
   });
 
@@ -85,11 +85,11 @@ describe('the study worker', () => {
     );
     const givenUp = new AbortController();
     const old = studies.ask('nest', { rack: DEMO_RACK }, { kitId: 'a' }, by(givenUp));
-    const next = studies.ask('card', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
+    const next = studies.ask('dish', { trip: DEMO_TRIP, plan }, { day: 1, meal: 'supper' }, wanted());
     await until(() => links.length === 1, 'the first worker');
     givenUp.abort();
     await expect(old).rejects.toThrow();
-    expect((await next)?.meal.name).toBe(DEMO_TRIP.menu.supper.name);
+    expect((await next)?.card.meal.name).toBe(DEMO_TRIP.menu.supper.name);
     expect(links).toHaveLength(2);
   });
 

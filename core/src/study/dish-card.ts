@@ -1,9 +1,10 @@
-import { cookedMin, COZIES, HOT_C, isDone, mixedC, potHeatCapacityJPerK, rest, restForDonenessS } from '../burn';
+import { cookedMin, HOT_C, isDone } from '../burn';
 import { mealOn, potFillMl, swollenMl } from '../menu';
 import { hold, LIMITS, type Meal, type MealName, type Trip } from '../model';
 import { FRESH_CAN, kitInUse, onEvening, tryBurn } from '../plan';
 import { isCooked, type Plan, type PlannedMeal } from '../planned';
 import { SPREADS, WIND_CLASS } from '../risk';
+import { dishRest } from './dish-rest';
 
 /** How one dish of one day is cooked, as it is read at the stove. */
 export interface DishCard {
@@ -32,9 +33,9 @@ export interface CookedDish {
 }
 
 /** Food hotter than this burns, °C (common practice: drinks are served at 60 to 65 °C). */
-const EATABLE_C = HOT_C + 3;
+export const EATABLE_C = HOT_C + 3;
 
-/** The card of a part of `day` (1-based); undefined past the end of the trip. Boiled for a cozy or dried at home, it rests wrapped. */
+/** The card of a part of `day` (1-based); undefined past the end of the trip. */
 export function dishCard(trip: Trip, plan: Plan, day: number, name: MealName): DishCard | undefined {
   const conditions = plan.days[day - 1];
   if (!conditions) return undefined;
@@ -53,34 +54,17 @@ export function dishCard(trip: Trip, plan: Plan, day: number, name: MealName): D
 
 function cookedDish(trip: Trip, meal: Meal, planned: PlannedMeal): CookedDish {
   const { facts, burn } = planned;
-  const { waterMl, airC, pressurePa, potWindMps, pot } = facts;
-  const inPot = meal.vessel === 'pot';
-  const startC =
-    meal.simmerMin > 0 ? burn.targetC : mixedC(waterMl, burn.targetC, meal.dryG, Math.max(0, airC), inPot ? potHeatCapacityJPerK(pot) : 0);
-  const cozyM2KPerW = meal.method === 'boilCozy' || meal.method === 'homeDried' ? COZIES.foam : COZIES.none;
-  const cooling = rest({
-    waterMl: Math.max(50, waterMl - meal.drainedMl),
-    dryG: meal.dryG,
-    startC,
-    airC,
-    pressurePa,
-    windMps: potWindMps,
-    pot,
-    vessel: meal.vessel,
-    cozyM2KPerW,
-    padUnder: true,
-  });
-  const simmered = cookedMin(() => burn.targetC, facts.holdS);
+  const { mixedC, cooling, simmeredMin, needS } = dishRest(meal, facts, burn.targetC);
   const restS = meal.restMin * 60;
   const [quickS, slowS] = spreadS(trip, planned);
   return {
     planned,
     quickS: quickS ?? burn.durationS,
     slowS,
-    mixedC: startC,
-    needRestS: simmered >= meal.doneMin ? 0 : restForDonenessS(cooling.atS, meal.doneMin - simmered),
+    mixedC,
+    needRestS: needS,
     eatenC: cooling.atS(restS),
-    cookedMin: simmered + cookedMin(cooling.atS, restS),
+    cookedMin: simmeredMin + cookedMin(cooling.atS, restS),
     coolS: cooling.untilC(EATABLE_C),
   };
 }

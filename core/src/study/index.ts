@@ -9,6 +9,8 @@ export * from './changes';
 export * from './cold';
 export * from './cooking-time';
 export * from './dish-card';
+export * from './dish-curve';
+export * from './dish-ways';
 export * from './flames-to-try';
 export * from './habits';
 export * from './infer-blend';

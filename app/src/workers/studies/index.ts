@@ -1,7 +1,8 @@
 import { advice } from './advice';
 import { balance } from './balance';
-import { card } from './card';
+
 import { cold } from './cold';
+import { dish } from './dish';
 import { dose } from './dose';
 import { draft } from './draft';
 import { find, findAgainst, findMixes, findRisks } from './find';
@@ -35,7 +36,7 @@ export const STUDIES = {
   balance,
   blend,
   burnerFit,
-  card,
+  dish,
   claims,
   cold,
   dose,
