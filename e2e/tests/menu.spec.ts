@@ -18,7 +18,7 @@ test('a dish is chosen, cooked and changed by keyboard, and the plan follows', a
   const supper = page.getByRole('region', { name: 'dinner' });
   const before = await supper.locator('app-figure').innerText();
   await supper.getByLabel('dinner', { exact: true }).focus();
-  await pick(list(supper, 'dinner'), 'raw pasta, little water');
+  await pick(list(supper, 'dinner'), 'Raw pasta, little water');
   await expect(supper.locator('app-figure')).not.toHaveText(before);
   await pick(list(page.locator('app-dish-fields'), 'how dinner is cooked'), /home/);
   await expect(page.locator('app-dish-card')).toContainText('Ready at a rolling boil');

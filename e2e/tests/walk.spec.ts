@@ -33,6 +33,7 @@ test('a day in the hand: breakfast, dinner, a reading and a drink more in under 
   const taps = { count: 0 };
   const today = page.locator('app-today-panel');
   await expect(today.getByRole('heading')).toContainText('oats and coffee');
+  await today.getByText(/^Wind, air and water/).click();
   for (const button of await page.locator('app-today-panel button.tap, app-today-panel .strong-act, app-today-panel .step').all())
     expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(48);
   await tap(page, 'Cooked as planned', taps);

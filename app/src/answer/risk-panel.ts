@@ -107,7 +107,7 @@ export class RiskPanel {
   /** Has the walker asked for the limit, and why? */
   protected readonly asked = signal(false);
   private readonly ofCarry = computed(() => this.risk.of(this.carry()));
-  protected readonly spreads = computed(() => spreadWords(this.ofCarry()?.factorSd));
+  protected readonly spreads = computed(() => spreadWords(this.units, this.ofCarry()?.factorSd));
   protected readonly state = computed(() => {
     const risk = this.ofCarry();
     return risk && riskWords(risk, this.carry(), this.risk.limit(), this.units);

@@ -76,7 +76,7 @@ export class Savings {
       ?.changes.slice(0, MOST)
       .map((change) => ({
         change,
-        words: changeWords(change),
+        words: changeWords(change, this.units),
         effect: sentenceStart(effectWords(change, this.units)),
       })),
   );

@@ -16,7 +16,7 @@ import { BenchStudy, type Asked } from './bench-study';
   template: `
     @for (q of questions(); track q.id) {
       <section>
-        <h2 class="sign">
+        <h2>
           {{ q.series.question }} <span class="quiet">{{ q.made }}</span>
         </h2>
         @if (q.series.garden !== null) {

@@ -15,7 +15,7 @@ import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { answerWords } from '../words/bench-words';
 import { AXIS_WORDS, claimedWords, claimWords, sayingWords, turnsWords, VERDICT_WORDS } from '../words/claim-words';
-import { CONTRAST_WORDS } from '../words/contrast-words';
+import { contrastSaid } from '../words/contrast-words';
 import { Units } from '../words/units';
 import { BenchStudy } from './bench-study';
 
@@ -25,7 +25,7 @@ import { BenchStudy } from './bench-study';
   imports: [AxisChart, Choice, NzButtonComponent, NzInputDirective, PickField, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">Claims, and what each comes to for a usual hot meal of this trip</h2>
+    <h2>Claims, and what each comes to for a usual hot meal of this trip</h2>
     <app-study-note [study]="asked" />
     <div class="look">
       <ul>
@@ -47,7 +47,7 @@ import { BenchStudy } from './bench-study';
       </ul>
       @if (open(); as o) {
         <section aria-live="polite">
-          <h3 class="sign">{{ o.saying }}</h3>
+          <h3>{{ o.saying }}</h3>
           <p class="answer">{{ o.says }}.</p>
           <p>
             {{ o.words }} <span class="quiet">{{ o.claimed }}</span>
@@ -214,12 +214,12 @@ export class ClaimsPanel {
   protected readonly open = computed(() => {
     const s = this.opened();
     if (!s) return undefined;
-    const sides = s.claim.contrast && CONTRAST_WORDS[s.claim.contrast];
+    const sides = s.claim.contrast && contrastSaid(s.claim.contrast, this.units);
     return {
       id: s.claim.id,
       saying: sayingWords(s.claim, this.sayingOf(s.claim.id)),
       says: VERDICT_WORDS[s.verdict],
-      words: claimWords(s),
+      words: claimWords(s, this.units),
       claimed: claimedWords(s.claim),
       turns: turnsWords(s.turns, this.units),
       charts: s.along.windMps,
@@ -255,7 +255,7 @@ export class ClaimsPanel {
     const setup = newSetup('kit', this.store.trip().kit);
     return CONTRAST_IDS.filter((id) => contrastOf(id, setup)).map((id) => ({
       value: id,
-      label: `${CONTRAST_WORDS[id].a} against ${CONTRAST_WORDS[id].b}`,
+      label: `${contrastSaid(id, this.units).a} against ${contrastSaid(id, this.units).b}`,
     }));
   });
 

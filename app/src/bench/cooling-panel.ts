@@ -20,7 +20,7 @@ const FROM_C = 90;
   imports: [AxisChart, CoolingIntake, Hint, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">How a pot cools</h2>
+    <h2>How a pot cools</h2>
     <app-cooling-intake />
     @if (chart(); as c) {
       <app-axis-chart [of]="c" [height]="220" />
@@ -110,7 +110,10 @@ export class CoolingPanel {
     if (!coolings.length) return undefined;
     return {
       spoken: coolings
-        .map((c) => `${c.name}: from ${Math.round(c.curve[0].c)} to ${Math.round(c.curve[c.curve.length - 1].c)} °C`)
+        .map(
+          (c) =>
+            `${c.name}: from ${this.units.text(c.curve[0].c, 'temperature', 0)} to ${this.units.text(c.curve[c.curve.length - 1].c, 'temperature', 0)}`,
+        )
         .join('; '),
       lines: coolings.map((c, i) => ({
         name: DRESS_WORDS[c.dress],

@@ -9,7 +9,7 @@ import { AxisChart, type ChartSpec } from '../charts/axis-chart';
   imports: [AxisChart],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h3 class="sign">While the canister empties: plain valve and regulated, the same power, fully open</h3>
+    <h3>While the canister empties: plain valve and regulated, the same power, fully open</h3>
     <p>{{ says() }}</p>
     <app-axis-chart [of]="chart()" />
   `,

@@ -7,7 +7,8 @@ import { Choice } from '../ui/choice';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { today } from '../ui/today';
-import { CONTRAST_WORDS } from '../words/contrast-words';
+import { contrastSaid } from '../words/contrast-words';
+import { Units } from '../words/units';
 import { BenchStudy, TRIP_KIT, type Asked } from './bench-study';
 import { BurnRun, type Draft } from './burn-run';
 import { SetupFields } from './setup-fields';
@@ -26,7 +27,7 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
   imports: [Choice, NzButtonComponent, NzInputDirective, PickField, QuantityField, SetupFields],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">Plan a burn</h2>
+    <h2>Plan a burn</h2>
     @for (o of open(); track o.id) {
       <p class="open">
         <b>{{ o.question }}</b> <span class="quiet">{{ o.next }}</span>
@@ -92,6 +93,7 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
 export class PlanForm {
   private readonly study = inject(BenchStudy);
   private readonly run = inject(BurnRun);
+  private readonly units = inject(Units);
   protected readonly places = computed(() => (this.lastSeed() === undefined ? WHERE : [...WHERE, ANOTHER]));
   /** Of the garden that was burnt in last. */
   private readonly lastSeed = computed(() => this.study.bench().tests.findLast((t) => t.garden !== null)?.garden ?? undefined);
@@ -114,7 +116,10 @@ export class PlanForm {
     const kit = this.kit();
     const usual = kit && newSetup(kit.name, kit.kit);
     const can = usual ? CONTRAST_IDS.filter((id) => contrastOf(id, usual)) : [];
-    return [{ value: 'burner', label: 'How this kit burns' }, ...can.map((id) => ({ value: id, label: CONTRAST_WORDS[id].asks }))];
+    return [
+      { value: 'burner', label: 'How this kit burns' },
+      ...can.map((id) => ({ value: id, label: contrastSaid(id, this.units).asks })),
+    ];
   });
   protected readonly contrast = computed(() => {
     const [id, setup] = [this.question(), this.setup()];
@@ -125,7 +130,7 @@ export class PlanForm {
     if (id === 'burner')
       return 'One burn: weighed, lit, timed, weighed again. Burns at three flames, and one in wind, make the stove your own.';
     const order = fairOrder(this.pairs()).join(' ');
-    return `${CONTRAST_WORDS[id].a} (A) and ${CONTRAST_WORDS[id].b} (B), burnt ${order}: so that a canister that cools or an evening that darkens favours neither.`;
+    return `${contrastSaid(id, this.units).a} (A) and ${contrastSaid(id, this.units).b} (B), burnt ${order}: so that a canister that cools or an evening that darkens favours neither.`;
   });
 
   /** Questions with burns still to come. */
@@ -155,7 +160,7 @@ export class PlanForm {
       this.run.begin(setup, { seriesId: null, arm: null, heading: setup.kitName, garden });
       return;
     }
-    const words = CONTRAST_WORDS[id];
+    const words = contrastSaid(id, this.units);
     const series: TestSeries = {
       id: crypto.randomUUID(),
       on: today(),

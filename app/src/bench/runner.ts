@@ -26,7 +26,7 @@ const FAILURES: readonly TestEnd[] = ['stalled', 'wentOut', 'notLit'];
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (run.draft(); as d) {
-      <h2 class="sign">{{ d.heading }}</h2>
+      <h2>{{ d.heading }}</h2>
       @if (d.garden) {
         <p class="simulated">Simulated garden: scale, thermometer and weather are made up{{ by() }}</p>
       }

@@ -7,6 +7,7 @@ import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { StudyNote } from '../ui/study-note';
+import { measured } from '../words/measured';
 import { Units } from '../words/units';
 import { BenchStudy } from './bench-study';
 import { BurnRun } from './burn-run';
@@ -17,7 +18,7 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
   midFlame: 'a middle flame, calm',
   fullFlame: 'the full flame, calm',
   calm: 'as it is, calm',
-  wind: 'in a wind of 3 m/s',
+  wind: 'in a wind of {3 m/s}',
   oneLitre: 'a litre at once',
   coldCan: 'on a canister out of the cold',
 };
@@ -28,7 +29,7 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
   imports: [Hint, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">Worth testing this weekend</h2>
+    <h2>Worth testing this weekend</h2>
     <app-study-note [study]="asked" />
     @if (answer(); as a) {
       <p>{{ a.says }}</p>
@@ -106,7 +107,7 @@ export class WhichPanel {
       says: `From ${found.from} to ${found.to} the stove alone leaves ${units.text(sdBeforeG, 'mass')} open (one standard deviation). One burn each would take off:`,
       rows: found.ideas.map((i) => ({
         id: i.id,
-        name: IDEA_WORDS[i.id],
+        name: measured(IDEA_WORDS[i.id], this.units),
         reserve: `−${units.text(Math.max(0, i.reserveG), 'mass')}`,
         known: `± ${units.text(i.sdAfterG, 'mass')}`,
         costs: `${units.text(i.fuelG, 'mass')}, ${formatDuration(i.seconds)}`,
@@ -117,6 +118,11 @@ export class WhichPanel {
   protected begin(id: TestIdeaId): void {
     const idea = this.found()?.ideas.find((i) => i.id === id);
     if (!idea) return;
-    this.run.begin(idea.setup, { seriesId: null, arm: null, heading: `${idea.setup.kitName}: ${IDEA_WORDS[id]}`, garden: null });
+    this.run.begin(idea.setup, {
+      seriesId: null,
+      arm: null,
+      heading: `${idea.setup.kitName}: ${measured(IDEA_WORDS[id], this.units)}`,
+      garden: null,
+    });
   }
 }

@@ -27,7 +27,7 @@ const HEIGHT = 270;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
-      <h2 class="sign">Carried weight against the chance of running out</h2>
+      <h2>Carried weight against the chance of running out</h2>
       <app-study-note [study]="study.study" of="kits" />
       <button nz-button nzSize="small" type="button" (click)="save()">Drawing as SVG</button>
     </div>
@@ -84,7 +84,7 @@ const HEIGHT = 270;
         Below 1 in 1,000 the {{ trips }} trips drawn for a kit cannot tell one chance from another.
       </p>
       <table class="stacks">
-        <caption class="sign">
+        <caption>
           The front, from light to safe
         </caption>
         <thead>

@@ -27,7 +27,7 @@ const LETTER = 6.5;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
-      <h2 class="sign">Carried weight by the days between two stops</h2>
+      <h2>Carried weight by the days between two stops</h2>
       <app-choice label="Weight counted" [options]="ways" [value]="by()" (valueChange)="by.set($event)" />
       <button nz-button nzSize="small" type="button" (click)="save()">Drawing as SVG</button>
     </div>
@@ -78,7 +78,7 @@ const LETTER = 6.5;
       </svg>
       <div class="below">
         <table>
-          <caption class="sign">
+          <caption>
             {{
               caption()
             }}
@@ -95,7 +95,7 @@ const LETTER = 6.5;
           </tbody>
         </table>
         <div>
-          <h3 class="sign">Where {{ all[0].name }} crosses</h3>
+          <h3>Where {{ all[0].name }} crosses</h3>
           <ul>
             @for (c of crossed(); track c.name) {
               <li>

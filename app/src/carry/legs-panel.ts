@@ -85,7 +85,7 @@ import { MorningsTable } from './mornings-table';
     </div>
     @if (choices(); as list) {
       <table class="choices">
-        <caption class="sign">
+        <caption>
           {{
             caption()
           }}

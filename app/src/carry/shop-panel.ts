@@ -23,7 +23,7 @@ import { Hint } from '../ui/hint';
     @if (carry(); as c) {
       <div class="two">
         <section>
-          <h2 class="sign">At the shop: {{ c.from }}, for {{ c.days.length }} days to {{ c.to }}</h2>
+          <h2>At the shop: {{ c.from }}, for {{ c.days.length }} days to {{ c.to }}</h2>
           @if (choices(); as s) {
             <p class="says">{{ says() }}</p>
             <table class="stacks">
@@ -66,7 +66,7 @@ import { Hint } from '../ui/hint';
           }
         </section>
         <section>
-          <h2 class="sign">What is over could be spent on</h2>
+          <h2>What is over could be spent on</h2>
           @if (slack(); as s) {
             <p class="says">{{ slackSays() }}</p>
             <ol>

@@ -190,7 +190,7 @@ describe('what if', () => {
         .trip()
         .whatIfs.map((w) => w.kind),
     ).toEqual(['colder', 'slower', 'closed']);
-    panel.type('Colder by, in kelvin', '12');
+    panel.type('Colder by, K', '12');
     expect(store().trip().whatIfs[0]).toEqual({ kind: 'colder', byK: 12 });
     panel.press('+ windier');
     expect(store().trip().whatIfs.at(-1)).toEqual({ kind: 'windier' });

@@ -11,6 +11,7 @@ import { containersInWords } from '../words/container-words';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
+import { degreesUnit } from '../words/measured';
 import { Units } from '../words/units';
 import { fareWords, slowerWords, whatIfSetWords, whatIfWords } from '../words/what-if-words';
 import { Hint } from '../ui/hint';
@@ -28,7 +29,7 @@ interface Cell {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
-      <h2 class="sign" id="what-if-title">What if it comes otherwise</h2>
+      <h2 id="what-if-title">What if it comes otherwise</h2>
       <span class="quiet" role="status">{{ rows() && stale() ? 'not up to date yet' : '' }}</span>
       @for (k of kinds; track k.kind) {
         @if (columns().length < 5) {
@@ -49,12 +50,12 @@ interface Cell {
                   <span class="what">{{ words(w) }}</span>
                   @if (w.kind === 'colder') {
                     <app-quantity-field
-                      label="Colder by, in kelvin"
+                      [label]="'Colder by, ' + degrees().symbol"
                       quantity="count"
                       [bare]="true"
-                      [value]="w.byK"
-                      [limits]="L.colderK"
-                      (valueChange)="change($index, { kind: 'colder', byK: $event })"
+                      [value]="w.byK * degrees().perK"
+                      [limits]="{ min: L.colderK.min * degrees().perK, max: L.colderK.max * degrees().perK }"
+                      (valueChange)="change($index, { kind: 'colder', byK: $event / degrees().perK })"
                     />
                   }
                   @if (w.kind === 'closed') {
@@ -149,7 +150,9 @@ export class WhatIfPanel {
   private readonly risk = inject(RiskService);
   private readonly units = inject(Units);
   private readonly worker = inject(StudyWorker);
-  protected readonly words = whatIfWords;
+  protected readonly words = (w: WhatIf): string => whatIfWords(w, this.units);
+  /** Kelvin, or degrees Fahrenheit where those are preferred. */
+  protected readonly degrees = computed(() => degreesUnit(this.units));
   protected readonly L = LIMITS;
   protected readonly kinds: { kind: WhatIf['kind']; words: string }[] = [
     { kind: 'colder', words: 'colder' },
@@ -195,7 +198,7 @@ export class WhatIfPanel {
     const now = list?.[0];
     if (!list || !now) return undefined;
     const stopName = (id: string): string => this.stops().find((s) => s.value === id)?.label ?? 'a stop';
-    const names = ['as planned', ...this.columns().map((w) => whatIfSetWords(w, stopName))];
+    const names = ['as planned', ...this.columns().map((w) => whatIfSetWords(w, stopName, this.units))];
     const row = (name: string, of: (c: WhatIfColumn) => Cell) => ({
       name,
       cells: list.map((c, at) => ({ of: names[at], ...(c ? of(c) : { text: '…' }) })),

@@ -10,7 +10,7 @@ import { Units } from '../words/units';
   selector: 'app-blends-here',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h3 class="sign">Every blend at {{ units.text(airC(), 'temperature') }}, {{ (100 * fraction()).toFixed(0) }} % left</h3>
+    <h3>Every blend at {{ units.text(airC(), 'temperature') }}, {{ (100 * fraction()).toFixed(0) }} % left</h3>
     <ul>
       @for (b of blends(); track b.fuelId) {
         <li [class.own]="b.own">

@@ -13,7 +13,7 @@ import { RestPanel } from './rest-panel';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
-      <h2 class="sign">A closer look at the</h2>
+      <h2>A closer look at the</h2>
       <app-choice
         label="Subject of the closer look"
         [options]="subjects"

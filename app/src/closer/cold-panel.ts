@@ -77,7 +77,10 @@ import { OwnCan } from './own-can';
         <app-own-can />
       }
     } @else if (looked.fresh()) {
-      <p class="quiet">There is no canister in this kit. Alcohol wants warm fuel or a primer pan below about 7 °C, and both below 0 °C.</p>
+      <p class="quiet">
+        There is no canister in this kit. Alcohol wants warm fuel or a primer pan below about {{ units.text(7, 'temperature', 0) }}, and
+        both below {{ units.text(0, 'temperature', 0) }}.
+      </p>
     }
   `,
   styleUrl: './closer.less',

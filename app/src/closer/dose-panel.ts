@@ -71,7 +71,7 @@ import { Hint } from '../ui/hint';
         }
       </section>
       <section aria-label="Dilution">
-        <h3 class="sign">Thin a strong spirit so that it burns cleaner</h3>
+        <h3>Thin a strong spirit so that it burns cleaner</h3>
         <div class="fields">
           <span>spirit</span>
           <app-quantity-field

@@ -18,7 +18,7 @@ import { Units } from '../words/units';
   imports: [NzButtonComponent, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h3 class="sign">My own canister, as I saw it burn</h3>
+    <h3>My own canister, as I saw it burn</h3>
     <div class="seen">
       <span>lit in air of</span>
       <app-quantity-field

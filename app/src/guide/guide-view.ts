@@ -19,7 +19,7 @@ import { guidePages } from './guide-pages';
           <details [open]="!isNarrow() || !asked()?.has('page')">
             <summary>All pages</summary>
             @for (part of parts(); track part.name) {
-              <h2 class="sign">{{ part.name }}</h2>
+              <h2>{{ part.name }}</h2>
               <ul>
                 @for (p of part.pages; track p.id) {
                   <li>

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
+import { NzTimelineModule } from 'ng-zorro-antd/timeline';
 import { DateField } from '../ui/date-field';
 import { today } from '../ui/today';
 import { KitStudy } from './kit-study';
@@ -8,10 +9,10 @@ import { KitStudy } from './kit-study';
 /** What was carried when, and why it was changed. */
 @Component({
   selector: 'app-diary-panel',
-  imports: [DateField, NzButtonComponent, NzInputDirective],
+  imports: [DateField, NzButtonComponent, NzInputDirective, NzTimelineModule],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">Gear log</h2>
+    <h2>Gear log</h2>
     <div class="new">
       <span class="on">
         <label class="quiet" for="diary-date">On</label>
@@ -29,19 +30,23 @@ import { KitStudy } from './kit-study';
       /></label>
       <button nz-button nzSize="small" type="button" [disabled]="!date() || !words().trim() || !study.kit()" (click)="add()">Save</button>
     </div>
-    <ol>
-      @for (e of entries(); track e.id) {
-        <li>
-          <b>{{ e.date }}</b> <span class="kit">{{ e.kitName }}</span>
-          <p>{{ e.words }}</p>
-          <button nz-button nzSize="small" type="button" [attr.aria-label]="'Delete the entry of ' + e.date" (click)="strike(e.id)">
-            Delete
-          </button>
-        </li>
-      } @empty {
-        <li class="quiet">Nothing written yet. A line now saves the same mistake in two years.</li>
-      }
-    </ol>
+    @if (entries().length) {
+      <nz-timeline>
+        @for (e of entries(); track e.id) {
+          <nz-timeline-item>
+            <div class="entry">
+              <b>{{ e.date }}</b> <span class="kit">{{ e.kitName }}</span>
+              <p>{{ e.words }}</p>
+              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Delete the entry of ' + e.date" (click)="strike(e.id)">
+                Delete
+              </button>
+            </div>
+          </nz-timeline-item>
+        }
+      </nz-timeline>
+    } @else {
+      <p class="quiet">Nothing written yet. A line now saves the same mistake in two years.</p>
+    }
   `,
   styleUrl: '../ui/rows.less',
   styles: `
@@ -62,20 +67,11 @@ import { KitStudy } from './kit-study';
     input.left {
       text-align: left;
     }
-    ol {
-      margin: 0;
-      padding: 0;
-      list-style: none;
-    }
-    li {
+    .entry {
       display: grid;
       grid-template-columns: 5.75rem 12.5rem minmax(0, 1fr) max-content;
       gap: 0 1rem;
-      padding: 0.25rem 0;
-      border-bottom: 1px solid var(--hairline);
-    }
-    li.quiet {
-      display: block;
+      align-items: start;
     }
     .kit {
       font-weight: 600;
@@ -85,7 +81,7 @@ import { KitStudy } from './kit-study';
     }
     @media (max-width: 700px) {
       .new,
-      li {
+      .entry {
         grid-template-columns: minmax(0, 1fr);
       }
     }

@@ -19,7 +19,7 @@ import { Hint } from '../ui/hint';
   imports: [Hint, KitSection, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h3 class="sign" id="schools-title">The best of each school</h3>
+    <h3 id="schools-title">The best of each school</h3>
     <app-study-note [study]="search.risks" />
     <app-study-note [study]="against" />
     <div class="scroll" tabindex="0" role="group" aria-labelledby="schools-title">
@@ -87,7 +87,7 @@ import { Hint } from '../ui/hint';
       lightest for its price. Every burner follows its maker’s manual first; a flame in a tent, a fire under a ban and fuel on an aircraft
       are no answers.
     </p>
-    <h3 class="sign" id="mixes-title">Another kit on some legs, by post</h3>
+    <h3 id="mixes-title">Another kit on some legs, by post</h3>
     <app-study-note [study]="mixes" />
     @if (mixRows(); as list) {
       <ul aria-labelledby="mixes-title">

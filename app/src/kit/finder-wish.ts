@@ -3,12 +3,13 @@ import { NzTagComponent } from 'ng-zorro-antd/tag';
 import type { Wish } from '@tinder/core/found';
 import { QuantityField } from '../ui/quantity-field';
 import { Tick } from '../ui/tick';
+import { measured } from '../words/measured';
 import { Units } from '../words/units';
 import { FinderSearch } from './finder-search';
 import { KitStudy } from './kit-study';
 
 const WAYS = [
-  { key: 'stopAt88', label: 'Heat to 88 °C, not to a boil' },
+  { key: 'stopAt88', label: 'Heat to {88 °C}, not to a boil' },
   { key: 'cozy', label: 'A cozy instead of simmering' },
   { key: 'coldBreakfast', label: 'Cold breakfast' },
   { key: 'allCold', label: 'Everything cold' },
@@ -36,7 +37,7 @@ const MUSTS = [
       <div class="columns">
         <fieldset>
           <legend>I would</legend>
-          @for (w of ways; track w.key) {
+          @for (w of ways(); track w.key) {
             <label
               ><input type="checkbox" [appTick]="wish().ways[w.key]" (turned)="turn(w.key)" /> <span>{{ w.label }}</span></label
             >
@@ -110,7 +111,7 @@ export class FinderWish {
   protected readonly search = inject(FinderSearch);
   private readonly kits = inject(KitStudy);
   private readonly units = inject(Units);
-  protected readonly ways = WAYS;
+  protected readonly ways = computed(() => WAYS.map((w) => ({ key: w.key, label: measured(w.label, this.units) })));
   protected readonly musts = MUSTS;
   protected readonly wish = this.search.wish;
 
@@ -125,7 +126,9 @@ export class FinderWish {
     const wish = this.wish();
     const most = wish.mostMinutesADay;
     return [
-      ...WAYS.filter((w) => wish.ways[w.key]).map((w) => w.label),
+      ...this.ways()
+        .filter((w) => wish.ways[w.key])
+        .map((w) => w.label),
       ...MUSTS.filter((m) => wish[m.key]).map((m) => `Must ${m.label[0].toLowerCase()}${m.label.slice(1)}`),
       ...this.keeps()
         .filter((k) => k.on)

@@ -7,6 +7,7 @@ import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { StudyNote } from '../ui/study-note';
 import { NOT_PLANNABLE_WORDS } from '../words/kit-words';
+import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
 import { Hint } from '../ui/hint';
@@ -17,7 +18,7 @@ import { Hint } from '../ui/hint';
   imports: [Hint, NzButtonComponent, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="ladder-title">Lighter, gram by gram: {{ study.kit()?.name }}</h2>
+    <h2 id="ladder-title">Lighten, gram by gram: {{ study.kit()?.name }}</h2>
     <app-study-note [study]="ladder" />
     @if (lacks(); as words) {
       <p class="error">This kit cannot be planned with: {{ words }}.</p>
@@ -37,7 +38,7 @@ import { Hint } from '../ui/hint';
           <tbody>
             @for (r of list; track $index) {
               <tr>
-                <th scope="row">{{ r.change }}</th>
+                <th scope="row">{{ sentenceStart(r.change) }}</th>
                 <td class="saving"><span aria-hidden="true" [style.width.%]="r.share"></span></td>
                 <td class="number" data-label="Saves, on average">{{ r.saved }}</td>
                 <td class="number" data-label="Costs">{{ r.price }}</td>
@@ -95,6 +96,7 @@ import { Hint } from '../ui/hint';
 })
 export class LadderPanel {
   protected readonly study = inject(KitStudy);
+  protected readonly sentenceStart = sentenceStart;
   private readonly store = inject(WorkspaceStore);
   private readonly units = inject(Units);
   private readonly worker = inject(StudyWorker);

@@ -29,7 +29,7 @@ import { Hint } from '../ui/hint';
   imports: [Hint, NzButtonComponent, StudyNote, TablePick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="losses-title">Lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
+    <h2 id="losses-title">Lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
     <app-study-note [study]="losses" />
     @if (lacks(); as words) {
       <p class="error">This kit cannot be planned with: {{ words }}.</p>
@@ -71,12 +71,12 @@ import { Hint } from '../ui/hint';
       <p class="quiet">Taking things away…</p>
     }
 
-    <h2 class="sign" id="ignites-title">What lights what</h2>
+    <h2 id="ignites-title">What lights what</h2>
     <div class="scroll" tabindex="0" role="group" aria-labelledby="ignites-title">
       <table class="ignites stacks" aria-labelledby="ignites-title">
         <thead>
           <tr>
-            <th scope="col">Burner</th>
+            <th scope="col">Stove</th>
             @for (i of ignitions; track i) {
               <th scope="col">{{ ignitionWords[i] }}</th>
             }
@@ -169,7 +169,7 @@ export class LossesPanel {
   protected readonly from = computed(() => this.stop().name);
   protected readonly rows = computed(() =>
     this.found()?.map((loss) => ({
-      name: lostName(loss),
+      name: lostName(loss, this.units),
       bad: loss.hotMealsLost > 0,
       costs: loss.hotMealsLost > 0 || loss.untreatedMl > 0 || loss.kcalLeft < loss.kcalCarried - 0.5,
       meals: loss.hotMealsLost ? `${loss.hotMealsLost}` : 'none',

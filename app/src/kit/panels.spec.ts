@@ -242,7 +242,7 @@ describe('kits against each other', () => {
 
   it('grow lighter gram by gram, owned things first', async () => {
     const panel = await planned(new Panel(LadderPanel));
-    expect(panel.text).toMatch(/foil lid instead of lid of the 0\.75 L titanium, tall\s*14 g\s*nothing/);
+    expect(panel.text).toMatch(/Foil lid instead of lid of the 0\.75 L titanium, tall\s*14 g\s*nothing/);
     panel.press('Apply: left at home: mesh bag for the pot');
     expect(store().trip().kit.otherMassG).toBe(46 - 9);
   });

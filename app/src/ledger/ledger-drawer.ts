@@ -25,7 +25,7 @@ import { Dialog } from '../ui/dialog';
             </div>
             <p class="total">{{ units.mealMass(d.totalG) }}</p>
             <table>
-              <caption class="sign">
+              <caption>
                 Where the grams go
               </caption>
               <tbody>
@@ -48,12 +48,12 @@ import { Dialog } from '../ui/dialog';
                 }
               </tbody>
             </table>
-            <h3 class="sign">How it is worked out</h3>
+            <h3>How it is worked out</h3>
             @for (line of d.how; track $index) {
               <p>{{ line }}</p>
             }
             @if (d.inputs.length) {
-              <h3 class="sign">What went in, and from where</h3>
+              <h3>What went in, and from where</h3>
               <dl>
                 @for (i of d.inputs; track $index) {
                   <dt>{{ i.name }}</dt>
@@ -159,18 +159,7 @@ export class LedgerDrawer {
   protected readonly derivation = computed(() => {
     const ref = this.ledger.open();
     const planned = this.plans.planned();
-    return (
-      ref &&
-      planned &&
-      derive(
-        ref,
-        planned.trip,
-        planned.plan,
-        (v, q, d) => this.units.text(v, q, d),
-        (c) => this.risk.of(c),
-        this.store.rack(),
-      )
-    );
+    return ref && planned && derive(ref, planned.trip, planned.plan, this.units, (c) => this.risk.of(c), this.store.rack());
   });
 
   protected share(massG: number, totalG: number): string {

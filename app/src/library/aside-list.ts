@@ -14,7 +14,7 @@ import { asideFileName, asideName, asideProblemWords, stillUnreadableWords } fro
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (autosave.aside().length) {
-      <h3 class="sign">Kept aside</h3>
+      <h3>Kept aside</h3>
       <ul aria-label="Kept aside">
         @for (a of autosave.aside(); track a.key) {
           <li>

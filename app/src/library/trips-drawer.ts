@@ -68,7 +68,7 @@ import { Dialog } from '../ui/dialog';
               </button>
             }
             <app-aside-list />
-            <h3 class="sign">Safe keeping</h3>
+            <h3>Safe keeping</h3>
             <p>{{ backupWords() }}</p>
             <p class="acts">
               <button nz-button nzSize="small" type="button" (click)="commands.run('newTrip')">New trip</button>

@@ -4,7 +4,7 @@ import { formatDuration } from '@tinder/core/units';
 import { dishGeometry } from '../charts/dish-geometry';
 import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
-import { METHOD_WORDS } from '../words/menu-words';
+import { methodWords } from '../words/menu-words';
 import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
 
@@ -167,7 +167,7 @@ export class DishChart {
   /** "Yours: 14.3 g", "Cold soak, 60 min: no fuel". */
   protected wayWords({ method, isPlanned, fuelG, doneS }: DishWay): string {
     const beyond = doneS / 60 > this.shape().x.domain()[1] ? `, ${this.minutes(doneS)}` : '';
-    return `${isPlanned ? 'Yours' : sentenceStart(METHOD_WORDS[method])}${beyond}: ${fuelG > 0 ? this.units.mealMass(fuelG) : 'no fuel'}`;
+    return `${isPlanned ? 'Yours' : sentenceStart(methodWords(method, this.units))}${beyond}: ${fuelG > 0 ? this.units.mealMass(fuelG) : 'no fuel'}`;
   }
 
   private readonly minutes = (s: number): string => this.units.text(s / 60, 'minutes', 0);

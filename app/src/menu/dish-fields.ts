@@ -10,7 +10,7 @@ import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
 import { takeName } from '../ui/take-name';
-import { METHOD_WORDS, methodProblemWords } from '../words/menu-words';
+import { methodProblemWords, methodWords } from '../words/menu-words';
 import { PART_WORDS } from '../words/part-words';
 import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
@@ -188,7 +188,9 @@ export class DishFields {
     const { kit } = this.plans.tripHere();
     return METHODS.map((value) => ({
       value,
-      label: sentenceStart(METHOD_WORDS[value]) + (meal && methodProblems(kit, withMethod(meal, value)).length ? ' (not on this kit)' : ''),
+      label:
+        sentenceStart(methodWords(value, this.units)) +
+        (meal && methodProblems(kit, withMethod(meal, value)).length ? ' (not on this kit)' : ''),
     }));
   });
   protected readonly problems = computed(() => {
@@ -209,7 +211,7 @@ export class DishFields {
   }
 
   protected cook(method: Meal['method']): void {
-    this.study.change(METHOD_WORDS[method], (m) => withMethod(m, method));
+    this.study.change(methodWords(method, this.units), (m) => withMethod(m, method));
   }
 
   protected rename(field: HTMLInputElement): void {

@@ -4,6 +4,7 @@ import { addDishes, foodOf, removeDish } from '@tinder/core/menu';
 import { writeDishCsv, type DishRows } from '@tinder/core/tables';
 import type { Plan } from '@tinder/core/planned';
 import type { PerKcal } from '@tinder/core/study';
+import type { Method } from '@tinder/core/model';
 import { wholeNumber } from '@tinder/core/units';
 import { DayMarker } from '../planning/day-marker';
 import { PlanService } from '../planning/plan-service';
@@ -19,7 +20,7 @@ import { readTable, type TableRead } from '../ui/read-table';
 import { TableOffer } from '../ui/table-offer';
 import { dishTableWords } from '../words/table-words';
 import { Units } from '../words/units';
-import { METHOD_WORDS, thinDaysWords } from '../words/menu-words';
+import { methodWords, thinDaysWords } from '../words/menu-words';
 import { Hint } from '../ui/hint';
 
 const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried', homeDried: 'dried at home', raw: 'raw', other: '' };
@@ -30,7 +31,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
   imports: [FileField, Hint, NzButtonComponent, StudyNote, TableOffer],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="packets-title">Food by stop</h2>
+    <h2 id="packets-title">Food by stop</h2>
     <div class="scroll" tabindex="0" role="group" aria-labelledby="packets-title">
       <table class="stacks" aria-labelledby="packets-title">
         <thead>
@@ -60,7 +61,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
       <p class="quiet">{{ words }}</p>
     }
 
-    <h2 class="sign" id="kept-title">Dishes kept for this trip</h2>
+    <h2 id="kept-title">Dishes kept for this trip</h2>
     <p class="acts">
       <button nz-button nzSize="small" type="button" (click)="own()">Add a dish</button>
       <button nz-button nzSize="small" type="button" [disabled]="!store.trip().dishes.length" (click)="save()">Export as CSV</button>
@@ -72,7 +73,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
     <ul class="kept">
       @for (d of store.trip().dishes; track d.id) {
         <li>
-          {{ d.meal.name }}{{ d.meal.welcome ? ' ★' : '' }} <span class="quiet">{{ methods[d.meal.method] }}</span>
+          {{ d.meal.name }}{{ d.meal.welcome ? ' ★' : '' }} <span class="quiet">{{ method(d.meal.method) }}</span>
           <button nz-button nzSize="small" type="button" [attr.aria-label]="'Remove ' + d.meal.name" (click)="remove(d.id)">Remove</button>
         </li>
       } @empty {
@@ -80,7 +81,7 @@ const KIND_WORDS: Record<PerKcal['kind'], string> = { freezeDried: 'freeze-dried
       }
     </ul>
 
-    <h2 class="sign" id="kcal-title">1,000 kcal of it, cooked with this kit at the dinner of day {{ marker.day() }}</h2>
+    <h2 id="kcal-title">1,000 kcal of it, cooked with this kit at the dinner of day {{ marker.day() }}</h2>
     <app-study-note [study]="perKcal" />
     <div class="scroll" tabindex="0" role="group" aria-labelledby="kcal-title">
       <table class="stacks" aria-labelledby="kcal-title">
@@ -144,7 +145,7 @@ export class FoodTables {
   protected readonly units = inject(Units);
   protected readonly marker = inject(DayMarker);
   private readonly plans = inject(PlanService);
-  protected readonly methods = METHOD_WORDS;
+  protected readonly method = (m: Method): string => methodWords(m, this.units);
   protected readonly kinds = KIND_WORDS;
 
   readonly plan = input.required<Plan>();

@@ -14,7 +14,7 @@ import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../
   imports: [StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">What habits cost on this trip</h2>
+    <h2>What habits cost on this trip</h2>
     <app-study-note [study]="habits" />
     @if (ledger(); as l) {
       <ol [attr.aria-busy]="stale()">
@@ -126,7 +126,7 @@ export class HabitPanel {
     const habits = this.ledger()?.habits ?? [];
     const most = Math.max(1, ...habits.map((h) => Math.abs(h.fuelG)));
     return habits.map((habit) => {
-      const words = habitWords(habit.kind);
+      const words = habitWords(habit.kind, this.units);
       const grams = this.signed(habit.fuelG);
       const effect = this.effectWords(habit);
       const width = (50 * Math.abs(habit.fuelG)) / most;
@@ -135,7 +135,7 @@ export class HabitPanel {
         words,
         grams,
         effect,
-        school: schoolWords(habit.kind),
+        school: schoolWords(habit.kind, this.units),
         spoken: `${words}: ${grams}, ${effect}; do it`,
         width,
         left: habit.fuelG < 0 ? 50 - width : 50,
@@ -143,7 +143,12 @@ export class HabitPanel {
     });
   });
   protected readonly schools = computed(() => [...new Set(this.rows().flatMap((r) => (r.school ? [r.school] : [])))]);
-  protected readonly togetherWords = computed(() => this.ledger()?.together?.kinds.map(habitWords).join('; ') ?? '');
+  protected readonly togetherWords = computed(
+    () =>
+      this.ledger()
+        ?.together?.kinds.map((k) => habitWords(k, this.units))
+        .join('; ') ?? '',
+  );
 
   /** "−24 g", "+105 g": of fuel over the trip. */
   protected signed(massG: number): string {

@@ -14,7 +14,7 @@ import { DishStudy } from './dish-study';
 import { MenuAnswer } from './menu-answer';
 import { FoodTables } from './food-tables';
 import { HabitPanel } from './habit-panel';
-import { habitWords, methodProblemWords, METHOD_WORDS } from '../words/menu-words';
+import { habitWords, methodProblemWords, methodWords } from '../words/menu-words';
 
 const store = () => TestBed.inject(WorkspaceStore);
 const trip = (): Trip => store().trip();
@@ -134,10 +134,10 @@ describe('the habit ledger', () => {
 
   it('has words for every habit and every obstacle', () => {
     const units = { text: (v: number) => `${Math.round(v)}` };
-    expect(habitWords({ code: 'lighting', one: false })).toBe('a lighting for each pot of water');
-    expect(habitWords({ code: 'windscreen', windscreen: 'none' })).toBe('no windscreen');
+    expect(habitWords({ code: 'lighting', one: false }, units)).toBe('a lighting for each pot of water');
+    expect(habitWords({ code: 'windscreen', windscreen: 'none' }, units)).toBe('no windscreen');
     expect(methodProblemWords({ code: 'potTooSmall', needMl: 1170, roomMl: 675, instead: ['homeDried'] }, units)).toContain('fills 1170');
-    expect(DISHES.every((d) => METHOD_WORDS[d.method].length > 3)).toBe(true);
+    expect(DISHES.every((d) => methodWords(d.method, units).length > 3)).toBe(true);
   });
 });
 

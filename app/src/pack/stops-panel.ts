@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { NzTimelineModule } from 'ng-zorro-antd/timeline';
 import { taskWords } from '../words/pack-words';
 import { sheetLines, sheetTitle } from '../words/sheet-words';
 import { Units } from '../words/units';
@@ -7,23 +8,22 @@ import { PackStudy } from './pack-study';
 /** A sheet for every stop, the water for dry camps, and the work at home with its days. */
 @Component({
   selector: 'app-stops-panel',
+  imports: [NzTimelineModule],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>At home, before day 1</h2>
-    <table>
-      <tbody>
+    @if (work().length) {
+      <nz-timeline>
         @for (w of work(); track w.id) {
-          <tr>
-            <th scope="row">{{ w.by }}</th>
-            <td>{{ w.words }}</td>
-          </tr>
-        } @empty {
-          <tr>
-            <td class="quiet">Nothing is left to do at home.</td>
-          </tr>
+          <nz-timeline-item
+            ><b>{{ w.by }}</b
+            >&ngsp;{{ w.words }}</nz-timeline-item
+          >
         }
-      </tbody>
-    </table>
+      </nz-timeline>
+    } @else {
+      <p class="quiet">Nothing is left to do at home.</p>
+    }
     @for (s of sheets(); track s.id) {
       <div class="whole">
         <h2>{{ s.title }}</h2>
@@ -41,20 +41,6 @@ import { PackStudy } from './pack-study';
   `,
   styleUrl: './sheet.less',
   styles: `
-    table {
-      width: 100%;
-      border-collapse: collapse;
-    }
-    th {
-      width: 6.5em;
-      text-align: left;
-      vertical-align: top;
-    }
-    th,
-    td {
-      padding: 0.6mm 3mm 0.6mm 0;
-      border-bottom: 1px solid var(--hairline);
-    }
     p {
       margin: 0.6mm 0;
     }

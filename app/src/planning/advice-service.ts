@@ -3,6 +3,7 @@ import type { Change } from '@tinder/core/study';
 import { Done } from '../store/done';
 import { WorkspaceStore } from '../store/workspace-store';
 import { changeWords } from '../words/change-words';
+import { Units } from '../words/units';
 import { PlanService } from './plan-service';
 import { RESTING, study } from './study';
 import { StudyWorker } from './study-worker';
@@ -14,6 +15,7 @@ export class AdviceService {
   private readonly worker = inject(StudyWorker);
   private readonly store = inject(WorkspaceStore);
   private readonly done = inject(Done);
+  private readonly units = inject(Units);
 
   private readonly advice = study(
     RESTING,
@@ -31,7 +33,8 @@ export class AdviceService {
 
   /** Makes a change, as one step that can be undone. */
   take(change: Change): void {
-    if (this.store.editTrip(changeWords(change), () => change.trip)) this.done.tell(`${changeWords(change)}: applied.`);
+    const words = changeWords(change, this.units);
+    if (this.store.editTrip(words, () => change.trip)) this.done.tell(`${words}: applied.`);
   }
 
   again(): void {

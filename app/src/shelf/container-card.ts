@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
+import { NzTimelineModule } from 'ng-zorro-antd/timeline';
 import { FUELS } from '@tinder/core/fuel';
 import { FUEL_IN, LIMITS, type ShelfItem } from '@tinder/core/model';
 import { usedBefore, withoutLook } from '@tinder/core/shelf';
@@ -28,7 +29,7 @@ import { ShelfStudy } from './shelf-study';
 /** Everything about one container: what is in it and how that is known, what it was bought for, every look at it, and the next one. */
 @Component({
   selector: 'app-container-card',
-  imports: [ContainerShape, DateField, Hint, NzButtonComponent, NzInputDirective, Opened, PickField, QuantityField],
+  imports: [ContainerShape, DateField, Hint, NzButtonComponent, NzInputDirective, NzTimelineModule, Opened, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.open(); as s) {
@@ -73,18 +74,28 @@ import { ShelfStudy } from './shelf-study';
         <p class="error" role="alert">{{ sentence }}</p>
       }
       <h3>Readings</h3>
-      <ol>
-        @for (l of looks(); track $index) {
-          <li>
-            <b>{{ l.on }}</b> <span>{{ l.words }}</span>
-            <button nz-button nzSize="small" type="button" [attr.aria-label]="'Delete the reading of ' + l.on" (click)="strike(c, l.at)">
-              Delete
-            </button>
-          </li>
-        } @empty {
-          <li class="quiet">{{ c.openedOn ? 'No reading since it was opened.' : 'New: it holds what is printed on it.' }}</li>
-        }
-      </ol>
+      @if (looks().length) {
+        <nz-timeline>
+          @for (l of looks(); track $index) {
+            <nz-timeline-item>
+              <div class="entry">
+                <b>{{ l.on }}</b> <span>{{ l.words }}</span>
+                <button
+                  nz-button
+                  nzSize="small"
+                  type="button"
+                  [attr.aria-label]="'Delete the reading of ' + l.on"
+                  (click)="strike(c, l.at)"
+                >
+                  Delete
+                </button>
+              </div>
+            </nz-timeline-item>
+          }
+        </nz-timeline>
+      } @else {
+        <p class="quiet">{{ c.openedOn ? 'No reading since it was opened.' : 'New: it holds what is printed on it.' }}</p>
+      }
       <details class="finer" appOpened #o="opened">
         <summary>Size, price, where it was used</summary>
         @if (o.once()) {
@@ -214,32 +225,22 @@ import { ShelfStudy } from './shelf-study';
     h3 {
       margin: 0.5rem 0 0;
     }
-    ol {
-      margin: 0;
-      padding: 0;
-      list-style: none;
-    }
-    li {
+    .entry {
       display: grid;
       grid-template-columns: minmax(0, 1fr) max-content;
       gap: 0 0.625rem;
       align-items: center;
-      padding: 2px 0;
-      border-bottom: 1px solid var(--hairline);
       line-height: 1.25;
     }
-    li b {
+    .entry b {
       grid-column: 1;
     }
-    li span {
+    .entry span {
       grid-row: 2;
     }
-    li button {
+    .entry button {
       grid-row: 1 / span 2;
       grid-column: 2;
-    }
-    li.quiet {
-      display: block;
     }
     .fields {
       display: grid;

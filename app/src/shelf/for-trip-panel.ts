@@ -24,7 +24,7 @@ import { Hint } from '../ui/hint';
   imports: [ContainerShape, Hint, NzButtonComponent, PickField, StaleShelf, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">What I have, for {{ store.trip().name }}</h2>
+    <h2>What I have, for {{ store.trip().name }}</h2>
     <app-stale-shelf />
     <app-study-note [study]="asked" of="ways" />
     @if (worth(); as words) {
@@ -43,7 +43,7 @@ import { Hint } from '../ui/hint';
     </p>
     <div class="two">
       <div>
-        <h3 class="sign" appHint="each of them">Each of them</h3>
+        <h3 appHint="each of them">Each of them</h3>
         <table class="stacks">
           <thead>
             <tr>
@@ -76,7 +76,7 @@ import { Hint } from '../ui/hint';
       </div>
       <div>
         @if (ways(); as list) {
-          <h3 class="sign">What each way comes to</h3>
+          <h3>What each way comes to</h3>
           <table class="stacks">
             <thead>
               <tr>
@@ -105,7 +105,7 @@ import { Hint } from '../ui/hint';
             planned anew, at the weight that you count by.
           </p>
         }
-        <h3 class="sign">Which canister on which night</h3>
+        <h3>Which canister on which night</h3>
         @for (c of nights(); track c.id) {
           <p class="from">Out of {{ c.from }}</p>
           <ul>

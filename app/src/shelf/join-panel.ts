@@ -21,7 +21,7 @@ const HAND_WARM_C = 20;
   imports: [Hint, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">Combine leftovers</h2>
+    <h2>Combine leftovers</h2>
     <ul class="cautions">
       @for (c of cautions; track c) {
         <li>{{ c }}</li>

@@ -8,6 +8,7 @@ import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
 import { Tick } from '../ui/tick';
 import { today } from '../ui/today';
+import { measured } from '../words/measured';
 import { LOOK_GUIDES, type GuidedHow } from '../words/look-guide-words';
 import { leftWords, LOOK_NAMES, lookProblemWords } from '../words/shelf-words';
 import { sentenceStart } from '../words/sentence-start';
@@ -72,7 +73,7 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
             <li>{{ s }}</li>
           }
         </ol>
-        <p class="quiet">{{ guide().mind }}</p>
+        <p class="quiet">{{ mind() }}</p>
       }
     </details>
   `,
@@ -158,6 +159,7 @@ export class LookGuide {
       .map((value) => ({ value, label: sentenceStart(LOOK_NAMES[value]) })),
   );
   protected readonly guide = computed(() => LOOK_GUIDES[this.draft().how]);
+  protected readonly mind = computed(() => measured(this.guide().mind, this.units));
   protected readonly fields = computed(() => LOOK_FIELDS[this.draft().how]);
   protected readonly look = computed(() => lookOf(this.draft()));
   private readonly tried = computed(() => {

@@ -17,7 +17,7 @@ import { Hint } from '../ui/hint';
   imports: [Hint, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">What to buy for the trips to come</h2>
+    <h2>What to buy for the trips to come</h2>
     <app-study-note [study]="asked" of="trips" />
     @if (plan(); as p) {
       <p class="sum">{{ p.sum }}</p>
@@ -55,7 +55,7 @@ import { Hint } from '../ui/hint';
     }
     <div class="two">
       <div>
-        <h3 class="sign">A gram by size and shop</h3>
+        <h3>A gram by size and shop</h3>
         <table class="stacks">
           <thead>
             <tr>
@@ -78,7 +78,7 @@ import { Hint } from '../ui/hint';
         </table>
       </div>
       <div>
-        <h3 class="sign">Empty containers</h3>
+        <h3>Empty containers</h3>
         <p>{{ empties }}</p>
       </div>
     </div>

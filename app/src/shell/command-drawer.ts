@@ -36,11 +36,11 @@ import { Dialog } from '../ui/dialog';
                 <li class="quiet">Nothing by that name. Clear the field to see all.</li>
               }
             </ul>
-            <h3 class="sign">In a field</h3>
+            <h3>In a field</h3>
             <p class="quiet">
               Any unit can be typed: 2 cups, 16 oz, 65 F, 1½ tbsp. Enter takes it, Esc gives it back, ↑ ↓ nudge, with Shift by ten.
             </p>
-            <h3 class="sign">On the ribbon</h3>
+            <h3>On the ribbon</h3>
             <p class="quiet">← → move the day marker, Home and End jump.</p>
           </section>
         }

@@ -39,7 +39,7 @@ type MealsOut = keyof typeof MEALS_OUT;
   imports: [NzButtonComponent, PickField, ScaleField, WindEditor],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">{{ title() }}</h2>
+    <h2>{{ title() }}</h2>
     @for (s of scales; track s.key) {
       <div class="valued">
         <app-scale-field

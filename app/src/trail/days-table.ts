@@ -17,7 +17,7 @@ import { Hint } from '../ui/hint';
   imports: [Hint, TablePick, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="days-title">Days from {{ span().from }} to {{ span().to }}</h2>
+    <h2 id="days-title">Days from {{ span().from }} to {{ span().to }}</h2>
     <div class="scroll">
       <table class="stacks" aria-labelledby="days-title">
         <thead>

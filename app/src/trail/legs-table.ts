@@ -20,7 +20,7 @@ import { Hint } from '../ui/hint';
   imports: [Figure, Hint, NzInputDirective, QuantityField, TablePick],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign" id="legs-title">Stops and legs</h2>
+    <h2 id="legs-title">Stops and legs</h2>
     <div class="scroll">
       <table class="stacks" aria-labelledby="legs-title">
         <thead>

@@ -16,7 +16,7 @@ import { takeName } from '../ui/take-name';
   imports: [DateField, NzButtonComponent, NzInputDirective, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">Trip</h2>
+    <h2>Trip</h2>
     @let t = store.trip();
     <div class="line">
       <label class="name" for="trip-name">Name</label>

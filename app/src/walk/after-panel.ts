@@ -17,7 +17,7 @@ import { Hint } from '../ui/hint';
   imports: [Hint, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">Planned against burnt</h2>
+    <h2>Planned against burnt</h2>
     <table class="stacks">
       <thead>
         <tr>
@@ -53,7 +53,7 @@ import { Hint } from '../ui/hint';
       <p role="status">{{ said() }}</p>
     }
     @if (others().length) {
-      <h2 class="sign">Your other walks</h2>
+      <h2>Your other walks</h2>
       <table class="stacks">
         <thead>
           <tr>

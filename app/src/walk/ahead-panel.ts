@@ -21,19 +21,19 @@ import { waysOut } from './ways-out';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (study.walking(); as w) {
-      <h2 class="sign">To {{ w.here.carry.to }}</h2>
+      <h2>To {{ w.here.carry.to }}</h2>
       <p class="big">{{ chance() }}</p>
       <app-taper-chart [here]="w.here" />
       <app-study-note [study]="study.stretched" />
       @for (s of savings(); track s.heading) {
-        <h2 class="sign">{{ s.heading }}</h2>
+        <h2>{{ s.heading }}</h2>
         <p class="big">{{ s.words }}</p>
         @if (s.saving; as saving) {
           <button nz-button class="tap" type="button" [disabled]="!study.stretched.fresh()" (click)="adopt(saving)">Apply</button>
         }
       }
       @if (next(); as words) {
-        <h2 class="sign">At {{ w.here.carry.to }}</h2>
+        <h2>At {{ w.here.carry.to }}</h2>
         <p>{{ words }}</p>
       }
       <details>

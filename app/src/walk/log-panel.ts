@@ -25,7 +25,7 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
   imports: [FileField, NzButtonComponent, PickField, QuantityField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 class="sign">What is left</h2>
+    <h2>What is left</h2>
     <div class="fields">
       <app-pick-field label="Read" [options]="hows" [value]="how()" (valueChange)="how.set($event)" />
       @if (how() === 'scale') {
@@ -70,7 +70,7 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
     <div class="taps">
       <button nz-button class="tap" type="button" [disabled]="fuelG() === undefined" (click)="weigh()">Save</button>
     </div>
-    <h2 class="sign">Besides</h2>
+    <h2>Besides</h2>
     <div class="taps">
       <button nz-button class="tap" type="button" [disabled]="!drink()" (click)="drinkMore()">One more hot drink</button>
       @for (g of spills; track g) {
@@ -83,12 +83,12 @@ const HOWS = WEIGHINGS.map((value) => ({ value, label: WEIGHED_WORDS[value] }));
         <button nz-button class="tap" type="button" (click)="asPlanned()">{{ n }} meals before today as planned</button>
       }
     </div>
-    <h2 class="sign">The calendar</h2>
+    <h2>The calendar</h2>
     <div class="taps">
       <button nz-button class="tap" type="button" (click)="log.shift(1)">A day later than planned</button>
       <button nz-button class="tap" type="button" (click)="log.shift(-1)">A day earlier</button>
     </div>
-    <h2 class="sign">Every line, the last first</h2>
+    <h2>Every line, the last first</h2>
     <ul>
       @for (e of lines(); track e.id) {
         <li>

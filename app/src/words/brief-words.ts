@@ -2,6 +2,7 @@ import type { BriefLine } from '@tinder/core/pack';
 import { cautionWords } from './caution-words';
 import { HAZARD_WORDS } from './hazard-words';
 import { RESTRICTION_WORDS } from './trail-words';
+import { measured } from './measured';
 import type { Units } from './units';
 
 /** "all the way"; "days 6–9 and 18–20". */
@@ -24,7 +25,7 @@ export function briefWords({ what }: BriefLine, units: Pick<Units, 'text'>): str
         : `Fire: ${rule}. Nobody was asked yet: ask the land manager before leaving, and read the notice at the trailhead.`;
     }
     case 'coldSoak':
-      return 'Soaked cold: a clean jar, and eaten within 2 hours above 4 °C, 1 hour above 32 °C (USDA-FSIS).';
+      return measured('Soaked cold: a clean jar, and eaten within 2 hours above {4 °C}, 1 hour above {32 °C} (USDA-FSIS).', units);
   }
 }
 /** Said before all of it. */

@@ -4,7 +4,8 @@ import { DONENESS } from '@tinder/core/burn';
 import { formatDuration } from '@tinder/core/units';
 import { doseWords } from './meal-words';
 import type { Units } from './units';
-import { METHOD_WORDS } from './menu-words';
+import { measured } from './measured';
+import { methodWords } from './menu-words';
 import { waterWords } from './water-words';
 
 type Format = Pick<Units, 'text' | 'mealMass'>;
@@ -89,9 +90,9 @@ function coldWords(meal: Meal, units: Format): string[] {
   if (meal.method === 'coldSoak')
     return [
       `Soak in ${units.text(meal.waterMl, 'volume')} for ${meal.restMin} min, in a clean jar with the lid on.`,
-      'Eat within 2 hours above 4 °C, 1 hour above 32 °C (USDA-FSIS).',
+      measured('Eat within 2 hours above {4 °C}, 1 hour above {32 °C} (USDA-FSIS).', units),
     ];
-  return [`${METHOD_WORDS[meal.method]}: no flame.`, ...safetyWords(meal)];
+  return [`${methodWords(meal.method, units)}: no flame.`, ...safetyWords(meal)];
 }
 
 const safetyWords = (meal: Meal): string[] =>

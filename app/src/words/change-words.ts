@@ -1,14 +1,15 @@
 import type { Change } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
 import { WINDSCREEN_WORDS } from './choice-words';
+import { measured } from './measured';
 import { PART_WORDS } from './part-words';
 import type { Units } from './units';
 
 /** What a change of the plan is, as something to do. */
-export function changeWords({ kind }: Pick<Change, 'kind'>): string {
+export function changeWords({ kind }: Pick<Change, 'kind'>, units: Pick<Units, 'text'>): string {
   switch (kind.code) {
     case 'stopAt88':
-      return 'Heat to 88 °C instead of boiling';
+      return measured('Heat to {88 °C} instead of boiling', units);
     case 'lidOn':
       return 'Put the lid on';
     case 'flame':

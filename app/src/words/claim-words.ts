@@ -1,5 +1,6 @@
 import type { Axis, Claim, ClaimAnswer, ClaimVerdict } from '@tinder/core/bench';
-import { CONTRAST_WORDS } from './contrast-words';
+import { contrastSaid } from './contrast-words';
+import { measured } from './measured';
 import type { Units } from './units';
 
 /** Sayings of the trade, in our words. */
@@ -47,8 +48,8 @@ export const VERDICT_WORDS: Record<ClaimVerdict, string> = {
 const share = (x: number): string => `${Math.round(100 * Math.abs(x))} %`;
 
 /** What the model says of a saying under these conditions, with its interval. */
-export function claimWords({ claim, verdict, saves }: ClaimAnswer): string {
-  const sides = claim.contrast && CONTRAST_WORDS[claim.contrast];
+export function claimWords({ claim, verdict, saves }: ClaimAnswer, units: Pick<Units, 'text'>): string {
+  const sides = claim.contrast && contrastSaid(claim.contrast, units);
   if (!sides) return 'The burn model has no part for this: burn it A against B.';
   if (verdict === 'notThisKit') return 'This kit has nothing of the kind.';
   if (verdict === 'aFails') return `With ${sides.a} the dinner does not get hot here, so that nothing is saved.`;
@@ -72,7 +73,7 @@ export const AXIS_WORDS: Record<Axis, { name: string; quantity: 'speed' | 'tempe
 
 /** Where the answer turns. */
 export function turnsWords(turns: ClaimAnswer['turns'], units: Pick<Units, 'text'>): string {
-  if (!turns.length) return 'It turns nowhere between calm and 6 m/s, −10 and 30 °C, a quarter and one and a half litres.';
+  if (!turns.length) return measured('It turns nowhere between calm and {6 m/s}, {−10 °C} and {30 °C}, {250 mL} and {1500 mL}.', units);
   const at = turns.map((t) => {
     const { name, quantity } = AXIS_WORDS[t.axis];
     return `${name} ${units.text(t.at, quantity)}${t.within ? ', which this trip has' : ''}`;

@@ -22,7 +22,12 @@ export function firmnessWords({ ranked, turns }: Ranking, nameOf: NameOf): strin
 }
 
 /** What would bring the second kit level with the first. */
-export function toWinWords({ ranked }: Ranking, ways: ReturnType<typeof toBeat>, nameOf: NameOf, units: Pick<Units, 'text'>): string[] {
+export function toWinWords(
+  { ranked }: Ranking,
+  ways: ReturnType<typeof toBeat>,
+  nameOf: NameOf,
+  units: Pick<Units, 'text' | 'unit'>,
+): string[] {
   if (ranked.length < 2) return [];
   const [first, second] = ranked;
   const name = nameOf(second.id);
@@ -52,7 +57,7 @@ export function firstKitWords(first: string, kept: { name: string; because: stri
 export const missedWords = (missed: number): string => (missed ? `${missed} hot ${missed === 1 ? 'meal stays' : 'meals stay'} cold` : '');
 
 /** A measure against that of the first kit of the row; empty where there is no difference worth the name. */
-export function againstWords(c: Criterion, value: number, was: number, units: Pick<Units, 'text'>): string {
+export function againstWords(c: Criterion, value: number, was: number, units: Pick<Units, 'text' | 'unit'>): string {
   const words = differenceText(c, value - was, units);
   return /[1-9]/.test(words) ? words : '';
 }

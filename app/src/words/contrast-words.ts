@@ -1,7 +1,13 @@
 import type { ContrastId } from '@tinder/core/bench';
+import { measured } from './measured';
+import type { Units } from './units';
 
-/** What a contrast asks, and what its two sides are called. */
-export const CONTRAST_WORDS: Record<ContrastId, { asks: string; a: string; b: string }> = {
+interface ContrastSaid {
+  asks: string;
+  a: string;
+  b: string;
+}
+const CONTRASTS: Record<ContrastId, ContrastSaid> = {
   lid: { asks: 'does the lid save fuel?', a: 'lid on', b: 'lid off' },
   windscreen: { asks: 'does a windscreen save fuel?', a: 'windscreen', b: 'no windscreen' },
   otherScreen: { asks: 'which windscreen shelters better?', a: 'the closest windscreen', b: 'the other one' },
@@ -13,13 +19,19 @@ export const CONTRAST_WORDS: Record<ContrastId, { asks: string; a: string; b: st
   titanium: { asks: 'does titanium waste fuel?', a: 'aluminium pot', b: 'titanium pot' },
   fins: { asks: 'do fins save fuel?', a: 'finned base', b: 'plain base' },
   widePot: { asks: 'is a wide pot thriftier?', a: 'wide pot', b: 'narrow pot' },
-  notBoil: { asks: 'what does stopping short of the boil save?', a: 'stopped at 88 °C', b: 'boiled' },
+  notBoil: { asks: 'what does stopping short of the boil save?', a: 'stopped at {88 °C}', b: 'boiled' },
   oneLarge: { asks: 'is one litre cheaper than two halves?', a: 'a litre at once', b: 'two half litres' },
-  warmWater: { asks: 'what does water warmed on the way save?', a: 'water at 20 °C', b: 'water at 5 °C' },
+  warmWater: { asks: 'what does water warmed on the way save?', a: 'water at {20 °C}', b: 'water at {5 °C}' },
   snow: { asks: 'what does melting snow cost?', a: 'cold water', b: 'snow' },
-  altitude: { asks: 'does height save fuel?', a: 'at 3,000 m', b: 'at the sea' },
+  altitude: { asks: 'does height save fuel?', a: 'at {3000 m}', b: 'at the sea' },
   tablets: { asks: 'tablets or alcohol?', a: 'two tablets', b: 'alcohol' },
   alcoholGas: { asks: 'gas or alcohol?', a: 'gas', b: 'alcohol' },
   regulated: { asks: 'does a regulator save fuel in the cold?', a: 'regulated stove', b: 'plain stove' },
   bigBurner: { asks: 'is a big stove thriftier?', a: 'big stove', b: 'small stove' },
 };
+
+/** What a contrast asks, and what its two sides are called. */
+export function contrastSaid(id: ContrastId, units: Pick<Units, 'text'>): ContrastSaid {
+  const { asks, a, b } = CONTRASTS[id];
+  return { asks, a: measured(a, units), b: measured(b, units) };
+}

@@ -2,12 +2,15 @@ import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import type { Calibration, Day, Trip } from '@tinder/core/model';
 import { planTrip } from '@tinder/core/plan';
 import { paintDays } from '@tinder/core/trail';
-import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
+import { formatQuantity, METRIC, unitBySymbol, type Quantity } from '@tinder/core/units';
 import { withBurner } from '@tinder/core/kit';
 import { derive, ledgerParts } from './derivation';
 import type { FigureRef } from './figure-ref';
 
-const format = (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METRIC[q], d);
+const units = {
+  text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METRIC[q], d),
+  unit: (q: Quantity) => unitBySymbol(q, METRIC[q]),
+};
 const plan = planTrip(DEMO_TRIP);
 
 describe('derivations', () => {
@@ -17,7 +20,7 @@ describe('derivations', () => {
     [{ kind: 'loadout', stopId: DEMO_TRIP.stops[2].id }],
     [{ kind: 'start', stopId: DEMO_TRIP.stops[4].id }],
   ] as [FigureRef][])('%j: its parts sum to the figure', (ref) => {
-    const d = derive(ref, DEMO_TRIP, plan, format, () => undefined, DEMO_RACK);
+    const d = derive(ref, DEMO_TRIP, plan, units, () => undefined, DEMO_RACK);
     expect(d).toBeDefined();
     const sum = d?.parts.reduce((s, p) => s + p.massG, 0) ?? 0;
     expect(Math.abs(sum - (d?.totalG ?? 0))).toBeLessThan(0.05);
@@ -32,14 +35,14 @@ describe('derivations', () => {
 
   it('gives what burns on after an alcohol meal a line of its own, and says what is poured', () => {
     const trip = { ...DEMO_TRIP, kit: withBurner(DEMO_TRIP.kit, 'alcohol-open') };
-    const d = derive({ kind: 'meal', day: 1, meal: 'supper' }, trip, planTrip(trip), format, () => undefined, DEMO_RACK);
+    const d = derive({ kind: 'meal', day: 1, meal: 'supper' }, trip, planTrip(trip), units, () => undefined, DEMO_RACK);
     expect(d?.parts.map((p) => p.label)).toContain('burnt on after the pot was done');
     expect(d?.how.join(' ')).toMatch(/Poured: \d+ mL/);
   });
 
   it('says of every input where it comes from: typed, simulated, catalogue, or the walker’s own', () => {
     const from = (trip: Trip, ref: FigureRef) =>
-      Object.fromEntries(derive(ref, trip, planTrip(trip), format, () => undefined, DEMO_RACK)?.inputs.map((i) => [i.name, i.from]) ?? []);
+      Object.fromEntries(derive(ref, trip, planTrip(trip), units, () => undefined, DEMO_RACK)?.inputs.map((i) => [i.name, i.from]) ?? []);
     const supper: FigureRef = { kind: 'meal', day: 1, meal: 'supper' };
     expect(from(paintDays(DEMO_TRIP, 1, 1, { supperAirC: 3 }), supper)).toMatchObject({
       air: 'typed',
@@ -74,8 +77,8 @@ describe('derivations', () => {
   });
 
   it('has nothing to show for a day that is gone', () => {
-    expect(derive({ kind: 'meal', day: 99, meal: 'supper' }, DEMO_TRIP, plan, format, () => undefined, DEMO_RACK)).toBeUndefined();
-    expect(derive({ kind: 'demand', stopId: DEMO_TRIP.stops[3].id }, DEMO_TRIP, plan, format, () => undefined, DEMO_RACK)).toBeUndefined(); // Marl Cross is carried past
+    expect(derive({ kind: 'meal', day: 99, meal: 'supper' }, DEMO_TRIP, plan, units, () => undefined, DEMO_RACK)).toBeUndefined();
+    expect(derive({ kind: 'demand', stopId: DEMO_TRIP.stops[3].id }, DEMO_TRIP, plan, units, () => undefined, DEMO_RACK)).toBeUndefined(); // Marl Cross is carried past
   });
 
   it('takes a chance of running out apart: what is burnt, what is kept for the limit, what lies beyond, and every day', () => {
@@ -92,12 +95,12 @@ describe('derivations', () => {
       unknownBurnerG: 9,
       factorSd: 0.12,
     };
-    const d = derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, format, () => risk, DEMO_RACK);
+    const d = derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, units, () => risk, DEMO_RACK);
     expect(d?.totalG).toBe(carry.fuelG);
     expect(d?.parts.reduce((sum, p) => sum + p.massG, 0)).toBeCloseTo(carry.fuelG, 6);
     expect(d?.parts.map((p) => p.massG)).toEqual([119, carry.fuelG - 131, 12]);
     expect(d?.how.join(' ')).toMatch(/1\.23 % burn more than the 200 g .*± 0\.11 %.*5: 1\.23 % have run out/);
     expect(d?.inputs.find((i) => i.name.startsWith('left on arrival'))?.value).toBe('72 g to 88 g');
-    expect(derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, format, () => undefined, DEMO_RACK)).toBeUndefined();
+    expect(derive({ kind: 'risk', stopId: carry.fromStopId }, DEMO_TRIP, plan, units, () => undefined, DEMO_RACK)).toBeUndefined();
   });
 });

@@ -11,6 +11,7 @@ import { containerWords } from './container-words';
 import { edgeWords } from './edge-words';
 import type { FigureRef } from './figure-ref';
 import type { Format } from './format';
+import type { Units } from './units';
 import { PART_WORDS } from './part-words';
 import { burnerKnownWords, spreadWords } from './risk-words';
 import { airFrom, burnerFrom, burnerMassFrom, contentFrom, dayValueFrom, potFrom, SOURCE } from './source-words';
@@ -57,10 +58,11 @@ export function derive(
   ref: FigureRef,
   trip: Trip,
   plan: Plan,
-  format: Format,
+  units: Pick<Units, 'text' | 'unit'>,
   riskOf: (carry: CarryPlan) => RiskOfCarry | undefined,
   rack: Pick<Rack, 'bench' | 'shelf'>,
 ): Derivation | undefined {
+  const format: Format = (value, quantity, decimals) => units.text(value, quantity, decimals);
   switch (ref.kind) {
     case 'meal': {
       const meal = plan.days[ref.day - 1]?.meals[ref.meal];
@@ -69,7 +71,7 @@ export function derive(
     case 'risk': {
       const carry = plan.carries.find((c) => c.fromStopId === ref.stopId);
       const risk = carry && riskOf(carry);
-      return risk && riskDerivation(carry, risk, trip, format);
+      return risk && riskDerivation(carry, risk, trip, units);
     }
     default: {
       const carry = plan.carries.find((c) => c.fromStopId === ref.stopId);
@@ -227,7 +229,8 @@ function loadoutDerivation(carry: CarryPlan, trip: Trip, format: Format, rack: P
 }
 
 /** The fuel that leaves a stop, cut by what it is there for. */
-function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format: Format): Derivation {
+function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, units: Pick<Units, 'text' | 'unit'>): Derivation {
+  const format: Format = (value, quantity, decimals) => units.text(value, quantity, decimals);
   const limit = riskLimit(trip);
   const forLimitG = Math.max(0, Math.min(carry.fuelG, risk.fuelForLimitG) - risk.meanG);
   const parts: Part[] = [
@@ -257,7 +260,7 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, format:
       { name: 'of it for not knowing the stove', value: format(risk.unknownBurnerG, 'mass'), from: DRAWN },
       {
         name: 'spreads',
-        value: spreadWords(risk.factorSd),
+        value: spreadWords(units, risk.factorSd),
         from: risk.factorSd === UNCALIBRATED_SD ? SOURCE.assumed : 'your own burns, the rest assumed',
       },
     ],

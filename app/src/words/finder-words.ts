@@ -4,6 +4,7 @@ import { burnerById, hasValve } from '@tinder/core/catalogue';
 import { REST_TARGET_C } from '@tinder/core/menu';
 import type { Trip } from '@tinder/core/model';
 import { WINDSCREEN_WORDS } from './choice-words';
+import { degrees } from './measured';
 import type { Units } from './units';
 
 /** The finder's words. */
@@ -101,10 +102,10 @@ export function failsWords({ fails }: Pick<FoundKit, 'fails'>): string {
 export const hotWords = (hotADay: number): string => (hotADay < 0.005 ? 'none hot' : `${hotADay.toFixed(1)} hot a day`);
 
 /** The nearest change that turns a verdict. */
-export function flipWords({ kind, by }: Flip): string {
+export function flipWords({ kind, by }: Flip, units: Pick<Units, 'unit'>): string {
   switch (kind) {
     case 'cold':
-      return `${Math.round(Math.abs(by))} K ${by > 0 ? 'colder' : 'warmer'}`;
+      return `${degrees(by, units)} ${by > 0 ? 'colder' : 'warmer'}`;
     case 'wind':
       return by < 0.05 ? 'no wind' : by < 1 ? `the wind ${by.toFixed(1)} times as strong` : `${by.toFixed(1)} times the wind`;
     case 'water':
@@ -121,9 +122,14 @@ export function gramWords(best: FoundKit, other: FoundKit, units: Pick<Units, 't
 }
 
 /** Where another answer would win, and whether the two are told apart now. */
-export function againstWords(flips: readonly Flip[], told: Told | undefined, names: [string, string], units: Pick<Units, 'text'>): string {
+export function againstWords(
+  flips: readonly Flip[],
+  told: Told | undefined,
+  names: [string, string],
+  units: Pick<Units, 'text' | 'unit'>,
+): string {
   const where = flips.length
-    ? `Would win with ${flips.map(flipWords).join('; or ')}.`
+    ? `Would win with ${flips.map((f) => flipWords(f, units)).join('; or ')}.`
     : 'No change tried makes it win: not cold, wind, water or longer legs.';
   if (!told) return where;
   const apart = `${units.text(Math.abs(told.differenceG), 'mass')} ± ${units.text(told.sdG, 'mass')}`;

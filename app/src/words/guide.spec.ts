@@ -39,7 +39,7 @@ describe('the guide', () => {
     const told = habits.map((h) => {
       const meals = h.givenUp ? [`${h.givenUp} meals given up`] : h.mealsMended < 0 ? [`${-h.mealsMended} meals fail`] : [];
       const time = Math.abs(h.timeS) < 60 ? [] : [`${formatDuration(Math.abs(h.timeS))} ${h.timeS > 0 ? 'more' : 'less'}`];
-      return [habitWords(h.kind), signed(h.fuelG), [...meals, ...time].join(', ')];
+      return [habitWords(h.kind, { text: (v) => `${Math.round(v)} °C` }), signed(h.fuelG), [...meals, ...time].join(', ')];
     });
     expect(rows).toEqual(told);
   });

@@ -2,7 +2,7 @@ import { DEMO_RACK } from '@tinder/core/demo';
 import { HINT_CODES, PIECES, type Misfit } from '@tinder/core/kit';
 import type { Piece } from '@tinder/core/model';
 import type { Loss } from '@tinder/core/study';
-import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
+import { formatQuantity, METRIC, type Quantity, unitBySymbol, US_CUSTOMARY } from '@tinder/core/units';
 import {
   differenceText,
   hintWords,
@@ -15,7 +15,11 @@ import {
   standingWords,
 } from './kit-words';
 
-const units = { text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METRIC[q], d) };
+const unitsOf = (preferred: typeof METRIC) => ({
+  text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, preferred[q], d),
+  unit: (q: Quantity) => unitBySymbol(q, preferred[q]),
+});
+const units = unitsOf(METRIC);
 const inches = { text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, q === 'length' ? 'in' : METRIC[q], d) };
 const piece = (name: string): Piece => {
   const found = PIECES.find((p) => p.name === name);
@@ -93,13 +97,14 @@ describe('words of a measure', () => {
     expect(measureText('cold', -21.6, units)).toBe('−22 °C');
     expect(differenceText('carriedG', -150, units)).toBe('−150 g');
     expect(differenceText('pricePerTrip', 15.2, units)).toBe('+15.20 €');
-    expect(differenceText('cold', -8.3, units)).toBe('−8 K'); // no zero point: a difference in kelvin
-    expect(differenceText('cold', 0.8, units)).toBe('+0.8 K');
+    expect(differenceText('cold', -8.3, units).replace('\u00a0', ' ')).toBe('−8 K'); // no zero point: a difference in kelvin
+    expect(differenceText('cold', 0.8, units).replace('\u00a0', ' ')).toBe('+0.8 K');
+    expect(differenceText('cold', 10, unitsOf(US_CUSTOMARY)).replace('\u00a0', ' ')).toBe('+18 °F');
   });
 });
 
 describe('words of a loss', () => {
-  const of = (what: Loss['what']): string => lostName({ what, hotMealsLost: 0, kcalLeft: 0, kcalCarried: 0, untreatedMl: 0 });
+  const of = (what: Loss['what']): string => lostName({ what, hotMealsLost: 0, kcalLeft: 0, kcalCarried: 0, untreatedMl: 0 }, units);
 
   it('name the piece or the container', () => {
     expect(of({ kind: 'piece', piece: piece('foil lid') })).toBe('foil lid');

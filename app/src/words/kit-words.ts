@@ -3,6 +3,7 @@ import type { Hint, HintCode, Mend, Misfit, NotPlannable, Standing } from '@tind
 import type { Criterion, Ignites, Ignition, Piece, Role, Shape } from '@tinder/core/model';
 import { MOST_WIND_MPS, type Loss } from '@tinder/core/study';
 import { wholeNumber, type Quantity } from '@tinder/core/units';
+import { degrees } from './measured';
 import type { Units } from './units';
 
 type Format = Pick<Units, 'text'>;
@@ -102,9 +103,8 @@ const inUnits = (c: Criterion, value: number, units: Format): string =>
   c === 'minutes' ? `${wholeNumber(value)} min` : units.text(value, CRITERION_QUANTITY[c]);
 
 /** A difference with its sign: "+38 g", "−12 %". */
-export function differenceText(c: Criterion, value: number, units: Format): string {
-  // a difference of temperatures has no zero point: it is told in kelvin
-  const text = c === 'cold' ? `${Math.abs(value).toFixed(Math.abs(value) < 2 ? 1 : 0)} K` : inUnits(c, Math.abs(value), units);
+export function differenceText(c: Criterion, value: number, units: Pick<Units, 'text' | 'unit'>): string {
+  const text = c === 'cold' ? degrees(value, units, Math.abs(value) < 2 ? 1 : 0) : inUnits(c, Math.abs(value), units);
   return `${value < 0 ? '−' : '+'}${text}`;
 }
 
@@ -204,7 +204,7 @@ export function standingWords(s: Standing, units: Format): { words: string; bad:
 }
 
 /** What is gone: "the small gas stove", "the 230 g canister". */
-export function lostName(loss: Loss): string {
+export function lostName(loss: Loss, units: Format): string {
   if (loss.what.kind === 'piece') return loss.what.piece.name;
   const c = loss.what.container;
   switch (c.kind) {
@@ -212,7 +212,7 @@ export function lostName(loss: Loss): string {
       return `${c.netG} g canister`;
     case 'bottle':
     case 'liquidBottle':
-      return `bottle ${loss.what.index + 1}, ${Math.round(c.fillMl)} mL`;
+      return `bottle ${loss.what.index + 1}, ${units.text(c.fillMl, 'volume', 0)}`;
     case 'tablets':
       return 'the tablets';
     case 'gelTin':
@@ -238,7 +238,7 @@ export function worstLossWords(list: readonly Loss[], units: Format): string {
   if (!worst || worst.hotMealsLost === 0) return 'No single loss costs a hot meal.';
   const equal = list.filter((l) => l.hotMealsLost === worst.hotMealsLost);
   const cheapest = equal.flatMap((l) => l.mend ?? []).sort((a, b) => a.massG - b.massG)[0];
-  const names = equal.map(lostName).join(', ');
+  const names = equal.map((l) => lostName(l, units)).join(', ');
   const meals = `${worst.hotMealsLost} hot ${worst.hotMealsLost === 1 ? 'meal' : 'meals'}`;
   return `Worst to lose, ${meals} each: ${names}.${cheapest ? ` The fewest grams against one of them: ${lossMendWords(cheapest, units)}.` : ''}`;
 }

@@ -25,7 +25,7 @@ export const LOOK_GUIDES: Record<GuidedHow, LookGuide> = {
       'Push it under on its side until the hollow of its foot is full, then let it stand.',
       'Read how deep it stands on its low side and on its high side, with a ruler from its foot.',
     ],
-    mind: 'Without a mark the hollow of the foot is guessed: give or take some 15 g. In the sea it floats a fortieth higher. Tall canisters lie over and cannot be read.',
+    mind: 'Without a mark the hollow of the foot is guessed: give or take some {15 g}. In the sea it floats a fortieth higher. Tall canisters lie over and cannot be read.',
   },
   marked: {
     steps: [
@@ -39,7 +39,7 @@ export const LOOK_GUIDES: Record<GuidedHow, LookGuide> = {
       'Flood the foot as when you marked it, and let it stand in fresh water.',
       'Measure from the water up to its mark: the mean of both sides.',
     ],
-    mind: 'Good to 7 g on a small canister and 10 g on a wide one. Never heat a canister to read it.',
+    mind: 'Good to {7 g} on a small canister and {10 g} on a wide one. Never heat a canister to read it.',
   },
   balanced: {
     steps: [
@@ -47,7 +47,7 @@ export const LOOK_GUIDES: Record<GuidedHow, LookGuide> = {
       'Hang the canister near one end and a bottle of known water on the other side; slide the bottle until it balances again.',
       'Measure from the cord to both.',
     ],
-    mind: 'Half a litre of water on half a metre weighs a canister to about 9 g. Water and bottle are typed together.',
+    mind: 'Half a litre of water on half a metre weighs a canister to about {9 g}. Water and bottle are typed together.',
   },
   burnt: {
     steps: [

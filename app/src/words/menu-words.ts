@@ -3,12 +3,12 @@ import type { Method } from '@tinder/core/model';
 import type { Habit, HabitKind } from '@tinder/core/study';
 import { formatDuration, wholeNumber } from '@tinder/core/units';
 import { WARMING_WORDS, WINDSCREEN_WORDS } from './choice-words';
+import { measured } from './measured';
 import type { Units } from './units';
 
-/** Words of the Menu view, in the walker's language. */
-export const METHOD_WORDS: Record<Method, string> = {
+const METHODS: Record<Method, string> = {
   boilPour: 'full boil, pour on',
-  heatRest: 'heat to 88 °C and rest',
+  heatRest: 'heat to {88 °C} and rest',
   boilCozy: 'boil, then in a cozy',
   simmer: 'simmer',
   pastaPot: 'pasta pot, open, drained',
@@ -22,9 +22,12 @@ export const METHOD_WORDS: Record<Method, string> = {
   fry: 'fry or bake',
 };
 
+/** How a dish is cooked, in the walker's language. */
+export const methodWords = (method: Method, units: Pick<Units, 'text'>): string => measured(METHODS[method], units);
+
 /** Why a kit cannot cook so, and what to do instead. */
 export function methodProblemWords(p: MethodProblem, units: Pick<Units, 'text'>): string {
-  const instead = `Instead: ${p.instead.map((m) => METHOD_WORDS[m]).join(', or ')}.`;
+  const instead = `Instead: ${p.instead.map((m) => methodWords(m, units)).join(', or ')}.`;
   switch (p.code) {
     case 'noSimmer':
       return `This stove cannot be turned down: it boils on until it is out. ${instead}`;
@@ -40,10 +43,10 @@ export function methodProblemWords(p: MethodProblem, units: Pick<Units, 'text'>)
 }
 
 /** A habit the other way, as one would say it. */
-export function habitWords(kind: HabitKind): string {
+export function habitWords(kind: HabitKind, units: Pick<Units, 'text'>): string {
   switch (kind.code) {
     case 'stopAt88':
-      return 'stop at 88 °C instead of the boil';
+      return measured('stop at {88 °C} instead of the boil', units);
     case 'boilAll':
       return 'bring everything to a real boil';
     case 'lid':
@@ -102,11 +105,11 @@ export function habitEffectWords(h: HabitEffect, units: Pick<Units, 'text'>): st
 }
 
 /** What walkers disagree about, said as such beside what the numbers say for this trip. */
-export function schoolWords(kind: HabitKind): string | undefined {
+export function schoolWords(kind: HabitKind, units: Pick<Units, 'text'>): string | undefined {
   switch (kind.code) {
     case 'stopAt88':
     case 'boilAll':
-      return 'Some trust only a boil; others never boil what is filtered anyway. 88 °C is no water treatment.';
+      return measured('Some trust only a boil; others never boil what is filtered anyway. {88 °C} is no water treatment.', units);
     case 'windscreen':
       return 'A windscreen weighs; going without costs fuel as soon as it blows.';
     case 'flame':

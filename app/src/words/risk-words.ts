@@ -1,4 +1,5 @@
 import type { CarryPlan } from '@tinder/core/planned';
+import { degrees } from './measured';
 import type { Units } from './units';
 import { SPREADS, UNCALIBRATED_SD } from '@tinder/core/risk';
 import type { RiskOfCarry } from '@tinder/core/study';
@@ -78,9 +79,9 @@ export const burnerKnownWords = (factorSd: number): string =>
     : `by your own tests it is known to ${Math.round(100 * factorSd)} %`;
 
 /** What the draw lets vary, one standard deviation. */
-export function spreadWords(factorSd = UNCALIBRATED_SD): string {
+export function spreadWords(units: Pick<Units, 'unit'>, factorSd = UNCALIBRATED_SD): string {
   const { waterK, airK, quantityShare, windDown, windUp } = SPREADS;
   const percent = (x: number): number => Math.round(100 * x);
   const wind = [windDown, 1 - windDown - windUp, windUp].map(percent).join(', ');
-  return `stove, pot and hand together ±${percent(factorSd)} % all the way; for a leg water ±${waterK} K, air ±${airK} K or the day’s own, wind a class down, as forecast or up (${wind} in 100); for a burn quantity ±${percent(quantityShare)} %`;
+  return `stove, pot and hand together ±${percent(factorSd)} % all the way; for a leg water ±${degrees(waterK, units)}, air ±${degrees(airK, units)} or the day’s own, wind a class down, as forecast or up (${wind} in 100); for a burn quantity ±${percent(quantityShare)} %`;
 }

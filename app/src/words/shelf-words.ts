@@ -3,6 +3,7 @@ import type { Look, LookHow, LookProblem, ShelfItem, ShelfKind } from '@tinder/c
 import type { Disagreement, NotJoined, SaidProblem, Season, Stock } from '@tinder/core/shelf';
 import { cut } from './quoted';
 import { quantityProblemWords } from './quantity-words';
+import { measured } from './measured';
 import type { Units } from './units';
 
 export const SHELF_KIND_WORDS: Record<ShelfKind, string> = {
@@ -28,7 +29,7 @@ export function leftWords({ left, share, unknown }: Stock, units: Units): string
 
 /** How cold it may get before what is left gives no usable flame. */
 export function coldestWords(coldestC: number | undefined, season: Season, units: Units): string {
-  if (coldestC === undefined) return 'feeds no usable flame up to 30 °C';
+  if (coldestC === undefined) return measured('feeds no usable flame up to {30 °C}', units);
   return `runs down to ${units.text(coldestC, 'temperature')}: ${SEASON_WORDS[season]}`;
 }
 

@@ -7,7 +7,7 @@ import type { Units } from './units';
 export function asReadWords({ grossG, floatMm, doses, tablets }: AsRead, units: Pick<Units, 'text'>): string {
   if (tablets !== undefined) return `${tablets} ${tablets === 1 ? 'tablet' : 'tablets'}`;
   if (doses) return `${doses.count} doses`;
-  return `${units.text(grossG, 'mass')}${floatMm === undefined ? '' : `\u00a0(${floatMm}\u00a0mm)`}`;
+  return `${units.text(grossG, 'mass')}${floatMm === undefined ? '' : `\u00a0(${units.text(floatMm, 'length')})`}`;
 }
 
 /** That less is left than that: "the scale shows less than 307 g (16 mm of float)". */
@@ -19,7 +19,7 @@ export function readsLessWords(read: AsRead, units: Pick<Units, 'text'>): string
 /** What is left as it is seen: "320 g on the scale, 18 mm of float". */
 export function asSeenWords(read: AsRead, units: Pick<Units, 'text'>): string {
   if (read.tablets !== undefined || read.doses) return asReadWords(read, units);
-  return `${units.text(read.grossG, 'mass')} on the scale${read.floatMm === undefined ? '' : `, ${read.floatMm}\u00a0mm of float`}`;
+  return `${units.text(read.grossG, 'mass')} on the scale${read.floatMm === undefined ? '' : `, ${units.text(read.floatMm, 'length')} of float`}`;
 }
 
 /** A camp's tripwires as cells of a table: the day, where it should stand, and what to do below which reading, by letter. */

@@ -135,7 +135,7 @@ function adviceWords({ changes: [best, ...others] }: Advice, units: Format): Seg
   const next = others.find((c) => c.comfort) ?? others[0];
   if (!best) return [{ text: 'No painless savings left.' }];
   return [best, ...(next ? [next] : [])].flatMap((change) => [
-    { text: changeWords(change), change },
+    { text: changeWords(change, units), change },
     { text: `: ${effectWords(change, units)}. ` },
   ]);
 }

@@ -1,13 +1,15 @@
 import { RAREST_CHANCE, type WhatIfCarry, type WhatIfColumn } from '@tinder/core/study';
 import { formatDuration } from '@tinder/core/units';
 import type { WhatIf } from '@tinder/core/model';
+import { degrees, degreesUnit } from './measured';
 import { oddsWords } from './risk-words';
+import type { Units } from './units';
 
 /** What comes otherwise. */
-export function whatIfWords(w: WhatIf): string {
+export function whatIfWords(w: WhatIf, units: Pick<Units, 'unit'>): string {
   switch (w.kind) {
     case 'colder':
-      return 'colder by, K';
+      return `colder by, ${degreesUnit(units).symbol}`;
     case 'windier':
       return 'a wind class up';
     case 'slower':
@@ -18,9 +20,9 @@ export function whatIfWords(w: WhatIf): string {
 }
 
 /** The same in full, for where nothing is to be set: "8 K colder", "Quill Landing closed". */
-export function whatIfSetWords(w: WhatIf, nameOf: (stopId: string) => string): string {
-  if (w.kind === 'colder') return `${w.byK} K colder`;
-  return w.kind === 'closed' ? `${nameOf(w.stopId)} closed` : whatIfWords(w);
+export function whatIfSetWords(w: WhatIf, nameOf: (stopId: string) => string, units: Pick<Units, 'unit'>): string {
+  if (w.kind === 'colder') return `${degrees(w.byK, units)} colder`;
+  return w.kind === 'closed' ? `${nameOf(w.stopId)} closed` : whatIfWords(w, units);
 }
 
 /** Time at the stove against the trip as planned: a colder flame is no thriftier for being slower. */
