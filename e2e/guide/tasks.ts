@@ -46,7 +46,7 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
     await page.getByRole('button', { name: 'Find', exact: true }).click();
     await expect(page.locator('app-finder-schools').getByRole('listitem').last()).toContainText('less than the best', { timeout: 60_000 });
   },
-  'half-a-can': async (page) => {
+  'half-a-canister': async (page) => {
     await goTo(page, 'Shelf', 'Containers');
     await page.getByRole('button', { name: 'Add container' }).click();
     const said = page.getByRole('textbox', { name: /^put one on the shelf/i });
@@ -104,7 +104,7 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
     await expect(page.locator('app-answers-panel')).toContainText('g');
     await settled(page);
   },
-  'a-burner-of-your-own': async (page) => {
+  'a-stove-of-your-own': async (page) => {
     await goTo(page, 'Bench', 'Your stove');
     await expect(page.locator('app-reserve-panel')).toContainText('less reserve for the same run-out risk');
     await settled(page);

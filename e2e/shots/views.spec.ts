@@ -83,7 +83,7 @@ test('pack', async ({ page }) => {
 });
 
 test('bench', async ({ page }) => {
-  await TASKS['a-burner-of-your-own'](page);
+  await TASKS['a-stove-of-your-own'](page);
   await said(page);
   await page.screenshot(shot('bench'));
 });

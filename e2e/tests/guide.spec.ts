@@ -67,7 +67,7 @@ test.describe('tasks of the guide, their numbers against a calculation by hand',
   });
 
   test('half a canister: 293 g less the 150 g of an empty one', async ({ page }) => {
-    await follow(page, 'half-a-can');
+    await follow(page, 'half-a-canister');
     await expect(page.locator('app-container-card .big')).toHaveText(/^143.g$/);
   });
 

@@ -130,7 +130,7 @@ test('the stove card of every departure fits one side of A6, at 8 pt or more', a
   for (const label of labels) {
     await pick(departure, label);
     await expect(page.locator('app-card-panel h2')).toContainText(label);
-    await expect(page.locator('app-card-panel h3', { hasText: /^tripwires$/i })).toBeVisible();
+    await expect(page.locator('app-card-panel h3', { hasText: /^start saving fuel$/i })).toBeVisible();
     const { count, wideMm, highMm } = pagesOf(await page.pdf({ preferCSSPageSize: true }));
     expect([wideMm, highMm].map(Math.round), label).toEqual([105, 148]);
     expect(count, label).toBe(1);
@@ -155,7 +155,7 @@ test('a card of eight dishes with the longest names goes on on its back, and say
   await importTrip(page, text);
   await turnTo(page, 'Stove card');
   await expect(page.locator('app-card-panel h3', { hasText: '6 a very long' })).toBeVisible();
-  await expect(page.locator('app-card-panel h3', { hasText: /^tripwires$/i })).toBeVisible();
+  await expect(page.locator('app-card-panel h3', { hasText: /^start saving fuel$/i })).toBeVisible();
   await expect(page.getByText('It does not fit one side: it goes on on the back.')).toBeVisible();
   await expect(page.locator('app-card-panel h3 span')).toHaveCount(8);
   const { count, wideMm } = pagesOf(await page.pdf({ preferCSSPageSize: true }));

@@ -4,7 +4,7 @@ import { stoveWords } from '../words/card-words';
 import { cautionWords } from '../words/caution-words';
 import { PART_WORDS } from '../words/part-words';
 import { RESTRICTION_WORDS } from '../words/trail-words';
-import { campCells, lettersWords, tripwireNote } from '../words/tripwire-words';
+import { campCells, tripwireNote } from '../words/tripwire-words';
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
 
@@ -25,13 +25,13 @@ import { PackStudy } from './pack-study';
       }
       @if (wires().length) {
         <div>
-          <h3>Tripwires</h3>
+          <h3>Start saving fuel</h3>
           <table>
             <thead>
               <tr>
                 <th scope="col">Day</th>
                 <th scope="col">Planned</th>
-                <th scope="col">Below that: what to bear</th>
+                <th scope="col">What to save</th>
               </tr>
             </thead>
             <tbody>
@@ -44,10 +44,10 @@ import { PackStudy } from './pack-study';
               }
             </tbody>
           </table>
-          <p>{{ letters() }}. {{ note() }}</p>
+          <p>{{ note() }}</p>
         </div>
       } @else if (!study.wires.fresh() && !study.wires.problem()) {
-        <p class="quiet" role="status">Reckoning the tripwires…</p>
+        <p class="quiet" role="status">Working out when to start saving…</p>
       }
       <div class="whole">
         <h3>Weather</h3>
@@ -114,7 +114,6 @@ export class CardPanel {
   }
 
   protected readonly wires = computed(() => (this.study.wires.last()?.answer ?? []).map((camp) => campCells(camp, this.units)));
-  protected readonly letters = computed(() => lettersWords(this.study.wires.last()?.answer ?? []));
   protected readonly note = computed(() => tripwireNote(this.study.wires.last()?.answer ?? [], this.units));
   protected readonly card = computed(() => {
     const c = this.study.card();

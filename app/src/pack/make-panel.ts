@@ -149,7 +149,7 @@ export class MakePanel {
     return [
       line('gap to the pot', cut.gapMm, (gapMm) => ({ gapMm })),
       line('flame to pot', cut.potGapMm, (potGapMm) => ({ potGapMm })),
-      line('burner height', cut.burnerHeightMm, (burnerHeightMm) => ({ burnerHeightMm })),
+      line('stove height', cut.burnerHeightMm, (burnerHeightMm) => ({ burnerHeightMm })),
       line('cone wider at foot by', cut.flareMm, (flareMm) => ({ flareMm })),
       line('foam', cut.foamMm, (foamMm) => ({ foamMm })),
       line('bottle, inside at foot', cut.vessel.footMm, (footMm) => ({ vessel: { ...cut.vessel, footMm } })),

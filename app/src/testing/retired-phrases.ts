@@ -20,4 +20,12 @@ export const RETIRED: readonly (readonly [RegExp, string])[] = [
   [/\bnothing that costs no comfort helps\b/i, 'no painless savings left'],
   [/\bas cold as the air\b/i, 'same as air'],
   [/\bagainst its kind\b/i, 'compared with a typical stove of its type'],
+  [/\b(lit a day|minutes at the stove)\b/i, 'stove time'],
+  [/\bcarried, on average\b/i, 'average carried weight'],
+  [/\bmade safe\b/i, 'water treatment'],
+  [/\bleast annoying\b/i, 'mildest'],
+  [/\btripwires?\b/i, 'start saving fuel'],
+  [/\b(what|would|to) bear\b/i, 'savings you would accept'],
+  [/\bcan upside down\b/i, 'remote canister stove'],
+  [/\bburners?\b/i, 'stove'],
 ];

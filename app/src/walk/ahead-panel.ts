@@ -37,7 +37,7 @@ import { waysOut } from './ways-out';
         <p>{{ words }}</p>
       }
       <details>
-        <summary>What you would bear, mildest first</summary>
+        <summary>Savings you would accept, mildest first</summary>
         <ol>
           @for (a of order(); track a; let i = $index, first = $first) {
             <li>
@@ -57,7 +57,7 @@ import { waysOut } from './ways-out';
           }
         </ol>
         @for (a of refused(); track a) {
-          <button nz-button nzSize="small" type="button" (click)="bear(a)">Bear: {{ words[a] }}</button>
+          <button nz-button nzSize="small" type="button" (click)="accept(a)">Accept: {{ words[a] }}</button>
         }
         <div class="fields">
           <span class="name">Shop off the trail, on day</span>
@@ -139,21 +139,21 @@ export class AheadPanel {
   });
 
   protected adopt({ annoyances, trip }: Saving): void {
-    this.store.editTrip(`bear ${annoyancesWords(annoyances)}`, () => trip);
+    this.store.editTrip(`save fuel: ${annoyancesWords(annoyances)}`, () => trip);
   }
 
   protected milder(i: number): void {
     const order = [...this.order()];
     [order[i - 1], order[i]] = [order[i], order[i - 1]];
-    this.store.editTripWith('what you would bear', { annoyances: order });
+    this.store.editTripWith('savings you would accept', { annoyances: order });
   }
 
   protected never(a: Annoyance): void {
-    this.store.editTripWith('what you would bear', { annoyances: this.order().filter((x) => x !== a) });
+    this.store.editTripWith('savings you would accept', { annoyances: this.order().filter((x) => x !== a) });
   }
 
-  protected bear(a: Annoyance): void {
-    this.store.editTripWith('what you would bear', { annoyances: [...this.order(), a] });
+  protected accept(a: Annoyance): void {
+    this.store.editTripWith('savings you would accept', { annoyances: [...this.order(), a] });
   }
 
   protected detour(day: number): void {

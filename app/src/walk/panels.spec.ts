@@ -210,7 +210,7 @@ describe('the walk as a whole', () => {
 });
 
 describe('will it last', () => {
-  it('says the chance, what to bear, and one press does it', async () => {
+  it('says the chance, what to save, and one press does it', async () => {
     const panel = await planned(new Panel(AheadPanel));
     expect(panel.text).toMatch(/running out before Tarn House: 1 in \d/);
     expect(panel.text).toContain('The mildest way');
@@ -221,7 +221,7 @@ describe('will it last', () => {
     expect(panel.text).not.toContain('The mildest way');
   });
 
-  it('asks for nothing that the walker would never bear', async () => {
+  it('asks for nothing that the walker would never accept', async () => {
     const panel = await planned(new Panel(AheadPanel));
     for (const words of ['cold breakfasts', 'a detour to the shop', 'cold dinners']) panel.press(`never: ${words}`);
     await panel.settle();

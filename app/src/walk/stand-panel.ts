@@ -140,6 +140,6 @@ export class StandPanel {
   });
 
   protected apply({ annoyances, trip }: Saving): void {
-    this.store.editTrip(`bear ${annoyancesWords(annoyances)}`, () => trip);
+    this.store.editTrip(`save fuel: ${annoyancesWords(annoyances)}`, () => trip);
   }
 }

@@ -10,7 +10,7 @@ import { today } from '../ui/today';
 
 const LOOK_MS = 60_000;
 
-/** Where the walk stands, and what to bear so that it lasts. */
+/** Where the walk stands, and what to save so that it lasts. */
 @Injectable({ providedIn: 'root' })
 export class WalkStudy {
   private readonly plans = inject(PlanService);

@@ -77,7 +77,7 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
     says: 'Where water comes from. Snow has to be melted first, which takes about as much fuel again; dry snow has no water to start on.',
   },
   { word: 'Gusts', says: 'Steady or in gusts: gusts cost more than their mean.' },
-  { word: 'Water treatment', field: 'made safe', says: 'How water is made fit to drink. Boiling it costs fuel; filters freeze.' },
+  { word: 'Water treatment', field: 'purifying', says: 'How water is made fit to drink. Boiling it costs fuel; filters freeze.' },
   { word: 'Town meal', field: 'eaten out', says: 'A meal in a house: nothing of yours is burnt for it.' },
   {
     word: 'Water temperature',

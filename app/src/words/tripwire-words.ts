@@ -1,6 +1,5 @@
 import type { AsRead, CardCamp } from '@tinder/core/walk';
-import { ANNOYANCES, type Annoyance } from '@tinder/core/model';
-import { ANNOYANCE_WORDS } from './annoyance-words';
+import { annoyancesWords } from './annoyance-words';
 import type { Units } from './units';
 
 /** An amount as it is read: "210 g (16 mm)" on a scale and a float strip, doses or tablets. It is rounded up already: too early is safe. */
@@ -22,20 +21,11 @@ export function asSeenWords(read: AsRead, units: Pick<Units, 'text'>): string {
   return `${units.text(read.grossG, 'mass')} on the scale${read.floatMm === undefined ? '' : `, ${units.text(read.floatMm, 'length')} of float`}`;
 }
 
-/** A camp's tripwires as cells of a table: the day, where it should stand, and what to do below which reading, by letter. */
+/** A camp's tripwires as cells of a table: the day, where it should stand, and what to save below which reading. */
 export function campCells({ day, savings, tooLittle, plannedLeft }: CardCamp, units: Pick<Units, 'text'>): string[] {
-  const steps = savings.map((s) => `${asReadWords(s.below, units)}\u00a0${s.annoyances.map(letterOf).join('')}`);
-  const end = tooLittle ? [`${asReadWords(tooLittle, units)}\u00a0–`] : [];
+  const steps = savings.map((s) => `under ${asReadWords(s.below, units)}: ${annoyancesWords(s.annoyances)}`);
+  const end = tooLittle ? [`under ${asReadWords(tooLittle, units)}: nothing is enough, eat cold`] : [];
   return [`${day}`, asReadWords(plannedLeft, units), [...steps, ...end].join('; ') || 'nothing has to be saved'];
-}
-
-const letterOf = (a: Annoyance): string => String.fromCharCode(65 + ANNOYANCES.indexOf(a));
-
-/** What the letters stand for, as far as they are used: "E cold breakfasts". */
-export function lettersWords(camps: readonly CardCamp[]): string {
-  const used = ANNOYANCES.filter((a) => camps.some((c) => c.savings.some((s) => s.annoyances.includes(a))));
-  const none = camps.some((c) => c.tooLittle) ? ['– none of it is enough: eat cold'] : [];
-  return [...used.map((a) => `${letterOf(a)} ${ANNOYANCE_WORDS[a]}`), ...none].join(', ');
 }
 
 /** How they are read, said once. */

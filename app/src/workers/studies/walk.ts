@@ -72,7 +72,7 @@ export function walk({ trip, plan }: Omit<Subject, 'rack'>, { today }: { today: 
   };
 }
 
-/** What to bear so that it lasts, exact over every set. */
+/** What to save so that it lasts, exact over every set. */
 export function stretch({ trip, plan }: Omit<Subject, 'rack'>, { today }: { today: string }): StretchPlan | undefined {
   const here = walkHere(trip, plan, today);
   if (!here) return undefined;
