@@ -131,7 +131,7 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
   },
   'on-paper': async (page) => {
     await goTo(page, 'Pack', 'Stove card');
-    await expect(page.locator('app-card-panel')).toContainText('Tripwires', { timeout: 30_000 });
+    await expect(page.locator('app-card-panel')).toContainText('Start saving fuel', { timeout: 30_000 });
     await settled(page);
   },
   tonight: async (page) => {

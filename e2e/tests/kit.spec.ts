@@ -19,7 +19,7 @@ test('every side of the kits answers without violations and fits', async ({ page
       });
     }
     if (name === 'Compare') await expect(page.getByRole('table')).toContainText('590 g');
-    if (name === 'Lighten') await expect(page.getByRole('table')).toContainText('foil lid');
+    if (name === 'Lighten') await expect(page.getByRole('table')).toContainText('Foil lid');
     if (name === 'If you lose it') await expect(page.getByRole('table').first()).toContainText('small gas stove');
     await expectFits(page, PANELS[SIDES.indexOf(name)]);
   }

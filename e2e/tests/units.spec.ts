@@ -18,7 +18,10 @@ test('in US units no view says anything in metric ones', async ({ page }) => {
         for (const d of document.querySelectorAll<HTMLDetailsElement>('main details')) d.open = true;
         return document.querySelector('main')?.innerText ?? '';
       });
-      expect([...metric.matchAll(METRIC)].map((m) => m[0]), `${view}, ${side}`).toEqual([]);
+      expect(
+        [...metric.matchAll(METRIC)].map((m) => m[0]),
+        `${view}, ${side}`,
+      ).toEqual([]);
     }
   }
 });

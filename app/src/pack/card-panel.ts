@@ -4,7 +4,7 @@ import { stoveWords } from '../words/card-words';
 import { cautionWords } from '../words/caution-words';
 import { PART_WORDS } from '../words/part-words';
 import { RESTRICTION_WORDS } from '../words/trail-words';
-import { campCells, tripwireNote } from '../words/tripwire-words';
+import { campTable, tripwireNote } from '../words/tripwire-words';
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
 
@@ -23,7 +23,8 @@ import { PackStudy } from './pack-study';
           <p>{{ d.words }}</p>
         </div>
       }
-      @if (wires().length) {
+      @let w = wires();
+      @if (w.rows.length) {
         <div>
           <h3>Start saving fuel</h3>
           <table>
@@ -31,15 +32,19 @@ import { PackStudy } from './pack-study';
               <tr>
                 <th scope="col">Day</th>
                 <th scope="col">Planned</th>
-                <th scope="col">What to save</th>
+                @for (s of w.savings; track s) {
+                  <th scope="col">Below this: {{ s }}</th>
+                }
               </tr>
             </thead>
             <tbody>
-              @for (w of wires(); track w[0]) {
+              @for (r of w.rows; track r.day) {
                 <tr>
-                  <th scope="row">{{ w[0] }}</th>
-                  <td>{{ w[1] }}</td>
-                  <td>{{ w[2] }}</td>
+                  <th scope="row">{{ r.day }}</th>
+                  <td>{{ r.planned }}</td>
+                  @for (below of r.below; track $index) {
+                    <td>{{ below }}</td>
+                  }
                 </tr>
               }
             </tbody>
@@ -113,7 +118,7 @@ export class CardPanel {
     this.study.wiresWanted.set(true);
   }
 
-  protected readonly wires = computed(() => (this.study.wires.last()?.answer ?? []).map((camp) => campCells(camp, this.units)));
+  protected readonly wires = computed(() => campTable(this.study.wires.last()?.answer ?? [], this.units));
   protected readonly note = computed(() => tripwireNote(this.study.wires.last()?.answer ?? [], this.units));
   protected readonly card = computed(() => {
     const c = this.study.card();

@@ -59,6 +59,8 @@ describe('what is printed', () => {
     const { text } = await planned(new Panel(CardPanel));
     expect(text).toContain('Nettle Hut to Harrow Junction, days 1–5');
     expect(text).toMatch(/It boils at \d+\s°C/);
+    // what to save stands over its readings, a camp a row
+    expect(text).toMatch(/Start saving fuel\s*Day\s*Planned\s*Below this: cold breakfasts.*?1\s*\d+\sg\s*\d+\sg/);
     expect(text).toContain('Safety');
   });
 

@@ -6,7 +6,7 @@ import { CRITERION_WORDS } from './kit-words';
 const SRC = path.join(__dirname, '..');
 /** Words that say all there is to say. */
 const PLAIN = new Set(
-  'what to save|leg|burn|burner|stove|piece|carry|leg|days|change|container|cooked|criterion|day|days|part of|time|dish|everything|first meal out there|from|from, to|fuel|hot meals|hot meals a day|how many nights out|kind|kit|last one|meals|morning|on|out of|package|planned|pot|price|rough height of the camps|season|stops on the way|take|to|trip|water|way|where|wind|with which kit|without the'.split(
+  'leg|burn|burner|stove|piece|carry|leg|days|change|container|cooked|criterion|day|days|part of|time|dish|everything|first meal out there|from|from, to|fuel|hot meals|hot meals a day|how many nights out|kind|kit|last one|meals|morning|on|out of|package|planned|pot|price|rough height of the camps|season|stops on the way|take|to|trip|water|way|where|wind|with which kit|without the'.split(
     '|',
   ),
 );

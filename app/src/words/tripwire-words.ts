@@ -21,11 +21,30 @@ export function asSeenWords(read: AsRead, units: Pick<Units, 'text'>): string {
   return `${units.text(read.grossG, 'mass')} on the scale${read.floatMm === undefined ? '' : `, ${units.text(read.floatMm, 'length')} of float`}`;
 }
 
-/** A camp's tripwires as cells of a table: the day, where it should stand, and what to save below which reading. */
-export function campCells({ day, savings, tooLittle, plannedLeft }: CardCamp, units: Pick<Units, 'text'>): string[] {
-  const steps = savings.map((s) => `under ${asReadWords(s.below, units)}: ${annoyancesWords(s.annoyances)}`);
-  const end = tooLittle ? [`under ${asReadWords(tooLittle, units)}: nothing is enough, eat cold`] : [];
-  return [`${day}`, asReadWords(plannedLeft, units), [...steps, ...end].join('; ') || 'nothing has to be saved'];
+/** When to start saving what, camp by camp: a column for every saving that some camp asks for, with the reading below which it is taken. */
+export interface CampTable {
+  savings: string[];
+  rows: { day: string; planned: string; below: string[] }[];
+}
+
+export function campTable(camps: readonly CardCamp[], units: Pick<Units, 'text'>): CampTable {
+  const ways = new Map<string, (camp: CardCamp) => AsRead | undefined>();
+  for (const { annoyances } of camps.flatMap((c) => c.savings)) {
+    const words = annoyancesWords(annoyances);
+    ways.set(words, (c) => c.savings.find((s) => annoyancesWords(s.annoyances) === words)?.below);
+  }
+  if (camps.some((c) => c.tooLittle)) ways.set('nothing is enough: eat cold', (c) => c.tooLittle);
+  return {
+    savings: [...ways.keys()],
+    rows: camps.map((camp) => ({
+      day: `${camp.day}`,
+      planned: asReadWords(camp.plannedLeft, units),
+      below: [...ways.values()].map((belowOf) => {
+        const below = belowOf(camp);
+        return below ? asReadWords(below, units) : '–';
+      }),
+    })),
+  };
 }
 
 /** How they are read, said once. */
