@@ -63,15 +63,14 @@ test('walk', async ({ page }) => {
   await page.goto('/walk');
   await expect(page.locator('app-stand-panel')).toContainText('Tarn House');
   await page.getByRole('tab', { name: 'Will it last', exact: true }).click();
-  await expect(page.locator('app-ahead-panel')).toContainText('the least annoying way');
+  await expect(page.locator('app-ahead-panel')).toContainText('The mildest way');
   await page.screenshot(shot('walk'));
 });
 
 test('walk on a phone', async ({ page, browser }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/walk');
-  await expect(page.locator('app-today-panel ol')).toBeVisible();
-  await said(page);
+  await expect(page.locator('app-stand-panel')).toContainText('Other ways');
   await writeFile(`${SCREENS}/walk-phone.webp`, await asWebp(browser, await page.screenshot(shot('walk-phone'))));
 });
 
