@@ -113,9 +113,9 @@ test('every gram figure opens into parts that lead further', async ({ page }) =>
   await verdict(page).getByRole('button', { name: demandFigure }).click();
   const ledger = page.getByRole('dialog');
   await expect(ledger).toContainText('Fuel need, Nettle Hut to Harrow Junction');
-  await ledger.getByRole('button', { name: 'day 3, dinner' }).click();
+  await ledger.getByRole('button', { name: 'Day 3, dinner' }).click();
   await expect(ledger).toContainText('dinner on day 3');
-  await expect(ledger).toContainText('into the water');
+  await expect(ledger).toContainText('Into the water');
   await expect(ledger).toContainText('η = 0.58');
   await page.keyboard.press('Escape');
   await expect(ledger).toBeHidden();

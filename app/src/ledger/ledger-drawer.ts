@@ -6,16 +6,18 @@ import { RiskService } from '../planning/risk-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Units } from '../words/units';
 import { derive } from '../words/derivation';
+import { sentenceStart } from '../words/sentence-start';
+import { HeatStreams } from './heat-streams';
 import { LedgerService } from './ledger-service';
 import { Dialog } from '../ui/dialog';
 
 /** Where the grams go: the open figure's parts as bars, its formula and its inputs. */
 @Component({
   selector: 'app-ledger-drawer',
-  imports: [Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
+  imports: [Dialog, HeatStreams, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <nz-drawer [nzVisible]="!!derivation()" nzPlacement="right" nzWidth="27.5rem" [nzClosable]="false" (nzOnClose)="ledger.close()">
+    <nz-drawer [nzVisible]="!!derivation()" nzPlacement="right" nzWidth="30rem" [nzClosable]="false" (nzOnClose)="ledger.close()">
       <ng-container *nzDrawerContent>
         @if (derivation(); as d) {
           <section appDialog aria-labelledby="ledger-title">
@@ -23,46 +25,56 @@ import { Dialog } from '../ui/dialog';
               <h2 id="ledger-title">{{ d.title }}</h2>
               <button nz-button nzSize="small" type="button" (click)="ledger.close()">Close <kbd>Esc</kbd></button>
             </div>
-            <p class="total">{{ units.mealMass(d.totalG) }}</p>
-            <table>
-              <caption>
-                Where the grams go
-              </caption>
-              <tbody>
-                @for (p of d.parts; track $index) {
-                  <tr>
-                    <th scope="row">
-                      @if (p.ref; as ref) {
-                        <button type="button" class="figure" (click)="ledger.show(ref)">{{ p.label }}</button>
-                      } @else {
-                        {{ p.label }}
-                      }
-                      @if (p.note) {
-                        <span class="quiet">{{ p.note }}</span>
-                      }
-                    </th>
-                    <td class="mass">{{ units.mealMass(p.massG) }}</td>
-                    <td class="bar" aria-hidden="true"><i [style.width.%]="(100 * p.massG) / d.parts[0].massG"></i></td>
-                    <td class="share">{{ share(p.massG, d.totalG) }}</td>
-                  </tr>
-                }
-              </tbody>
-            </table>
-            <h3>How it is worked out</h3>
-            @for (line of d.how; track $index) {
-              <p>{{ line }}</p>
-            }
+            <p class="sum">
+              <span class="total">{{ units.mealMass(d.totalG) }}</span> <span class="quiet">{{ d.of }}</span>
+            </p>
+            <h3 id="ledger-parts">Where the grams go</h3>
+            <div class="where">
+              @if (d.streams; as streams) {
+                <app-heat-streams [intoG]="streams.intoG" [pastG]="streams.pastG" [totalG]="d.totalG" />
+              }
+              <table aria-labelledby="ledger-parts">
+                <tbody>
+                  @for (p of d.parts; track $index) {
+                    <tr>
+                      <th scope="row">
+                        @if (p.ref; as ref) {
+                          <button type="button" class="figure" (click)="ledger.show(ref)">{{ sentenceStart(p.label) }}</button>
+                        } @else {
+                          {{ sentenceStart(p.label) }}
+                        }
+                        @if (p.note) {
+                          <span class="quiet">{{ p.note }}</span>
+                        }
+                        <i aria-hidden="true" [style.width.%]="(100 * p.massG) / d.parts[0].massG"></i>
+                      </th>
+                      <td class="mass">{{ units.mealMass(p.massG) }}</td>
+                      <td class="share">{{ share(p.massG, d.totalG) }}</td>
+                    </tr>
+                  }
+                </tbody>
+              </table>
+            </div>
             @if (d.inputs.length) {
-              <h3>What went in, and from where</h3>
-              <dl>
-                @for (i of d.inputs; track $index) {
-                  <dt>{{ i.name }}</dt>
-                  <dd>
-                    {{ i.value }} <span class="quiet">{{ i.from }}</span>
-                  </dd>
-                }
-              </dl>
+              <h3 id="ledger-inputs">What went in</h3>
+              <table aria-labelledby="ledger-inputs">
+                <tbody>
+                  @for (i of d.inputs; track $index) {
+                    <tr>
+                      <th scope="row" class="quiet">{{ sentenceStart(i.name) }}</th>
+                      <td>{{ i.value }}</td>
+                      <td class="from">{{ sentenceStart(i.from) }}</td>
+                    </tr>
+                  }
+                </tbody>
+              </table>
             }
+            <details>
+              <summary>How it is worked out</summary>
+              @for (line of d.how; track $index) {
+                <p>{{ line }}</p>
+              }
+            </details>
           </section>
         }
       </ng-container>
@@ -85,10 +97,30 @@ import { Dialog } from '../ui/dialog';
       margin-left: 0.375rem;
       font: inherit;
     }
+    .sum {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 0.75rem;
+      align-items: center;
+      margin: 0.25rem 0 0;
+    }
     .total {
-      margin: 2px 0 0.75rem;
-      font: 700 2.5rem/1 var(--signs);
-      color: var(--ember-text);
+      font-size: 3.25rem;
+      font-weight: 700;
+      line-height: 1.1;
+    }
+    .sum .quiet {
+      flex: 1 1 7rem;
+      line-height: 1.25;
+    }
+    .where {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0.5rem 1.25rem;
+      align-items: center;
+      table {
+        flex: 1 1 14rem;
+      }
     }
     p {
       margin: 0 0 0.375rem;
@@ -97,23 +129,25 @@ import { Dialog } from '../ui/dialog';
       width: 100%;
       border-collapse: collapse;
     }
-    caption {
-      text-align: left;
-      caption-side: top;
-      padding: 0 0 2px;
-      color: var(--ink-quiet);
-    }
     tr {
       border-top: 1px solid var(--hairline);
     }
-    th {
+    th,
+    td {
+      padding: 0.3125rem 0.5rem 0.3125rem 0;
       font-weight: 500;
       text-align: left;
-      padding: 0.3125rem 0.5rem 0.3125rem 0;
+      vertical-align: top;
     }
     th .quiet {
       display: block;
-      font-size: 0.8125rem;
+      font-size: 0.875rem;
+    }
+    th i {
+      display: block;
+      height: 0.3125rem;
+      margin-top: 2px;
+      background: var(--ember);
     }
     .mass,
     .share {
@@ -121,31 +155,18 @@ import { Dialog } from '../ui/dialog';
       white-space: nowrap;
       font-weight: 600;
     }
-    .share {
-      width: 2.75rem;
+    .share,
+    .from {
       color: var(--ink-quiet);
       font-weight: 500;
     }
-    .bar {
-      width: 6rem;
-      padding-left: 0.625rem;
+    .from {
+      max-width: 9rem;
+      font-size: 0.875rem;
     }
-    .bar i {
-      display: block;
-      height: 0.5rem;
-      background: var(--ember);
-    }
-    dl {
-      display: grid;
-      grid-template-columns: max-content 1fr;
-      gap: 3px 1rem;
-      margin: 0;
-    }
-    dt {
-      color: var(--ink-quiet);
-    }
-    dd {
-      margin: 0;
+    summary {
+      padding: 0.5rem 0;
+      cursor: pointer;
     }
   `,
 })
@@ -161,6 +182,8 @@ export class LedgerDrawer {
     const planned = this.plans.planned();
     return ref && planned && derive(ref, planned.trip, planned.plan, this.units, (c) => this.risk.of(c), this.store.rack());
   });
+
+  protected readonly sentenceStart = sentenceStart;
 
   protected share(massG: number, totalG: number): string {
     return totalG > 0 ? `${((100 * massG) / totalG).toFixed(0)} %` : '';

@@ -81,8 +81,10 @@ import { waysOut } from './ways-out';
     }
     .tight,
     .short {
-      background: var(--ember-text);
-      color: var(--ground);
+      background: var(--alarm-ground);
+      color: var(--alarm-ink);
+      outline: 2px solid var(--ember-text);
+      outline-offset: -2px;
     }
     .do {
       min-height: 6.5rem;

@@ -20,6 +20,10 @@ import { airFrom, burnerFrom, burnerMassFrom, contentFrom, dayValueFrom, potFrom
 export interface Derivation {
   title: string;
   totalG: number;
+  /** What the figure is of: "of fuel, 15 min of stove time". */
+  of?: string;
+  /** Of a meal: the fuel whose heat goes into water and food, and past the pot, g. */
+  streams?: { intoG: number; pastG: number };
   parts: Part[];
   /** Sentences and formulas, in order. */
   how: string[];
@@ -104,6 +108,10 @@ export function ledgerParts(ledgers: readonly Ledger[]): Part[] {
     .sort((a, b) => b.massG - a.massG);
 }
 
+/** Fuel whose heat goes into these, over all phases, g. */
+const sinksG = ({ heatJ, lhvKJPerG }: Ledger, sinks: readonly Sink[]): number =>
+  PHASES.reduce((sum, phase) => sum + sinks.reduce((g, sink) => g + heatToFuelG(heatJ[phase][sink], lhvKJPerG), 0), 0);
+
 function mealDerivation(m: PlannedMeal, trip: Trip, format: Format, rack: Pick<Rack, 'bench'>): Derivation {
   const { facts } = m;
   const burn = countedBurn(m);
@@ -117,6 +125,8 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format, rack: Pick<R
   return {
     title: `${PART_WORDS[m.meal]} on day ${m.day}`,
     totalG: m.fuelG,
+    of: `of fuel, ${formatDuration(burn.durationS)} of stove time`,
+    streams: { intoG: sinksG(burn.ledger, ['water', 'food']), pastG: sinksG(burn.ledger, ['sides']) },
     parts: [...ledgerParts([burn.ledger]), ...(Math.abs(overG) > 0.005 ? [{ label: SPREAD, massG: overG }] : [])],
     how: [
       `Grams = (heat + losses) ÷ heating value, here ${burn.ledger.lhvKJPerG.toFixed(1)} kJ a gram.`,
@@ -145,13 +155,13 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format, rack: Pick<R
         value: `Ø ${format(facts.pot.diameterMm, 'length')}, ${format(facts.pot.heightMm, 'length')} high, ${facts.pot.material}, lid ${facts.lidOn ? 'on' : 'off'}`,
         from: potFrom(trip.kit),
       },
-      { name: 'burner', value: `${burner.name}, ${watts(burn.meanPowerW)} on average`, from: burnerFrom(trip.kit, rack) },
+      { name: 'stove', value: `${burner.name}, ${watts(burn.meanPowerW)} on average`, from: burnerFrom(trip.kit, rack) },
       { name: 'fuel', value: fuel.name, from: trip.kit.ownBlend ? 'what your own canister turned out to hold' : SOURCE.catalogue },
       ...(burn.canEndC === undefined
         ? []
         : [
             {
-              name: 'can',
+              name: 'canister',
               value: `${format(m.canStartC ?? facts.airC, 'temperature')} at the start, ${format(burn.canEndC, 'temperature', 1)} at the end`,
               from: SOURCE.workedOut,
             },

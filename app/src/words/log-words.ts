@@ -42,5 +42,8 @@ export function eventWords(e: WalkEvent, stopName: (id: string) => string, units
 }
 
 /** What a burner really takes, over the model. */
-export const factorWords = ({ mean, sd }: { mean: number; sd: number }): string =>
-  `The stove takes ${Math.round(100 * mean)} % of the model, give or take ${Math.round(100 * sd)}.`;
+export function factorWords({ mean, sd }: { mean: number; sd: number }): string {
+  const more = Math.round(100 * (mean - 1));
+  const than = more === 0 ? 'as much as planned' : `${Math.abs(more)} % ${more > 0 ? 'more' : 'less'} than planned`;
+  return `You burn ${than}, give or take ${Math.round(100 * sd)} %.`;
+}
