@@ -56,3 +56,15 @@ test('in the system’s own colours, bright on black, the drawings can be seen',
   expect(colours[0]).toBe('rgb(0, 0, 0)');
   expect(colours[1]).not.toBe(colours[0]);
 });
+
+test('in the system’s own colours what is chosen, and the main button, can be read', async ({ page }) => {
+  await page.emulateMedia({ forcedColors: 'active', colorScheme: 'dark' });
+  await open(page, '/new');
+  for (const part of [page.getByRole('button', { name: 'Create trip' }), page.locator('.ant-radio-button-wrapper-checked').first()]) {
+    const [ground, ink] = await part.evaluate((e) => {
+      const words = [...e.querySelectorAll('span')].at(-1) ?? e;
+      return [getComputedStyle(e).backgroundColor, getComputedStyle(words).color];
+    });
+    expect(ink).not.toBe(ground);
+  }
+});
