@@ -52,9 +52,9 @@ test('a burn in the simulated garden becomes the stove that every plan runs on, 
   await page.getByText('Show what the simulated garden hid').click();
   await expect(page.locator('app-burner-panel')).toContainText(/truth [+−]\d+ %, found [+−]\d+ %/);
   await page.getByRole('link', { name: 'Carry', exact: true }).click();
-  await expect(page.locator('app-kit-panel')).toContainText('burner yours, from 1 simulated burn');
+  await expect(page.locator('app-kit-panel')).toContainText('The stove is yours, from 1 simulated burn');
   await page.keyboard.press('Control+z');
-  await expect(page.locator('app-kit-panel')).not.toContainText('burner yours');
+  await expect(page.locator('app-kit-panel')).not.toContainText('The stove is yours');
 });
 
 test('a burn goes on through a reload, is kept, and the other tab has it', async ({ page, context }) => {

@@ -168,7 +168,7 @@ describe('a stove of one’s own', () => {
     expect(panel.text).toContain('yours, from 19 burns');
     panel.press('Use your tests');
     expect(ownBurner(store().trip().kit)?.burns).toBe(19);
-    expect(burnerOfKitWords(store().trip().kit)).toContain('burner yours, from 19 burns');
+    expect(burnerOfKitWords(store().trip().kit)).toContain('The stove is yours, from 19 burns');
     store().undo();
     expect(ownBurner(store().trip().kit)).toBeUndefined();
   });

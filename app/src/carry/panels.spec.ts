@@ -101,7 +101,7 @@ describe('the kit', () => {
   const options = (name: string) => panel.options(name);
 
   it('says that its stove is the walker’s own, from how many burns, and what it was before', () => {
-    expect(textOf()).not.toContain('burner yours');
+    expect(textOf()).not.toContain('The stove is yours');
     const known = beforeTests(store().trip().kit);
     const calibration = { ...known, factors: { ...known.factors, head: 1.09 }, burns: 19 };
     store().edit('my stove', (w) => ({
@@ -109,7 +109,7 @@ describe('the kit', () => {
       library: w.library.map((l) => ({ ...l, trip: tripWithBurner(l.trip, known.of, calibration) })),
     }));
     panel.fixture.detectChanges();
-    expect(textOf()).toContain('burner yours, from 19 burns: 9 % more heat into the pot than by the catalogue, which it was before');
+    expect(textOf()).toContain('The stove is yours, from 19 burns: 9 % more heat into the pot than by the catalogue, which it was before');
   });
 
   it('offers every stove, and only fuels and windscreens that go with the one chosen', () => {

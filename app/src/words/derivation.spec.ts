@@ -46,7 +46,7 @@ describe('derivations', () => {
     const supper: FigureRef = { kind: 'meal', day: 1, meal: 'supper' };
     expect(from(paintDays(DEMO_TRIP, 1, 1, { supperAirC: 3 }), supper)).toMatchObject({
       air: 'typed',
-      burner: 'catalogue',
+      stove: 'catalogue',
       pot: 'catalogue',
     });
     const lighterLid = { ...DEMO_TRIP.kit.pot, lidMassG: DEMO_TRIP.kit.pot.lidMassG - 4 };
@@ -71,7 +71,7 @@ describe('derivations', () => {
     const last = days(burnerId).sort().at(-1) ?? '';
     expect(DEMO_RACK.bench.tests.some((t) => t.on > last)).toBe(true);
     expect(from({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, calibration } }, supper)).toMatchObject({
-      burner: `yours, from 6 burns, the last on ${last}`,
+      stove: `yours, from 6 burns, the last on ${last}`,
     });
     expect(from(DEMO_TRIP, { kind: 'loadout', stopId: DEMO_TRIP.stops[0].id })).toMatchObject({ '100 g canister, new': 'the label' });
   });

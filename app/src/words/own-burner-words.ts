@@ -10,5 +10,5 @@ export function burnerOfKitWords(kit: Kit): string {
   if (!own) return '';
   const percent = Math.round(100 * (own.factors.head - 1));
   const heat = percent === 0 ? 'as much heat' : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'} heat`;
-  return `stove ${ownBurnerWords(own)}: ${heat} into the pot than by the catalogue, which it was before`;
+  return `The stove is ${ownBurnerWords(own)}: ${heat} into the pot than by the catalogue, which it was before`;
 }
