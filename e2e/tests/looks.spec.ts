@@ -59,7 +59,7 @@ test('in the system’s own colours, bright on black, the drawings can be seen',
 
 test('in the system’s own colours what is chosen, and the main button, can be read', async ({ page }) => {
   await page.emulateMedia({ forcedColors: 'active', colorScheme: 'dark' });
-  await open(page, '/new');
+  await page.goto('/new');
   for (const part of [page.getByRole('button', { name: 'Create trip' }), page.locator('.ant-radio-button-wrapper-checked').first()]) {
     const [ground, ink] = await part.evaluate((e) => {
       const words = [...e.querySelectorAll('span')].at(-1) ?? e;
