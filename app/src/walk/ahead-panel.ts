@@ -1,18 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { ANNOYANCES, LIMITS, type Annoyance } from '@tinder/core/model';
-import type { Saving } from '@tinder/core/walk';
 import { WorkspaceStore } from '../store/workspace-store';
 import { QuantityField } from '../ui/quantity-field';
 import { StudyNote } from '../ui/study-note';
-import { ANNOYANCE_WORDS, annoyancesWords } from '../words/annoyance-words';
+import { ANNOYANCE_WORDS } from '../words/annoyance-words';
 import { factorWords } from '../words/log-words';
 import { loadedWords } from '../words/pack-words';
-import { reckonedOddsWords } from '../words/risk-words';
+import { limitWords, reckonedOddsWords } from '../words/risk-words';
 import { Units } from '../words/units';
 import { TaperChart } from './taper-chart';
+import { WalkSavings } from './walk-savings';
 import { WalkStudy } from './walk-study';
-import { waysOut } from './ways-out';
 
 /** Will it last: the taper as it went and as it will go, the least annoying way out when it is tight, what may be spent when it is not. */
 @Component({
@@ -25,11 +24,11 @@ import { waysOut } from './ways-out';
       <p class="big">{{ chance() }}</p>
       <app-taper-chart [here]="w.here" />
       <app-study-note [study]="study.stretched" />
-      @for (s of savings(); track s.heading) {
+      @for (s of savings.ways(); track s.heading) {
         <h2>{{ s.heading }}</h2>
         <p class="big">{{ s.words }}</p>
         @if (s.saving; as saving) {
-          <button nz-button class="tap" type="button" [disabled]="!study.stretched.fresh()" (click)="adopt(saving)">Apply</button>
+          <button nz-button class="tap" type="button" [disabled]="!study.stretched.fresh()" (click)="savings.apply(saving)">Apply</button>
         }
       }
       @if (next(); as words) {
@@ -102,6 +101,7 @@ import { waysOut } from './ways-out';
 })
 export class AheadPanel {
   protected readonly study = inject(WalkStudy);
+  protected readonly savings = inject(WalkSavings);
   private readonly store = inject(WorkspaceStore);
   private readonly units = inject(Units);
   protected readonly trip = this.store.trip;
@@ -118,14 +118,7 @@ export class AheadPanel {
     const here = this.study.walking()?.here;
     if (!here) return '';
     const { units } = this;
-    const limit = `1 in ${Math.round(1 / here.limit)}`;
-    return `About ${units.text(Math.max(0, here.leftG.mean), 'mass')} are left (± ${units.text(here.leftG.sd, 'mass')}). Chance of running out before ${here.carry.to}: ${reckonedOddsWords(here.forecast.runOut)}; your limit is ${limit}. ${factorWords(here.factor)}`;
-  });
-
-  protected readonly savings = computed(() => {
-    const plan = this.study.stretched.last()?.answer;
-    const walking = this.study.walking();
-    return plan && walking ? waysOut(plan, walking.here, walking.drink?.modelG, this.units) : [];
+    return `About ${units.text(Math.max(0, here.leftG.mean), 'mass')} are left (± ${units.text(here.leftG.sd, 'mass')}). Chance of running out before ${here.carry.to}: ${reckonedOddsWords(here.forecast.runOut)}; your limit is ${limitWords(here.limit)}. ${factorWords(here.factor)}`;
   });
 
   protected readonly next = computed(() => {
@@ -137,10 +130,6 @@ export class AheadPanel {
       ? `${verb} ${listed}, counting what you will bring: ${this.units.text(next.fuelG, 'mass')} of fuel to ${next.to}.`
       : `Nothing has to be bought: ${this.units.text(next.fuelG, 'mass')} go on to ${next.to}.`;
   });
-
-  protected adopt({ annoyances, trip }: Saving): void {
-    this.store.editTrip(`save fuel: ${annoyancesWords(annoyances)}`, () => trip);
-  }
 
   protected milder(i: number): void {
     const order = [...this.order()];

@@ -1,16 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, output } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import type { Saving } from '@tinder/core/walk';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Icon } from '../ui/icon';
 import { StudyNote } from '../ui/study-note';
-import { annoyancesWords } from '../words/annoyance-words';
 import { asSeenWords, readsLessWords } from '../words/tripwire-words';
 import { Units } from '../words/units';
 import { walkStandWords } from '../words/walk-verdict-words';
 import { FuelBar } from './fuel-bar';
+import { WalkSavings } from './walk-savings';
 import { WalkStudy } from './walk-study';
-import { waysOut } from './ways-out';
 
 /** Where one stands, first thing at camp: enough, tight or not enough in one coloured block, what is left, and the mildest thing to do. */
 @Component({
@@ -44,7 +42,9 @@ import { waysOut } from './ways-out';
             <p>{{ w.words }}</p>
             <div class="taps">
               @if (w.saving; as saving) {
-                <button nz-button class="tap" type="button" [disabled]="!study.stretched.fresh()" (click)="apply(saving)">Apply</button>
+                <button nz-button class="tap" type="button" [disabled]="!study.stretched.fresh()" (click)="savings.apply(saving)">
+                  Apply
+                </button>
               }
               <button nz-button class="tap" type="button" (click)="others.emit()">Other ways</button>
             </div>
@@ -107,6 +107,7 @@ import { waysOut } from './ways-out';
 })
 export class StandPanel {
   protected readonly study = inject(WalkStudy);
+  protected readonly savings = inject(WalkSavings);
   private readonly store = inject(WorkspaceStore);
   private readonly units = inject(Units);
   /** Other ways out were asked for. */
@@ -135,13 +136,5 @@ export class StandPanel {
     };
   });
   /** The mildest of them. */
-  protected readonly way = computed(() => {
-    const plan = this.study.stretched.last()?.answer;
-    const walking = this.study.walking();
-    return plan && walking && waysOut(plan, walking.here, walking.drink?.modelG, this.units)[0];
-  });
-
-  protected apply({ annoyances, trip }: Saving): void {
-    this.store.editTrip(`save fuel: ${annoyancesWords(annoyances)}`, () => trip);
-  }
+  protected readonly way = computed(() => this.savings.ways()?.[0]);
 }
