@@ -10,8 +10,6 @@ export interface WayPoint {
   x: number;
   y: number;
   labelY: number;
-  /** It takes longer than is drawn: it stands at the edge. */
-  beyond: boolean;
   /** Its label runs to the right, or to the left where there is no room. */
   side: 1 | -1;
 }
@@ -64,12 +62,12 @@ export function dishGeometry(
   );
   const [, lastMin] = x.domain();
   const points = ways.map((way): WayPoint => {
-    const beyond = way.doneS / 60 > lastMin;
+    // what takes longer than is drawn stands at the edge
     const [px, py] = [x(Math.min(lastMin, way.doneS / 60)), yG(way.fuelG / unitG)];
     const side = px > 0.5 * widthPx ? -1 : 1;
     // what runs to the left stands below its point, or above where the axis is: beside it other points may lie
     const off = side > 0 ? 0 : py > highG - LABEL_PX ? -10 : LABEL_PX;
-    return { way, x: px, y: py, labelY: py + off, beyond, side };
+    return { way, x: px, y: py, labelY: py + off, side };
   });
   return {
     x,

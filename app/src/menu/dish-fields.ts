@@ -4,7 +4,6 @@ import { methodProblems, withMethod } from '@tinder/core/menu';
 import { LIMITS, METHODS, type Meal } from '@tinder/core/model';
 import { PlanService } from '../planning/plan-service';
 import { Choice } from '../ui/choice';
-import { Hint } from '../ui/hint';
 import { Opened } from '../ui/opened';
 import { PickField } from '../ui/pick-field';
 import { QuantityField } from '../ui/quantity-field';
@@ -14,44 +13,24 @@ import { methodProblemWords, methodWords } from '../words/menu-words';
 import { PART_WORDS } from '../words/part-words';
 import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
+import { DishNumber, type DishKey } from './dish-number';
 import { DishStudy } from './dish-study';
 
-const MAIN = [
-  { key: 'waterMl', name: 'Water', quantity: 'volume', limits: LIMITS.waterMl },
-  { key: 'dryG', name: 'Dry food', quantity: 'mass', limits: LIMITS.dryG },
-] as const;
-const FINER = [
-  { key: 'drainedMl', name: 'Poured away', quantity: 'volume', limits: LIMITS.drainedMl },
-  { key: 'fatG', name: 'Fat added', quantity: 'mass', limits: LIMITS.dryG },
-  { key: 'simmerMin', name: 'Simmer', quantity: 'minutes', limits: LIMITS.simmerMin },
-  { key: 'packagingG', name: 'Packaging', quantity: 'mass', limits: LIMITS.dryG },
-  { key: 'restMin', name: 'Rest', quantity: 'minutes', limits: LIMITS.restMin },
-  { key: 'kcal', name: 'Energy', quantity: 'energy', limits: LIMITS.kcal },
-  { key: 'homeMin', name: 'Work at home', quantity: 'minutes', limits: LIMITS.homeMin },
-  { key: 'price', name: 'Price', quantity: 'price', limits: LIMITS.price },
-] as const;
-type Key = (typeof MAIN)[number]['key'] | (typeof FINER)[number]['key'];
+const MAIN: readonly DishKey[] = ['waterMl', 'dryG'];
+const FINER: readonly DishKey[] = ['drainedMl', 'fatG', 'simmerMin', 'packagingG', 'restMin', 'kcal', 'homeMin', 'price'];
 
 /** The dish that is looked at, to be changed: water, food and the way it is cooked, finer points below. */
 @Component({
   selector: 'app-dish-fields',
-  imports: [Choice, Hint, NzInputDirective, Opened, PickField, QuantityField, StudyNote],
+  imports: [Choice, DishNumber, NzInputDirective, Opened, PickField, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <app-study-note [study]="study.asked" />
     @if (study.card(); as c) {
       <h2>{{ words[c.name] }}: {{ c.meal.name }}</h2>
       <div class="numbers">
-        @for (f of main; track f.key) {
-          <span class="name" [appHint]="f.name">{{ f.name }}</span>
-          <app-quantity-field
-            [appHint]="f.name"
-            [label]="f.name + ' of the dish'"
-            [quantity]="f.quantity"
-            [value]="study.entered()[f.key]"
-            [limits]="f.limits"
-            (valueChange)="set(f.name, f.key, $event)"
-          />
+        @for (key of main; track key) {
+          <app-dish-number [of]="key" />
         }
         <span class="name">Cooked</span>
         <span class="wide">
@@ -85,16 +64,8 @@ type Key = (typeof MAIN)[number]['key'] | (typeof FINER)[number]['key'];
             <input id="dish-name" nz-input class="left" maxlength="80" [value]="c.meal.name" (change)="rename($any($event.target))" />
           </div>
           <div class="numbers">
-            @for (f of finer; track f.key) {
-              <span class="name" [appHint]="f.name">{{ f.name }}</span>
-              <app-quantity-field
-                [appHint]="f.name"
-                [label]="f.name + ' of the dish'"
-                [quantity]="f.quantity"
-                [value]="study.entered()[f.key]"
-                [limits]="f.limits"
-                (valueChange)="set(f.name, f.key, $event)"
-              />
+            @for (key of finer; track key) {
+              <app-dish-number [of]="key" />
             }
             <span class="name">Portion</span>
             <app-quantity-field
@@ -201,10 +172,6 @@ export class DishFields {
     const { target } = this.study.entered();
     return target.kind === 'stopAt' ? target.targetC : undefined;
   });
-
-  protected set(name: string, key: Key, value: number): void {
-    this.change(name.toLowerCase(), { [key]: value });
-  }
 
   protected change(what: string, change: Partial<Meal>): void {
     this.study.change(what, (m) => ({ ...m, ...change }));
