@@ -107,7 +107,7 @@ export class CompareKits {
       values: kits.find((k) => k.id === column.id)?.measures ?? {},
       cells: shown.map(({ criterion, words, cells }) => {
         const cell = cells.find((c) => c.id === column.id);
-        return { criterion, words: sentenceStart(words), text: cell?.measure ?? '', note: cell?.difference ?? '' };
+        return { criterion, words: sentenceStart(words), text: cell?.text ?? '', note: cell?.difference ?? '' };
       }),
     }));
   });

@@ -20,10 +20,10 @@ export interface CompareCell {
   judged: boolean;
   /** Points are typed here, the measure is not shown. */
   typed: boolean;
+  /** The measure. */
   text: string;
   note: string;
-  /** The measure itself, and its difference to the first kit. */
-  measure: string;
+  /** Of the measure to the first kit's. */
   difference: string;
 }
 
@@ -93,18 +93,17 @@ export class Comparison {
     const { points, judged } = this.ranking().ranked.find((r) => r.id === id)?.cells[criterion] ?? {};
     const value = kit?.measures[criterion];
     const assumed = criterion === 'pricePerTrip' && kit?.price.assumed ? ' ≈' : '';
-    const measure = value === undefined ? 'not known' : `${measureText(criterion, value, this.units)}${assumed}`;
+    const text = value === undefined ? 'not known' : `${measureText(criterion, value, this.units)}${assumed}`;
     const difference = this.difference(criterion, kit, value);
     return {
       id,
       name: this.nameOf(id),
-      measure,
       difference,
       points: points ?? null,
       share: 20 * (points ?? 0),
       judged: judged ?? false,
       typed: this.score().inPoints || JUDGED.includes(criterion),
-      text: measure,
+      text,
       note: this.note(criterion, value) ?? difference,
     };
   }

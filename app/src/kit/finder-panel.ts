@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { AXES, bestOfSchools, type FoundKit } from '@tinder/core/found';
 import { weightSums } from '@tinder/core/plan';
-import { cookingTimeS } from '@tinder/core/study';
+import { stoveMinutesADay } from '@tinder/core/study';
 import { PlanService } from '../planning/plan-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice } from '../ui/choice';
@@ -132,7 +132,7 @@ export class FinderPanel {
   /** The trip as it is planned now. */
   protected readonly own = computed((): OwnKit | undefined => {
     const plan = this.plans.plan();
-    return plan && { averageG: weightSums(plan).averageG, minutesADay: cookingTimeS(plan) / 60 / plan.days.length };
+    return plan && { averageG: weightSums(plan).averageG, minutesADay: stoveMinutesADay(plan) };
   });
   /** The same on the axes; its chance of running out is told leg by leg, elsewhere. */
   protected readonly ownPoint = computed((): OwnPoint | undefined => {

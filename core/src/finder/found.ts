@@ -1,7 +1,7 @@
 import type { Trip } from '../model';
 import { isBanned, kitInUse, missedMeals, planTrip, wantedOn, weightSums } from '../plan';
 import { demandOfG, type Plan, type PlanDay } from '../planned';
-import { cookingTimeS, meanDayG } from '../study';
+import { meanDayG, stoveMinutesADay } from '../study';
 import { tripOnLeg } from '../trail';
 import type { FoundKit, Measured } from '../found';
 import type { Candidate } from './candidates';
@@ -42,7 +42,7 @@ function measuredOf(trip: Trip, plan: Plan, price: number): Measured {
     fuelG,
     containersG: averageG - hardwareG - fuelG,
     startG: plan.carries[0].profile.startG,
-    minutesADay: cookingTimeS(plan) / 60 / days,
+    minutesADay: stoveMinutesADay(plan),
     price,
     hotADay: plan.days.reduce((sum, d) => sum + Object.keys(d.meals).length, 0) / days,
     dayG: meanDayG(plan.days),
