@@ -47,7 +47,7 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
   },
   { word: 'Riskiest leg', says: 'The leg on which fuel runs out most often.' },
   { word: 'in the way', says: 'What cannot be done as planned: a meal without heat enough, a canister that is not sold, a rule.' },
-  { word: 'Easiest savings', says: 'The single changes that save most on this leg. What costs no comfort comes first.' },
+  { word: 'Easiest savings', says: 'The single changes that save most on this leg. Those that cost no comfort come first.' },
   { word: 'a closer look at the', says: 'One part of the physics by itself: the flame, the cold, the dose, the rest after the boil.' },
   {
     word: 'Flame',

@@ -11,7 +11,7 @@ export const HAZARD_WORDS: Record<Hazard, string> = {
   flameUnseen: 'An alcohol flame cannot be seen by day: a hand high above tells.',
   bottleAway: 'Bottle shut and well away before any spark.',
   jointLeaks: 'Valve shut before screwing on, upright, not cross-threaded; listen and smell.',
-  hissMeansGas: 'A hiss without a flame is gas: shut the valve, wait, only then light again.',
+  hissMeansGas: 'A hiss without a flame is gas: shut the valve, wait, then light again.',
   screenOffCan: 'A windscreen closed round a canister heats it: it may never be more than barely warm to the hand.',
   primeFlares: 'Priming flares high: in the open, face and sleeves away.',
   pressureOff: 'Let the pressure out of the bottle away from any flame.',
