@@ -130,7 +130,8 @@ export class PlanForm {
     if (id === 'burner')
       return 'One burn: weighed, lit, timed, weighed again. Burns at three flames, and one in wind, make the stove your own.';
     const order = fairOrder(this.pairs()).join(' ');
-    return `${contrastSaid(id, this.units).a} (A) and ${contrastSaid(id, this.units).b} (B), burnt ${order}: so that a canister that cools or an evening that darkens favours neither.`;
+    const { a, b } = contrastSaid(id, this.units);
+    return `${a} (A) and ${b} (B), burnt ${order}: so that a canister that cools or an evening that darkens favours neither.`;
   });
 
   /** Questions with burns still to come. */

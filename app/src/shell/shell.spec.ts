@@ -140,7 +140,7 @@ describe('the frame', () => {
     expect(document.querySelector('[role=dialog]')?.textContent).toContain('Fuel and containers on leaving');
     TestBed.inject(LedgerService).show({ kind: 'meal', day: 3, meal: 'supper' });
     await settle();
-    expect(document.querySelector('[role=dialog]')?.textContent).toMatch(/dinner on day 3.*into the water/is);
+    expect(document.querySelector('[role=dialog]')?.textContent).toMatch(/dinner on day 3.*Into the water/s);
   });
 
   it('takes the advice of the verdict as one undoable step', async () => {

@@ -2,15 +2,13 @@ import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
 import type { Calibration, Day, Trip } from '@tinder/core/model';
 import { planTrip } from '@tinder/core/plan';
 import { paintDays } from '@tinder/core/trail';
-import { formatQuantity, METRIC, unitBySymbol, type Quantity } from '@tinder/core/units';
+import { METRIC } from '@tinder/core/units';
+import { unitsOf } from '../testing/units-of';
 import { withBurner } from '@tinder/core/kit';
 import { derive, ledgerParts } from './derivation';
 import type { FigureRef } from './figure-ref';
 
-const units = {
-  text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, METRIC[q], d),
-  unit: (q: Quantity) => unitBySymbol(q, METRIC[q]),
-};
+const units = unitsOf(METRIC);
 const plan = planTrip(DEMO_TRIP);
 
 describe('derivations', () => {

@@ -57,6 +57,11 @@ const HELD = 'held at heat: ';
 const DRAWN = 'drawn';
 const SPREAD = 'on other evenings: relights, and what burns on';
 
+const formatOf =
+  (units: Pick<Units, 'text'>): Format =>
+  (value, quantity, decimals) =>
+    units.text(value, quantity, decimals);
+
 /** Takes a figure apart; undefined when the plan no longer holds it (a day that was cut off, a meal now cold). */
 export function derive(
   ref: FigureRef,
@@ -66,7 +71,7 @@ export function derive(
   riskOf: (carry: CarryPlan) => RiskOfCarry | undefined,
   rack: Pick<Rack, 'bench' | 'shelf'>,
 ): Derivation | undefined {
-  const format: Format = (value, quantity, decimals) => units.text(value, quantity, decimals);
+  const format = formatOf(units);
   switch (ref.kind) {
     case 'meal': {
       const meal = plan.days[ref.day - 1]?.meals[ref.meal];
@@ -240,7 +245,7 @@ function loadoutDerivation(carry: CarryPlan, trip: Trip, format: Format, rack: P
 
 /** The fuel that leaves a stop, cut by what it is there for. */
 function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, units: Pick<Units, 'text' | 'unit'>): Derivation {
-  const format: Format = (value, quantity, decimals) => units.text(value, quantity, decimals);
+  const format = formatOf(units);
   const limit = riskLimit(trip);
   const forLimitG = Math.max(0, Math.min(carry.fuelG, risk.fuelForLimitG) - risk.meanG);
   const parts: Part[] = [

@@ -2,7 +2,8 @@ import { DEMO_RACK } from '@tinder/core/demo';
 import { HINT_CODES, PIECES, type Misfit } from '@tinder/core/kit';
 import type { Piece } from '@tinder/core/model';
 import type { Loss } from '@tinder/core/study';
-import { formatQuantity, METRIC, type Quantity, unitBySymbol, US_CUSTOMARY } from '@tinder/core/units';
+import { METRIC, US_CUSTOMARY } from '@tinder/core/units';
+import { unitsOf } from '../testing/units-of';
 import {
   differenceText,
   hintWords,
@@ -15,12 +16,8 @@ import {
   standingWords,
 } from './kit-words';
 
-const unitsOf = (preferred: typeof METRIC) => ({
-  text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, preferred[q], d),
-  unit: (q: Quantity) => unitBySymbol(q, preferred[q]),
-});
 const units = unitsOf(METRIC);
-const inches = { text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, q === 'length' ? 'in' : METRIC[q], d) };
+const inches = unitsOf({ ...METRIC, length: 'in' });
 const piece = (name: string): Piece => {
   const found = PIECES.find((p) => p.name === name);
   if (!found) throw new Error(name);

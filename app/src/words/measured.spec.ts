@@ -1,10 +1,7 @@
-import { formatQuantity, METRIC, unitBySymbol, US_CUSTOMARY, type Quantity, type UnitPreferences } from '@tinder/core/units';
+import { METRIC, US_CUSTOMARY } from '@tinder/core/units';
+import { unitsOf } from '../testing/units-of';
 import { degrees, measured } from './measured';
 
-const unitsOf = (preferred: UnitPreferences) => ({
-  text: (v: number, q: Quantity, d?: number) => formatQuantity(v, q, preferred[q], d),
-  unit: (q: Quantity) => unitBySymbol(q, preferred[q]),
-});
 const [metric, us] = [unitsOf(METRIC), unitsOf(US_CUSTOMARY)];
 
 it('says the measures of a sentence in the walker’s units', () => {
