@@ -4,6 +4,7 @@ import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
 import {
   brief,
   conePattern,
+  containerDays,
   cozyPatterns,
   developedCone,
   doseStrip,
@@ -23,6 +24,8 @@ import {
 } from '../src/pack';
 import { planTrip } from '../src/plan';
 import { writeIcs } from '../src/calendar';
+import { EMPTY_G } from '../src/carry';
+import { anyTrip } from './any-trip';
 
 const PLAN = planTrip(DEMO_TRIP);
 
@@ -43,6 +46,31 @@ describe('how much of a list is packed', () => {
         expect(parts.map((p) => p.ticked)).toEqual(parts.map((p) => p.ticked).sort((a, b) => Number(b) - Number(a)));
       }),
     );
+  });
+});
+
+describe('the level of each container by day', () => {
+  it('ends where the plan has it on arrival, and never rises', () => {
+    fc.assert(
+      fc.property(anyTrip, (trip) => {
+        for (const carry of planTrip(trip).carries)
+          containerDays(carry).forEach(({ container, days }, at) => {
+            const levels = [container.fuelG, ...days.map((d) => d.leftG)];
+            expect(levels).toEqual([...levels].sort((a, b) => b - a));
+            expect(levels[levels.length - 1]).toBeCloseTo(carry.after[at].fuelG, 3);
+          });
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('has the fuel of the demo’s first leg by hand: 200 g less each day’s meals, the first canister emptied before the second', () => {
+    const [carry] = PLAN.carries;
+    const [first, second] = containerDays(carry);
+    const burntG = carry.days[0].fuelG;
+    expect(first.days[0]).toEqual({ day: 1, leftG: 100 - burntG });
+    expect(first.days[first.days.length - 1].leftG).toBeLessThan(EMPTY_G);
+    expect(second.days[second.days.length - 1].leftG).toBeCloseTo(200 - carry.demandG, 6);
   });
 });
 

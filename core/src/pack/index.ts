@@ -1,4 +1,5 @@
 export * from './brief';
+export * from './container-days';
 export * from './home-work';
 export * from './labels';
 export * from './packed-so-far';

@@ -1,8 +1,10 @@
 import { boilingPointC } from '../air';
+import { EMPTY_G } from '../carry';
 import { MEALS, type Kit, type Trip } from '../model';
 import type { CarryPlan, Plan } from '../planned';
 import { dishCard, type DishCard } from '../study';
 import { tripOnLeg } from '../trail';
+import { containerDays, type ContainerDays } from './container-days';
 
 /** What is taped into the lid: every hot dish of a carry once, as its middle day has it, and what the weather asks for. */
 export interface StoveCard {
@@ -11,6 +13,8 @@ export interface StoveCard {
   /** The kit that is carried there. */
   kit: Kit;
   dishes: DishCard[];
+  /** Every container that leaves with fuel in it, with its level by day. */
+  fuel: ContainerDays[];
   /** Lowest and highest boiling point on the way, °C. */
   boilC: { min: number; max: number };
   /** The coldest evening or morning, °C, and the windiest day at an unscreened flame, m/s. */
@@ -31,6 +35,7 @@ export function stoveCard(trip: Trip, plan: Plan, carry: CarryPlan): StoveCard {
     days: { from: carry.days[0].day, to: carry.days[carry.days.length - 1].day },
     kit: here.kit,
     dishes: MEALS.flatMap((name) => dishesOf(here, plan, carry, name)),
+    fuel: containerDays(carry).filter((c) => c.container.fuelG > EMPTY_G),
     boilC: { min: Math.min(...boils), max: Math.max(...boils) },
     coldestC: Math.min(...carry.days.flatMap((d) => [d.supperAirC, d.breakfastAirC])),
     windiestMps: Math.max(...carry.days.map((d) => d.windMps)),

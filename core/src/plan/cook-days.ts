@@ -78,7 +78,7 @@ function cookDay(trip: Trip, use: KitInUse, day: DayConditions, next: DayConditi
   return { day: { ...day, meals, fuelG, carriedWaterMl }, cans: rack.now() };
 }
 
-type OnCan = Required<Pick<PlannedMeal, 'canFraction' | 'canAt'>>;
+type OnCan = Required<Pick<PlannedMeal, 'canFraction' | 'canAt'>> & Pick<PlannedMeal, 'canFrom'>;
 
 /** Nobody waits longer for a weak can while a better one is in the pack, s (assumption). */
 const LONG_WAIT_S = 1800;
@@ -96,8 +96,10 @@ function cookOnCans(use: KitInUse, facts: BurnFacts, rack: CanRack): MealBurn & 
   }
   const { number, lit, burn } = taken ?? tried.find(isCooked) ?? tried[0];
   const meal = cookMeal(use, facts, lit.can, burn);
+  const first = rack.can(number);
   rack.draw(number, meal.fuelG);
-  return { ...meal, canFraction: lit.can.fuelLeftG / lit.can.netG, canAt: lit.at };
+  const from = first.at === lit.at ? {} : { canFrom: first.at };
+  return { ...meal, canFraction: lit.can.fuelLeftG / lit.can.netG, canAt: lit.at, ...from };
 }
 
 interface Tried {

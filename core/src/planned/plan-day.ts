@@ -71,6 +71,8 @@ export interface PlannedMeal extends MealBurn {
   canFraction?: number;
   /** Place of that can among the containers of the carry; past the last one where they would not have been enough. */
   canAt?: number;
+  /** Place of the one that is emptied first, where the meal begins on another. */
+  canFrom?: number;
 }
 
 /** A day with its hot meals cooked. */
