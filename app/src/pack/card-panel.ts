@@ -6,11 +6,13 @@ import { PART_WORDS } from '../words/part-words';
 import { RESTRICTION_WORDS } from '../words/trail-words';
 import { campTable, tripwireNote } from '../words/tripwire-words';
 import { Units } from '../words/units';
+import { FuelByDay } from './fuel-by-day';
 import { PackStudy } from './pack-study';
 
 /** What is taped into the lid: dishes, what the weather asks for, the tripwires, who was asked, what can hurt. */
 @Component({
   selector: 'app-card-panel',
+  imports: [FuelByDay],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (card(); as c) {
@@ -21,6 +23,12 @@ import { PackStudy } from './pack-study';
             {{ d.name }} <span>{{ d.slot }}</span>
           </h3>
           <p>{{ d.words }}</p>
+        </div>
+      }
+      @if (c.fuel.length) {
+        <div class="whole">
+          <h3>Fuel left after each day</h3>
+          <app-fuel-by-day [fuel]="c.fuel" />
         </div>
       }
       @let w = wires();
@@ -129,6 +137,7 @@ export class CardPanel {
     const boil = Math.abs(c.boilC.max - c.boilC.min) < 1 ? c1(c.boilC.min) : `${c1(c.boilC.min)} to ${c1(c.boilC.max)}`;
     return {
       title: `${c.carry.from} to ${c.carry.to}, days ${c.days.from}–${c.days.to}`,
+      fuel: c.fuel,
       dishes: c.dishes.map((d) => ({
         id: `${d.name} ${d.meal.name}`,
         name: d.meal.name,

@@ -44,7 +44,7 @@ import { PackStudy } from './pack-study';
   styleUrl: './sheet.less',
   styles: `
     :host {
-      font-size: 8pt;
+      font-size: 9pt;
       line-height: 1.15;
     }
     .columns {

@@ -242,7 +242,7 @@ export class PackView {
     const rows = (this.study.packed()?.lists ?? []).flatMap((l) =>
       l.items.map((i) => [l.carry.from, GROUP_WORDS[i.group], packItemWords(i, this.units), PLACE_WORDS[i.place], +i.massG.toFixed(1)]),
     );
-    downloadTable('packing-lists', writeCsv(['out of', 'group', 'what', 'where', 'massG'], rows));
+    downloadTable('packing-lists', writeCsv(['Leaving', 'Group', 'Item', 'Where', 'Weight, g'], rows));
   }
 
   protected calendar(): void {

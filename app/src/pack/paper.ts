@@ -11,6 +11,8 @@ import {
   signal,
   viewChild,
 } from '@angular/core';
+import { WorkspaceStore } from '../store/workspace-store';
+import { today } from '../ui/today';
 
 export const PAPER_SIZES = ['A4', 'Letter', 'A6'] as const;
 export type PaperSize = (typeof PAPER_SIZES)[number];
@@ -30,12 +32,15 @@ const PAGE_STYLE_ID = 'page-size';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="sheet {{ size() }}">
-      <div #inside><ng-content /></div>
+      <div #inside>
+        <p class="of">
+          <span>{{ trip().name }}</span> <span>{{ printedOn }}</span>
+        </p>
+        <ng-content />
+      </div>
     </div>
     @if (sides() > 1) {
-      <p class="no-print" role="status">
-        It does not fit one side: {{ sides() === 2 ? 'it goes on on the back' : 'it takes ' + sides() + ' sides' }}.
-      </p>
+      <p class="no-print" role="status">It takes {{ sides() === 2 ? 'both sides' : sides() + ' sides' }} of the paper.</p>
     }
   `,
   styles: `
@@ -60,11 +65,18 @@ const PAGE_STYLE_ID = 'page-size';
       color: #000;
       line-height: 1.2;
     }
+    .of {
+      display: flex;
+      justify-content: space-between;
+      gap: 4mm;
+      margin: 0 0 1mm;
+      color: var(--ink-quiet);
+    }
     .A6 {
       width: 105mm;
       min-height: 148mm;
       padding: 5mm;
-      font-size: 8pt;
+      font-size: 9pt;
     }
     .A4 {
       width: 210mm;
@@ -96,6 +108,8 @@ const PAGE_STYLE_ID = 'page-size';
 })
 export class Paper {
   readonly size = input.required<PaperSize>();
+  protected readonly trip = inject(WorkspaceStore).trip;
+  protected readonly printedOn = today();
   private readonly inside = viewChild.required<ElementRef<HTMLElement>>('inside');
   private readonly inked = signal({ widthPx: 0, heightPx: 0 });
   /** Sides that a small card takes, as far as the screen is as wide as the card. */
