@@ -7,7 +7,7 @@ import { KitAnswer } from './kit-answer';
 import { KitPicker } from './kit-picker';
 import { KitPieces } from './kit-pieces';
 import { KitsList } from './kits-list';
-import { LadderPanel } from './ladder-panel';
+import { LightenPanel } from './lighten-panel';
 import { LossesPanel } from './losses-panel';
 import { NestPanel } from './nest-panel';
 import { PiecesList } from './pieces-list';
@@ -35,7 +35,7 @@ type Side = (typeof SIDES)[number]['value'];
     KitPicker,
     KitPieces,
     KitsList,
-    LadderPanel,
+    LightenPanel,
     LossesPanel,
     NestPanel,
     PiecesList,
@@ -79,7 +79,7 @@ type Side = (typeof SIDES)[number]['value'];
         }
         @case ('lighter') {
           @defer (on immediate) {
-            <app-ladder-panel />
+            <app-lighten-panel />
           } @error {
             <app-missing-part />
           }

@@ -1,134 +1,135 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { burnerById, type BurnerFamily } from '@tinder/core/catalogue';
-import { ignitesOf, pieceFor } from '@tinder/core/kit';
-import { IGNITES, IGNITIONS, type Ignites, type Ignition } from '@tinder/core/model';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { wholeNumber } from '@tinder/core/units';
+import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { NzTableModule } from 'ng-zorro-antd/table';
 import { PlanService } from '../planning/plan-service';
 import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
-import { TablePick } from '../ui/table-pick';
-import { StudyNote } from '../ui/study-note';
-import { Units } from '../words/units';
-import {
-  FAMILY_WORDS,
-  IGNITES_WORDS,
-  IGNITION_WORDS,
-  lossMendWords,
-  lostName,
-  NOT_PLANNABLE_WORDS,
-  worstLossWords,
-} from '../words/kit-words';
-import { KitStudy } from './kit-study';
 import { Hint } from '../ui/hint';
+import { SortA11y, sortedBy } from '../ui/nz/sort-a11y';
+import { StudyNote } from '../ui/study-note';
+import { lossMendWords, lostName, NOT_PLANNABLE_WORDS, worstLoss } from '../words/kit-words';
+import { sentenceStart } from '../words/sentence-start';
+import { Units } from '../words/units';
+import { IgnitionTable } from './ignition-table';
+import { KitStudy } from './kit-study';
 
-/** Each piece, bottle and ignition taken away in turn on the first evening; and what lights what, for the walker to mend. */
+/** Each piece, container and ignition taken away in turn on the first evening: what that costs, and the lightest mend. */
 @Component({
   selector: 'app-losses-panel',
-  imports: [Hint, NzButtonComponent, StudyNote, TablePick],
+  imports: [Hint, IgnitionTable, NzButtonComponent, NzTableModule, SortA11y, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 id="losses-title">Lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
-    <app-study-note [study]="losses" />
     @if (lacks(); as words) {
       <p class="error">This kit cannot be planned with: {{ words }}.</p>
-    } @else if (rows()) {
-      <p class="worst">{{ worst() }}</p>
-      <div class="scroll" tabindex="0" role="group" aria-labelledby="losses-title">
-        <table class="stacks" aria-labelledby="losses-title">
-          <thead>
-            <tr>
-              <th scope="col">Without the</th>
-              <th scope="col" class="number" appHint="hot meals lost">Hot meals lost</th>
-              <th scope="col" class="number" appHint="food left to eat">Food left to eat</th>
-              <th scope="col" class="number" appHint="water nothing makes safe or melts">Water nothing makes safe or melts</th>
-              <th scope="col" appHint="the lightest mend">The lightest mend</th>
-            </tr>
-          </thead>
-          <tbody>
-            @for (r of costly(); track $index) {
-              <tr [class.bad]="r.bad">
-                <th scope="row">{{ r.name }}</th>
-                <td data-label="Hot meals lost" class="number">{{ r.meals }}</td>
-                <td data-label="Food left to eat" class="number">{{ r.kcal }}</td>
-                <td data-label="Water nothing makes safe or melts" class="number">{{ r.water }}</td>
-                <td data-label="The lightest mend">{{ r.mend }}</td>
-              </tr>
-            } @empty {
-              <tr>
-                <td colspan="5" class="quiet">There is nothing in this kit whose loss would cost a meal.</td>
-              </tr>
-            }
-          </tbody>
-        </table>
-      </div>
-      @if (harmless(); as names) {
-        <p class="harmless">Without the {{ names }} every hot meal is still cooked, and all food eaten.</p>
-      }
-      <p class="quiet">Food that only drinks hot water is counted as eaten cold, after a longer soak; raw rice, pasta and dough are not.</p>
-    } @else if (!losses.problem()) {
-      <p class="quiet">Taking things away…</p>
     }
-
-    <h2 id="ignites-title">What lights what</h2>
-    <div class="scroll" tabindex="0" role="group" aria-labelledby="ignites-title">
-      <table class="ignites stacks" aria-labelledby="ignites-title">
-        <thead>
-          <tr>
-            <th scope="col">Stove</th>
-            @for (i of ignitions; track i) {
-              <th scope="col">{{ ignitionWords[i] }}</th>
-            }
-          </tr>
-        </thead>
-        <tbody>
-          @for (f of shownTable(); track f.family) {
-            <tr [class.on]="f.open">
-              <th scope="row">{{ f.words }}</th>
-              @for (c of f.cells; track c.ignition) {
-                <td [attr.data-label]="ignitionWords[c.ignition]">
-                  <app-table-pick
-                    [label]="ignitionWords[c.ignition] + ' on ' + f.words"
-                    [options]="answers"
-                    [value]="c.value"
-                    (valueChange)="lights(f.family, c.ignition, $event)"
-                  />
-                </td>
-              }
-            </tr>
+    <div class="one-look">
+      <div>
+        <h2 id="losses-title">Lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
+        <app-study-note [study]="losses" />
+        @if (costly(); as list) {
+          @if (list.length) {
+            <nz-table
+              #table
+              class="stacks"
+              nzSize="small"
+              aria-labelledby="losses-title"
+              [nzData]="list"
+              [nzShowPagination]="false"
+              [nzFrontPagination]="false"
+            >
+              <thead>
+                <tr>
+                  <th scope="col">Without the</th>
+                  <td></td>
+                  <th class="number" [nzSortFn]="by.meals" appHint="hot meals lost">Hot meals lost</th>
+                  <th class="number" [nzSortFn]="by.food" appHint="food left to eat">Food left to eat</th>
+                  <th class="number" [nzSortFn]="by.water" appHint="water nothing makes safe or melts">Untreated water</th>
+                  <th scope="col" appHint="the lightest mend">Lightest mend</th>
+                </tr>
+              </thead>
+              <tbody>
+                @for (r of table.data; track r.name) {
+                  <tr>
+                    <th scope="row">{{ r.name }}</th>
+                    <td class="meals"><span aria-hidden="true" [style.width.%]="r.share"></span></td>
+                    <td data-label="Hot meals lost" class="number">{{ r.meals }}</td>
+                    <td data-label="Food left to eat" class="number">{{ r.food }}</td>
+                    <td data-label="Untreated water" class="number">{{ r.water }}</td>
+                    <td data-label="Lightest mend">{{ r.mend }}</td>
+                  </tr>
+                }
+              </tbody>
+            </nz-table>
+          } @else {
+            <p>There is nothing in this kit whose loss would cost a meal.</p>
           }
-        </tbody>
-      </table>
+          @if (harmless(); as names) {
+            <p class="harmless">Without the {{ names }} every hot meal is still cooked, and all food eaten.</p>
+          }
+        } @else if (!losses.problem() && !lacks()) {
+          <p class="quiet">Planning the leg without each…</p>
+        }
+        <details>
+          <summary>What lights what</summary>
+          <app-ignition-table />
+        </details>
+      </div>
+      <div class="answer">
+        @if (found()) {
+          <h2>Worst to lose</h2>
+          <p class="sum">
+            <span class="big">{{ worst()?.hotMealsLost ?? 0 }}</span>
+            @if (worst(); as w) {
+              <span class="quiet">hot {{ w.hotMealsLost === 1 ? 'meal' : 'meals' }} lost without the {{ w.names }}</span>
+            } @else {
+              <span class="quiet">hot meals lost, whichever one thing is gone</span>
+            }
+          </p>
+          @if (worst()?.mend; as mend) {
+            <p>Lightest mend for one of them: {{ mendWords(mend) }}.</p>
+            @if (mend.piece; as piece) {
+              <button nz-button nzType="primary" type="button" (click)="study.addPiece(piece)">Add {{ piece.name }}</button>
+            }
+          }
+          <p class="quiet">
+            Food that only drinks hot water counts as eaten cold after a longer soak. Raw rice, pasta and dough do not. Untreated water is
+            what only the flame would have melted or boiled.
+          </p>
+        }
+      </div>
     </div>
-    <button nz-button nzSize="small" type="button" [attr.aria-expanded]="every()" (click)="every.set(!every())">
-      {{ every() ? 'Only the stove of this kit' : 'Every kind of stove' }}
-    </button>
-    <p class="quiet">Common practice to start with; what you change is your own experience and decides the hints.</p>
   `,
-  styleUrl: '../ui/table.less',
+  styleUrls: ['../ui/table.less', '../answer/one-look.less', '../answer/answer-sums.less'],
   styles: `
     :host {
       margin-top: 0;
     }
-    h2 + .scroll {
-      margin-top: 0;
+    td {
+      white-space: normal;
     }
-    p + h2 {
-      margin-top: 0.875rem;
+    .meals {
+      width: 6rem;
     }
-    .worst {
-      margin: 0.375rem 0;
-      font-weight: 600;
+    .meals span {
+      display: block;
+      height: 0.375rem;
+      background: var(--ember);
     }
-    tr.bad th {
-      box-shadow: inset 3px 0 var(--ember);
+    .answer button {
+      margin-bottom: 0.75rem;
+      white-space: normal;
     }
-    .ignites td {
-      min-width: 6.5rem;
-      &::before {
-        flex: 0 0 6.25rem;
-        align-self: center;
+    @media (max-width: 1180px) {
+      .answer {
+        order: -1;
+      }
+    }
+    @media (max-width: 720px) {
+      .stacks .meals {
+        justify-content: flex-start;
+        width: auto;
       }
     }
   `,
@@ -149,7 +150,7 @@ export class LossesPanel {
   );
   /** Nothing where no kit is open. */
   private readonly answer = computed(() => (this.study.kit() ? this.losses.last()?.answer : undefined));
-  private readonly found = computed(() => {
+  protected readonly found = computed(() => {
     const answer = this.answer();
     return answer?.ok ? answer.value : undefined;
   });
@@ -158,58 +159,50 @@ export class LossesPanel {
     return answer && !answer.ok ? NOT_PLANNABLE_WORDS[answer.problem.code] : undefined;
   });
 
-  protected readonly ignitions = IGNITIONS;
-  protected readonly ignitionWords = IGNITION_WORDS;
-  protected readonly answers = IGNITES.map((value) => ({ value, label: IGNITES_WORDS[value] }));
-
   private readonly stop = computed(() => {
     const { stops } = this.store.trip();
     return stops.find((s) => s.id === this.plans.carry()?.fromStopId) ?? stops[0];
   });
   protected readonly from = computed(() => this.stop().name);
-  protected readonly rows = computed(() =>
-    this.found()?.map((loss) => ({
-      name: lostName(loss, this.units),
-      bad: loss.hotMealsLost > 0,
+  protected readonly by = {
+    meals: sortedBy<Row>((r) => r.hotMealsLost),
+    food: sortedBy<Row>((r) => r.kcalLeft),
+    water: sortedBy<Row>((r) => r.untreatedMl),
+  };
+  private readonly rows = computed(() => {
+    const found = this.found();
+    const most = Math.max(1, ...(found ?? []).map((l) => l.hotMealsLost));
+    return found?.map((loss) => ({
+      ...loss,
+      lost: lostName(loss, this.units),
+      name: sentenceStart(lostName(loss, this.units)),
+      share: (100 * loss.hotMealsLost) / most,
       costs: loss.hotMealsLost > 0 || loss.untreatedMl > 0 || loss.kcalLeft < loss.kcalCarried - 0.5,
       meals: loss.hotMealsLost ? `${loss.hotMealsLost}` : 'none',
-      kcal: `${wholeNumber(loss.kcalLeft)} of ${wholeNumber(loss.kcalCarried)} kcal`,
+      food: `${wholeNumber(loss.kcalLeft)} of ${wholeNumber(loss.kcalCarried)} kcal`,
       water: loss.untreatedMl ? this.units.text(loss.untreatedMl, 'volume') : 'none',
-      mend: loss.mend && loss.hotMealsLost ? lossMendWords(loss.mend, this.units) : '',
-    })),
-  );
-  protected readonly costly = computed(() => this.rows()?.filter((r) => r.costs) ?? []);
+      mend: loss.mend && loss.hotMealsLost ? sentenceStart(lossMendWords(loss.mend, this.units)) : '',
+    }));
+  });
+  protected readonly costly = computed((): Row[] | undefined => this.rows()?.filter((r) => r.costs));
   /** What can be lost without a meal less; undefined where everything matters. */
   protected readonly harmless = computed(() => {
-    const names = this.rows()?.flatMap((r) => (r.costs ? [] : [r.name])) ?? [];
+    const names = this.rows()?.flatMap((r) => (r.costs ? [] : [r.lost])) ?? [];
     return names.length ? new Intl.ListFormat('en', { type: 'disjunction' }).format(names) : undefined;
   });
-  /** The worst loss that a few grams would mend. */
-  protected readonly worst = computed(() => {
-    return worstLossWords(this.found() ?? [], this.units);
-  });
-  protected readonly table = computed(() => {
-    const rack = this.study.rack();
-    const own = pieceFor(this.study.built()?.pieces ?? [], 'burner')?.burnerId;
-    return (Object.keys(FAMILY_WORDS) as (keyof typeof FAMILY_WORDS)[]).map((family) => ({
-      family,
-      words: FAMILY_WORDS[family],
-      open: own !== undefined && burnerById(own).family === family,
-      cells: IGNITIONS.map((ignition) => ({ ignition, value: ignitesOf(rack, family, ignition) })),
-    }));
-  });
+  protected readonly worst = computed(() => worstLoss(this.found() ?? [], this.units));
+  protected readonly mendWords = (mend: Parameters<typeof lossMendWords>[0]): string => lossMendWords(mend, this.units);
+}
 
-  /** Shown beyond the burner of the open kit. */
-  protected readonly every = signal(false);
-  protected readonly shownTable = computed(() => {
-    const own = this.table().filter((f) => f.open);
-    return this.every() || !own.length ? this.table() : own;
-  });
-
-  protected lights(family: BurnerFamily, ignition: Ignition, value: Ignites): void {
-    this.study.editRack('what lights what', (r) => ({
-      ...r,
-      ignites: { ...r.ignites, [family]: { ...r.ignites[family], [ignition]: value } },
-    }));
-  }
+interface Row {
+  name: string;
+  hotMealsLost: number;
+  kcalLeft: number;
+  untreatedMl: number;
+  /** Share of the most meals lost, %. */
+  share: number;
+  meals: string;
+  food: string;
+  water: string;
+  mend: string;
 }

@@ -17,7 +17,7 @@ import { KitPicker } from './kit-picker';
 import { KitPieces } from './kit-pieces';
 import { KitStudy } from './kit-study';
 import { KitsList } from './kits-list';
-import { LadderPanel } from './ladder-panel';
+import { LightenPanel } from './lighten-panel';
 import { LossesPanel } from './losses-panel';
 import { NestPanel } from './nest-panel';
 import { PieceEditor } from './piece-editor';
@@ -115,7 +115,7 @@ describe('building a kit', () => {
     await panel.settle();
     panel.type('Find a piece by name', 'gas stove');
     expect(panel.text).toContain('larger gas stove');
-    panel.tick('only what I own');
+    panel.tick('Only gear I own');
     panel.fixture.detectChanges();
     expect(panel.text).not.toContain('larger gas stove');
     expect(rack().onlyOwned).toBe(true);
@@ -236,27 +236,33 @@ describe('kits against each other', () => {
     panel.type('little fuss of tablets under a mug, points out of five', '4.5');
     expect(rack().score.judged['tablets-light']?.fuss).toBe(4.5);
     panel.pick('Shown as', 'points out of five');
-    panel.type('wind it stands of tablets under a mug, points out of five', '1');
+    panel.type('wind it cooks in of tablets under a mug, points out of five', '1');
     expect(rack().score.judged['tablets-light']?.wind).toBe(1);
   });
 
   it('grow lighter gram by gram, owned things first', async () => {
-    const panel = await planned(new Panel(LadderPanel));
+    const panel = await planned(new Panel(LightenPanel));
     expect(panel.text).toMatch(/Foil lid instead of lid of the 0\.75 L titanium, tall\s*14 g\s*nothing/);
-    panel.press('Apply: left at home: mesh bag for the pot');
+    panel.press('Apply: Leave at home: mesh bag for the pot');
     expect(store().trip().kit.otherMassG).toBe(46 - 9);
   });
 
   it('are lost piece by piece, by what lights what', async () => {
     const panel = await planned(new Panel(LossesPanel));
-    expect(panel.text).toContain('Worst to lose, 10 hot meals each: small gas stove');
+    expect(panel.text).toMatch(/Worst to lose\s*10\s*hot meals lost without the small gas stove/);
     expect(panel.text).toMatch(/Without the .*small lighter.* every hot meal is still cooked/);
+    const add = [...panel.element.querySelectorAll('button')].find((b) => b.textContent?.trim().startsWith('Add '));
+    const pieces = rack().kits.find((k) => k.id === store().trip().rackKitId)?.pieceIds.length ?? 0;
+    add?.click();
+    expect(rack().kits.find((k) => k.id === store().trip().rackKitId)?.pieceIds).toHaveLength(pieces + 1);
+    store().undo();
+    await panel.settle();
     panel.choose('match on canister stove', 'no');
     await panel.settle();
     await panel.settle();
-    expect(panel.text).toContain('small lighter');
+    expect(panel.text).toContain('Small lighter');
     expect(rack().ignites).toEqual({ canisterTop: { match: 'no' } });
-    const lighter = [...panel.element.querySelectorAll('tr')].find((r) => r.textContent?.includes('small lighter'));
+    const lighter = [...panel.element.querySelectorAll('tr')].find((r) => r.textContent?.includes('Small lighter'));
     expect(lighter?.textContent).toMatch(/10/);
   });
 

@@ -1,9 +1,10 @@
 import type { BurnerFamily } from '@tinder/core/catalogue';
 import type { Hint, HintCode, Mend, Misfit, NotPlannable, Standing } from '@tinder/core/kit';
 import type { Criterion, Ignites, Ignition, Piece, Role, Shape } from '@tinder/core/model';
-import { MOST_WIND_MPS, type Loss } from '@tinder/core/study';
+import { MOST_WIND_MPS, type Loss, type Upgrade } from '@tinder/core/study';
 import { wholeNumber, type Quantity } from '@tinder/core/units';
 import { degrees } from './measured';
+import { sentenceStart } from './sentence-start';
 import type { Units } from './units';
 
 type Format = Pick<Units, 'text'>;
@@ -73,9 +74,9 @@ export const CRITERION_WORDS: Record<Criterion, string> = {
   pricePerTrip: 'price of the trip',
   packedMl: 'packed size',
   simmer: 'turns down by',
-  wind: 'wind it stands',
-  cold: 'coldest it helps in',
-  toBeHad: 'stops that fill it up',
+  wind: 'wind it cooks in',
+  cold: 'coldest it works in',
+  toBeHad: 'stops that sell its fuel',
   fuss: 'little fuss',
   safety: 'safe when tired',
 };
@@ -124,7 +125,7 @@ const HINT_WORDS: Record<HintCode, (about: string) => string> = {
   noContainer: () => 'No bottle for the alcohol.',
   noSpoon: () => 'No spoon.',
   noCozy: (about) => `“${about}” rests in a cozy, and there is none.`,
-  wornOut: (about) => `The ${about} has seen all the trips it is good for.`,
+  wornOut: (about) => `The ${about} is worn out by its number of trips.`,
 };
 export const hintWords = (h: Hint): string => HINT_WORDS[h.code](h.about ?? '');
 
@@ -140,7 +141,7 @@ export function mendWords(mend: Mend, units: Format): string {
     case 'postBox':
       return `Post a box to ${mend.stopName}`;
     case 'renew':
-      return 'It is replaced: count from new';
+      return 'Replaced: count from new';
   }
 }
 
@@ -209,7 +210,7 @@ export function lostName(loss: Loss, units: Format): string {
   const c = loss.what.container;
   switch (c.kind) {
     case 'canister':
-      return `${c.netG} g canister`;
+      return `${c.netG} g canister #${loss.what.index + 1}`;
     case 'bottle':
     case 'liquidBottle':
       return `bottle ${loss.what.index + 1}, ${units.text(c.fillMl, 'volume', 0)}`;
@@ -224,7 +225,7 @@ export function lossMendWords(mend: NonNullable<Loss['mend']>, units: Format): s
   const g = units.text(mend.massG, 'mass');
   switch (mend.words) {
     case 'spare':
-      return `a second: ${mend.piece?.name ?? ''}, ${g}`;
+      return `a spare ${mend.piece?.name ?? ''}, ${g}`;
     case 'split':
       return `the same fuel in one more container, ${g}`;
     case 'spareCan':
@@ -232,13 +233,31 @@ export function lossMendWords(mend: NonNullable<Loss['mend']>, units: Format): s
   }
 }
 
-/** The worst loss, and the fewest grams that would mend one as bad. Losses come worst first. */
-export function worstLossWords(list: readonly Loss[], units: Format): string {
-  const worst = list[0];
-  if (!worst || worst.hotMealsLost === 0) return 'No single loss costs a hot meal.';
-  const equal = list.filter((l) => l.hotMealsLost === worst.hotMealsLost);
-  const cheapest = equal.flatMap((l) => l.mend ?? []).sort((a, b) => a.massG - b.massG)[0];
-  const names = equal.map((l) => lostName(l, units)).join(', ');
-  const meals = `${worst.hotMealsLost} hot ${worst.hotMealsLost === 1 ? 'meal' : 'meals'}`;
-  return `Worst to lose, ${meals} each: ${names}.${cheapest ? ` The fewest grams against one of them: ${lossMendWords(cheapest, units)}.` : ''}`;
+/** What a lighter piece replaces, or what stays at home. */
+export const upgradeWords = ({ from, to }: Upgrade): string =>
+  to ? `${sentenceStart(to.name)} instead of ${from.name}` : `Leave at home: ${from.name}`;
+
+/** What a change of gear costs, as a cell and at the end of a sentence. */
+export function upgradeCostWords({ price }: Upgrade, units: Format): { cost: string; costs: string } {
+  if (price === undefined) return { cost: 'not known', costs: 'price not known' };
+  if (price === 0) return { cost: 'nothing', costs: 'nothing to buy' };
+  const cost = units.text(price, 'price');
+  return { cost, costs: `for ${cost}` };
+}
+
+export interface WorstLoss {
+  hotMealsLost: number;
+  /** What costs as many meals: "the pot or the small gas stove". */
+  names: string;
+  /** The fewest grams that would mend one of them. */
+  mend: Loss['mend'];
+}
+/** The worst single loss; undefined where none costs a hot meal. Losses come worst first. */
+export function worstLoss(list: readonly Loss[], units: Format): WorstLoss | undefined {
+  const hotMealsLost = list[0]?.hotMealsLost ?? 0;
+  if (hotMealsLost === 0) return undefined;
+  const equal = list.filter((l) => l.hotMealsLost === hotMealsLost);
+  const [mend] = equal.flatMap((l) => l.mend ?? []).sort((a, b) => a.massG - b.massG);
+  const names = new Intl.ListFormat('en', { type: 'disjunction' }).format(equal.map((l) => lostName(l, units)));
+  return { hotMealsLost, names, mend };
 }
