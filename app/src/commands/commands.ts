@@ -1,8 +1,12 @@
 import { computed, Injectable, signal } from '@angular/core';
 
+/** What commands are grouped by in the palette, in its order. */
+export const COMMAND_GROUPS = { go: 'Go to', trips: 'Trips and files', history: 'Undo and redo', app: 'The whole app' } as const;
+
 export interface Command {
   id: string;
   label: string;
+  group: keyof typeof COMMAND_GROUPS;
   /** Shown, and matched against KeyboardEvent: "Ctrl+Z", "e". */
   keys: string;
   enabled: boolean;

@@ -81,6 +81,6 @@ export class Sides<T extends string> implements OnInit {
   private turn(id: string, keys: string, by: 1 | -1): Command {
     const options = this.options();
     const to = options[(this.at() + by + options.length) % options.length];
-    return { id, label: `Turn to “${to.label}”`, keys, enabled: true, run: () => this.turnTo(to.value) };
+    return { id, label: `Turn to “${to.label}”`, group: 'go', keys, enabled: true, run: () => this.turnTo(to.value) };
   }
 }

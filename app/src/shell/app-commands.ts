@@ -14,9 +14,18 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { today } from '../ui/today';
 import { VIEWS } from './views';
 
-const command = (id: string, label: string, keys: string, run: () => void, enabled = true): Command => ({ id, label, keys, enabled, run });
+type Said = [id: string, label: string, keys: string, run: () => void, enabled?: boolean];
+const command = (group: Command['group'], ...[id, label, keys, run, enabled = true]: Said): Command => ({
+  id,
+  label,
+  group,
+  keys,
+  enabled,
+  run,
+});
+const PLACE_GROUPS = { history: 'history', trips: 'trips', frame: 'app' } as const;
 /** A command that has a place of its own in the frame. */
-const placed = (place: NonNullable<Command['place']>, ...of: Parameters<typeof command>): Command => ({ ...command(...of), place });
+const placed = (place: NonNullable<Command['place']>, ...said: Said): Command => ({ ...command(PLACE_GROUPS[place], ...said), place });
 
 /** What can be done from every view, and the ways to the views. */
 @Injectable({ providedIn: 'root' })
@@ -60,42 +69,46 @@ export class AppCommands {
   private files(): Command[] {
     const trip = this.store.trip();
     return [
-      command('rack', 'Export gear: pieces, kits, scores', 'r', () => downloadRack(this.store.rack())),
-      command('demoRack', 'Add the sample’s pieces and kits to my gear', 'k', () => this.loadDemoRack()),
+      command('trips', 'rack', 'Export gear: pieces, kits, scores', 'r', () => downloadRack(this.store.rack())),
+      command('trips', 'demoRack', 'Add the sample’s pieces and kits to my gear', 'k', () => this.loadDemoRack()),
       command(
+        'trips',
         'calendar',
         'Export resupply and posting days (calendar)',
         'c',
         () => void downloadCalendar(trip, new Date()).catch((e: unknown) => this.updates.partIsGone(e)),
       ),
       command(
+        'trips',
         'waypoints',
         'Export stops and camps (GPX)',
         'w',
         () => downloadWaypoints(trip),
         trip.stops.some((s) => s.at),
       ),
-      command('demo', 'Open the sample trip', 'd', () => this.loadDemo()),
+      command('trips', 'demo', 'Open the sample trip', 'd', () => this.loadDemo()),
     ];
   }
 
   private ways(): Command[] {
     const { fold } = this;
     return [
-      command('ribbon', fold.unfolded() ? 'Fold the ribbon on Carry and Menu' : 'Unfold the ribbon on Carry and Menu', 'f', () =>
+      command('app', 'ribbon', fold.unfolded() ? 'Fold the ribbon on Carry and Menu' : 'Unfold the ribbon on Carry and Menu', 'f', () =>
         fold.turn(),
       ),
-      command('start', 'Three ways to start', 'a', () => void this.router.navigateByUrl('/start')),
-      command('findKit', 'Find a kit for this trip', 'x', () => {
+      command('go', 'start', 'Three ways to start', 'a', () => void this.router.navigateByUrl('/start')),
+      command('go', 'findKit', 'Find a kit for this trip', 'x', () => {
         void this.router.navigateByUrl('/kit?side=find');
       }),
-      command('install', 'Install the app on this device', 'o', () => void this.install.install(), this.install.canInstall()),
+      command('app', 'install', 'Install the app on this device', 'o', () => void this.install.install(), this.install.canInstall()),
       ...this.views(),
     ];
   }
 
   private views(): Command[] {
-    return VIEWS.map(({ path, name }, i) => command(path, `Go to ${name}`, `${i + 1}`, () => void this.router.navigateByUrl(`/${path}`)));
+    return VIEWS.map(({ path, name }, i) =>
+      command('go', path, `Go to ${name}`, `${i + 1}`, () => void this.router.navigateByUrl(`/${path}`)),
+    );
   }
 
   private backUp(): void {
