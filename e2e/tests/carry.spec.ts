@@ -70,7 +70,7 @@ test('has no accessibility violations, in daylight and by headlamp, with drawers
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog')).toContainText('What can be done here');
+  await expect(page.getByRole('dialog')).toContainText('All commands');
   await standing(page);
   await expectFits(page, DIALOG);
 });
@@ -117,8 +117,10 @@ test('every gram figure opens into parts that lead further', async ({ page }) =>
   await expect(ledger).toContainText('dinner on day 3');
   await expect(ledger).toContainText('Into the water');
   await expect(ledger).toContainText('η = 0.58');
-  await page.keyboard.press('Escape');
+  await ledger.getByRole('button', { name: 'Change air', exact: true }).click();
   await expect(ledger).toBeHidden();
+  await expect(page).toHaveURL(/\/trail/);
+  await expect(page.locator('app-ribbon text.marked')).toHaveText('3');
 });
 
 test('takes the advice with one press and gives it back with undo', async ({ page }) => {
@@ -174,10 +176,10 @@ test('can be walked through with the keyboard alone', async ({ page }) => {
   await expect(verdict(page)).toContainText('for 6 days');
 
   await page.keyboard.press('Control+k');
-  await expect(page.getByRole('textbox', { name: 'Find a command' })).toBeFocused();
+  await expect(page.getByRole('combobox', { name: 'Find a command' })).toBeFocused();
   await page.keyboard.type('units'); // no letter of it is taken for a command
   await page.keyboard.press('Enter');
-  const units = page.getByRole('dialog', { name: 'Units shown' });
+  const units = page.getByRole('dialog', { name: 'Units' });
   await expect(units).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(units).toBeHidden();
@@ -225,13 +227,13 @@ test('a bad purchase is pinned, its price is seen, and one that is too small is 
   await type(page, '450 g canisters to buy here, decided', '0');
   // with nothing bought here, the stop before has to provide for it
   await expect(loadout(page)).toContainText('Nothing is bought here. Carried on: 230 g canister, new');
-  await page.getByRole('button', { name: 'Let it be chosen again' }).click();
+  await page.getByRole('button', { name: 'Choose for me again' }).click();
   await expect(loadout(page)).toContainText('Bought here: 230 g canister, new');
   await page.getByRole('slider', { name: 'Day marker' }).press('Home');
   await expect(loadout(page)).toContainText('Nettle Hut to Harrow Junction');
   await type(page, '230 g canisters to buy here, decided', '0');
   await expect(loadout(page)).toContainText('too little out of Nettle Hut: the pins are not followed');
-  await page.getByRole('button', { name: 'Let it be chosen again' }).click();
+  await page.getByRole('button', { name: 'Choose for me again' }).click();
   await pick(list(page, 'Least'), 'gram-kilometres');
   await expect(loadout(page)).toContainText('Packed at home');
 });

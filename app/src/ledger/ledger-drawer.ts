@@ -1,15 +1,27 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
+import { Router } from '@angular/router';
+import { DayMarker } from '../planning/day-marker';
 import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Units } from '../words/units';
-import { derive } from '../words/derivation';
+import { derive, type ChangePlace } from '../words/derivation';
 import { sentenceStart } from '../words/sentence-start';
 import { HeatStreams } from './heat-streams';
 import { LedgerService } from './ledger-service';
 import { Dialog } from '../ui/dialog';
+
+/** The view and side that each input is set on. */
+const CHANGE_URLS: Record<ChangePlace, string> = {
+  day: '/trail?side=days',
+  dish: '/menu?side=dishes',
+  kit: '/kit?side=build',
+  stove: '/bench?side=burner',
+  leg: '/carry?side=leg',
+  shelf: '/shelf?side=cupboard',
+};
 
 /** Where the grams go: the open figure's parts as bars, its formula and its inputs. */
 @Component({
@@ -64,6 +76,13 @@ import { Dialog } from '../ui/dialog';
                       <th scope="row" class="quiet">{{ sentenceStart(i.name) }}</th>
                       <td>{{ i.value }}</td>
                       <td class="from">{{ sentenceStart(i.from) }}</td>
+                      <td class="change">
+                        @if (i.changeAt; as place) {
+                          <button nz-button nzSize="small" type="button" (click)="change(place)">
+                            Change<span class="hidden-text"> {{ i.name }}</span>
+                          </button>
+                        }
+                      </td>
                     </tr>
                   }
                 </tbody>
@@ -164,9 +183,9 @@ import { Dialog } from '../ui/dialog';
       max-width: 9rem;
       font-size: 0.875rem;
     }
-    summary {
-      padding: 0.5rem 0;
-      cursor: pointer;
+    .change {
+      padding-right: 0;
+      text-align: right;
     }
   `,
 })
@@ -176,6 +195,8 @@ export class LedgerDrawer {
   private readonly risk = inject(RiskService);
   private readonly plans = inject(PlanService);
   private readonly store = inject(WorkspaceStore);
+  private readonly marker = inject(DayMarker);
+  private readonly router = inject(Router);
 
   protected readonly derivation = computed(() => {
     const ref = this.ledger.open();
@@ -184,6 +205,14 @@ export class LedgerDrawer {
   });
 
   protected readonly sentenceStart = sentenceStart;
+
+  /** Goes to where an input is set, with the day of the figure marked. */
+  protected change(place: ChangePlace): void {
+    const ref = this.ledger.open();
+    if (ref?.kind === 'meal') this.marker.goTo(ref.day);
+    this.ledger.close();
+    void this.router.navigateByUrl(CHANGE_URLS[place]);
+  }
 
   protected share(massG: number, totalG: number): string {
     return totalG > 0 ? `${((100 * massG) / totalG).toFixed(0)} %` : '';

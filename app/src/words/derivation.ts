@@ -27,9 +27,17 @@ export interface Derivation {
   parts: Part[];
   /** Sentences and formulas, in order. */
   how: string[];
-  /** What went in, and where it comes from. */
-  inputs: { name: string; value: string; from: string }[];
+  inputs: Input[];
 }
+/** What went in, and where it comes from. */
+export interface Input {
+  name: string;
+  value: string;
+  from: string;
+  /** Where the walker can change it; nowhere for what is worked out. */
+  changeAt?: ChangePlace;
+}
+export type ChangePlace = 'day' | 'dish' | 'kit' | 'stove' | 'leg' | 'shelf';
 export interface Part {
   label: string;
   massG: number;
@@ -141,27 +149,35 @@ function mealDerivation(m: PlannedMeal, trip: Trip, format: Format, rack: Pick<R
       ...(m.edge ? [`As it stands it cannot be cooked. ${edgeWords(m.edge, { text: format })}`] : []),
     ],
     inputs: [
-      { name: 'water', value: format(facts.waterMl, 'volume'), from: 'the dish' },
-      { name: 'from', value: startWords(facts.start, format), from: dayValueFrom(day, 'waterC') },
+      { name: 'water', value: format(facts.waterMl, 'volume'), from: 'the dish', changeAt: 'dish' },
+      { name: 'from', value: startWords(facts.start, format), from: dayValueFrom(day, 'waterC'), changeAt: 'day' },
       {
         name: 'brought to',
         value: `${format(burn.targetC, 'temperature', 1)}${facts.target.kind === 'boil' ? `, the boil at this height` : `; it would boil at ${format(burn.boilC, 'temperature', 1)}`}`,
         from: facts.target.kind === 'boil' ? SOURCE.workedOut : 'the dish',
+        changeAt: 'dish',
       },
-      { name: 'air', value: format(facts.airC, 'temperature'), from: airFrom(trip, m.day, m.meal) },
+      { name: 'air', value: format(facts.airC, 'temperature'), from: airFrom(trip, m.day, m.meal), changeAt: 'day' },
       {
         name: 'wind',
         value: `${format(facts.flameWindMps, 'speed')} at the flame, ${format(facts.potWindMps, 'speed')} at the pot`,
         from: `${dayValueFrom(day, 'wind')}, less what the windscreen keeps off`,
+        changeAt: 'day',
       },
-      { name: 'air pressure', value: `${(facts.pressurePa / 100).toFixed(0)} hPa`, from: 'the height of the camp' },
+      { name: 'air pressure', value: `${(facts.pressurePa / 100).toFixed(0)} hPa`, from: 'the height of the camp', changeAt: 'day' },
       {
         name: 'pot',
         value: `Ø ${format(facts.pot.diameterMm, 'length')}, ${format(facts.pot.heightMm, 'length')} high, ${facts.pot.material}, lid ${facts.lidOn ? 'on' : 'off'}`,
         from: potFrom(trip.kit),
+        changeAt: 'kit',
       },
-      { name: 'stove', value: `${burner.name}, ${watts(burn.meanPowerW)} on average`, from: burnerFrom(trip.kit, rack) },
-      { name: 'fuel', value: fuel.name, from: trip.kit.ownBlend ? 'what your own canister turned out to hold' : SOURCE.catalogue },
+      { name: 'stove', value: `${burner.name}, ${watts(burn.meanPowerW)} on average`, from: burnerFrom(trip.kit, rack), changeAt: 'stove' },
+      {
+        name: 'fuel',
+        value: fuel.name,
+        from: trip.kit.ownBlend ? 'what your own canister turned out to hold' : SOURCE.catalogue,
+        changeAt: 'leg',
+      },
       ...(burn.canEndC === undefined
         ? []
         : [
@@ -208,13 +224,14 @@ function demandDerivation(carry: CarryPlan, trip: Trip, format: Format, rack: Pi
         .join('; ')}.`,
     ],
     inputs: [
-      { name: 'days', value: `${carry.days.length}, with ${meals.length} hot meals`, from: SOURCE.typed },
+      { name: 'days', value: `${carry.days.length}, with ${meals.length} hot meals`, from: SOURCE.typed, changeAt: 'day' },
       {
         name: 'reserve asked for',
         value: `${format(trip.reservePercent, 'percent')} = ${format(carry.reserveG, 'mass')}`,
         from: SOURCE.typed,
+        changeAt: 'leg',
       },
-      { name: 'how well the stove heats', value: burnerById(trip.kit.burnerId).name, from: burnerFrom(trip.kit, rack) },
+      { name: 'how well the stove heats', value: burnerById(trip.kit.burnerId).name, from: burnerFrom(trip.kit, rack), changeAt: 'stove' },
     ],
   };
 }
@@ -234,8 +251,13 @@ function loadoutDerivation(carry: CarryPlan, trip: Trip, format: Format, rack: P
       `Left over if all goes as expected: ${format(carry.fuelG - carry.demandG, 'mass')}.`,
     ],
     inputs: [
-      { name: 'reserve asked for', value: format(trip.reservePercent, 'percent'), from: SOURCE.typed },
-      ...carry.containers.map((c) => ({ name: containerWords(c, format), value: format(c.fuelG, 'mass'), from: contentFrom(c, rack) })),
+      { name: 'reserve asked for', value: format(trip.reservePercent, 'percent'), from: SOURCE.typed, changeAt: 'leg' },
+      ...carry.containers.map((c) => ({
+        name: containerWords(c, format),
+        value: format(c.fuelG, 'mass'),
+        from: contentFrom(c, rack),
+        ...(c.own ? { changeAt: 'shelf' as const } : {}),
+      })),
       ...carry.containers
         .filter((c) => !c.own)
         .map((c) => ({ name: `empty, ${containerWords(c, format)}`, value: format(c.tareG, 'mass'), from: SOURCE.catalogue })),
@@ -301,9 +323,19 @@ function startDerivation(carry: CarryPlan, trip: Trip, format: Format): Derivati
     inputs: [
       { name: 'average over the mornings', value: format(carry.profile.averageG, 'mass'), from: SOURCE.workedOut },
       { name: 'gram-days', value: wholeNumber(carry.profile.gramDays), from: SOURCE.workedOut },
-      { name: 'weight of pot and lid', value: format(kit.pot.massG + (kit.lidOn ? kit.pot.lidMassG : 0), 'mass'), from: potFrom(kit) },
-      { name: 'weight of the stove', value: format(kit.burnerMassG, 'mass'), from: burnerMassFrom(kit) },
-      { name: 'windscreen, lighter, spoon, bag', value: format(kit.windscreenMassG + kit.otherMassG, 'mass'), from: SOURCE.typed },
+      {
+        name: 'weight of pot and lid',
+        value: format(kit.pot.massG + (kit.lidOn ? kit.pot.lidMassG : 0), 'mass'),
+        from: potFrom(kit),
+        changeAt: 'kit',
+      },
+      { name: 'weight of the stove', value: format(kit.burnerMassG, 'mass'), from: burnerMassFrom(kit), changeAt: 'kit' },
+      {
+        name: 'windscreen, lighter, spoon, bag',
+        value: format(kit.windscreenMassG + kit.otherMassG, 'mass'),
+        from: SOURCE.typed,
+        changeAt: 'kit',
+      },
     ],
   };
 }
