@@ -39,10 +39,10 @@ describe('A or B', () => {
   it('says who uses less, with its interval, and refuses where the scale cannot tell', async () => {
     const { text } = await planned(new Panel(AnswersPanel));
     expect(text).toMatch(/The folding windscreen uses 5\.5\sg less \(\d\.\d to \d+\.\d\sg\) a burn than no windscreen: 32 %/);
-    expect(text).toContain('Can’t tell sleeve on and sleeve off apart with this scale');
+    expect(text).toContain('Can’t tell cozy on and cozy off apart with this scale');
     expect(text).toMatch(/\d+ pairs in all(, or [\d,]+\smL at a time,)? would show 1\.0\sg a burn/);
     expect(text).toContain('Only the windscreen differs.');
-    expect(text).toMatch(/would save \d+\sg of fuel .* Worth its weight|cannot be told yet/);
+    expect(text).toMatch(/would save \d+\sg of fuel .* Worth its weight|is not clear yet/);
   });
 
   it('keeps what one concludes', async () => {
@@ -83,7 +83,7 @@ describe('a burn from paper', () => {
   it('is kept with its fuel and time for the side that it was burnt for', async () => {
     const panel = await planned(new Panel(WriteDown));
     panel.open('Enter an earlier test');
-    panel.choose('Burnt for', 'sleeve b');
+    panel.choose('Part of the test', 'sleeve b');
     panel.type('Fuel used', '0.5 oz');
     panel.type('Time taken', '6');
     panel.press('Save test');
@@ -215,11 +215,11 @@ describe('what is worth testing, what cools, what is said', () => {
 
   it('holds sayings against the model, and takes one of the walker’s own', async () => {
     const panel = await planned(new Panel(ClaimsPanel));
-    expect(panel.text).toMatch(/A full can boils sooner than one nearly empty\s*holds/);
+    expect(panel.text).toMatch(/A full canister boils sooner than one nearly empty\s*holds/);
     expect(panel.text).toMatch(/Black foil is better than bright foil\s*only a test can say/);
     panel.type('They say', 'my lid saves half');
     panel.type('By at least', '50');
-    panel.press('Hold it against the model');
+    panel.press('Test it against the model');
     await panel.settle();
     expect(panel.text).toMatch(/my lid saves half\s*does not hold here/);
     panel.press('Delete claim');

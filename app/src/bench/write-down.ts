@@ -1,10 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, linkedSignal, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { NonNullableFormBuilder, ReactiveFormsModule } from '@angular/forms';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { ambientPressurePa, boilingPointC } from '@tinder/core/air';
 import type { CurvePoint } from '@tinder/core/bench';
 import { fuelById } from '@tinder/core/fuel';
 import { LIMITS, newSetup, newTest, TEST_ENDS, type Arm, type BenchTest, type TestSeries } from '@tinder/core/model';
 import { formatDuration } from '@tinder/core/units';
+import { map } from 'rxjs';
 import { reachesAtS } from '@tinder/core/tables';
 import { Choice } from '../ui/choice';
 import { Opened } from '../ui/opened';
@@ -25,65 +28,61 @@ type Way = (typeof WAYS)[number]['value'];
 /** A probe stands this far below the boiling point when it boils all through, K (common practice). */
 const BOIL_SEEN_K = 0.5;
 
-/** A burn that is over already: what was written down on paper comes in as it is, for a question or by itself. */
+/** A burn noted earlier, on paper or by a logger: entered as it is, as part of a planned test or by itself. */
 @Component({
   selector: 'app-write-down',
-  imports: [Choice, LoggerIntake, NzButtonComponent, Opened, PickField, QuantityField, SetupFields],
+  imports: [Choice, LoggerIntake, NzButtonComponent, Opened, PickField, QuantityField, ReactiveFormsModule, SetupFields],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details appOpened #o="opened">
       <summary>Enter an earlier test</summary>
       @if (o.once()) {
-        <div class="heads">
-          <app-pick-field label="Burnt for" [options]="sides()" [value]="side()" (valueChange)="side.set($event)" />
-          @if (side() === 'none') {
-            <app-pick-field label="Burnt with" [options]="kits()" [value]="kitId()" (valueChange)="kitId.set($event)" />
-          }
-          <app-pick-field label="It" [options]="ends" [value]="end()" (valueChange)="end.set($event)" />
-          @if (spirit()) {
-            <span class="name">Fuel as</span>
-            <app-choice label="Fuel as" [options]="ways" [value]="way()" (valueChange)="way.set($event)" />
-          }
-          <span class="name">Fuel used</span>
-          @if (way() === 'dosed' && spirit()) {
+        <form [formGroup]="form" (submit)="$event.preventDefault()">
+          <div class="heads">
+            <app-pick-field label="Part of the test" [options]="sides()" formControlName="side" />
+            @if (filled().side === 'none') {
+              <app-pick-field label="Kit used" [options]="kits()" formControlName="kitId" />
+            }
+            <app-pick-field label="How it ended" [options]="ends" formControlName="end" />
+            @if (isAlcohol()) {
+              <span class="name">Fuel measured as</span>
+              <app-choice label="Fuel measured as" [options]="ways" formControlName="way" />
+            }
+            <span class="name">Fuel used</span>
+            @if (isDosed()) {
+              <app-quantity-field label="Dose used" quantity="volume" placeholder="?" [limits]="doseLimits" formControlName="doseMl" />
+            } @else {
+              <app-quantity-field
+                label="Fuel used"
+                quantity="mass"
+                placeholder="?"
+                [decimals]="1"
+                [limits]="L.burntG"
+                formControlName="burntG"
+              />
+            }
+            <span class="name">Time</span>
             <app-quantity-field
-              label="Dose used"
-              quantity="volume"
-              placeholder="?"
-              [value]="doseMl()"
-              [limits]="{ min: 1, max: 500 }"
-              (valueChange)="doseMl.set($event)"
-            />
-          } @else {
-            <app-quantity-field
-              label="Fuel used"
-              quantity="mass"
+              label="Time taken"
+              quantity="minutes"
               placeholder="?"
               [decimals]="1"
-              [value]="burntG()"
-              [limits]="L.burntG"
-              (valueChange)="burntG.set($event)"
+              [limits]="minuteLimits"
+              formControlName="minutes"
             />
+          </div>
+          @if (setup(); as s) {
+            <app-setup-fields [setup]="s" (setupChange)="setup.set($event)" />
           }
-          <span class="name">Time</span>
-          <app-quantity-field
-            label="Time taken"
-            quantity="minutes"
-            placeholder="?"
-            [decimals]="1"
-            [value]="minutes()"
-            [limits]="{ min: 0.1, max: 120 }"
-            (valueChange)="minutes.set($event)"
-          />
-        </div>
-        @if (setup(); as s) {
-          <app-setup-fields [setup]="s" (setupChange)="setup.set($event)" />
-        }
-        <app-logger-intake (taken)="timed($event)" />
-        @if (timedWords(); as words) {
-          <p role="status">{{ words }}</p>
-        }
-        <p><button nz-button nzSize="small" type="button" [disabled]="!test()" (click)="keep()">Save test</button></p>
+          <app-logger-intake (taken)="timed($event)" />
+          @if (timedWords(); as words) {
+            <p role="status">{{ words }}</p>
+          }
+          @if (lacks() && !test()) {
+            <p class="error" role="alert">Type the fuel used and the time taken, then save.</p>
+          }
+          <p><button nz-button nzSize="small" type="button" (click)="keep()">Save test</button></p>
+        </form>
       }
     </details>
   `,
@@ -101,18 +100,30 @@ export class WriteDown {
   protected readonly ways = WAYS;
   protected readonly ends = TEST_ENDS.map((value) => ({ value, label: END_WORDS[value] }));
 
-  protected readonly side = signal('none');
-  protected readonly kitId = signal(TRIP_KIT);
-  protected readonly end = signal<BenchTest['end']>('reached');
-  protected readonly way = signal<Way>('told');
-  protected readonly burntG = signal<number | null>(null);
-  protected readonly doseMl = signal<number | null>(null);
-  protected readonly minutes = signal<number | null>(null);
+  protected readonly doseLimits = { min: 1, max: 500 };
+  protected readonly minuteLimits = { min: 0.1, max: 120 };
+
+  private readonly build = inject(NonNullableFormBuilder);
+  protected readonly form = this.build.group({
+    side: 'none',
+    kitId: TRIP_KIT,
+    end: this.build.control<BenchTest['end']>('reached'),
+    way: this.build.control<Way>('told'),
+    burntG: this.build.control<number | null>(null),
+    doseMl: this.build.control<number | null>(null),
+    minutes: this.build.control<number | null>(null),
+  });
+  protected readonly filled = toSignal(this.form.valueChanges.pipe(map(() => this.form.getRawValue())), {
+    initialValue: this.form.getRawValue(),
+  });
+  /** It was to be saved before it was whole. */
+  protected readonly lacks = signal(false);
+  private readonly page = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly curve = signal<CurvePoint[]>([]);
   protected readonly timedWords = signal('');
 
   protected readonly sides = computed(() => [
-    ...optionsOf({ none: 'no question' }),
+    ...optionsOf({ none: 'No test planned here' }),
     ...this.study.bench().series.flatMap((s) => [
       { value: `${s.id} a`, label: `${s.question} A: ${s.nameA}` },
       { value: `${s.id} b`, label: `${s.question} B: ${s.nameB}` },
@@ -120,31 +131,33 @@ export class WriteDown {
   ]);
   protected readonly kits = computed(() => this.study.kits().map((k) => ({ value: k.id, label: k.name })));
   private readonly chosen = computed((): { series: TestSeries; arm: Arm } | undefined => {
-    const [id, arm] = this.side().split(' ');
+    const [id, arm] = this.filled().side.split(' ');
     const series = this.study.bench().series.find((s) => s.id === id);
     return series && (arm === 'a' || arm === 'b') ? { series, arm } : undefined;
   });
   protected readonly setup = linkedSignal(() => {
     const chosen = this.chosen();
     if (chosen) return chosen.series[chosen.arm];
-    const kit = this.study.kits().find((k) => k.id === this.kitId()) ?? this.study.kits()[0];
+    const kit = this.study.kits().find((k) => k.id === this.filled().kitId) ?? this.study.kits()[0];
     return kit && newSetup(kit.name, kit.kit);
   });
-  protected readonly spirit = computed(() => {
+  protected readonly isAlcohol = computed(() => {
     const setup = this.setup();
     return setup !== undefined && fuelById(setup.kit.fuelId).kind === 'alcohol';
   });
+  protected readonly isDosed = computed(() => this.isAlcohol() && this.filled().way === 'dosed');
 
   protected readonly test = computed((): BenchTest | undefined => {
-    const [setup, minutes, burntG, doseMl] = [this.setup(), this.minutes(), this.burntG(), this.doseMl()];
+    const [setup, { minutes, burntG, doseMl, end }] = [this.setup(), this.filled()];
     if (!setup || minutes === null) return undefined;
-    const dosed = this.spirit() && this.way() === 'dosed';
-    if ((dosed ? doseMl : burntG) === null) return undefined;
-    const fuel = dosed ? ({ how: 'dosed', doseMl: doseMl ?? 1, leftMl: 0 } as const) : ({ how: 'told', burntG: burntG ?? 1 } as const);
+    const fuel = this.isDosed()
+      ? doseMl !== null && ({ how: 'dosed', doseMl, leftMl: 0 } as const)
+      : burntG !== null && ({ how: 'told', burntG } as const);
+    if (!fuel) return undefined;
     const chosen = this.chosen();
     const of = chosen ? { seriesId: chosen.series.id, arm: chosen.arm, garden: chosen.series.garden } : {};
     const more = { ...of, curve: this.curve() };
-    return newTest(crypto.randomUUID(), today(), setup, { fuel, seconds: Math.max(1, 60 * minutes), end: this.end() }, more);
+    return newTest(crypto.randomUUID(), today(), setup, { fuel, seconds: Math.max(1, 60 * minutes), end }, more);
   });
 
   /** The time to the target, read off a logger’s curve; the curve is kept with the burn. */
@@ -155,22 +168,22 @@ export class WriteDown {
     const targetC = target.kind === 'stopAt' ? target.targetC : boilingPointC(ambientPressurePa(altitudeM)) - BOIL_SEEN_K;
     const seconds = reachesAtS(points, targetC);
     this.curve.set(points);
-    if (seconds !== undefined && seconds > 0) this.minutes.set(seconds / 60);
+    if (seconds !== undefined && seconds > 0) this.form.controls.minutes.setValue(seconds / 60);
     const at = this.units.text(targetC, 'temperature', 1);
     this.timedWords.set(
       seconds
-        ? `It came to ${at} after ${formatDuration(seconds)}.`
-        : `It never came to ${at}: give the time yourself, or say how it ended.`,
+        ? `It reached ${at} after ${formatDuration(seconds)}.`
+        : `It never reached ${at}: type the time yourself, or choose how it ended.`,
     );
   }
 
   protected keep(): void {
     const test = this.test();
-    if (!test || !this.study.keep(test)) return;
+    this.lacks.set(!test || this.form.invalid);
+    if (!test || this.form.invalid) return this.page.nativeElement.querySelector<HTMLElement>('[aria-invalid=true]')?.focus();
+    if (!this.study.keep(test)) return;
     this.curve.set([]);
     this.timedWords.set('');
-    this.burntG.set(null);
-    this.doseMl.set(null);
-    this.minutes.set(null);
+    this.form.patchValue({ burntG: null, doseMl: null, minutes: null });
   }
 }
