@@ -49,11 +49,12 @@ await served(PORT, 'dist/app/browser', async (address) => {
     for (const drag of DRAGS) {
       const page = await (await browser.newContext({ viewport: { width, height }, serviceWorkers: 'block' })).newPage();
       await page.goto(`${address}${drag.view}`);
+      if (drag.under) await page.locator('summary', { hasText: drag.under }).click();
+      const dragged = page.locator(drag.element).first();
+      await dragged.waitFor({ state: 'attached' });
       // on a phone the conditions are folded
       const folded = page.locator('details.boxed:not([open]) > summary', { hasText: 'Conditions' });
       if (await folded.isVisible()) await folded.click();
-      if (drag.under) await page.locator('summary', { hasText: drag.under }).click();
-      const dragged = page.locator(drag.element).first();
       await dragged.waitFor();
       await dragged.scrollIntoViewIfNeeded();
       const box = await dragged.boundingBox();
