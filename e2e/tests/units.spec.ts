@@ -8,6 +8,8 @@ test('in US units no view says anything in metric ones', async ({ page }) => {
   await open(page, '/carry');
   await page.keyboard.press('u');
   await page.getByRole('dialog').getByRole('button', { name: /US/ }).click();
+  const metres = page.getByRole('dialog').locator('.ant-radio-button-wrapper', { hasText: /^\s*m\s*$/ });
+  expect(await metres.evaluate((e) => getComputedStyle(e, '::first-letter').textTransform)).toBe('none'); // m, not M
   await page.keyboard.press('Escape');
   for (const [view, sides] of Object.entries(SIDES)) {
     await page.getByRole('navigation', { name: 'Views' }).getByRole('link', { name: view, exact: false }).click();

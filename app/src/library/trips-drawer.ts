@@ -25,7 +25,7 @@ import { Dialog } from '../ui/dialog';
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'trips') {
           <section appDialog aria-labelledby="trips-title">
-            <h2 id="trips-title" class="sign">Your trips</h2>
+            <h2 id="trips-title">Your trips</h2>
             <ul>
               @for (s of shown(); track s.trip.id) {
                 <li [class.on]="s.trip.id === store.trip().id">

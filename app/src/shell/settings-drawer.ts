@@ -28,9 +28,10 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
       <ng-container *nzDrawerContent>
         @if (commands.panel() === 'settings') {
           <section appDialog aria-labelledby="settings-title">
-            <h2 id="settings-title" class="sign">Units shown; any unit can be typed</h2>
+            <h2 id="settings-title">Units</h2>
+            <p class="quiet">Shown everywhere. In a field you can type any unit.</p>
             @for (o of offered; track o.quantity) {
-              <div class="line">
+              <div class="line as-written">
                 <span>{{ o.label }}</span>
                 <app-choice
                   [label]="'Unit of ' + o.label"
@@ -40,7 +41,7 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
                 />
               </div>
             }
-            <p>
+            <p class="sets">
               <button nz-button nzSize="small" type="button" (click)="all(metric)">All metric</button>
               <button nz-button nzSize="small" type="button" (click)="all(us)">All US customary</button>
             </p>
@@ -57,10 +58,10 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
       padding: 0.25rem 0;
       border-top: 1px solid var(--hairline);
     }
-    .line:first-of-type {
-      margin-top: 0.5rem;
-    }
     p {
+      margin: 0 0 0.5rem;
+    }
+    .sets {
       display: flex;
       gap: 1.5rem;
       margin: 0;
