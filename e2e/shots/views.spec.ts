@@ -33,7 +33,7 @@ test('carry', async ({ page, browser }) => {
 
 test('weight and risk', async ({ page }) => {
   await turnTo(page, 'Weight and risk');
-  await expect(page.getByText('The front, from light to safe').first()).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('From light to safe').first()).toBeVisible({ timeout: 20_000 });
   await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 30_000 });
   await page.screenshot(shot('carry-balance'));
 });

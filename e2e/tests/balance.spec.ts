@@ -19,7 +19,7 @@ test('every side of Carry answers without violations and fits', async ({ page })
     ['All legs', /\d+\sg heavier/],
     ['Shopping', /With nothing bought here/],
     ['Other lengths', /Lightest of those that cook/],
-    ['Weight and risk', /The front, from light to safe/],
+    ['Weight and risk', /From light to safe/],
     ['Cases', /the planned fuel falls short/],
   ];
   for (const [name, words] of answered) {
@@ -104,7 +104,7 @@ test('a reserve given up is seen at once: the chance, the glow, and the way back
   await page.keyboard.press('Escape');
   await turnTo(page, 'Weight and risk');
   const front = page.getByRole('slider', { name: 'Along the front, from light to safe' });
-  await expect(page.getByRole('table', { name: 'The front, from light to safe' })).toBeVisible();
+  await expect(page.getByRole('table', { name: 'From light to safe' })).toBeVisible();
   await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 30_000 });
   await front.press('End');
   await expect(page.locator('.glow')).toHaveCount(0, { timeout: 15_000 });

@@ -1,34 +1,7 @@
-import { expect, open, standing, test } from './helpers';
+import { expect, open, test } from './helpers';
+import { counted, MOST, SMALLEST_PX } from './looks';
 
-// How much there is to take in at first sight of each view, and how far the keyboard has to go.
-
-/** At most so many controls and words (ours to hold; the aim is 45 and 300), and no smaller type, px. */
-const MOST = { controls: 60, words: 400 };
-const SMALLEST_PX = 13;
-
-/** In the page: visible controls; words outside drawings; the smallest type, with where it is. Of all the page, or of what is in sight without scrolling. */
-function counted(inSight: boolean): { controls: number; words: number; smallestPx: number; smallest: string } {
-  const footPx = document.querySelector('.foot')?.getBoundingClientRect().top ?? innerHeight;
-  const isInSight = (e: Element) => e.getBoundingClientRect().top < (e.closest('main') ? footPx : innerHeight);
-  const isSeen = (e: Element) =>
-    e.checkVisibility({ visibilityProperty: true, opacityProperty: true, contentVisibilityAuto: inSight }) && (!inSight || isInSight(e));
-  const wanted = 'button, a[href], input:not([type=file]), select, textarea, summary, [role=slider], [role=switch]';
-  const controls = [...document.querySelectorAll(wanted)].filter(
-    (e) => isSeen(e) && e.getBoundingClientRect().width > 1 && !e.matches('.skip, [disabled]'),
-  ).length;
-  let [words, smallestPx, smallest] = [0, 99, ''];
-  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
-  for (let n = walker.nextNode(); n; n = walker.nextNode()) {
-    const of = n.parentElement;
-    const text = n.textContent?.trim();
-    if (!of || !text || !isSeen(of) || of.closest('.hidden-text, script, style, noscript, .skip') || of.getBoundingClientRect().width < 2)
-      continue;
-    const px = parseFloat(getComputedStyle(of).fontSize) * (of instanceof SVGGraphicsElement ? (of.getScreenCTM()?.a ?? 1) : 1);
-    if (px < smallestPx) [smallestPx, smallest] = [Math.round(100 * px) / 100, text];
-    if (!of.closest('svg')) words += text.split(/\s+/).length;
-  }
-  return { controls, words, smallestPx, smallest };
-}
+// How much there is to take in on Carry, and how far the keyboard has to go; looks.spec counts every side of every view.
 
 test('Carry shows no more at first sight than can be taken in, in type that can be read', async ({ page }) => {
   await open(page, '/carry');
@@ -40,37 +13,6 @@ test('Carry shows no more at first sight than can be taken in, in type that can 
   expect(words).toBeLessThanOrEqual(MOST.words);
   expect(smallestPx, smallest).toBeGreaterThanOrEqual(SMALLEST_PX);
 });
-
-/** Each view, and what is there when it is ready. */
-const VIEWS = {
-  trail: 'app-leg-days',
-  kit: 'app-nest-drawing',
-  menu: 'app-dish-card',
-  pack: 'app-weight-column',
-  walk: 'app-today-panel',
-  bench: 'app-reserve-panel .big',
-  shelf: 'app-cupboard',
-} as const;
-
-for (const [view, ready] of Object.entries(VIEWS))
-  test(`${view} shows no more at first sight than can be taken in, in type that can be read, on any screen`, async ({ page }) => {
-    for (const [width, height] of [
-      [1280, 800],
-      [390, 844],
-      [1920, 1080],
-    ]) {
-      await page.setViewportSize({ width, height });
-      await open(page, `/${view}`);
-      await expect(page.locator(ready).first()).toBeAttached();
-      await standing(page);
-      const { controls, words, smallestPx, smallest } = await page.evaluate(counted, true);
-      test.info().annotations.push({ type: 'counted', description: `${width}: ${controls} controls, ${words} words, ${smallestPx} px` });
-      expect(smallestPx, `${width}: ${smallest}`).toBeGreaterThanOrEqual(SMALLEST_PX);
-      if (width > 1280) continue;
-      expect(controls, `${width}`).toBeLessThanOrEqual(MOST.controls);
-      expect(words, `${width}`).toBeLessThanOrEqual(MOST.words);
-    }
-  });
 
 test('on a phone Carry is less than two and a half screens long', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });

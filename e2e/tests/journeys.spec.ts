@@ -17,7 +17,7 @@ async function tabTo(page: Page, wanted: Locator, key: 'Tab' | 'Shift+Tab' = 'Ta
 /** Finds a command in the palette and runs it. */
 async function say(page: Page, words: string): Promise<void> {
   await page.keyboard.press('Control+k');
-  await expect(page.getByRole('textbox', { name: 'Find a command' })).toBeFocused();
+  await expect(page.getByRole('combobox', { name: 'Find a command' })).toBeFocused();
   await page.keyboard.type(words);
   await page.keyboard.press('Enter');
 }
@@ -64,13 +64,49 @@ test('a trip is made, a kit built, a dish chosen, a load-out read and the trip e
   expect(await readFile(await download.path(), 'utf8')).toContain('"burnerMassG": 75');
 });
 
+test('a day is changed, a thing packed, a meal logged, the bench read and a canister shelved by keyboard alone', async ({ page }) => {
+  await open(page);
+  await page.keyboard.press('1'); // Trail
+  const evening = page.locator('app-leg-days').getByRole('textbox').first();
+  await tabTo(page, evening);
+  const before = await evening.inputValue();
+  await page.keyboard.press('ArrowUp');
+  await expect(evening).not.toHaveValue(before);
+  await page.keyboard.press('Control+z');
+  await expect(evening).toHaveValue(before);
+
+  await say(page, 'Go to Pack');
+  const thing = page.getByRole('checkbox', { name: 'small lighter' });
+  await tabTo(page, thing);
+  await page.keyboard.press('Space');
+  await expect(thing).toBeChecked();
+
+  await say(page, 'Go to Walk');
+  await tabTo(page, page.getByRole('button', { name: 'Cooked as planned' }));
+  await page.keyboard.press('Enter');
+  await expect(page.locator('app-today-panel').getByRole('heading').first()).toContainText('inner');
+
+  await say(page, 'Go to Bench');
+  await expect(page.getByRole('tab', { name: 'Your stove' })).toHaveAttribute('aria-selected', 'true');
+  await page.keyboard.press(']');
+  await expect(page.getByRole('tab', { name: 'Test', exact: true })).toHaveAttribute('aria-selected', 'true');
+
+  await say(page, 'Go to Shelf');
+  await tabTo(page, page.getByRole('button', { name: 'Add container' }));
+  await page.keyboard.press('Enter');
+  await tabTo(page, page.getByRole('textbox', { name: /Put one on the shelf/ }));
+  await page.keyboard.type('230 g canister, weighs 293 g');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('app-container-card .big')).toHaveText(/^143.g$/);
+});
+
 test.describe('with a thumb', () => {
   test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 } });
 
   test('the same story on the phone, by taps alone', async ({ page }) => {
     await open(page);
     await page.getByRole('button', { name: 'Search or run a command' }).tap();
-    await page.getByRole('dialog').getByRole('button', { name: 'New trip', exact: true }).tap();
+    await page.getByRole('dialog').getByRole('option', { name: 'New trip n', exact: true }).tap();
     await page.getByRole('radiogroup', { name: 'Water from' }).getByText('Snow', { exact: true }).tap();
     await page.getByRole('button', { name: 'Create trip' }).tap();
     await expect(verdict(page)).toContainText('Leave Start with');
@@ -98,9 +134,36 @@ test.describe('with a thumb', () => {
     await page.getByRole('button', { name: 'Search or run a command' }).tap();
     const [download] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('dialog').getByRole('button', { name: 'Export trip', exact: true }).tap(),
+      page.getByRole('dialog').getByRole('option', { name: 'Export trip e', exact: true }).tap(),
     ]);
     expect(await readFile(await download.path(), 'utf8')).toContain('"tablet');
+  });
+
+  test('a day is changed, a thing packed, a meal logged, the bench read and a canister shelved by taps alone', async ({ page }) => {
+    await open(page, '/trail');
+    const wind = page.getByRole('combobox', { name: 'Wind of day 1' }).filter({ visible: true });
+    await wind.selectOption('Strong');
+    await expect(wind.locator('option:checked')).toHaveText('Strong');
+    await page.getByRole('button', { name: 'undo' }).tap();
+    const go = async (name: string) => {
+      await page.getByRole('button', { name: 'More', exact: true }).tap();
+      await page.getByRole('menuitem', { name, exact: true }).tap();
+    };
+    await go('Pack');
+    await page.getByText('Small lighter', { exact: true }).tap();
+    await expect(page.getByRole('checkbox', { name: 'small lighter' })).toBeChecked();
+
+    await go('Walk');
+    await page.getByRole('button', { name: 'Cooked as planned' }).tap();
+    await expect(page.locator('app-today-panel').getByRole('heading').first()).toContainText('inner');
+
+    await go('Bench');
+    await page.getByRole('tab', { name: 'Cooling' }).tap();
+    await expect(page.locator('app-cooling-panel')).toBeVisible();
+
+    await go('Shelf');
+    await page.locator('app-cupboard button').first().tap();
+    await expect(page.locator('app-container-card .big')).toBeVisible();
   });
 });
 

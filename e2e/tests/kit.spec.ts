@@ -3,7 +3,7 @@ import { expect, expectFits, fromMenu, list, open, options, pick, test, turnTo, 
 
 const SIDES = ['Build', 'Find the best', 'Compare', 'Lighten', 'If you lose it', 'Gear log'] as const;
 /** What is new on each side, beside the frame and the list of kits that are looked at with the first. */
-const PANELS = [undefined, 'app-finder-panel', 'app-compare-panel', 'app-ladder-panel', 'app-losses-panel', 'app-diary-panel'] as const;
+const PANELS = [undefined, 'app-finder-panel', 'app-compare-panel', 'app-lighten-panel', 'app-losses-panel', 'app-diary-panel'] as const;
 
 test('every side of the kits answers without violations and fits', async ({ page }) => {
   await open(page, '/kit');
@@ -71,7 +71,7 @@ test('three kits are compared, the winner is carried, and ribbon, taper and verd
   const weight = page.getByRole('slider', { name: 'How much average carried weight counts' });
   await weight.focus();
   for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowRight');
-  for (const off of ['hot meals cooked', 'wind it stands', 'coldest it helps in', 'safe when tired', 'little fuss', 'turns down by']) {
+  for (const off of ['hot meals cooked', 'wind it cooks in', 'coldest it works in', 'safe when tired', 'little fuss', 'turns down by']) {
     await page.getByRole('slider', { name: `how much ${off} counts` }).focus();
     await page.keyboard.press('Home');
   }
@@ -91,7 +91,7 @@ test('the rack goes out as JSON and CSV and comes in again, and the nest as a dr
     const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name, exact: true }).click()]);
     return readFile(await download.path(), 'utf8');
   };
-  const json = await save('All of it, JSON');
+  const json = await save('Everything, JSON');
   const pieces = await save('Pieces, CSV');
   expect(await save('Kits, CSV')).toContain('cold soak,jar for soaking');
   expect(await save('Scores, CSV')).toContain('fuss,,small canister stove,5');
@@ -160,6 +160,7 @@ test('a lighter is lost, its row turns bad by the walker’s own table, and the 
   await turnTo(page, 'If you lose it');
   const row = page.getByRole('row', { name: /small lighter/i });
   await expect(page.locator('.harmless')).toContainText('small lighter');
+  await unfold(page, 'What lights what');
   await page.getByRole('combobox', { name: 'match on canister stove', exact: true }).selectOption('not');
   await expect(row).toContainText('10');
   await turnTo(page, 'Gear log');
@@ -183,7 +184,7 @@ test('the switch for what is owned hides the catalogue on the rack and in Carry'
     await expect(stove).toHaveAttribute('aria-expanded', 'false');
     return count;
   };
-  await page.getByRole('checkbox', { name: /Only what I own/ }).check();
+  await page.getByRole('checkbox', { name: /Only gear I own/ }).check();
   await page.getByRole('searchbox', { name: 'Find a piece by name' }).fill('larger gas');
   await expect(page.locator('app-pieces-list')).toContainText('No gear of that name among what you own');
   await page.getByRole('link', { name: 'Carry', exact: true }).click();

@@ -1,5 +1,19 @@
-import { expect, open, test, turnTo } from './helpers';
-import { beyond, collisions, cutOff, LAID_OUT, settled, SIDES, sideways, small, SPACED } from './looks';
+import { expect, open, standing, test, turnTo } from './helpers';
+import {
+  beyond,
+  collisions,
+  counted,
+  cutOff,
+  LAID_OUT,
+  MOST,
+  settled,
+  SIDES,
+  sideways,
+  small,
+  SMALLEST_PX,
+  SPACED,
+  TYPED_TABLES,
+} from './looks';
 
 const PHONE = { width: 390, height: 844 };
 const DESK = { width: 1280, height: 800 };
@@ -12,16 +26,23 @@ const SIZES = [
 ];
 
 for (const [view, sides] of Object.entries(SIDES))
-  test(`no words lie on each other on any side of ${view}, on any screen, at 400 %, with spaced text`, async ({ page }) => {
+  test(`no side of ${view} has too much, too small or words on each other, on any screen, at 400 %, with spaced text`, async ({ page }) => {
     await open(page, `/${view}`);
     await page.addStyleTag({ content: LAID_OUT });
     for (const side of sides) {
       await turnTo(page, side);
       await settled(page);
+      await standing(page);
       for (const size of SIZES) {
         await page.setViewportSize(size);
         await expect.poll(() => page.evaluate(collisions), { message: `${side} at ${size.width}` }).toEqual([]);
         await expect.poll(() => page.evaluate(beyond), { message: `${side} at ${size.width}` }).toBeLessThanOrEqual(0);
+        const { controls, words, smallestPx, smallest } = await page.evaluate(counted, true);
+        expect(smallestPx, `${side} at ${size.width}: “${smallest}”`).toBeGreaterThanOrEqual(SMALLEST_PX);
+        if (size === PHONE || size === DESK) {
+          expect(controls, `controls at first sight, ${side} at ${size.width}`).toBeLessThanOrEqual(TYPED_TABLES[side] ?? MOST.controls);
+          expect(words, `words at first sight, ${side} at ${size.width}`).toBeLessThanOrEqual(MOST.words);
+        }
         if (size !== PHONE) continue;
         // the frame changes over a moment after the window does
         await expect.poll(() => page.evaluate(small), { message: `${side}, for thumbs` }).toEqual([]);

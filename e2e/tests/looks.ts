@@ -3,7 +3,7 @@ import { expect, type Page } from '@playwright/test';
 /** The sides of every view, by their labels. */
 export const SIDES: Record<string, string[]> = {
   trail: ['Days and stop', 'Stops and legs', 'Day by day', 'Trip'],
-  kit: ['Build', 'Compare', 'Lighten', 'If you lose it', 'Gear log'],
+  kit: ['Build', 'Find the best', 'Compare', 'Lighten', 'If you lose it', 'Gear log'],
   menu: ['Dishes', 'What habits cost', 'Food by stop'],
   carry: ['This leg', 'All legs', 'Shopping', 'Other lengths', 'Weight and risk', 'Cases'],
   pack: ['Packing list', 'Stove card', 'One page', 'Home and resupply', 'Safety', 'Labels', 'Templates'],
@@ -11,6 +11,45 @@ export const SIDES: Record<string, string[]> = {
   bench: ['Your stove', 'Test', 'A or B', 'Cooling', 'Claims'],
   shelf: ['Containers', 'For this trip', 'Combine leftovers', 'Later trips'],
 };
+
+/** At most so many controls and words (ours to hold; the aim is 45 and 300), and no smaller type, px. */
+export const MOST = { controls: 60, words: 400 };
+/** Where days or legs are typed in a table, a field in every cell. */
+export const TYPED_TABLES: Record<string, number> = { 'Days and stop': 65, 'Day by day': 70, 'All legs': 65 };
+export const SMALLEST_PX = 13;
+
+/**
+ * In the page: visible controls; words outside drawings; the smallest type, with where it is. Of all the page, or of what is in sight without
+ * scrolling. A sheet of paper is shown as it is printed: 9 pt is 12 px, and its words are not of the screen.
+ */
+export function counted(inSight: boolean): { controls: number; words: number; smallestPx: number; smallest: string } {
+  const footPx = document.querySelector('.foot')?.getBoundingClientRect().top || innerHeight; // it is hidden on Walk of a phone
+  const isInSight = (e: Element) => e.getBoundingClientRect().top < (e.closest('main') ? footPx : innerHeight);
+  const isSeen = (e: Element) =>
+    e.checkVisibility({ visibilityProperty: true, opacityProperty: true, contentVisibilityAuto: inSight }) && (!inSight || isInSight(e));
+  const wanted = 'button, a[href], input:not([type=file]), select, textarea, summary, [role=slider], [role=switch]';
+  const controls = [...document.querySelectorAll(wanted)].filter(
+    (e) => isSeen(e) && e.getBoundingClientRect().width > 1 && !e.matches('.skip, [disabled]'),
+  ).length;
+  let [words, smallestPx, smallest] = [0, 99, ''];
+  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+  for (let n = walker.nextNode(); n; n = walker.nextNode()) {
+    const of = n.parentElement;
+    const text = n.textContent?.trim();
+    if (
+      !of ||
+      !text ||
+      !isSeen(of) ||
+      of.closest('.hidden-text, script, style, noscript, .skip, app-paper .sheet') ||
+      of.getBoundingClientRect().width < 2
+    )
+      continue;
+    const px = parseFloat(getComputedStyle(of).fontSize) * (of instanceof SVGGraphicsElement ? (of.getScreenCTM()?.a ?? 1) : 1);
+    if (px < smallestPx) [smallestPx, smallest] = [Math.round(100 * px) / 100, text];
+    if (!of.closest('svg')) words += text.split(/\s+/).length;
+  }
+  return { controls, words, smallestPx, smallest };
+}
 
 /** Pairs of visible words that lie on each other, and words cut off by the edge of the page. */
 export function collisions(): string[] {

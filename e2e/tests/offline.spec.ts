@@ -47,6 +47,6 @@ test('opens and plans with the server gone', async ({ page }) => {
   // the climate is worked out here when its service cannot be reached
   await page.getByRole('link', { name: 'Trail', exact: true }).click();
   await page.getByText('Several days at once').click();
-  await page.getByRole('button', { name: 'Let the simulated climate say' }).click();
+  await page.getByRole('button', { name: 'Use the simulated climate' }).click();
   await expect(page.locator('app-brush-panel')).toContainText('worked out here without the service');
 });

@@ -14,7 +14,7 @@ test('plans, reckons what a server would have said, and opens a track that is sh
     await page.evaluate(() => navigator.serviceWorker.ready);
     await page.goto(address + 'trail');
     await page.getByText('Several days at once').click();
-    await page.getByRole('button', { name: 'Let the simulated climate say' }).click();
+    await page.getByRole('button', { name: 'Use the simulated climate' }).click();
     await expect(page.locator('app-brush-panel')).toContainText('worked out here without the service');
     // as the share sheet does it
     const track = await readFile('../docs/formats/examples/ridge.gpx', 'utf8');

@@ -105,7 +105,7 @@ test('days are brushed and painted by hand and by key, and the verdict follows a
   await page.keyboard.press('Shift+ArrowRight');
   await unfold(page, 'Several days at once');
   await expect(page.getByRole('heading', { name: /^days 1 to 3/i })).toBeVisible();
-  await page.getByRole('button', { name: 'Let the simulated climate say' }).click();
+  await page.getByRole('button', { name: 'Use the simulated climate' }).click();
   await expect(page.locator('app-brush-panel')).toContainText('A simulated climate');
   await turnTo(page, 'Day by day');
   await expect(page.getByRole('table', { name: 'Days from Nettle Hut' })).toContainText('simulated climate');
