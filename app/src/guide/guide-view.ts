@@ -61,8 +61,8 @@ export class GuideView {
   protected readonly parts = computed(() => {
     const all = this.pages.hasValue() ? this.pages.value() : [];
     return [
-      { name: 'how to', pages: all.filter((p) => p.isTask) },
-      { name: 'to look up', pages: all.filter((p) => !p.isTask) },
+      { name: 'How to', pages: all.filter((p) => p.isTask) },
+      { name: 'To look up', pages: all.filter((p) => !p.isTask) },
     ];
   });
 
