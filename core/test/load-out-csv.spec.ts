@@ -25,8 +25,8 @@ describe('load-outs as a table', () => {
     });
   });
 
-  it('name cans, bottles and tablets in their own words', () => {
-    expect(rowsOf(writeLoadOutCsv(planTrip(DEMO_TRIP)))[2]['bought']).toBe('can 230 g with 230 g');
+  it('name canisters, bottles and tablets in their own words', () => {
+    expect(rowsOf(writeLoadOutCsv(planTrip(DEMO_TRIP)))[2]['bought']).toBe('canister 230 g with 230 g');
     expect(rowsOf(writeLoadOutCsv(planWith('alcohol-cone')))[0]['leavingWith']).toMatch(
       /^bottle 250 mL with \d+ mL( \+ bottle 250 mL with \d+ mL)*$/,
     );

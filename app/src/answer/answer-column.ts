@@ -48,7 +48,7 @@ import { StaleShelf } from './stale-shelf';
     <app-stale-shelf />
     <app-risk-panel [carry]="carry()" />
     <app-savings />
-    <details class="finer" appOpened #finer="opened">
+    <details appOpened #finer="opened">
       <summary>Average weight, stove time, packing</summary>
       @if (finer.once()) {
         <dl>
@@ -80,7 +80,7 @@ import { StaleShelf } from './stale-shelf';
       }
     </details>
     @if (carry().cautions.length) {
-      <details class="finer cautions">
+      <details class="cautions">
         <summary>{{ carry().cautions.length }} {{ carry().cautions.length === 1 ? 'caution' : 'cautions' }} for this kit</summary>
         <ul>
           @for (c of carry().cautions; track c.code) {

@@ -61,7 +61,7 @@ import { pinMendWords } from '../words/pin-mend-words';
           </fieldset>
         } @else if (unitName(); as unit) {
           <div class="line typed">
-            <span class="name">I buy at {{ stop().name }}, in {{ unit }}</span>
+            <span class="name">Buy at {{ stop().name }}, in {{ unit }}</span>
             <app-quantity-field
               [label]="unit + ' to buy here, decided'"
               quantity="count"
@@ -74,14 +74,14 @@ import { pinMendWords } from '../words/pin-mend-words';
           </div>
         }
         @if (stop().pinned) {
-          <button nz-button nzSize="small" type="button" (click)="unpin()">Let it be chosen again</button>
+          <button nz-button nzSize="small" type="button" (click)="unpin()">Choose for me again</button>
         }
         @if (pinWords(); as words) {
           <p>{{ words }}</p>
         }
         <app-study-note [study]="asked" />
         @if (mends(); as list) {
-          <p class="quiet">The nearest plans that hold:</p>
+          <p class="quiet">The nearest plans that last:</p>
           <ul>
             @for (m of list; track $index) {
               <li>
@@ -94,27 +94,21 @@ import { pinMendWords } from '../words/pin-mend-words';
         @if (fuelKind() === 'alcohol') {
           <label class="leak">
             <input type="checkbox" [appTick]="store.trip().loadOut.leakProof" (turned)="leakProof(!store.trip().loadOut.leakProof)" />
-            any one bottle may leak and the rest still lasts
+            Any one bottle may leak and the rest is still enough
           </label>
         }
         @if (leakWords(); as words) {
           <p class="quiet">{{ words }}</p>
         }
         <p class="quiet">
-          Average over the days is the start: it counts what is on the back every morning, so that a part-used canister carried on is seen,
-          which the weight at the stops alone is not.
-          {{ plan().exact ? '' : 'On a trip this long the best of a search is shown; a lighter one may exist.' }}
+          New trips count the average over the days: what you carry every morning, part-used canisters included.
+          {{ plan().exact ? '' : 'This trip is too long to try everything: a slightly lighter choice may exist.' }}
         </p>
       }
     </details>
   `,
   styleUrl: '../ui/rows.less',
   styles: `
-    summary {
-      margin-top: 0.375rem;
-      color: var(--ink-quiet);
-      cursor: pointer;
-    }
     .line.typed {
       grid-template-columns: minmax(0, 1fr) 4.75rem;
     }

@@ -16,7 +16,9 @@ import { BenchStudy } from './bench-study';
         <button nz-button nzSize="small" type="button" (click)="json()">The bench, JSON</button>
         <button nz-button nzSize="small" type="button" (click)="csv()">Every burn, CSV</button>
       </p>
-      <p class="quiet">JSON comes in by “Import” in the trip menu, beside what is here. A logger’s CSV comes in under “Cooling”.</p>
+      <p class="quiet">
+        Import JSON with “Import a file” in the trip menu; it is added to what is here. A logger’s CSV is read under “Cooling”.
+      </p>
     </details>
   `,
   styleUrl: '../ui/files.less',

@@ -108,7 +108,7 @@ const HEIGHT = 150;
             <h3>Compared with a typical stove of its type</h3>
             <app-factor-bars [calibration]="c" />
           }
-          <details class="finer" appOpened #finer="opened">
+          <details appOpened #finer="opened">
             <summary>While the canister empties, list of tests, files</summary>
             @if (finer.once()) {
               @if (feed(); as f) {

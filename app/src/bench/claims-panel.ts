@@ -42,7 +42,7 @@ import { BenchStudy } from './bench-study';
             </button>
           </li>
         } @empty {
-          <li class="quiet">{{ asked.problem() ? '' : 'asking the model…' }}</li>
+          <li class="quiet">{{ asked.problem() ? '' : 'Computing…' }}</li>
         }
       </ul>
       @if (open(); as o) {
@@ -65,10 +65,13 @@ import { BenchStudy } from './bench-study';
           @if (o.mine) {
             <button nz-button nzSize="small" type="button" (click)="remove(o.id)">Delete claim</button>
           }
-          <p class="quiet">
-            Reckoned with the burn model, what is known of the burner (by the catalogue, or by your tests) and a wind known to a factor of
-            1.4; 95 of 100. A side that does not cook is never the thrifty one.
-          </p>
+          <details>
+            <summary>How it is computed</summary>
+            <p class="quiet">
+              With the burn model, your stove as far as it is known, and wind known within a factor of 1.4; the interval holds 95 of 100. A
+              side that fails to cook never counts as saving.
+            </p>
+          </details>
         </section>
       }
     </div>
@@ -97,7 +100,7 @@ import { BenchStudy } from './bench-study';
           (valueChange)="by.set($event)"
         />
       </div>
-      <button nz-button nzSize="small" type="button" [disabled]="!words().trim()" (click)="add()">Hold it against the model</button>
+      <button nz-button nzSize="small" type="button" [disabled]="!words().trim()" (click)="add()">Test it against the model</button>
     </details>
   `,
   styleUrls: ['../ui/rows.less', './bench.less'],
@@ -162,9 +165,6 @@ import { BenchStudy } from './bench-study';
     }
     section p.quiet {
       font-size: 0.8125rem;
-    }
-    summary {
-      margin-top: 0.75rem;
     }
     @media (max-width: 1000px) {
       .look {

@@ -29,7 +29,7 @@ const FROM_C = 90;
       <thead>
         <tr>
           <th scope="col">Pot</th>
-          <th scope="col" appHint="worn">Worn</th>
+          <th scope="col" appHint="cover">Cover</th>
           <th scope="col" class="number" appHint="loses, for each degree above the air">Loses, for each degree above the air</th>
           <th scope="col" class="number">At {{ from() }}</th>
           <th scope="col" class="number">Hot ({{ hot() }}) for</th>
@@ -41,7 +41,7 @@ const FROM_C = 90;
         @for (r of rows(); track r.id) {
           <tr>
             <th scope="row">{{ r.name }}</th>
-            <td data-label="Worn">{{ r.dress }}</td>
+            <td data-label="Cover">{{ r.dress }}</td>
             <td data-label="Loses, for each degree" class="number">{{ r.ua }}</td>
             <td [attr.data-label]="'at ' + from()" class="number">{{ r.watts }}</td>
             <td data-label="Hot for" class="number">{{ r.hotFor }}</td>
@@ -53,8 +53,8 @@ const FROM_C = 90;
         } @empty {
           <tr>
             <td colspan="7" class="quiet">
-              Boil, put the flame out, and read the water every half minute: once with the lid, once with the sleeve. The difference is what
-              the sleeve is worth.
+              Boil, put the flame out, and read the water every half minute: once with the lid, once with the cozy. The difference is what
+              the cozy is worth.
             </td>
           </tr>
         }

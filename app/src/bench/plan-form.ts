@@ -63,7 +63,7 @@ type Where = (typeof WHERE)[number]['value'] | typeof ANOTHER.value;
       <p class="says">{{ says() }}</p>
       <p><button nz-button nzType="primary" class="strong-act" type="button" (click)="begin()">Start</button></p>
       <p class="quiet">
-        Outdoors, on level ground that cannot burn, nothing above it; water, sand or a lid at hand. A can is weighed cold, dry and shut.
+        Outdoors, on level ground that cannot burn, nothing above it; water, sand or a lid at hand. Weigh a canister cold, dry and shut.
         Fill and light by the maker’s manual; where open flames are forbidden there is no test.
       </p>
     }

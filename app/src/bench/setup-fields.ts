@@ -147,9 +147,9 @@ const ODDITIES = [
           >
         }
         <div class="fields">
-          <span class="name">My own re-weighings scatter by</span>
+          <span class="name">My repeated weighings differ by</span>
           <app-quantity-field
-            label="My own re-weighings scatter by"
+            label="My repeated weighings differ by"
             quantity="mass"
             [decimals]="2"
             placeholder="not tried"
@@ -184,9 +184,6 @@ const ODDITIES = [
     .short {
       grid-column: 2;
       width: 5.625rem;
-    }
-    summary {
-      margin-top: 0.375rem;
     }
     p.quiet {
       max-width: 70ch;

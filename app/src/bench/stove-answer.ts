@@ -47,7 +47,7 @@ export interface OddTest {
       </section>
     }
     @if (burner().garden !== null) {
-      <details class="finer">
+      <details>
         <summary>Show what the simulated garden hid</summary>
         <dl>
           @for (r of revealed(); track r.name) {

@@ -56,8 +56,8 @@ const IDEA_WORDS: Record<TestIdeaId, string> = {
         </tbody>
       </table>
       <p class="quiet">
-        To first order: each burn as the model has it, with the errors of scale, watch, water, wind, hand and day, for what is not known of
-        the stove on that carry. Two of a kind tell less than one of each.
+        Estimated from the burn model with the errors of scale, watch, water, wind, hand and day. Two tests of a kind tell less than one of
+        each.
       </p>
     } @else if (asked.fresh()) {
       <p class="quiet">This trip burns nothing that a test could tell of.</p>
@@ -104,7 +104,7 @@ export class WhichPanel {
     const { units } = this;
     const [{ sdBeforeG }] = found.ideas;
     return {
-      says: `From ${found.from} to ${found.to} the stove alone leaves ${units.text(sdBeforeG, 'mass')} open (one standard deviation). One burn each would take off:`,
+      says: `From ${found.from} to ${found.to} not knowing your stove leaves ${units.text(sdBeforeG, 'mass')} of doubt (one standard deviation). One test of each would take off:`,
       rows: found.ideas.map((i) => ({
         id: i.id,
         name: measured(IDEA_WORDS[i.id], this.units),

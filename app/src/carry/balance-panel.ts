@@ -56,12 +56,12 @@ const HEIGHT = 270;
         }
         <line class="limit" x1="0" x2="100%" [attr.y1]="g.y(risk.limit())" [attr.y2]="g.y(risk.limit())" />
         <text class="limit" [attr.x]="width() - 4" [attr.y]="g.limitLabelY" text-anchor="end">
-          what I live with, 1 in {{ Math.round(1 / risk.limit()) }}
+          your limit, 1 in {{ Math.round(1 / risk.limit()) }}
         </text>
         @for (t of g.ticksG; track t) {
           <text class="quiet" [attr.x]="g.x(t)" [attr.y]="H + 18" text-anchor="middle">{{ units.text(t, 'mass') }}</text>
         }
-        <text class="quiet" [attr.x]="width()" [attr.y]="H + 36" text-anchor="end">carried for cooking, average of the mornings</text>
+        <text class="quiet" [attr.x]="width()" [attr.y]="H + 36" text-anchor="end">average carried weight</text>
         <path class="front" [attr.d]="g.front" />
         @for (m of study.marks(); track $index) {
           <circle
@@ -85,7 +85,7 @@ const HEIGHT = 270;
       </p>
       <table class="stacks">
         <caption>
-          The front, from light to safe
+          From light to safe
         </caption>
         <thead>
           <tr>

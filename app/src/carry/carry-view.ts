@@ -90,7 +90,7 @@ type Side = (typeof SIDES)[number]['value'];
               @if (!answerFirst()) {
                 <ng-container [ngTemplateOutlet]="answer" />
               }
-              <details class="closer finer" appOpened #closer="opened">
+              <details class="closer" appOpened #closer="opened">
                 <summary>A closer look: flame, cold, dose, rest</summary>
                 @if (closer.once()) {
                   @defer (on immediate) {

@@ -57,7 +57,7 @@ import { WindEditor } from '../wind/wind-editor';
           (valueChange)="edit.paint(c.leg, 'water', { source: $event })"
         />
       </div>
-      <details class="finer" appOpened #o="opened">
+      <details appOpened #o="opened">
         <summary>Altitude, gusts, water temperature</summary>
         @if (o.once()) {
           <app-scale-field

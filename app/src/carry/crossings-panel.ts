@@ -106,8 +106,8 @@ const LETTER = 6.5;
             }
           </ul>
           <p class="quiet">
-            Each line is a kit on a mean day of this trip between stops ({{ daily() }} with {{ all[0].name }}), with its lightest containers
-            and the reserve asked for, hardware included. Steps are containers started; slopes are fuel.
+            Each line is a kit on an average day of this trip between stops ({{ daily() }} with {{ all[0].name }}), with its lightest
+            containers, the reserve and the kit itself. Steps are new containers; slopes are fuel.
           </p>
         </div>
       </div>

@@ -57,7 +57,7 @@ import { Hint } from '../ui/hint';
       @if (ownBurner(); as words) {
         <p class="note">{{ words }}</p>
       }
-      <details class="finer" appOpened #finer="opened">
+      <details appOpened #finer="opened">
         <summary>Lid, windscreen, flame, weights</summary>
         @if (finer.once()) {
           <div class="line weighed">
@@ -190,7 +190,7 @@ import { Hint } from '../ui/hint';
           <p class="note quiet">{{ fit() }}</p>
           <p class="note quiet">
             This stove cannot {{ use().cannot }}. Lit: {{ use().lit }}. Primed: {{ use().primed }}. Dosed: {{ use().dosed }}. Turned down:
-            {{ use().turnedDown }}. Put out: {{ use().putOut }}. The maker’s manual goes first.
+            {{ use().turnedDown }}. Put out: {{ use().putOut }}. The maker’s manual comes first.
           </p>
           <a routerLink="/kit" [queryParams]="{ side: 'find' }">Find the best kit for this trip</a>
         }

@@ -98,7 +98,7 @@ import { MorningsTable } from './mornings-table';
               <td>{{ mealWords(c) }}</td>
               <td>
                 <button nz-button nzSize="small" type="button" [attr.aria-label]="'Carry ' + c.name + ' on this leg'" (click)="take(c)">
-                  Carry it there
+                  Use on this leg
                 </button>
               </td>
             </tr>
@@ -110,8 +110,8 @@ import { MorningsTable } from './mornings-table';
         </tbody>
       </table>
       <p class="quiet">
-        Grams are the average over the whole trip. A kit that takes over comes by post, its fuel with it where the stop sells none; the
-        other one is sent home. Posting and flying with fuel is restricted: ask the carrier.
+        Grams are the average over the whole trip. The new kit comes by post, with fuel where the stop sells none; the other one is sent
+        home. Posting and flying with fuel is restricted: ask the carrier.
       </p>
     } @else if (asked.problem()) {
       <app-study-note [study]="asked" />

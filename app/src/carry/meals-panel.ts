@@ -23,7 +23,7 @@ const MAIN = ['breakfast', 'supper'] as const;
       @for (name of main; track name) {
         <app-meal-rows [day]="day()" [name]="name" />
       }
-      <details class="finer" appOpened #finer="opened">
+      <details appOpened #finer="opened">
         <summary>{{ more() }}</summary>
         @if (finer.once()) {
           @for (name of hot(); track name) {

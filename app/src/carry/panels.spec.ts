@@ -250,7 +250,7 @@ describe('the load-out', () => {
     panel.type('450 g canisters to buy here, decided', '0');
     update(['carry', 'plan']);
     expect(textOf()).toMatch(/What is pinned is \d+ g too little out of Nettle Hut: the pins are not followed/);
-    panel.press('Let it be chosen again');
+    panel.press('Choose for me again');
     expect(store().trip().stops[0].pinned).toBeNull();
   });
 

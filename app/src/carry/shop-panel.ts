@@ -54,19 +54,19 @@ import { Hint } from '../ui/hint';
               </tbody>
             </table>
             <p class="quiet">
-              First the lightest that keeps the chance of running out to what you live with, then by that chance. If the first is not there,
-              take the next; the plan looks at the stops after this one as well. ≈ where a usual price stands in. It works without a signal.
+              The lightest within your limit comes first. If it is sold out, take the next. The plan also looks at later stops. ≈ marks a
+              usual price.
             </p>
           } @else if (answers.problem()) {
             <app-study-note [study]="answers" />
           } @else if (c.demandG > 0) {
             <p class="quiet">Drawing {{ trips }} trips…</p>
           } @else {
-            <p class="quiet">Nothing is burnt from stock as far as {{ c.to }}: nothing has to be bought.</p>
+            <p class="quiet">No carried fuel is used as far as {{ c.to }}: nothing has to be bought.</p>
           }
         </section>
         <section>
-          <h2>What is over could be spent on</h2>
+          <h2>Use spare fuel for</h2>
           @if (slack(); as s) {
             <p class="says">{{ slackSays() }}</p>
             <ol>
@@ -82,7 +82,7 @@ import { Hint } from '../ui/hint';
                       [attr.aria-label]="'Rather: ' + names[x.comfort]"
                       (click)="rather(x.comfort)"
                     >
-                      Rather this
+                      Prefer this
                     </button>
                   </span>
                 </li>
@@ -91,10 +91,7 @@ import { Hint } from '../ui/hint';
             @if (s.leftG < s.slackG - 0.05) {
               <button nz-button nzSize="small" type="button" (click)="spend()">Put them on the menu</button>
             }
-            <p class="quiet">
-              In your order, cheapest evenings first, within the same containers, the reserve and your limit. Fuel that a later carry counts
-              on stays untouched.
-            </p>
+            <p class="quiet">In your order, cheapest evenings first, within the same containers and your limit.</p>
           } @else {
             <p class="quiet">{{ c.demandG > 0 ? 'working it out…' : 'No fuel is carried here.' }}</p>
           }

@@ -22,18 +22,18 @@ interface Cell {
   over?: boolean;
 }
 
-/** What if it comes otherwise: columns beside the plan, each with what would leave the stops and how the plan as it is would fare. */
+/** What if: columns beside the plan, each with what would leave the stops and how the plan as it is would fare. */
 @Component({
   selector: 'app-what-if-panel',
   imports: [Hint, NzButtonComponent, PickField, QuantityField, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="head">
-      <h2 id="what-if-title">What if it comes otherwise</h2>
+      <h2 id="what-if-title">What if conditions change</h2>
       <span class="quiet" role="status">{{ rows() && stale() ? 'not up to date yet' : '' }}</span>
       @for (k of kinds; track k.kind) {
         @if (columns().length < 5) {
-          <button nz-button nzSize="small" type="button" (click)="add(k.kind)">+ {{ k.words }}</button>
+          <button nz-button nzSize="small" type="button" (click)="add(k.kind)">Add: {{ k.words }}</button>
         }
       }
     </div>
@@ -101,9 +101,8 @@ interface Cell {
         </table>
       </div>
       <p class="quiet">
-        Each column is the trip planned anew. Under the load-outs: how often what is planned now would fall short if it came so. Colder
-        takes as much from dinners and breakfasts and half of it from the water; windier is one class up everywhere; slower is a day more on
-        every leg.
+        Each column is the trip planned again. Below each load stands whether the fuel planned now would be enough. Colder counts fully for
+        dinners and breakfasts, by half for the water. Windier is one class up everywhere.
       </p>
     } @else if (!asked.problem()) {
       <p class="quiet">Planning {{ columns().length + 1 }} trips…</p>
@@ -126,7 +125,7 @@ interface Cell {
     }
     thead button {
       display: block;
-      font-size: 0.75rem;
+      font-size: 0.8125rem;
     }
     .risk {
       display: block;
@@ -205,23 +204,23 @@ export class WhatIfPanel {
     });
     const sum = (c: WhatIfColumn, of: (x: WhatIfColumn['carries'][number]) => number): number => c.carries.reduce((s, x) => s + of(x), 0);
     return [
-      row('carried, average', (c) => ({ text: this.units.text(c.averageG, 'mass') + this.difference(c.averageG - now.averageG) })),
-      row('burnt in all', (c) => ({
+      row('Average carried weight', (c) => ({ text: this.units.text(c.averageG, 'mass') + this.difference(c.averageG - now.averageG) })),
+      row('Fuel need, all legs', (c) => ({
         text: this.units.text(
           sum(c, (x) => x.demandG),
           'mass',
         ),
       })),
-      row('at the stove', (c) => ({ text: slowerWords(c) })),
-      row('days', (c) => ({ text: `${sum(c, (x) => x.days)}` })),
-      ...(list.some((c) => (c?.mealsMissed ?? 0) > 0) ? [row('hot meals that stay cold', (c) => ({ text: `${c.mealsMissed}` }))] : []),
+      row('Stove time', (c) => ({ text: slowerWords(c) })),
+      row('Days', (c) => ({ text: `${sum(c, (x) => x.days)}` })),
+      ...(list.some((c) => (c?.mealsMissed ?? 0) > 0) ? [row('Hot meals that stay cold', (c) => ({ text: `${c.mealsMissed}` }))] : []),
       ...now.carries.map((of) => row(of.from, (c) => this.loadOutCell(c, of.fromStopId, c === now))),
     ];
   });
 
   private loadOutCell(column: WhatIfColumn, fromStopId: string, asPlanned: boolean): Cell {
     const c = column.carries.find((x) => x.fromStopId === fromStopId);
-    if (!c) return { text: 'closed: carried past' };
+    if (!c) return { text: 'closed' };
     return {
       text: c.fuelG > 0 ? containersInWords(c, this.units) : 'no fuel',
       risk: fareWords(c, asPlanned),

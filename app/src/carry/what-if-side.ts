@@ -11,7 +11,7 @@ const STUDIES = [
   { value: 'risk', label: 'Weight and risk' },
 ] as const;
 
-/** What if it comes otherwise: cases beside the plan, legs of other lengths, weight against risk. */
+/** What if: cases beside the plan, legs of other lengths, weight against risk. */
 @Component({
   selector: 'app-what-if-side',
   imports: [BalancePanel, CrossingsPanel, MissingPart, Sides, WhatIfPanel],

@@ -81,8 +81,8 @@ import { flameGeometry } from '../charts/flame-geometry';
           }
         </svg>
         <p class="quiet key">
-          Read with a fresh canister, where there is one · thick: fuel with your windscreen · dashed: the same without it · thin below: time
-          to the target · drag the marker or use the arrow keys
+          Computed with a fresh canister · thick: fuel with your windscreen · dashed: the same without it · thin below: time to the target ·
+          drag the marker or use the arrow keys
         </p>
       }
     } @else if (looked.fresh()) {

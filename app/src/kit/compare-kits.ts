@@ -51,7 +51,9 @@ const SHOWN = ['hotMeals', 'carriedG', 'fuelG', 'minutes', 'priceToBuy', 'priceP
             </td>
             @for (c of r.cells; track c.criterion) {
               <td class="number" [attr.data-label]="c.words">
-                {{ c.text }} <span class="quiet">{{ c.note }}</span>
+                <span
+                  >{{ c.text }} <span class="quiet">{{ c.note }}</span></span
+                >
               </td>
             }
             <td class="acts">

@@ -29,16 +29,19 @@ import { KitStudy } from './kit-study';
       @if (first(); as words) {
         <p>{{ words }}</p>
       }
-      <div class="said">
-        @for (part of said(); track part.title) {
-          <div>
-            <h3>{{ part.title }}</h3>
-            @for (w of part.sentences; track $index) {
-              <p>{{ w }}</p>
-            }
-          </div>
-        }
-      </div>
+      <details>
+        <summary>How firm this order is, what would change it, what it costs</summary>
+        <div class="said">
+          @for (part of said(); track part.title) {
+            <div>
+              <h3>{{ part.title }}</h3>
+              @for (w of part.sentences; track $index) {
+                <p>{{ w }}</p>
+              }
+            </div>
+          }
+        </div>
+      </details>
       @for (u of m.unplannable; track u.kitId) {
         <p class="error">{{ comparison.nameOf(u.kitId) }} cannot be planned: {{ lacks[u.code] }}.</p>
       }
@@ -54,7 +57,7 @@ import { KitStudy } from './kit-study';
               (valueChange)="inPoints($event)"
             />
             <span class="spread">
-              <span class="quiet">Price of gear without a life of its own is spread over</span>
+              <span class="quiet">Spread the price of gear that does not wear out over</span>
               <app-quantity-field
                 label="Trips that a piece’s price is spread over"
                 quantity="count"
@@ -67,8 +70,8 @@ import { KitStudy } from './kit-study';
           </div>
           <app-compare-table />
           <p class="quiet note">
-            Points run from the worst (0) to the best (5) of the kits that stand here, so one more kit can move the others. The weights are
-            a start and nobody’s law: drag them. Fuss and safety are yours to judge; your own points go before what is measured.
+            Points go from the worst (0) to the best (5) of the kits compared, so another kit can move them. The weights are only a start:
+            drag them. Fuss and safety you judge yourself; points you type replace measured ones.
           </p>
         }
       </details>
@@ -132,7 +135,7 @@ export class ComparePanel {
     const nameOf = (id: string): string => this.comparison.nameOf(id);
     return [
       { title: 'How firm this order is', sentences: firmnessWords(ranking, nameOf) },
-      { title: 'What would turn it', sentences: toWinWords(ranking, this.comparison.toWin(), nameOf, this.units) },
+      { title: 'What would change it', sentences: toWinWords(ranking, this.comparison.toWin(), nameOf, this.units) },
       { title: 'What it costs', sentences: this.comparison.kits().map((k) => kitPriceWords(k, this.units)) },
     ];
   });

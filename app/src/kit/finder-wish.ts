@@ -57,7 +57,7 @@ const MUSTS = [
           }
           <label>
             <input type="checkbox" [appTick]="wish().mostMinutesADay !== undefined" (turned)="limitTime()" />
-            <span>Burn no longer than</span>
+            <span>Stove time no longer than</span>
           </label>
           @if (wish().mostMinutesADay; as most) {
             <app-quantity-field
@@ -78,10 +78,6 @@ const MUSTS = [
       display: block;
       padding: 0.375rem 0;
       border-top: 1px solid var(--hairline);
-    }
-    summary {
-      padding: 0.375rem 0;
-      cursor: pointer;
     }
     nz-tag {
       margin-left: 0.5rem;

@@ -265,10 +265,6 @@ const same = <T extends string>(values: readonly T[]) => values.map((value) => (
     .acts {
       line-height: 1.2;
     }
-    summary {
-      color: var(--ink-quiet);
-      cursor: pointer;
-    }
     @media (max-width: 480px) {
       .grid {
         grid-template-columns: 4.75rem minmax(0, 1fr);

@@ -71,7 +71,7 @@ import { KitStudy } from './kit-study';
     }
     <label class="switch">
       <input type="checkbox" [appTick]="study.rack().onlyOwned" (turned)="switchOwned()" />
-      <span>Only what I own or was lent, everywhere</span>
+      <span>Only gear I own or have on loan, everywhere</span>
     </label>
     <div class="line find">
       <label class="hidden-text" for="find-piece">Find a piece by name</label>
@@ -106,10 +106,10 @@ import { KitStudy } from './kit-study';
       }
     </ul>
 
-    <details class="finer">
+    <details>
       <summary>Files: pieces, kits and scores</summary>
       <p class="acts">
-        <button nz-button nzSize="small" type="button" (click)="save('rack')">All of it, JSON</button>
+        <button nz-button nzSize="small" type="button" (click)="save('rack')">Everything, JSON</button>
         <button nz-button nzSize="small" type="button" (click)="save('pieces')">Pieces, CSV</button>
         <button nz-button nzSize="small" type="button" (click)="save('kits')">Kits, CSV</button>
         <button nz-button nzSize="small" type="button" (click)="save('scores')">Scores, CSV</button>
@@ -117,7 +117,7 @@ import { KitStudy } from './kit-study';
           >Read CSV</app-file-field
         >
       </p>
-      <p class="quiet">A gear list in JSON comes in by “Import” in the trip menu.</p>
+      <p class="quiet">Import a gear list in JSON with “Import a file” in the trip menu.</p>
     </details>
     @if (intake.offer(); as o) {
       <app-table-offer [offer]="o" (taken)="intake.take()" (left)="intake.leave()" />
@@ -180,10 +180,6 @@ import { KitStudy } from './kit-study';
     }
     details {
       margin-top: 0.25rem;
-    }
-    summary {
-      color: var(--ink-quiet);
-      cursor: pointer;
     }
     .read,
     .error {

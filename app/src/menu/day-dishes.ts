@@ -100,10 +100,6 @@ type Scope = DishScope['kind'];
       align-items: center;
       padding: 0.25rem 0;
     }
-    summary {
-      padding: 0.375rem 0;
-      cursor: pointer;
-    }
     section {
       padding: 0.3125rem 0 0.3125rem 0.5rem;
       border-left: 3px solid transparent;
@@ -185,7 +181,7 @@ export class DayDishes {
   /** The day shown has dishes of its own. */
   private readonly dayHasOwn = computed(() => Object.keys(this.day().dishes).length > 0);
   protected readonly hasOwn = computed(() => this.dayHasOwn() || Object.keys(this.store.trip().rotation).length > 0);
-  protected readonly clearWords = computed(() => (this.dayHasOwn() ? 'Back to the usual dishes' : 'End the turns'));
+  protected readonly clearWords = computed(() => (this.dayHasOwn() ? 'Back to the usual dishes' : 'Stop taking turns'));
 
   protected choose(name: MealName, dish: string): void {
     const trip = this.store.trip();

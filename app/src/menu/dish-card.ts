@@ -60,10 +60,6 @@ const VERDICTS: readonly { value: DoneVerdict; label: string }[] = [
       display: block;
       min-width: 0;
     }
-    summary {
-      padding: 0.375rem 0;
-      cursor: pointer;
-    }
     ul {
       margin: 0;
       padding: 0 0 0 1rem;

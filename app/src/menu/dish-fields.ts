@@ -125,10 +125,6 @@ const FINER: readonly DishKey[] = ['drainedMl', 'fatG', 'simmerMin', 'packagingG
       flex-wrap: wrap;
       gap: 0.375rem 1rem;
     }
-    summary {
-      padding: 0.375rem 0;
-      cursor: pointer;
-    }
   `,
 })
 export class DishFields {

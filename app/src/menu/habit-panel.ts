@@ -5,6 +5,7 @@ import { RESTING, study } from '../planning/study';
 import { StudyWorker } from '../planning/study-worker';
 import { WorkspaceStore } from '../store/workspace-store';
 import { StudyNote } from '../ui/study-note';
+import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
 import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../words/menu-words';
 
@@ -21,7 +22,7 @@ import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../
         @for (r of rows(); track r.words) {
           <li>
             <button type="button" class="row" [attr.aria-label]="r.spoken" [title]="r.school ?? ''" (click)="adopt(r.words, r.habit.trip)">
-              <span class="words">{{ r.words }}</span>
+              <span class="words">{{ sentenceStart(r.words) }}</span>
               <span class="bar" aria-hidden="true"
                 ><i [class.saves]="r.habit.fuelG < 0" [style.width.%]="r.width" [style.marginLeft.%]="r.left"></i
               ></span>
@@ -39,7 +40,7 @@ import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../
       } @else {
         <p class="quiet">No two habits that give nothing up save anything more here.</p>
       }
-      <details class="quiet">
+      <details>
         <summary>What walkers disagree about</summary>
         @for (s of schools(); track s) {
           <p>{{ s }}</p>
@@ -104,12 +105,10 @@ import { type HabitEffect, habitEffectWords, habitWords, schoolWords } from '../
     p {
       margin: 0.375rem 0;
     }
-    summary {
-      cursor: pointer;
-    }
   `,
 })
 export class HabitPanel {
+  protected readonly sentenceStart = sentenceStart;
   private readonly units = inject(Units);
   private readonly store = inject(WorkspaceStore);
   private readonly plans = inject(PlanService);

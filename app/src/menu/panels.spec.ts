@@ -89,7 +89,7 @@ describe('one dish', () => {
   it('is drawn over its minutes with other ways to it, has its card, and learns from a word', async () => {
     const panel = await planned(new Panel(DishCardPanel));
     expect(panel.text).toMatch(/600 mL \(4\smarks\) of water; flame at 70 %: 14\.\d g of fuel/);
-    expect(panel.text).toMatch(/About \d+ min( \d+ s)?, .* on a kind evening, .* on a hard one/);
+    expect(panel.text).toMatch(/About \d+ min( \d+ s)?, .* on a mild evening, .* on a hard one/);
     expect(panel.text).toContain('Stir in 130 g');
     expect(panel.text).toContain('the food swells to about 468 mL'); // 130 g · 1.2 mL/g · 3
     const dish = TestBed.inject(DishStudy).dish();
@@ -122,7 +122,7 @@ describe('one dish', () => {
 describe('the habit ledger', () => {
   it('ranks what habits cost, says what it does to containers, and is adopted as one undoable step', async () => {
     const panel = await planned(new Panel(HabitPanel));
-    expect(panel.text).toMatch(/breakfast cold.*−\d+ g/);
+    expect(panel.text).toMatch(/Breakfast cold.*−\d+ g/);
     expect(panel.text).toContain('no container');
     expect(panel.text).toMatch(/The best together.*Planned as one: savings do not add up/);
     panel.press('stop at 88 °C instead of the boil');

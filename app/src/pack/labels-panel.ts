@@ -61,7 +61,7 @@ export class LabelsPanel {
       name: l.meal.name,
       words: labelWords(l.meal, this.trip().cupMarkMl, this.units),
       where: `${PART_WORDS[l.part]}, out of ${l.from}, ${l.days.length > 1 ? 'days' : 'day'} ${l.days.join(', ')}`,
-      copies: l.count > 1 ? `${l.count} bags wear it` : 'one bag wears it',
+      copies: l.count > 1 ? `${l.count} bags` : '1 bag',
     })),
   );
 }

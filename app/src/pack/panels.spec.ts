@@ -74,7 +74,7 @@ describe('what is printed', () => {
   it('is a label for every dish out of every stop, with its water and rest', async () => {
     const { text } = await planned(new Panel(LabelsPanel));
     expect(text).toMatch(
-      /dried dinner and tea\s*130\sg; 600\smL \(4\smarks\) boiling, rest 12 min\s*dinner, out of Nettle Hut, days 1, 2, 3, 4, 5\s*5 bags wear it/,
+      /dried dinner and tea\s*130\sg; 600\smL \(4\smarks\) boiling, rest 12 min\s*dinner, out of Nettle Hut, days 1, 2, 3, 4, 5\s*5 bags/,
     );
     const portions = packed().labels.reduce((n, l) => n + l.count, 0);
     expect(portions).toBe(packed().sheets.reduce((n, s) => n + s.packets.reduce((m, p) => m + p.count, 0), 0));

@@ -96,7 +96,7 @@ import { ShelfStudy } from './shelf-study';
       } @else {
         <p class="quiet">{{ c.openedOn ? 'No reading since it was opened.' : 'New: it holds what is printed on it.' }}</p>
       }
-      <details class="finer" appOpened #o="opened">
+      <details appOpened #o="opened">
         <summary>Size, price, where it was used</summary>
         @if (o.once()) {
           @if (told()?.price; as words) {

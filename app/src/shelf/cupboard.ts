@@ -38,7 +38,7 @@ import { ShelfStudy, type Shelved } from './shelf-study';
           </button>
         </li>
       } @empty {
-        <li class="quiet">No containers yet. Press “Add container” and say what stands there: “230 g canister, weighs 293 g”.</li>
+        <li class="quiet">No containers yet. Press “Add container” and type what it is: “230 g canister, weighs 293 g”.</li>
       }
     </ul>
   `,

@@ -24,7 +24,7 @@ import { Hint } from '../ui/hint';
   imports: [ContainerShape, Hint, NzButtonComponent, PickField, StaleShelf, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>What I have, for {{ store.trip().name }}</h2>
+    <h2>Your containers for {{ store.trip().name }}</h2>
     <app-stale-shelf />
     <app-study-note [study]="asked" of="ways" />
     @if (worth(); as words) {
@@ -33,7 +33,7 @@ import { Hint } from '../ui/hint';
       <p class="quiet">Planning the trip with the shelf and without…</p>
     }
     <p class="acts">
-      <button nz-button nzSize="small" type="button" (click)="offerAll()">Offer the whole shelf</button>
+      <button nz-button nzSize="small" type="button" (click)="offerAll()">Offer all</button>
       <button nz-button nzSize="small" type="button" [disabled]="!store.trip().own.length" (click)="leaveAll()">
         Leave it all at home
       </button>
@@ -43,7 +43,7 @@ import { Hint } from '../ui/hint';
     </p>
     <div class="two">
       <div>
-        <h3 appHint="each of them">Each of them</h3>
+        <h3 appHint="each of them">Each container</h3>
         <table class="stacks">
           <thead>
             <tr>
@@ -76,7 +76,7 @@ import { Hint } from '../ui/hint';
       </div>
       <div>
         @if (ways(); as list) {
-          <h3>What each way comes to</h3>
+          <h3>Choices compared</h3>
           <table class="stacks">
             <thead>
               <tr>
@@ -101,8 +101,8 @@ import { Hint } from '../ui/hint';
             <p>{{ words }}</p>
           }
           <p class="quiet">
-            An old canister may weigh more than a new small one for what is left in it: then leaving it is lighter. Each way is the trip
-            planned anew, at the weight that you count by.
+            An old canister with little fuel may weigh more than a small new one: then leave it at home. Each choice is the trip planned
+            again, by your measure of weight.
           </p>
         }
         <h3>Which canister on which night</h3>
@@ -119,7 +119,7 @@ import { Hint } from '../ui/hint';
             }
           </ul>
         } @empty {
-          <p class="quiet">No carry of this trip takes anything from the shelf.</p>
+          <p class="quiet">No leg of this trip uses anything from the shelf.</p>
         }
       </div>
     </div>

@@ -28,7 +28,7 @@ const HAND_WARM_C = 20;
       }
     </ul>
     @if (!read()) {
-      <button nz-button nzSize="small" type="button" (click)="read.set(true)">I have read that: show what it would come to</button>
+      <button nz-button nzSize="small" type="button" (click)="read.set(true)">I have read this: show the result</button>
     } @else if (cans().length < 2) {
       <p class="quiet">It takes two canisters of one blend that have been opened.</p>
     } @else {

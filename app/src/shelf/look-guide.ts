@@ -65,7 +65,7 @@ const IN_WATER: readonly GuidedHow[] = ['floated', 'marked', 'risen'];
     } @else if (would(); as words) {
       <p class="would" role="status">{{ words }}</p>
     }
-    <details class="finer" appOpened #o="opened">
+    <details appOpened #o="opened">
       <summary>How it is done</summary>
       @if (o.once()) {
         <ol>

@@ -116,7 +116,7 @@ describe('the shelf on a trip', () => {
     const panel = await planned(new Panel(ForTripPanel));
     expect(panel.text).toContain('With the shelf:');
     expect(panel.text).toContain('nothing from the shelf');
-    panel.press('Offer the whole shelf');
+    panel.press('Offer all');
     await panel.settle();
     expect(store().trip().own).toHaveLength(9);
     expect(panel.text).toContain('garden tests');
@@ -164,7 +164,7 @@ describe('leftovers and the trips to come', () => {
     const panel = new Panel(JoinPanel);
     expect(panel.text).toContain('forbid refilling');
     expect(panel.text).not.toContain('moves at most');
-    panel.press('I have read that: show what it would come to');
+    panel.press('I have read this: show the result');
     expect(panel.text).toContain('another blend: never mixed');
     const [into, small] = [leftG('shelf-ridge'), leftG('shelf-small')];
     panel.press('I did it: write it down, to be weighed');

@@ -17,7 +17,7 @@ import { Hint } from '../ui/hint';
   imports: [Hint, StudyNote],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>What to buy for the trips to come</h2>
+    <h2>What to buy for later trips</h2>
     <app-study-note [study]="asked" of="trips" />
     @if (plan(); as p) {
       <p class="sum">{{ p.sum }}</p>
@@ -55,7 +55,7 @@ import { Hint } from '../ui/hint';
     }
     <div class="two">
       <div>
-        <h3>A gram by size and shop</h3>
+        <h3>Price by size and shop</h3>
         <table class="stacks">
           <thead>
             <tr>
@@ -126,7 +126,7 @@ export class SeasonPanel {
     const text = (v: number, q: 'mass' | 'price'): string => this.units.text(v, q);
     const left = season.shelf.map((c) => ({ c, g: stockOf(c).left.massG })).filter((x) => x.g >= 1);
     return {
-      sum: `${text(season.price, 'price')} to buy in all; ${text(season.priceWithoutShelf, 'price')} if the shelf were empty, ${text(season.priceByMoney, 'price')} if money alone counted and no gram.`,
+      sum: `${text(season.price, 'price')} to buy in all; ${text(season.priceWithoutShelf, 'price')} if the shelf were empty, ${text(season.priceByMoney, 'price')} if only money counted.`,
       trips: season.trips.map((t) => ({
         id: t.id,
         name: t.name,

@@ -23,7 +23,7 @@ import { ShelfStudy } from './shelf-study';
         <button nz-button nzSize="small" type="button" (click)="csv()">The shelf, CSV</button>
         <app-file-field label="CSV file of containers" accept=".csv,text/csv" (chosen)="intake.choose($event)">Read CSV</app-file-field>
       </p>
-      <p class="quiet">A row for every reading. JSON comes in by “Import” in the trip menu.</p>
+      <p class="quiet">A row for every reading. Import JSON with “Import a file” in the trip menu.</p>
     </details>
     @if (intake.offer(); as o) {
       <app-table-offer [offer]="o" (taken)="intake.take()" (left)="intake.leave()" />

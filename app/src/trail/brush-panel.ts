@@ -79,7 +79,7 @@ type MealsOut = keyof typeof MEALS_OUT;
       <button nz-button nzSize="small" type="button" (click)="zeroDay(true)">Add a day in town</button>
       <button nz-button nzSize="small" type="button" [disabled]="!canStop()" (click)="newStop()">Add a stop here</button>
       <button nz-button nzSize="small" type="button" [disabled]="marker.dayCount() < 2" (click)="remove()">Delete days</button>
-      <button nz-button nzSize="small" type="button" (click)="climate()">Let the simulated climate say</button>
+      <button nz-button nzSize="small" type="button" (click)="climate()">Use the simulated climate</button>
     </p>
     @if (climates.answeredBy(); as by) {
       <p class="quiet note">

@@ -70,7 +70,7 @@ describe('the brushed days', () => {
   it('are handed to the simulated climate and say so; what is typed afterwards wins', async () => {
     marker().brushDays(1, 3);
     const panel = new Panel(BrushPanel);
-    panel.press('Let the simulated climate say');
+    panel.press('Use the simulated climate');
     await panel.settle();
     expect(panel.text).toContain('A simulated climate, invented from latitude, height and date, worked out here without the service');
     expect(

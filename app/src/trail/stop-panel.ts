@@ -67,7 +67,7 @@ import { Tick } from '../ui/tick';
       </div>
       <p class="quiet note">Fuel may be refused by post, and must never fly. Ask the carrier before you count on it.</p>
     }
-    <details class="finer" appOpened #sells="opened">
+    <details appOpened #sells="opened">
       <summary>Sells {{ sold() }}</summary>
       @if (sells.once()) {
         <fieldset>
@@ -92,7 +92,7 @@ import { Tick } from '../ui/tick';
         </fieldset>
       }
     </details>
-    <details class="finer" appOpened #finer="opened">
+    <details appOpened #finer="opened">
       <summary>Name, kind, opening hours, detour</summary>
       @if (finer.once()) {
         <div class="line">

@@ -60,7 +60,7 @@ type Side = (typeof SIDES)[number]['value'];
                   <app-stop-panel />
                   <div>
                     <app-leg-days [plan]="p.plan" />
-                    <details class="finer" appOpened #more="opened">
+                    <details appOpened #more="opened">
                       <summary>Several days at once; add or delete days</summary>
                       @if (more.once()) {
                         <app-brush-panel />
@@ -69,7 +69,7 @@ type Side = (typeof SIDES)[number]['value'];
                   </div>
                 </div>
                 <p class="quiet how">
-                  Drag over the land to choose several days, drag a diamond to move a stop (with Shift the leg before it grows). Wind:
+                  Drag over the land to select several days. Drag a diamond to move a stop; with Shift the leg before it gets longer. Wind:
                   <b>/</b> calm, <b>//</b> light, <b>///</b> moderate, <b>////</b> strong.
                 </p>
                 @if (wide()) {

@@ -44,7 +44,7 @@ import { takeName } from '../ui/take-name';
       }
     </p>
     @if (!command('waypoints')?.enabled) {
-      <p class="quiet note">Waypoints can be written for a trip that was laid out along a GPX track.</p>
+      <p class="quiet note">Only a trip made from a GPX track has waypoints to export.</p>
     }
   `,
   styleUrl: '../ui/rows.less',

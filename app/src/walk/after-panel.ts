@@ -126,7 +126,7 @@ export class AfterPanel {
   protected readonly benchWords = computed(() =>
     this.tests()
       ? `${this.tests()} ${this.tests() === 1 ? 'burn' : 'burns'} into the bench`
-      : 'no burn stands alone between two readings: nothing for the bench',
+      : 'No single burn lies between two readings, so none can go to the bench.',
   );
   protected readonly others = computed(() =>
     this.store

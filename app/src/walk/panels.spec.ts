@@ -243,7 +243,7 @@ describe('the rest of the way', () => {
     const panel = await planned(new Panel(AfterPanel));
     expect(panel.text).toMatch(/Nettle Hut to Harrow Junction\s*119\sg/);
     expect(panel.text).toMatch(/18 hot meals/);
-    expect(panel.text).toContain('nothing for the bench');
+    expect(panel.text).toContain('none can go to the bench');
     const before = store().rack().shelf.length;
     panel.press('Put what is left on the shelf');
     const [can] = store().rack().shelf.slice(before);

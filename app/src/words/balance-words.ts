@@ -16,10 +16,10 @@ export function balanceWords(now: Mark, front: readonly Mark[], limit: number, u
   const better = front.find((m) => m.worst <= now.worst && m.averageG < now.averageG - 1);
   const safest = front.find((m) => m.worst <= limit);
   const where = now.worst < RAREST_CHANCE ? '' : ` between ${now.tightest.from} and ${now.tightest.to}`;
-  const own = `As planned: ${units.text(now.averageG, 'mass')} on average, its chance of running out${where} is ${balanceChanceWords(now.worst)}. `;
+  const own = `As planned: ${units.text(now.averageG, 'mass')} on average, chance of running out${where} ${balanceChanceWords(now.worst)}.  `;
   if (better)
     return `${own}${better.name} with ${better.reservePercent} % reserve is ${units.text(now.averageG - better.averageG, 'mass')} lighter and no riskier.`;
   if (safest && safest !== now && safest.averageG < now.averageG - 1)
     return `${own}The lightest within your limit is ${safest.name} with ${safest.reservePercent} % reserve, ${units.text(safest.averageG, 'mass')}.`;
-  return `${own}Nothing on the rack that cooks as much is lighter without more risk.`;
+  return `${own}No kit of yours that cooks as much is lighter at the same risk.`;
 }

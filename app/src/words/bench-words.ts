@@ -22,7 +22,7 @@ export const testWords = (test: BenchTest, units: Some): string =>
 export const DRESS_WORDS: Record<CoolingTest['dress'], string> = {
   open: 'open',
   lid: 'lid on',
-  sleeve: 'lid and sleeve',
+  sleeve: 'lid and cozy',
   cozy: 'in a cozy',
 };
 
@@ -30,7 +30,7 @@ export const CONFOUNDER_WORDS: Record<Confounder, string> = {
   pot: 'the pot',
   burner: 'the stove',
   flame: 'the flame',
-  sleeve: 'the sleeve',
+  sleeve: 'the cozy',
   water: 'the water',
   target: 'the target',
   endPoint: 'what counts as done',
@@ -135,7 +135,7 @@ export function differsWords(differs: readonly Confounder[]): string {
 
 /** Is it worth carrying on this trip. */
 export function worthWords({ savedG, lowG, highG, heavierG }: Worth, nameA: string, units: Some): string {
-  const save = `On this trip’s dearest carry, cooked as in the test, ${nameA} would ${savedG >= 0 ? 'save' : 'cost'} ${units.text(Math.abs(savedG), 'mass')} of fuel (${units.number(lowG, 'mass')} to ${units.text(highG, 'mass')})`;
+  const save = `On the leg that takes most fuel, cooked as in the test, ${nameA} would ${savedG >= 0 ? 'save' : 'cost'} ${units.text(Math.abs(savedG), 'mass')} of fuel (${units.number(lowG, 'mass')} to ${units.text(highG, 'mass')})`;
   const weight =
     Math.abs(heavierG) < 0.5
       ? 'and weighs the same.'
@@ -145,6 +145,6 @@ export function worthWords({ savedG, lowG, highG, heavierG }: Worth, nameA: stri
       ? ' Worth its weight.'
       : highG < heavierG
         ? ' Not worth its weight here.'
-        : ' Whether that is worth its weight cannot be told yet.';
+        : ' Whether that is worth its weight is not clear yet.';
   return `${save} ${weight}${verdict}`;
 }

@@ -5,11 +5,11 @@ import { RESTRICTION_WORDS } from './trail-words';
 import { measured } from './measured';
 import type { Units } from './units';
 
-/** "all the way"; "days 6–9 and 18–20". */
+/** "whole trip"; "days 6–9 and 18–20". */
 export const whereWords = (days: BriefLine['days']): string =>
   days.length
     ? `days ${days.map((d) => (d.from === d.to ? `${d.from}` : `${d.from}–${d.to}`)).join(' and ')}`.replace(/^days (\d+)$/, 'day $1')
-    : 'all the way';
+    : 'whole trip';
 
 /** One line of the brief, without where it applies. */
 export function briefWords({ what }: BriefLine, units: Pick<Units, 'text'>): string {
@@ -29,4 +29,4 @@ export function briefWords({ what }: BriefLine, units: Pick<Units, 'text'>): str
   }
 }
 /** Said before all of it. */
-export const BRIEF_FIRST = 'The maker’s manual, local law and the land manager go before everything here.';
+export const BRIEF_FIRST = 'The maker’s manual, local law and the land manager come first.';

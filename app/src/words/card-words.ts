@@ -64,7 +64,7 @@ function heatWords(
 
 function rangeWords({ planned, quickS, slowS }: CookedDish): string {
   const hard = slowS === undefined ? 'never in a wind one class up' : `${formatDuration(slowS)} on a hard one`;
-  return `About ${formatDuration(planned.burn.durationS)}, ${formatDuration(quickS)} on a kind evening, ${hard}.`;
+  return `About ${formatDuration(planned.burn.durationS)}, ${formatDuration(quickS)} on a mild evening, ${hard}.`;
 }
 
 function restWords({ packet }: Meal, { needRestS }: CookedDish): string {

@@ -9,7 +9,7 @@ export function cautionWords(c: Caution, units: Pick<Units, 'text'>): string {
     case 'hotCan':
       return `The canister will reach about ${units.text(c.canC, 'temperature')}: 50 °C is the limit printed on it. Stop and let it cool.`;
     case 'carbonMonoxide':
-      return 'Cold or wind tempts one into the tent: carbon monoxide kills without a smell, and nylon burns. Cook outside.';
+      return 'Do not cook in the tent, even in cold or wind: carbon monoxide kills without a smell, and nylon burns.';
     case 'jointLeaks':
       return 'Valve shut, screw on upright, listen and smell before lighting.';
     case 'bathNotHot':
@@ -25,7 +25,7 @@ export function cautionWords(c: Caution, units: Pick<Units, 'text'>): string {
     case 'primeOutside':
       return 'Prime in the open: it flares, and petrol does so more. Only the fuel the maker names.';
     case 'meltingSleeve':
-      return 'At this flame the heat up the side melts sleeves, handles and plastic lids: remove it or turn down.';
+      return 'At this flame the heat up the side melts cozies, handles and plastic lids: remove it or turn down.';
     case 'overfull':
       return `${units.text(c.waterMl, 'volume')} leaves no headspace: this pot takes ${units.text(c.roomMl, 'volume')}. Fill it off the stove, and less.`;
     case 'tallOnNarrow':

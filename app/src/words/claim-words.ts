@@ -1,19 +1,20 @@
 import type { Axis, Claim, ClaimAnswer, ClaimVerdict } from '@tinder/core/bench';
 import { contrastSaid } from './contrast-words';
 import { measured } from './measured';
+import { sentenceStart } from './sentence-start';
 import type { Units } from './units';
 
 /** Sayings of the trade, in our words. */
 const SAYINGS: Record<string, string> = {
   windscreenHalves: 'A windscreen halves the fuel',
   lidFifth: 'A lid saves a fifth',
-  sleeve: 'A sleeve left on while heating saves fuel',
+  sleeve: 'A cozy left on while heating saves fuel',
   lowFlame: 'Half a flame saves a tenth over a full one',
-  lowestFlame: 'The lower the flame, the thriftier',
+  lowestFlame: 'The lower the flame, the less fuel',
   fullFlameQuick: 'A low flame takes no longer',
   warmCan: 'A warm canister saves fuel',
   warmCanQuick: 'A warm canister boils a fifth sooner than a cold one',
-  fullCanQuick: 'A full can boils sooner than one nearly empty',
+  fullCanQuick: 'A full canister boils sooner than one nearly empty',
   titanium: 'Titanium wastes fuel beside aluminium',
   fins: 'A finned base saves a quarter',
   widePot: 'A wide pot saves a tenth over a narrow one',
@@ -36,7 +37,7 @@ export const VERDICT_WORDS: Record<ClaimVerdict, string> = {
   holds: 'holds',
   holdsNot: 'does not hold here',
   tooSmall: 'too small to see',
-  open: 'cannot be said yet',
+  open: 'not clear yet',
   depends: 'depends',
   aFails: 'fails here',
   bFails: 'only it cooks here',
@@ -59,24 +60,25 @@ export function claimWords({ claim, verdict, saves }: ClaimAnswer, units: Pick<U
   const what = claim.of === 'fuel' ? 'fuel' : 'time';
   const said = saves.mean >= 0 ? `${share(saves.mean)} less ${what}` : `${share(saves.mean)} more ${what}`;
   const end = (x: number): string => `${share(x)} ${x >= 0 ? 'less' : 'more'}`;
-  return `${sides.a} against ${sides.b}: ${said} (${end(saves.low)} to ${end(saves.high)}).`;
+  return `${sentenceStart(sides.a)} against ${sides.b}: ${said} (${end(saves.low)} to ${end(saves.high)}).`;
 }
 
 /** The share that is claimed. */
-export const claimedWords = ({ by }: Pick<Claim, 'by'>): string => (by === 0 ? 'said: less at all' : `said: ${share(by)} less`);
+export const claimedWords = ({ by }: Pick<Claim, 'by'>): string => (by === 0 ? 'claim: any less' : `claim: ${share(by)} less`);
 
 export const AXIS_WORDS: Record<Axis, { name: string; quantity: 'speed' | 'temperature' | 'volume' }> = {
   windMps: { name: 'wind at the flame', quantity: 'speed' },
-  airC: { name: 'air and can', quantity: 'temperature' },
+  airC: { name: 'air and canister', quantity: 'temperature' },
   waterMl: { name: 'water', quantity: 'volume' },
 };
 
 /** Where the answer turns. */
 export function turnsWords(turns: ClaimAnswer['turns'], units: Pick<Units, 'text'>): string {
-  if (!turns.length) return measured('It turns nowhere between calm and {6 m/s}, {−10 °C} and {30 °C}, {250 mL} and {1500 mL}.', units);
+  if (!turns.length)
+    return measured('The answer is the same between calm and {6 m/s}, {−10 °C} and {30 °C}, {250 mL} and {1500 mL}.', units);
   const at = turns.map((t) => {
     const { name, quantity } = AXIS_WORDS[t.axis];
     return `${name} ${units.text(t.at, quantity)}${t.within ? ', which this trip has' : ''}`;
   });
-  return `It turns at ${at.join('; ')}.`;
+  return `The answer changes at: ${at.join('; ')}.`;
 }

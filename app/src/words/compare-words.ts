@@ -2,6 +2,7 @@ import type { Ranking, toBeat } from '@tinder/core/kit';
 import type { Criterion } from '@tinder/core/model';
 import type { KitOnTrip } from '@tinder/core/study';
 import { CRITERION_WORDS, differenceText, measureText } from './kit-words';
+import { sentenceStart } from './sentence-start';
 import type { Units } from './units';
 
 type NameOf = (kitId: string) => string;
@@ -10,13 +11,12 @@ type NameOf = (kitId: string) => string;
 export function firmnessWords({ ranked, turns }: Ranking, nameOf: NameOf): string[] {
   if (ranked.length < 2) return [];
   const lead = ranked[0].total - ranked[1].total;
-  const sentence = `${nameOf(ranked[0].id)} leads by ${lead.toFixed(2)} of 5 points.`;
+  const sentence = `${sentenceStart(nameOf(ranked[0].id))} leads by ${lead.toFixed(2)} of 5 points.`;
   if (!turns.length) return [sentence, 'No single weight between 0 and 100 puts another kit first: the order is firm.'];
   return [
     sentence,
     ...turns.slice(0, 3).map((t) => {
-      const way = t.to > t.from ? 'up' : 'down';
-      return `With ${CRITERION_WORDS[t.criterion]} ${way} from ${t.from} to ${Math.round(t.to)}, ${nameOf(t.first)} comes first.`;
+      return `If ${CRITERION_WORDS[t.criterion]} counted ${Math.round(t.to)} instead of ${t.from}, ${nameOf(t.first)} would be first.`;
     }),
   ];
 }
@@ -36,7 +36,7 @@ export function toWinWords(
     .slice(0, 3)
     .map(
       (w) =>
-        `${name} would draw level with ${CRITERION_WORDS[w.criterion]} at ${measureText(w.criterion, w.to, units)}: ${differenceText(w.criterion, w.to - w.from, units)}.`,
+        `${sentenceStart(name)} would be level if its ${CRITERION_WORDS[w.criterion]} were ${measureText(w.criterion, w.to, units)} (${differenceText(w.criterion, w.to - w.from, units)}).`,
     );
 }
 
@@ -45,7 +45,7 @@ export function kitPriceWords({ name, price }: KitOnTrip, units: Pick<Units, 'te
   const { fuel, pieces, leftBehindG, assumed } = price;
   const left = leftBehindG > 0.5 ? `, ${units.text(leftBehindG, 'mass')} of fuel left behind` : '';
   const usual = assumed ? ' (some at usual prices)' : '';
-  return `${name}: fuel ${units.text(fuel, 'price')}${usual}, wear of gear ${units.text(pieces, 'price')}${left}.`;
+  return `${sentenceStart(name)}: fuel ${units.text(fuel, 'price')}${usual}, wear of gear ${units.text(pieces, 'price')}${left}.`;
 }
 
 /** The kit that comes first, and why another one is kept all the same. */

@@ -11,7 +11,7 @@ const CONTRASTS: Record<ContrastId, ContrastSaid> = {
   lid: { asks: 'does the lid save fuel?', a: 'lid on', b: 'lid off' },
   windscreen: { asks: 'does a windscreen save fuel?', a: 'windscreen', b: 'no windscreen' },
   otherScreen: { asks: 'which windscreen shelters better?', a: 'the closest windscreen', b: 'the other one' },
-  sleeve: { asks: 'does the sleeve save fuel while heating?', a: 'sleeve on', b: 'sleeve off' },
+  sleeve: { asks: 'does a cozy on the stove save fuel?', a: 'cozy on', b: 'cozy off' },
   lowFlame: { asks: 'is half a flame thriftier than a full one?', a: 'half a flame', b: 'full flame' },
   lowestFlame: { asks: 'is the lowest flame the thriftiest?', a: 'lowest flame', b: 'half a flame' },
   warmCan: { asks: 'does a warm canister matter?', a: 'warm canister', b: 'cold canister' },

@@ -14,14 +14,14 @@ export function lightestWords(runs: readonly LightestRun[], nameOf: (id: string)
     return i === last ? `from ${from} days on` : `for ${spanWords(from, to)}`;
   };
   const parts = runs.map((r, i) => `${namesWords(r, nameOf)} ${lengths(r, i)}`);
-  return `Lightest of those that cook on a mean day: ${parts.join(', then ')}.`;
+  return `Lightest on an average day, of the kits that cook:  ${parts.join(', then ')}.`;
 }
 
 /** The same on the trip's own carries, days, weather and shops as they are. */
 export function onCarriesWords(carries: readonly LightestOnCarry[], nameOf: (id: string) => string): string {
   const names = carries.map((c) => namesWords(c, nameOf));
-  if (new Set(names).size === 1) return `On every one of this trip’s own carries: ${names[0]}.`;
-  return `On this trip’s own carries: ${carries.map((c, i) => `${names[i]} from day ${c.firstDay} (${spanWords(c.days, c.days)})`).join(', ')}.`;
+  if (new Set(names).size === 1) return `On every leg of this trip:  ${names[0]}.`;
+  return `On the legs of this trip:  ${carries.map((c, i) => `${names[i]} from day ${c.firstDay} (${spanWords(c.days, c.days)})`).join(', ')}.`;
 }
 
 /** "alcohol", "alcohol and tablets (a tie within 10 g)". */

@@ -42,7 +42,7 @@ export const CHECK_WORDS: Record<Check, string> = {
   screenMoreOpen: 'Open the windscreen: it wants air.',
   lee: 'Turn its back to the wind, or find the lee.',
   warmCanByHand: 'Warm the canister in the hands or in tepid water, never hotter than the skin bears, never over a flame.',
-  otherCan: 'Try the fuller can.',
+  otherCan: 'Try the fuller canister.',
   turnDownWait: 'Turn it down: a small flame cools the canister less.',
   canEmpty: 'Weigh or shake it: it may simply be empty.',
   flameToBurner: 'Flame to the stove first, then open a little.',
@@ -66,6 +66,6 @@ export const CHECK_WORDS: Record<Check, string> = {
 };
 export const STOP_WORDS = 'If it is not right after that, do not use it again: stop, ask the maker, replace it.';
 /** Before the steps of a dish. */
-export const STEPS_FIRST = 'The maker’s manual, local law and the land manager go before these steps.';
+export const STEPS_FIRST = 'The maker’s manual, local law and the land manager come first.';
 /** Before all of them. */
-export const GUIDES_FIRST = 'The maker’s manual, local law and the land manager go before this. In doubt: flame out, step away, eat cold.';
+export const GUIDES_FIRST = 'The maker’s manual, local law and the land manager come first. In doubt: flame out, step away, eat cold.';

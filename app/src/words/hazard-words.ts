@@ -28,7 +28,7 @@ export const HAZARD_WORDS: Record<Hazard, string> = {
   steamScalds: 'Steam scalds: open away from you, and try with the spoon before the tongue.',
   cleanHands: 'Clean hands and spoon; what is left over is not kept beyond two hours.',
   coolFirst: 'Let it cool before it is packed.',
-  leaveNoTrace: 'Leave no trace: no scorched ground, every wrapper and can carried out.',
+  leaveNoTrace: 'Leave no trace: no scorched ground, every wrapper and canister carried out.',
   animals: 'Food and its smell go where animals cannot reach them.',
-  tired: 'It happens when one is tired: sit down first, then light.',
+  tired: 'Accidents happen when you are tired: sit down first, then light.',
 };

@@ -17,7 +17,7 @@ export const WATER_WORDS = [
   { value: 'snowDry', label: 'Dry snow' },
 ] as const;
 
-const SUPPLY_WORDS: Record<Supply, string> = { home: 'packed at home', box: 'out of a box', shop: 'bought there' };
+const SUPPLY_WORDS: Record<Supply, string> = { home: 'packed at home', box: 'from the mail drop', shop: 'bought there' };
 
 /** What a carry leaves with. */
 export function leavesWithWords(c: CarryPlan, units: Pick<Units, 'text'>): string {

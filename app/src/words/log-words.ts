@@ -20,7 +20,7 @@ const TASTE_WORDS = { hard: 'still hard', good: 'good', mush: 'mush' } as const;
 export function eventWords(e: WalkEvent, stopName: (id: string) => string, units: Pick<Units, 'text' | 'mealMass'>): string {
   switch (e.kind) {
     case 'filled': {
-      const added = e.added.map((a) => `${a.name} with ${units.text(a.fuelG, 'mass')}`).join(', ');
+      const added = e.added.map((a) => `${a.name}, ${units.text(a.fuelG, 'mass')} in it`).join(', ');
       const rest = e.keepsRest ? 'what was left' : '';
       return `left ${stopName(e.stopId)} with ${[rest, added].filter(Boolean).join(' and ') || 'nothing'}`;
     }

@@ -17,7 +17,7 @@ export const LOOK_GUIDES: Record<GuidedHow, LookGuide> = {
       'Stand it in the middle of the scale, dry.',
       'Type what the scale shows, or read the simulated one.',
     ],
-    mind: 'A kitchen scale tells it to a gram or two. What is left is that less the empty container, once.',
+    mind: 'A kitchen scale is right within 1 or 2 grams. Fuel left is that weight less the empty container.',
   },
   floated: {
     steps: [
@@ -66,7 +66,7 @@ export const LOOK_GUIDES: Record<GuidedHow, LookGuide> = {
 
 /** Said wherever gas is poured from can to can. */
 export const JOIN_CAUTIONS: readonly string[] = [
-  'Many makers and many places forbid refilling. What they and the law say goes before anything here; whether you do it at all is yours to decide.',
+  'Many makers and many places forbid refilling. They and the law come first; the decision is yours.',
   'Outdoors only, no flame and no spark near, nothing that smokes.',
   'The receiver cold and below, the sender warm in the hand and above: never heated by anything.',
   'Identical blends only, never above what the receiver is rated for, and only into a canister without dents or rust.',

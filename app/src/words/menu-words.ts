@@ -111,17 +111,17 @@ export function schoolWords(kind: HabitKind, units: Pick<Units, 'text'>): string
     case 'boilAll':
       return measured('Some trust only a boil; others never boil what is filtered anyway. {88 °C} is no water treatment.', units);
     case 'windscreen':
-      return 'A windscreen weighs; going without costs fuel as soon as it blows.';
+      return 'A windscreen has weight; without one you need more fuel in any wind.';
     case 'flame':
-      return 'A small flame saves fuel, a large one saves cold fingers.';
+      return 'A small flame saves fuel; a large one saves time in the cold.';
     case 'boilToTreat':
     case 'filter':
-      return 'A filter weighs and can freeze; boiling is sure and burns fuel.';
+      return 'A filter has weight and can freeze; boiling always works and takes fuel.';
     case 'homeDried':
     case 'rawFood':
       return 'Work at home against fuel on the trail.';
     case 'breakfast':
-      return 'An old quarrel: nothing saves as much, and few mornings are as long.';
+      return 'Nothing saves more fuel; not everybody can do without.';
     default:
       return undefined;
   }

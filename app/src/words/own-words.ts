@@ -5,14 +5,15 @@ import { dayWords } from './problem-words';
 import type { Units } from './units';
 
 /** That the shelf holds something for this kit that no trip was offered; empty where it does not. */
-export const shelfHintWords = (count: number): string => (count === 0 ? '' : `the shelf holds ${count} for this kit`);
+export const shelfHintWords = (count: number): string =>
+  count === 0 ? '' : `${count} part-used ${count === 1 ? 'container at home fits' : 'containers at home fit'} this stove`;
 
 /** A way of using the shelf, by the names of its containers. */
 export function wayWords({ way, taken }: OwnWay, nameOf: (id: string) => string): string {
   if (way.code === 'none') return 'nothing from the shelf';
   if (way.code === 'without') return `without ${nameOf(way.id)}`;
   return taken.length
-    ? `the best of it: ${taken.map((t) => nameOf(t.id)).join(', ')}`
+    ? `best choice:  ${taken.map((t) => nameOf(t.id)).join(', ')}`
     : 'the whole shelf offered: nothing of it is worth its weight';
 }
 

@@ -111,7 +111,7 @@ export const MATERIAL_WORDS: Record<MaterialCaution, string> = {
   noGalvanised: 'No galvanised sheet: heated zinc poisons the air.',
   noLinedCans: 'No canisters with a plastic lining: it burns.',
   openOnCan: 'Never close a windscreen round a stove on its canister: the lee third stays open, and the canister stays cool to the hand.',
-  foamMelts: 'Foam and sleeves melt and burn: the flame is out before the cozy goes on.',
+  foamMelts: 'Foam melts and burns: put the flame out before the cozy goes on.',
   checkByWater: 'Check the printer by the rule, then the strip with water on a scale, before trusting it.',
 };
 

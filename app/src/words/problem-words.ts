@@ -21,7 +21,7 @@ export function problemWords(p: Problem, units: Pick<Units, 'text'>): string {
     case 'unknownRestriction':
       return `Fire rules for ${dayWords(p.onDays)} not checked yet. Ask the land manager.`;
     case 'passesStops':
-      return `${p.names.join(' and ')} cannot fill up this fuel: it is carried past.`;
+      return `${p.names.join(' and ')} sells no fuel for this stove: carry enough past it.`;
     case 'flameRaised':
       return `This stove cannot go that low: planned at its lowest steady flame, ${Math.round(100 * p.setting)} %.`;
   }

@@ -78,7 +78,7 @@ export function lookWords(look: Look, units: Units): string {
       return `${units.text(look.fuelMl, 'volume')} in a measure${usedWords(look)}`;
   }
 }
-const usedWords = ({ used }: { used: boolean }): string => (used ? ', used since the look before' : '');
+const usedWords = ({ used }: { used: boolean }): string => (used ? ', used since the reading before' : '');
 
 /** Two looks that cannot both be right. */
 export function disagreementWords({ byG }: Disagreement, look: Look, units: Units): string {

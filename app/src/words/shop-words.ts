@@ -36,8 +36,8 @@ export const shopChanceWords = ({ runOut }: Pick<ShopChoice, 'runOut'>): string 
 
 /** How much is over, and how much of it goes into comforts. */
 export function slackWords({ slackG, leftG }: Pick<Spending, 'slackG' | 'leftG'>, units: Pick<Units, 'text'>): string {
-  if (slackG < 0.5) return 'Nothing is over: every gram is counted on.';
-  return `${units.text(slackG, 'mass')} are free on this carry, beyond demand, reserve and what later carries count on; ${units.text(slackG - leftG, 'mass')} of them go into:`;
+  if (slackG < 0.5) return 'No fuel is spare: every gram is counted on.';
+  return `${units.text(slackG, 'mass')} of fuel are spare on this leg, beyond need, reserve and what later legs count on. ${units.text(slackG - leftG, 'mass')} of them are used for:`;
 }
 
 /** A comfort with the days it is had on. */
@@ -45,6 +45,6 @@ export function comfortSpentWords({ comfort, days, eachG }: ComfortSpent, units:
   const each = eachG === undefined ? '' : `, about ${units.mealMass(eachG)} each`;
   if (days.length) return `${COMFORT_WORDS[comfort]} on ${dayWords(days)}${each}`;
   return eachG === undefined
-    ? `${COMFORT_WORDS[comfort]}: already had, or nowhere to have it`
-    : `${COMFORT_WORDS[comfort]}: does not fit${each}`;
+    ? `${COMFORT_WORDS[comfort]}: already planned, or not possible`
+    : `${COMFORT_WORDS[comfort]}: not enough fuel${each}`;
 }

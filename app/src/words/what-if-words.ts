@@ -5,13 +5,13 @@ import { degrees, degreesUnit } from './measured';
 import { oddsWords } from './risk-words';
 import type { Units } from './units';
 
-/** What comes otherwise. */
+/** A change of conditions. */
 export function whatIfWords(w: WhatIf, units: Pick<Units, 'unit'>): string {
   switch (w.kind) {
     case 'colder':
       return `colder by, ${degreesUnit(units).symbol}`;
     case 'windier':
-      return 'a wind class up';
+      return 'wind one class up';
     case 'slower':
       return 'a day slower on every leg';
     case 'closed':
@@ -32,10 +32,10 @@ export function slowerWords({ whatIf, slowerS }: Pick<WhatIfColumn, 'whatIf' | '
   return `${formatDuration(Math.abs(slowerS))} ${slowerS > 0 ? 'longer' : 'less'}`;
 }
 
-/** How the fuel that is planned now would fare if it came so; `asPlanned` for the column of the plan itself. */
+/** How the fuel that is planned now would fare in that case; `asPlanned` for the column of the plan itself. */
 export function fareWords({ runOutAsPlanned, demandG }: Pick<WhatIfCarry, 'runOutAsPlanned' | 'demandG'>, asPlanned: boolean): string {
   if (demandG <= 0) return '';
-  if (runOutAsPlanned < RAREST_CHANCE) return asPlanned ? '' : 'the planned fuel would do';
+  if (runOutAsPlanned < RAREST_CHANCE) return asPlanned ? '' : 'planned fuel is enough';
   const chance = runOutAsPlanned > 0.995 ? 'always' : oddsWords(runOutAsPlanned, RAREST_CHANCE);
-  return asPlanned ? `${chance} chance of running out` : `the planned fuel falls short ${chance}`;
+  return asPlanned ? `${chance} chance of running out` : `planned fuel falls short: ${chance}`;
 }

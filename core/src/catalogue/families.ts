@@ -18,14 +18,14 @@ export const FAMILY_USE: Record<BurnerFamily, FamilyUse> = {
     primed: 'not needed',
     turnedDown: 'to about a fifth, less steadily in wind',
     putOut: 'close the valve',
-    cannot: 'run on a can near or below its blend’s boiling point; stand inside a closed windscreen',
+    cannot: 'run on a canister near or below its blend’s boiling point. Never put it inside a closed windscreen',
   },
   regulated: {
     ...gas,
     primed: 'not needed',
     turnedDown: 'finely',
     putOut: 'close the valve',
-    cannot: 'make pressure the can does not have: it keeps its flame longer, then fails as others do',
+    cannot: 'make pressure the canister does not have: it keeps its flame longer, then fails as others do',
   },
   remote: {
     ...gas,
@@ -47,7 +47,7 @@ export const FAMILY_USE: Record<BurnerFamily, FamilyUse> = {
     dosed: 'before lighting, in whole measures',
     turnedDown: 'not at all',
     putOut: 'burns out, or is covered with a snuffer cup',
-    cannot: 'simmer; be refilled while lit or hot; be used under a ban on open flame',
+    cannot: 'simmer. Never refill it while lit or hot, and never use it under a ban on open flame',
   },
   simmerAlcohol: {
     lit: 'pour, light, wait for the jets; the flame is invisible by day',
@@ -55,7 +55,7 @@ export const FAMILY_USE: Record<BurnerFamily, FamilyUse> = {
     dosed: 'before lighting; what is left is kept under its gasket lid',
     turnedDown: 'with the ring, lifted on with the flame out of the way',
     putOut: 'drop the lid on',
-    cannot: 'be refilled while lit or hot; be used under a ban on open flame',
+    cannot: 'be turned off by a valve. Never refill it while lit or hot, and never use it under a ban on open flame',
   },
   tablet: {
     lit: 'hold a flame to an edge, out of the wind',
@@ -63,7 +63,7 @@ export const FAMILY_USE: Record<BurnerFamily, FamilyUse> = {
     dosed: 'whole tablets',
     turnedDown: 'not at all',
     putOut: 'blow out a large tablet and keep it; small ones burn out',
-    cannot: 'simmer; stand wind; leave the pot clean; be used under a ban on open flame',
+    cannot: 'simmer, cook in wind or keep the pot clean. Never use it under a ban on open flame',
   },
   liquid: {
     lit: 'pump, spill a little into the cup, light, open when it has burnt down',
@@ -71,7 +71,7 @@ export const FAMILY_USE: Record<BurnerFamily, FamilyUse> = {
     dosed: 'by the valve',
     turnedDown: 'to about a fifth',
     putOut: 'close the valve and let the line burn empty',
-    cannot: 'be lit without priming; be primed in a tent',
+    cannot: 'be lit without priming. Never prime it in a tent',
   },
   gel: {
     lit: 'open the tin, light',
@@ -79,7 +79,7 @@ export const FAMILY_USE: Record<BurnerFamily, FamilyUse> = {
     dosed: 'by the lid: cover it and keep the rest',
     turnedDown: 'half cover it',
     putOut: 'put the lid on',
-    cannot: 'boil much in wind or cold; be used under a ban on open flame',
+    cannot: 'boil much in wind or cold. Never use it under a ban on open flame',
   },
   wood: {
     lit: 'dry twigs, top down',
@@ -87,7 +87,7 @@ export const FAMILY_USE: Record<BurnerFamily, FamilyUse> = {
     dosed: 'by feeding it',
     turnedDown: 'by not feeding it',
     putOut: 'let it burn to ash, drown it, feel that it is cold',
-    cannot: 'be counted on when wet; leave the pot clean; be used under a fire ban',
+    cannot: 'be counted on when wet, or keep the pot clean. Never use it under a fire ban',
   },
   none: {
     lit: 'nothing is lit',
@@ -95,6 +95,6 @@ export const FAMILY_USE: Record<BurnerFamily, FamilyUse> = {
     dosed: 'nothing is dosed',
     turnedDown: 'nothing is turned down',
     putOut: 'nothing to put out',
-    cannot: 'make anything hot, melt snow or make water safe; soak in a clean jar, and eat within 2 hours above 4 °C',
+    cannot: 'make anything hot, melt snow or make water safe. Soak in a clean jar, and eat within 2 hours above 4 °C',
   },
 };

@@ -145,15 +145,15 @@ export function demoBench(rack: Pick<Rack, 'pieces' | 'kits'>, kitId: string): B
         nameA: 'the folding windscreen',
         nameB: 'no windscreen',
         pairs: 4,
-        expected: 'A third, from how it sounds.',
+        expected: 'A third, by its sound.',
         concluded: 'It stays in the bag for the ridge. In a hollow I have not tried.',
       },
       {
         ...question('sleeve', SLEEVE),
-        question: 'does the sleeve save fuel while heating?',
+        question: 'does a cozy on the stove save fuel?',
         contrastId: 'sleeve',
-        nameA: 'sleeve on',
-        nameB: 'sleeve off',
+        nameA: 'cozy on',
+        nameB: 'cozy off',
         pairs: 3,
         expected: 'A little.',
         concluded: '',
@@ -161,7 +161,7 @@ export function demoBench(rack: Pick<Rack, 'pieces' | 'kits'>, kitId: string): B
     ],
     coolings: [
       cooling('cooling-lid', 'after dinner, lid on', 'lid', LID_C),
-      cooling('cooling-sleeve', 'after dinner, in the sleeve', 'sleeve', SLEEVE_C),
+      cooling('cooling-sleeve', 'after dinner, in the cozy', 'sleeve', SLEEVE_C),
     ],
     claims: [],
   };

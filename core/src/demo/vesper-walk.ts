@@ -29,7 +29,7 @@ const dinner = (day: number, modelG: number, clockS: number): WalkEvent =>
   cooked([day, 'supper', 'dried dinner and tea', modelG, 0.1, 600, clockS]);
 const chilli = (day: number, modelG: number, clockS: number): WalkEvent =>
   cooked([day, 'supper', 'home-dried chilli', modelG, 0.1, 320, clockS]);
-const can = (netG: number, tareG: number) => ({ name: `${netG} g can`, netG, tareG, fuelG: netG, sdG: 0.02 * netG });
+const can = (netG: number, tareG: number) => ({ name: `${netG} g canister`, netG, tareG, fuelG: netG, sdG: 0.02 * netG });
 
 export const DEMO_WALK: Walk = {
   daysLate: 0,

@@ -21,7 +21,7 @@ export const LOAD_OUT_COLUMNS = [
   'averageG',
 ] as const;
 
-/** Load-outs of a plan as CSV (RFC 4180); containers in words ("can 230 g with 120 g", "bottle 250 mL with 200 mL"), several joined by " + ". */
+/** Load-outs of a plan as CSV (RFC 4180); containers in words ("canister 230 g with 120 g", "bottle 250 mL with 200 mL"), several joined by " + ". */
 export function writeLoadOutCsv(plan: Pick<Plan, 'carries'>): string {
   return writeCsv(LOAD_OUT_COLUMNS, plan.carries.map(row));
 }
@@ -51,7 +51,7 @@ function row(c: CarryPlan): (string | number)[] {
 function asText(c: Container): string {
   switch (c.kind) {
     case 'canister':
-      return `can ${c.netG} g with ${Math.round(c.fuelG)} g`;
+      return `canister ${c.netG} g with ${Math.round(c.fuelG)} g`;
     case 'gelTin':
       return `gel tin ${c.netG} g with ${Math.round(c.fuelG)} g`;
     case 'tablets':
