@@ -18,9 +18,9 @@ test('every side of Carry answers without violations and fits', async ({ page })
   const answered: [string, RegExp][] = [
     ['All legs', /\d+\sg heavier/],
     ['Shopping', /With nothing bought here/],
-    ['Other lengths', /Lightest of those that cook/],
+    ['Other lengths', /Lightest on an average day/],
     ['Weight and risk', /From light to safe/],
-    ['Cases', /the planned fuel falls short/],
+    ['Cases', /planned fuel falls short/],
   ];
   for (const [name, words] of answered) {
     await turnTo(page, name);
@@ -32,7 +32,7 @@ test('every side of Carry answers without violations and fits', async ({ page })
 test('a box posted to a stop that sells nothing shortens the carry, and the walker sees what it saves', async ({ page }) => {
   await open(page, '/carry');
   await turnTo(page, 'All legs');
-  await expect(loads(page, 'Quill Landing to Tarn House')).toContainText('Marl Cross cannot fill up this fuel');
+  await expect(loads(page, 'Quill Landing to Tarn House')).toContainText('Marl Cross sells no fuel for this stove');
   await pick(list(page, 'Compare with'), /^Alcohol in a cone/);
   const sums = page.getByRole('group', { name: 'Carried weight compared' });
   await expect(sums).toContainText(OWN_590);
@@ -84,7 +84,7 @@ test('load-outs go out as CSV, the charts as SVG', async ({ page }) => {
   const csv = await exported('Export load-outs (CSV)');
   const lines = csv.trim().split('\r\n');
   expect(lines).toHaveLength(6);
-  expect(lines[1]).toMatch(/^Nettle Hut,Harrow Junction,1,5,home,can 100 g with 100 g \+ can 100 g with 100 g,/);
+  expect(lines[1]).toMatch(/^Nettle Hut,Harrow Junction,1,5,home,canister 100 g with 100 g \+ canister 100 g with 100 g,/);
   await turnTo(page, 'Other lengths');
   expect(await save('Drawing as SVG')).toContain('regulated, finned pot');
 });

@@ -21,6 +21,7 @@ import { FactorBars } from './factor-bars';
 import { FeedChart } from './feed-chart';
 import { StoveAnswer, type OddTest } from './stove-answer';
 import { TestsTable } from './tests-table';
+import { dateText } from '../words/date-text';
 
 const HEIGHT = 150;
 
@@ -249,7 +250,7 @@ export class BurnerPanel {
     if (fit.problem.code === 'noTests') return 'None of these burns can be used: they failed, were set aside, or began with a warm pot.';
     const { testId } = fit.problem;
     const test = this.found()?.of.tests.find((t) => t.id === testId);
-    return `The burn of ${test?.on ?? 'some day'} cannot have gone like that: by the model such a flame goes out in that wind or stalls. Mend its conditions, or set it aside.`;
+    return `The burn of ${test ? dateText(test.on) : 'some day'} cannot have gone like that: by the model such a flame goes out in that wind or stalls. Mend its conditions, or set it aside.`;
   });
 
   protected readonly drawn = computed(() => {
@@ -313,7 +314,7 @@ export class BurnerPanel {
       const note = test?.note ? ` (“${test.note}”)` : '';
       return {
         id,
-        words: `${test?.on ?? ''}${note} is ${Math.round(sds)} deviations off the others. Was something different? It counts until you set it aside.`,
+        words: `${test ? dateText(test.on) : ''}${note} is ${Math.round(sds)} deviations off the others. Was something different? It counts until you set it aside.`,
       };
     });
   });

@@ -9,6 +9,7 @@ import { Units } from '../words/units';
 import { BenchStudy } from './bench-study';
 import { Hint } from '../ui/hint';
 import { SortA11y, sortedBy } from '../ui/nz/sort-a11y';
+import { dateText } from '../words/date-text';
 
 /** Every burn that was kept, the newest first until it is sorted otherwise. */
 @Component({
@@ -42,7 +43,7 @@ import { SortA11y, sortedBy } from '../ui/nz/sort-a11y';
       <tbody>
         @for (r of table.data; track r.id) {
           <tr [class.aside]="r.test.setAside">
-            <th scope="row">{{ r.test.on }}</th>
+            <th scope="row">{{ dateText(r.test.on) }}</th>
             <td data-label="Kit">{{ r.test.setup.kitName }}</td>
             <td data-label="Water" class="number">{{ r.water }}</td>
             <td data-label="Flame" class="number">{{ r.flame }}</td>
@@ -86,6 +87,7 @@ import { SortA11y, sortedBy } from '../ui/nz/sort-a11y';
   `,
 })
 export class TestsTable {
+  protected readonly dateText = dateText;
   protected readonly study = inject(BenchStudy);
   private readonly units = inject(Units);
 
@@ -121,7 +123,7 @@ export class TestsTable {
         flameShare: hasFlame ? setup.kit.flameSetting : undefined,
         windMps,
         fuelG: reached ? fuelReadG(test) : undefined,
-        spoken: `${test.on} ${setup.kitName} ${formatDuration(test.seconds)}`,
+        spoken: `${dateText(test.on)} ${setup.kitName} ${formatDuration(test.seconds)}`,
       };
     });
   });

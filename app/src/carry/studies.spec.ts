@@ -192,7 +192,7 @@ describe('what if', () => {
     ).toEqual(['colder', 'slower', 'closed']);
     panel.type('Colder by, K', '12');
     expect(store().trip().whatIfs[0]).toEqual({ kind: 'colder', byK: 12 });
-    panel.press('+ windier');
+    panel.press('Add: windier');
     expect(store().trip().whatIfs.at(-1)).toEqual({ kind: 'windier' });
   });
 });

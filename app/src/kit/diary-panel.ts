@@ -5,6 +5,7 @@ import { NzTimelineModule } from 'ng-zorro-antd/timeline';
 import { DateField } from '../ui/date-field';
 import { today } from '../ui/today';
 import { KitStudy } from './kit-study';
+import { dateText } from '../words/date-text';
 
 /** What was carried when, and why it was changed. */
 @Component({
@@ -35,9 +36,15 @@ import { KitStudy } from './kit-study';
         @for (e of entries(); track e.id) {
           <nz-timeline-item>
             <div class="entry">
-              <b>{{ e.date }}</b> <span class="kit">{{ e.kitName }}</span>
+              <b>{{ dateText(e.date) }}</b> <span class="kit">{{ e.kitName }}</span>
               <p>{{ e.words }}</p>
-              <button nz-button nzSize="small" type="button" [attr.aria-label]="'Delete the entry of ' + e.date" (click)="strike(e.id)">
+              <button
+                nz-button
+                nzSize="small"
+                type="button"
+                [attr.aria-label]="'Delete the entry of ' + dateText(e.date)"
+                (click)="strike(e.id)"
+              >
                 Delete
               </button>
             </div>
@@ -91,6 +98,7 @@ export class DiaryPanel {
   protected readonly study = inject(KitStudy);
   protected readonly date = signal(today());
   protected readonly words = signal('');
+  protected readonly dateText = dateText;
   protected readonly entries = computed(() => [...this.study.rack().diary].sort((a, b) => b.date.localeCompare(a.date)));
 
   protected add(): void {

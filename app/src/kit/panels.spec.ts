@@ -275,7 +275,7 @@ describe('kits against each other', () => {
     panel.fixture.detectChanges();
     panel.press('Save');
     expect(rack().diary.at(-1)).toMatchObject({ kitName: 'small canister stove', words: 'lighter died in the rain' });
-    panel.press('Delete the entry of 2026-06-07');
+    panel.press('Delete the entry of Jun 7, 2026');
     expect(rack().diary.map((d) => d.id)).not.toContain('entry-1');
   });
 });

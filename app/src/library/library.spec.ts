@@ -34,7 +34,7 @@ describe('the trips of this browser', () => {
     const panel = new Panel(TripsDrawer);
     TestBed.inject(Commands).open('trips');
     await panel.settle();
-    expect(dialog()).toContain('23 days, 5 stops, from 2027-08-16');
+    expect(dialog()).toContain('23 days, 5 stops, from Aug 16, 2027');
     expect(dialog()).toContain('Nothing was ever backed up');
     press('Duplicate Vesper Divide');
     await panel.settle();

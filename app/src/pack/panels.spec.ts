@@ -66,9 +66,9 @@ describe('what is printed', () => {
 
   it('is the work at home with its days, and a sheet for every stop', async () => {
     const { text } = await planned(new Panel(StopsPanel));
-    expect(text).toMatch(/2027-08-02\s*Burn small canister stove three times in the garden/);
+    expect(text).toMatch(/Aug 2, 2027\s*Burn small canister stove three times in the garden/);
     expect(text).toContain('Post the box to Tarn House');
-    expect(text).toMatch(/Quill Landing, day 10 \(2027-08-25\)/);
+    expect(text).toMatch(/Quill Landing, day 10 \(Aug 25, 2027\)/);
   });
 
   it('is a label for every dish out of every stop, with its water and rest', async () => {

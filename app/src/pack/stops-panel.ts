@@ -4,6 +4,7 @@ import { taskWords } from '../words/pack-words';
 import { sheetLines, sheetTitle } from '../words/sheet-words';
 import { Units } from '../words/units';
 import { PackStudy } from './pack-study';
+import { dateText } from '../words/date-text';
 
 /** A sheet for every stop, the water for dry camps, and the work at home with its days. */
 @Component({
@@ -51,13 +52,14 @@ export class StopsPanel {
   private readonly units = inject(Units);
 
   protected readonly work = computed(
-    () => this.study.packed()?.work.map((w) => ({ id: w.id, by: w.by, words: taskWords(w.task, this.units) })) ?? [],
+    () => this.study.packed()?.work.map((w) => ({ id: w.id, by: dateText(w.by), words: taskWords(w.task, this.units) })) ?? [],
   );
   protected readonly water = computed(
     () =>
       this.study
         .packed()
-        ?.water.map((w) => `Day ${w.day}, ${w.date}: carry ${this.units.text(w.waterMl, 'volume')} for dinner and breakfast.`) ?? [],
+        ?.water.map((w) => `Day ${w.day}, ${dateText(w.date)}: carry ${this.units.text(w.waterMl, 'volume')} for dinner and breakfast.`) ??
+      [],
   );
   protected readonly sheets = computed(() =>
     (this.study.packed()?.sheets ?? []).map((s) => ({ id: s.stopId, title: sheetTitle(s), lines: sheetLines(s, this.units) })),

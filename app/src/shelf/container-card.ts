@@ -25,6 +25,7 @@ import {
 } from '../words/shelf-words';
 import { Units } from '../words/units';
 import { ShelfStudy } from './shelf-study';
+import { dateText } from '../words/date-text';
 
 /** Everything about one container: what is in it and how that is known, what it was bought for, every look at it, and the next one. */
 @Component({
@@ -79,12 +80,12 @@ import { ShelfStudy } from './shelf-study';
           @for (l of looks(); track $index) {
             <nz-timeline-item>
               <div class="entry">
-                <b>{{ l.on }}</b> <span>{{ l.words }}</span>
+                <b>{{ dateText(l.on) }}</b> <span>{{ l.words }}</span>
                 <button
                   nz-button
                   nzSize="small"
                   type="button"
-                  [attr.aria-label]="'Delete the reading of ' + l.on"
+                  [attr.aria-label]="'Delete the reading of ' + dateText(l.on)"
                   (click)="strike(c, l.at)"
                 >
                   Delete
@@ -261,6 +262,7 @@ import { ShelfStudy } from './shelf-study';
   `,
 })
 export class ContainerCard {
+  protected readonly dateText = dateText;
   protected readonly study = inject(ShelfStudy);
   private readonly done = inject(Done);
   private readonly units = inject(Units);
@@ -300,7 +302,7 @@ export class ContainerCard {
   protected readonly refusal = computed(() => {
     const refused = this.study.refused();
     if (!refused || refused.id !== this.study.open()?.item.id) return '';
-    return `Nothing has changed: it would not go with the look of ${refused.on}. ${lookProblemWords(refused.problem, this.units)}`;
+    return `Nothing has changed: it does not fit the reading of ${dateText(refused.on)}. ${lookProblemWords(refused.problem, this.units)}`;
   });
 
   protected set(item: ShelfItem, what: string, change: Partial<ShelfItem>): void {

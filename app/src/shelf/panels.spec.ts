@@ -97,7 +97,7 @@ describe('the card of a container', () => {
     const marks = [...panel.element.querySelectorAll<HTMLButtonElement>('li button')];
     marks.at(-1)?.click();
     panel.fixture.detectChanges();
-    expect(panel.text).toContain('Nothing has changed: it would not go with the look of 2026-10-04. Its water line was never marked');
+    expect(panel.text).toContain('Nothing has changed: it does not fit the reading of Oct 4, 2026. Its water line was never marked');
     expect(item('shelf-garden').looks).toHaveLength(5);
   });
 

@@ -10,6 +10,7 @@ import { containersInWords } from '../words/container-words';
 import { EMPTIES_WORDS } from '../words/look-guide-words';
 import { Units } from '../words/units';
 import { Hint } from '../ui/hint';
+import { dateText } from '../words/date-text';
 
 /** Every trip with a day to come, one after another: what each takes from the shelf, what is bought where, and what a gram costs by size. */
 @Component({
@@ -35,7 +36,7 @@ import { Hint } from '../ui/hint';
           @for (t of p.trips; track t.id) {
             <tr>
               <th scope="row">{{ t.name }}</th>
-              <td data-label="From">{{ t.startDate }}</td>
+              <td data-label="From">{{ t.from }}</td>
               <td data-label="Takes from the shelf">{{ t.taken }}</td>
               <td data-label="Buys">{{ t.bought }}</td>
               <td data-label="For" class="number">{{ t.price }}</td>
@@ -130,7 +131,7 @@ export class SeasonPanel {
       trips: season.trips.map((t) => ({
         id: t.id,
         name: t.name,
-        startDate: t.startDate,
+        from: dateText(t.startDate),
         taken: t.taken.map((x) => `${x.name} (${text(x.fuelG, 'mass')})`).join(', ') || 'nothing',
         bought: t.bought.map((b) => `${b.stop}: ${containersInWords(b, this.units)}`).join('; ') || 'nothing',
         price: text(t.price, 'price'),

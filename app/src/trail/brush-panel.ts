@@ -24,6 +24,7 @@ import { optionsOf, PickField } from '../ui/pick-field';
 import { ScaleField } from '../ui/scale-field';
 import { WindEditor } from '../wind/wind-editor';
 import { SOURCE_WORDS, TREATMENT_WORDS } from '../words/trail-words';
+import { dateText } from '../words/date-text';
 
 const MEALS_OUT = {
   none: { breakfast: false, supper: false },
@@ -175,8 +176,8 @@ export class BrushPanel {
   });
   protected readonly title = computed(() => {
     const { from, to } = this.span();
-    const { startDate } = this.store.trip();
-    return from === to ? `day ${from}, ${dateOfDay(startDate, from)}` : `days ${from} to ${to}, ${dateOfDay(startDate, from)} on`;
+    const first = dateText(dateOfDay(this.store.trip().startDate, from));
+    return from === to ? `day ${from}, ${first}` : `days ${from} to ${to}, from ${first}`;
   });
   protected readonly out = computed(() => {
     const { breakfast, supper } = this.first().eatsOut;

@@ -10,6 +10,7 @@ import { TablePick } from '../ui/table-pick';
 import { QuantityField } from '../ui/quantity-field';
 import { SOURCE_WORDS } from '../words/trail-words';
 import { Hint } from '../ui/hint';
+import { shortDateText } from '../words/date-text';
 
 /** Every day of the marked leg as a row to type in. */
 @Component({
@@ -99,7 +100,7 @@ export class DaysTable {
     const before = stopDays(trip)[this.leg()];
     return trip.legs[this.leg()].days.map((day, i) => ({
       number: before + i + 1,
-      date: dateOfDay(trip.startDate, before + i + 1).slice(5),
+      date: shortDateText(dateOfDay(trip.startDate, before + i + 1)),
       day,
       windMps: unscreenedWindMps(day.wind),
       marks: marksOf(day),

@@ -15,6 +15,7 @@ import { TablePick } from '../ui/table-pick';
 import { SOURCE_WORDS } from '../words/trail-words';
 import { Units } from '../words/units';
 import { nearestWindWord, windSpeeds } from '../words/wind-words';
+import { shortDateText } from '../words/date-text';
 
 /** What of a day is typed or picked, and filled into the others. */
 const ROWS = [
@@ -192,7 +193,7 @@ export class LegDays {
       const fuelG = planned.at(number - 1)?.fuelG ?? 0;
       return {
         number,
-        date: dateOfDay(trip.startDate, number).slice(5),
+        date: shortDateText(dateOfDay(trip.startDate, number)),
         day,
         wind: nearestWindWord(unscreenedWindMps(day.wind)),
         fuel: this.units.text(fuelG, 'mass'),

@@ -21,7 +21,7 @@ describe('the brushed days', () => {
   it('are painted together, each keeping its own difference, and undone together', () => {
     marker().brushDays(18, 19);
     const panel = new Panel(BrushPanel);
-    expect(panel.text).toContain('days 18 to 19, 2027-09-02 on');
+    expect(panel.text).toContain('days 18 to 19, from Sep 2, 2027');
     const before = days()
       .slice(17, 19)
       .map((d) => d.breakfastAirC);

@@ -5,6 +5,7 @@ import { paintDays } from '@tinder/core/trail';
 import { METRIC } from '@tinder/core/units';
 import { unitsOf } from '../testing/units-of';
 import { withBurner } from '@tinder/core/kit';
+import { dateText } from './date-text';
 import { derive, ledgerParts } from './derivation';
 import type { FigureRef } from './figure-ref';
 
@@ -69,7 +70,7 @@ describe('derivations', () => {
     const last = days(burnerId).sort().at(-1) ?? '';
     expect(DEMO_RACK.bench.tests.some((t) => t.on > last)).toBe(true);
     expect(from({ ...DEMO_TRIP, kit: { ...DEMO_TRIP.kit, calibration } }, supper)).toMatchObject({
-      stove: `yours, from 6 burns, the last on ${last}`,
+      stove: `yours, from 6 burns, the last on ${dateText(last)}`,
     });
     expect(from(DEMO_TRIP, { kind: 'loadout', stopId: DEMO_TRIP.stops[0].id })).toMatchObject({ '100 g canister, new': 'the label' });
   });

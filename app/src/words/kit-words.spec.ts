@@ -105,7 +105,9 @@ describe('words of a loss', () => {
 
   it('name the piece or the container', () => {
     expect(of({ kind: 'piece', piece: piece('foil lid') })).toBe('foil lid');
-    expect(of({ kind: 'container', index: 0, container: { kind: 'canister', netG: 230, tareG: 150, fuelG: 230 } })).toBe('230 g canister #1');
+    expect(of({ kind: 'container', index: 0, container: { kind: 'canister', netG: 230, tareG: 150, fuelG: 230 } })).toBe(
+      '230 g canister #1',
+    );
     const bottle = { kind: 'bottle', sizeMl: 250, fillMl: 200.4, tareG: 20, fuelG: 160 } as const;
     expect(of({ kind: 'container', index: 1, container: bottle })).toBe('bottle 2, 200 mL');
     const tablets = { kind: 'tablets', count: 4, tabletG: 14, tareG: 2, fuelG: 56 } as const;
@@ -114,9 +116,7 @@ describe('words of a loss', () => {
   });
 
   it('say what mends it and what that weighs', () => {
-    expect(lossMendWords({ words: 'spare', piece: piece('fire steel, short'), massG: 16 }, units)).toBe(
-      'a spare fire steel, short, 16 g',
-    );
+    expect(lossMendWords({ words: 'spare', piece: piece('fire steel, short'), massG: 16 }, units)).toBe('a spare fire steel, short, 16 g');
     expect(lossMendWords({ words: 'split', massG: 20 }, units)).toContain('one more container, 20 g');
     expect(lossMendWords({ words: 'spareCan', massG: 380 }, units)).toBe('a spare, 380 g');
   });

@@ -5,6 +5,7 @@ import { cut } from './quoted';
 import { quantityProblemWords } from './quantity-words';
 import { measured } from './measured';
 import type { Units } from './units';
+import { dateText } from './date-text';
 
 export const SHELF_KIND_WORDS: Record<ShelfKind, string> = {
   canister: 'canister',
@@ -84,7 +85,7 @@ const usedWords = ({ used }: { used: boolean }): string => (used ? ', used since
 export function disagreementWords({ byG }: Disagreement, look: Look, units: Units): string {
   const how = byG < 0 ? 'less' : 'more';
   const ask = byG < 0 ? 'Used, leaked or spilt without being logged, or misread?' : 'Refilled, or misread?';
-  return `The look of ${look.on} says ${units.text(Math.abs(byG), 'mass')} ${how} than the ones before it. ${ask} Until you say so, the lesser counts.`;
+  return `The reading of ${dateText(look.on)} says ${units.text(Math.abs(byG), 'mass')} ${how} than the ones before it. ${ask} Until you say so, the lesser counts.`;
 }
 
 /** Why a look was not written down, and what to do. */
@@ -96,7 +97,7 @@ export function lookProblemWords(problem: LookProblem, units: Units): string {
     case 'heavierThanFull':
       return `${g(problem.grossG)} is more than it weighs full (${g(problem.fullG)}). Take cap, foot and stove off it; or mend its size.`;
     case 'beforeTheLast':
-      return `${problem.on} lies before the last look, of ${problem.last}. Take a later day, or strike that look out first.`;
+      return `${dateText(problem.on)} is before the last reading, of ${dateText(problem.last)}. Choose a later day, or delete that reading first.`;
     case 'notForThis':
       return `Such a container cannot be looked at that way (${LOOK_NAMES[problem.how]}).`;
     case 'noMark':

@@ -2,6 +2,7 @@ import { asKitPot, BURNERS, POTS } from '@tinder/core/catalogue';
 import type { Container } from '@tinder/core/carry';
 import { burntWith, daysOf, ownBurner, same, type Day, type Kit, type MealName, type Rack, type Trip } from '@tinder/core/model';
 import { ownBurnerWords } from './own-burner-words';
+import { dateText } from './date-text';
 
 /** Where a value comes from that nothing stands behind but the walker, the catalogue, or arithmetic. */
 export const SOURCE = {
@@ -34,12 +35,12 @@ export function burnerFrom(kit: Kit, { bench }: Pick<Rack, 'bench'>): string {
     .map((t) => t.on)
     .sort()
     .at(-1);
-  return own.simulated || !last ? ownBurnerWords(own) : `${ownBurnerWords(own)}, the last on ${last}`;
+  return own.simulated || !last ? ownBurnerWords(own) : `${ownBurnerWords(own)}, the last on ${dateText(last)}`;
 }
 
 /** How much is in a container: new as the label says, or the walker's own with the day it was looked at last. */
 export function contentFrom({ own }: Container, { shelf }: Pick<Rack, 'shelf'>): string {
   if (!own) return 'the label';
   const last = shelf.find((c) => c.id === own.id)?.looks.at(-1)?.on;
-  return last ? `your shelf, last looked at on ${last}` : 'your shelf';
+  return last ? `your shelf, last reading ${dateText(last)}` : 'your shelf';
 }
