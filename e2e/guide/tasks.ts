@@ -121,12 +121,12 @@ export const TASKS: Record<string, (page: Page) => Promise<void>> = {
   },
   'a-tight-leg': async (page) => {
     await turnTo(page, 'Cases');
-    await expect(page.locator('app-what-if-panel')).toContainText('burnt in all');
+    await expect(page.locator('app-what-if-panel')).toContainText('Fuel need, all legs');
     await settled(page);
   },
   'spend-what-is-over': async (page) => {
     await turnTo(page, 'Shopping');
-    await expect(page.getByText(/are free on this carry/)).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/of fuel are spare on this leg/)).toBeVisible({ timeout: 30_000 });
     await settled(page);
   },
   'on-paper': async (page) => {
