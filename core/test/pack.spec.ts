@@ -55,7 +55,7 @@ describe('the level of each container by day', () => {
       fc.property(anyTrip, (trip) => {
         for (const carry of planTrip(trip).carries)
           containerDays(carry).forEach(({ container, days }, at) => {
-            const levels = [container.fuelG, ...days.map((d) => d.leftG)];
+            const levels = [container.fuelG, ...days.map((d) => d.left.fuelG)];
             expect(levels).toEqual([...levels].sort((a, b) => b - a));
             expect(levels[levels.length - 1]).toBeCloseTo(carry.after[at].fuelG, 3);
           });
@@ -68,9 +68,9 @@ describe('the level of each container by day', () => {
     const [carry] = PLAN.carries;
     const [first, second] = containerDays(carry);
     const burntG = carry.days[0].fuelG;
-    expect(first.days[0]).toEqual({ day: 1, leftG: 100 - burntG });
-    expect(first.days[first.days.length - 1].leftG).toBeLessThan(EMPTY_G);
-    expect(second.days[second.days.length - 1].leftG).toBeCloseTo(200 - carry.demandG, 6);
+    expect([first.days[0].day, first.days[0].left.fuelG]).toEqual([1, 100 - burntG]);
+    expect(first.days[first.days.length - 1].left.fuelG).toBeLessThan(EMPTY_G);
+    expect(second.days[second.days.length - 1].left.fuelG).toBeCloseTo(200 - carry.demandG, 6);
   });
 });
 

@@ -13,7 +13,7 @@ export interface ContainerMarks {
   width: number;
   height: number;
   outline: string;
-  marks: { day: number; leftG: number; y: number; labelY: number }[];
+  marks: { day: number; left: Container; y: number; labelY: number }[];
 }
 
 /** The outline with its marks; nothing for tablets, which are counted. */
@@ -21,17 +21,25 @@ export function containerMarks({ container, days }: ContainerDays): ContainerMar
   if (container.kind === 'tablets') return undefined;
   const height = Math.max(LEAST_HEIGHT, SHOULDER + LINE_HEIGHT * days.length);
   const [top, foot] = [SHOULDER, height - 1];
-  const full = container.fuelG > 0 ? fullShare(container) / container.fuelG : 0;
-  const marks = days.map(({ day, leftG }) => {
-    const y = foot - (foot - top) * leftG * full;
-    return { day, leftG, y, labelY: Math.min(y, foot - 3) };
+  const marks = days.map(({ day, left }) => {
+    const y = foot - (foot - top) * fullShare(left);
+    return { day, left, y, labelY: Math.min(y, foot - 3) };
   });
   return { width: WIDTH, height, outline: outlineOf(container, foot), marks: spreadUp(marks.reverse(), LINE_HEIGHT) };
 }
 
-/** How full it leaves, 0–1. */
-function fullShare(c: Exclude<Container, { kind: 'tablets' }>): number {
-  return c.kind === 'bottle' || c.kind === 'liquidBottle' ? c.fillMl / c.sizeMl : c.fuelG / c.netG;
+/** How full it is, 0–1; nothing for tablets. */
+function fullShare(c: Container): number {
+  switch (c.kind) {
+    case 'bottle':
+    case 'liquidBottle':
+      return c.fillMl / c.sizeMl;
+    case 'canister':
+    case 'gelTin':
+      return c.fuelG / c.netG;
+    case 'tablets':
+      return 0;
+  }
 }
 
 function outlineOf(c: Container, foot: number): string {

@@ -74,7 +74,7 @@ export class FuelByDay {
         said: levelsWords(of, this.units),
         marks: marks && {
           ...marks,
-          marks: marks.marks.map((m) => ({ ...m, words: `${m.day}: ${levelWords(of.container, m.leftG, this.units)}` })),
+          marks: marks.marks.map((m) => ({ ...m, words: `${m.day}: ${levelWords(m.left, this.units)}` })),
         },
       };
     }),

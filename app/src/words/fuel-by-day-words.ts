@@ -4,22 +4,22 @@ import type { Units } from './units';
 
 type Format = Pick<Units, 'text'>;
 
-/** What is left in a container, as it is checked on the way: grams in a canister, millilitres in a bottle, tablets by count. */
-export function levelWords(c: Container, leftG: number, units: Format): string {
+/** What is in a container, as it is checked on the way: grams in a canister, millilitres in a bottle, tablets by count. */
+export function levelWords(c: Container, units: Format): string {
   switch (c.kind) {
     case 'bottle':
     case 'liquidBottle':
-      return units.text((c.fillMl * leftG) / c.fuelG, 'volume', 0);
+      return units.text(c.fillMl, 'volume', 0);
     case 'tablets':
-      return `${Math.ceil(leftG / c.tabletG - 1e-9)}`;
+      return `${c.count}`;
     case 'canister':
     case 'gelTin':
-      return units.text(leftG, 'mass');
+      return units.text(c.fuelG, 'mass');
   }
 }
 
-/** "After day 1: 76 g left; after day 2: 53 g." */
-export function levelsWords({ container, days }: ContainerDays, units: Format): string {
+/** "Left after day 1: 76 g; day 2: 53 g." */
+export function levelsWords({ days }: ContainerDays, units: Format): string {
   if (!days.length) return 'Not used on this leg.';
-  return `Left after ${days.map((d) => `day ${d.day}: ${levelWords(container, d.leftG, units)}`).join('; ')}.`;
+  return `Left after ${days.map((d) => `day ${d.day}: ${levelWords(d.left, units)}`).join('; ')}.`;
 }

@@ -1,5 +1,6 @@
 export * from './best-dose';
 export * from './burn-facts';
+export { canRack, cansIn, containersWith } from './can-rack';
 export * from './cautions';
 export * from './cook-days';
 export * from './day-conditions';
