@@ -10,8 +10,8 @@ export interface Command {
   /** Shown, and matched against KeyboardEvent: "Ctrl+Z", "e". */
   keys: string;
   enabled: boolean;
-  /** Where it stands besides the palette: with undo and redo, in the menu of trips, or with what is set for the whole app. */
-  place?: 'history' | 'trips' | 'frame';
+  /** It stands in the frame as well: with undo and redo, in the menu of trips, or with what is set for the whole app. */
+  isInFrame?: true;
   run: () => void;
 }
 export type Panel = 'commands' | 'settings' | 'trips' | 'track';
@@ -34,9 +34,9 @@ export class Commands {
     return () => this.sources.update((all) => all.filter((s) => s !== source));
   }
 
-  /** Those that stand at a place, in the order in which they were added. */
-  at(place: Command['place']): Command[] {
-    return this.list().filter((c) => c.place === place);
+  /** Those of a group that stand in the frame, in the order in which they were added. */
+  inFrame(group: Command['group']): Command[] {
+    return this.list().filter((c) => c.isInFrame && c.group === group);
   }
 
   askForFile(): void {

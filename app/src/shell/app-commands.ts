@@ -23,9 +23,8 @@ const command = (group: Command['group'], ...[id, label, keys, run, enabled = tr
   enabled,
   run,
 });
-const PLACE_GROUPS = { history: 'history', trips: 'trips', frame: 'app' } as const;
 /** A command that has a place of its own in the frame. */
-const placed = (place: NonNullable<Command['place']>, ...said: Said): Command => ({ ...command(PLACE_GROUPS[place], ...said), place });
+const placed = (...of: Parameters<typeof command>): Command => ({ ...command(...of), isInFrame: true });
 
 /** What can be done from every view, and the ways to the views. */
 @Injectable({ providedIn: 'root' })
@@ -57,12 +56,12 @@ export class AppCommands {
       placed('trips', 'export', 'Export trip', 'e', () => downloadTrip(store.trip())),
       placed('trips', 'share', 'Export trip to look at', 's', () => downloadToLookAt(store.trip())),
       placed('trips', 'backup', 'Back up every trip', 'b', () => this.backUp()),
-      placed('frame', 'settings', 'Units', 'u', () => commands.open('settings')),
-      placed('frame', 'theme', headlamp ? 'Daylight' : 'Headlamp', 't', () =>
+      placed('app', 'settings', 'Units', 'u', () => commands.open('settings')),
+      placed('app', 'theme', headlamp ? 'Daylight' : 'Headlamp', 't', () =>
         store.editPreferences('theme', { theme: headlamp ? 'day' : 'headlamp' }),
       ),
-      placed('frame', 'guide', 'Guide', 'g', () => void this.router.navigateByUrl('/guide')),
-      placed('frame', 'commands', 'All commands', '?', () => commands.open('commands')),
+      placed('app', 'guide', 'Guide', 'g', () => void this.router.navigateByUrl('/guide')),
+      placed('app', 'commands', 'All commands', '?', () => commands.open('commands')),
     ];
   }
 

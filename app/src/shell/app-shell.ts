@@ -87,7 +87,7 @@ export class AppShell {
   );
   /** The open trip is the sample. */
   protected readonly isSample = computed(() => this.store.trip().id === DEMO_TRIP.id);
-  protected readonly history = computed(() => this.commands.at('history'));
+  protected readonly history = computed(() => this.commands.inFrame('history'));
   protected readonly themeLabel = computed(() => (this.store.preferences().theme === 'day' ? 'Headlamp' : 'Daylight'));
   protected readonly backupDue = computed(() => backupIsDue(this.autosave.written(), this.autosave.lastBackup(), Date.now()));
   protected readonly saveWords = computed(() => {

@@ -36,7 +36,7 @@ export class MoreMenu {
   readonly shown = input.required<readonly View[]>();
 
   protected readonly others = computed(() => VIEWS.filter((v) => !this.shown().includes(v)));
-  protected readonly frameCommands = computed(() => this.commands.at('frame'));
+  protected readonly frameCommands = computed(() => this.commands.inFrame('app'));
 
   protected go({ path }: View): void {
     void this.router.navigateByUrl(`/${path}`);

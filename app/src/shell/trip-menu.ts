@@ -67,5 +67,5 @@ export class TripMenu {
       .slice(0, MOST_LISTED)
       .map((s) => s.trip);
   });
-  protected readonly tripCommands = computed(() => this.commands.at('trips'));
+  protected readonly tripCommands = computed(() => this.commands.inFrame('trips'));
 }
