@@ -5,7 +5,7 @@ import { applyMend, hardwareOfG, hintsFor, settingsOf, standing, tripAfterRackEd
 import { WorkspaceStore } from '../store/workspace-store';
 import { Notice } from '../ui/notice';
 import { takeName } from '../ui/take-name';
-import { hintWords, mendWords, NOT_PLANNABLE_WORDS, standingWords } from '../words/kit-words';
+import { hintWords, mendWords, lackWords, standingWords } from '../words/kit-words';
 import { burnerOfKitWords } from '../words/own-burner-words';
 import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
@@ -149,7 +149,7 @@ export class KitAnswer {
     const carried = this.study.carried();
     if (built && carried?.id === built.kit.id) return carried.inStep ? 'inStep' : 'changed';
     const kit = built && tripKitOf(built);
-    return kit && !kit.ok ? NOT_PLANNABLE_WORDS[kit.problem.code] : 'other';
+    return lackWords(kit) ?? 'other';
   });
 
   protected rename(field: HTMLInputElement): void {

@@ -53,7 +53,7 @@ type Side = (typeof SIDES)[number]['value'];
     <div id="kit-side" role="tabpanel" [attr.aria-labelledby]="'kit-side-' + side()">
       @switch (side()) {
         @case ('build') {
-          <div class="one-look stacked">
+          <div class="one-look stacked answer-first">
             <app-nest-panel class="first" />
             <app-kit-answer class="answer" />
             <div class="lists then">
@@ -113,11 +113,6 @@ type Side = (typeof SIDES)[number]['value'];
       gap: 1rem 2rem;
       padding-top: 0.625rem;
       border-top: 1px solid var(--hairline);
-    }
-    @media (max-width: 1180px) {
-      .answer {
-        order: -1;
-      }
     }
     @media (max-width: 720px) {
       .lists {

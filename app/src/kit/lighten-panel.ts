@@ -9,7 +9,7 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { Hint } from '../ui/hint';
 import { SortA11y, sortedBy } from '../ui/nz/sort-a11y';
 import { StudyNote } from '../ui/study-note';
-import { NOT_PLANNABLE_WORDS, upgradeCostWords, upgradeWords } from '../words/kit-words';
+import { lackWords, upgradeCostWords, upgradeWords } from '../words/kit-words';
 import { Units } from '../words/units';
 import { KitStudy } from './kit-study';
 
@@ -22,7 +22,7 @@ import { KitStudy } from './kit-study';
     @if (lacks(); as words) {
       <p class="error">This kit cannot be planned with: {{ words }}.</p>
     }
-    <div class="one-look">
+    <div class="one-look answer-first">
       <div>
         <h2 id="lighten-title">Lighten {{ study.kit()?.name }}</h2>
         <app-study-note [study]="ladder" />
@@ -51,7 +51,7 @@ import { KitStudy } from './kit-study';
                 @for (r of table.data; track r.change) {
                   <tr>
                     <th scope="row">{{ r.change }}</th>
-                    <td class="saving"><span aria-hidden="true" [style.width.%]="r.share"></span></td>
+                    <td class="share"><span aria-hidden="true" [style.width.%]="r.share"></span></td>
                     <td class="number" data-label="Saves, on average">{{ r.saved }}</td>
                     <td class="number" data-label="Costs">{{ r.cost }}</td>
                     <td class="number" data-label="A gram">{{ r.perGram }}</td>
@@ -100,27 +100,8 @@ import { KitStudy } from './kit-study';
     th[scope='row'] {
       white-space: normal;
     }
-    .saving {
-      width: 8.75rem;
-    }
-    .saving span {
-      display: block;
-      height: 0.375rem;
-      background: var(--ink-quiet);
-    }
     .answer button {
       margin-bottom: 0.75rem;
-    }
-    @media (max-width: 1180px) {
-      .answer {
-        order: -1;
-      }
-    }
-    @media (max-width: 720px) {
-      .stacks .saving {
-        justify-content: flex-start;
-        width: auto;
-      }
     }
   `,
 })
@@ -139,10 +120,7 @@ export class LightenPanel {
   );
 
   private readonly found = computed(() => (this.ladder.fresh() ? this.ladder.last()?.answer : undefined));
-  protected readonly lacks = computed(() => {
-    const found = this.found();
-    return found && !found.ok ? NOT_PLANNABLE_WORDS[found.problem.code] : undefined;
-  });
+  protected readonly lacks = computed(() => lackWords(this.found()));
   protected readonly by = {
     saved: sortedBy<Row>((r) => r.upgrade.savedG),
     price: sortedBy<Row>((r) => r.upgrade.price),

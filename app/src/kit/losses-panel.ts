@@ -9,7 +9,7 @@ import { WorkspaceStore } from '../store/workspace-store';
 import { Hint } from '../ui/hint';
 import { SortA11y, sortedBy } from '../ui/nz/sort-a11y';
 import { StudyNote } from '../ui/study-note';
-import { lossMendWords, lostName, NOT_PLANNABLE_WORDS, worstLoss } from '../words/kit-words';
+import { lackWords, lossMendWords, lostName, orWords, worstLoss } from '../words/kit-words';
 import { sentenceStart } from '../words/sentence-start';
 import { Units } from '../words/units';
 import { IgnitionTable } from './ignition-table';
@@ -24,7 +24,7 @@ import { KitStudy } from './kit-study';
     @if (lacks(); as words) {
       <p class="error">This kit cannot be planned with: {{ words }}.</p>
     }
-    <div class="one-look">
+    <div class="one-look answer-first">
       <div>
         <h2 id="losses-title">Lost on the first evening out of {{ from() }}: {{ study.kit()?.name }}</h2>
         <app-study-note [study]="losses" />
@@ -53,7 +53,7 @@ import { KitStudy } from './kit-study';
                 @for (r of table.data; track r.name) {
                   <tr>
                     <th scope="row">{{ r.name }}</th>
-                    <td class="meals"><span aria-hidden="true" [style.width.%]="r.share"></span></td>
+                    <td class="share"><span aria-hidden="true" [style.width.%]="r.share"></span></td>
                     <td data-label="Hot meals lost" class="number">{{ r.meals }}</td>
                     <td data-label="Food left to eat" class="number">{{ r.food }}</td>
                     <td data-label="Untreated water" class="number">{{ r.water }}</td>
@@ -109,28 +109,15 @@ import { KitStudy } from './kit-study';
     td {
       white-space: normal;
     }
-    .meals {
+    .share {
       width: 6rem;
     }
-    .meals span {
-      display: block;
-      height: 0.375rem;
+    .share span {
       background: var(--ember);
     }
     .answer button {
       margin-bottom: 0.75rem;
       white-space: normal;
-    }
-    @media (max-width: 1180px) {
-      .answer {
-        order: -1;
-      }
-    }
-    @media (max-width: 720px) {
-      .stacks .meals {
-        justify-content: flex-start;
-        width: auto;
-      }
     }
   `,
 })
@@ -154,10 +141,7 @@ export class LossesPanel {
     const answer = this.answer();
     return answer?.ok ? answer.value : undefined;
   });
-  protected readonly lacks = computed(() => {
-    const answer = this.answer();
-    return answer && !answer.ok ? NOT_PLANNABLE_WORDS[answer.problem.code] : undefined;
-  });
+  protected readonly lacks = computed(() => lackWords(this.answer()));
 
   private readonly stop = computed(() => {
     const { stops } = this.store.trip();
@@ -188,7 +172,7 @@ export class LossesPanel {
   /** What can be lost without a meal less; undefined where everything matters. */
   protected readonly harmless = computed(() => {
     const names = this.rows()?.flatMap((r) => (r.costs ? [] : [r.lost])) ?? [];
-    return names.length ? new Intl.ListFormat('en', { type: 'disjunction' }).format(names) : undefined;
+    return names.length ? orWords(names) : undefined;
   });
   protected readonly worst = computed(() => worstLoss(this.found() ?? [], this.units));
   protected readonly mendWords = (mend: Parameters<typeof lossMendWords>[0]): string => lossMendWords(mend, this.units);

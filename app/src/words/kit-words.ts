@@ -1,4 +1,5 @@
 import type { BurnerFamily } from '@tinder/core/catalogue';
+import type { Result } from '@tinder/core/errors';
 import type { Hint, HintCode, Mend, Misfit, NotPlannable, Standing } from '@tinder/core/kit';
 import type { Criterion, Ignites, Ignition, Piece, Role, Shape } from '@tinder/core/model';
 import { MOST_WIND_MPS, type Loss, type Upgrade } from '@tinder/core/study';
@@ -150,6 +151,9 @@ export const NOT_PLANNABLE_WORDS: Record<NotPlannable['code'] | 'kitGone', strin
   noPot: 'it has a stove and no pot',
   kitGone: 'it is not on the rack any more',
 };
+/** What a kit lacks to be planned with; undefined where nothing is lacking, or nothing was asked yet. */
+export const lackWords = (answer: Result<unknown, { code: keyof typeof NOT_PLANNABLE_WORDS }> | undefined): string | undefined =>
+  answer && !answer.ok ? NOT_PLANNABLE_WORDS[answer.problem.code] : undefined;
 
 export function misfitWords(m: Misfit, units: Format): string {
   const by = m.byMm === undefined ? '' : units.text(Math.max(0.1, m.byMm), 'length', m.byMm < 10 ? 1 : 0);
@@ -245,6 +249,9 @@ export function upgradeCostWords({ price }: Upgrade, units: Format): { cost: str
   return { cost, costs: `for ${cost}` };
 }
 
+/** "the pot, the lid or the stove". */
+export const orWords = (names: readonly string[]): string => new Intl.ListFormat('en', { type: 'disjunction' }).format(names);
+
 export interface WorstLoss {
   hotMealsLost: number;
   /** What costs as many meals: "the pot or the small gas stove". */
@@ -258,6 +265,6 @@ export function worstLoss(list: readonly Loss[], units: Format): WorstLoss | und
   if (hotMealsLost === 0) return undefined;
   const equal = list.filter((l) => l.hotMealsLost === hotMealsLost);
   const [mend] = equal.flatMap((l) => l.mend ?? []).sort((a, b) => a.massG - b.massG);
-  const names = new Intl.ListFormat('en', { type: 'disjunction' }).format(equal.map((l) => lostName(l, units)));
+  const names = orWords(equal.map((l) => lostName(l, units)));
   return { hotMealsLost, names, mend };
 }
