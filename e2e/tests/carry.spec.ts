@@ -190,6 +190,26 @@ test('can be walked through with the keyboard alone', async ({ page }) => {
   await expect(page.locator('.ribbon')).toHaveAttribute('viewBox', / 220$/);
 });
 
+test('a dialog that follows another keeps the focus, and what had it before both gets it back', async ({ page }) => {
+  await open(page);
+  const days = page.getByRole('textbox', { name: 'Days, typed' });
+  await days.focus();
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('combobox', { name: 'Find a command' })).toBeFocused();
+  await page.keyboard.type('units');
+  await page.keyboard.press('Enter');
+  const units = page.getByRole('dialog', { name: 'Units' });
+  await expect(units.locator(':focus')).toBeAttached();
+  // the drawer before it has slid out by then
+  await expect(page.locator('.ant-drawer-body section')).toHaveCount(1);
+  await page.waitForFunction(() => document.getAnimations().every((a) => a.playState !== 'running'));
+  await page.keyboard.press('Tab');
+  await expect(units.locator(':focus')).toBeAttached();
+  await page.keyboard.press('Escape');
+  await expect(units).toBeHidden();
+  await expect(days).toBeFocused();
+});
+
 test('says what is wrong with a typed value and keeps the old one', async ({ page }) => {
   await open(page);
   await type(page, 'Dinner water', '5 km');

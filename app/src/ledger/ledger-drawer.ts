@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { Router } from '@angular/router';
 import { DayMarker } from '../planning/day-marker';
@@ -12,6 +11,7 @@ import { sentenceStart } from '../words/sentence-start';
 import { HeatStreams } from './heat-streams';
 import { LedgerService } from './ledger-service';
 import { Dialog } from '../ui/dialog';
+import { DRAWER } from '../ui/nz/drawer';
 
 /** The view and side that each input is set on. */
 const CHANGE_URLS: Record<ChangePlace, string> = {
@@ -26,7 +26,7 @@ const CHANGE_URLS: Record<ChangePlace, string> = {
 /** Where the grams go: the open figure's parts as bars, its formula and its inputs. */
 @Component({
   selector: 'app-ledger-drawer',
-  imports: [Dialog, HeatStreams, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
+  imports: [DRAWER, Dialog, HeatStreams, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="!!derivation()" nzPlacement="right" nzWidth="30rem" [nzClosable]="false" (nzOnClose)="ledger.close()">

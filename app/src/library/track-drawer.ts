@@ -1,14 +1,14 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { Commands } from '../commands/commands';
 import { Dialog } from '../ui/dialog';
+import { DRAWER } from '../ui/nz/drawer';
 import { TrackTrip } from './track-trip';
 
 /** A new trip along a track out of a file. */
 @Component({
   selector: 'app-track-drawer',
-  imports: [Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, TrackTrip],
+  imports: [DRAWER, Dialog, NzButtonComponent, TrackTrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'track'" nzWidth="27.5rem" [nzClosable]="false" (nzOnClose)="commands.close()">

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { nameFrom, type ShelvedTrip } from '@tinder/core/model';
-import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { Commands } from '../commands/commands';
@@ -14,11 +13,12 @@ import { withNewTrips, withoutTrip, withTrip } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
 import { takeName } from '../ui/take-name';
 import { Dialog } from '../ui/dialog';
+import { DRAWER } from '../ui/nz/drawer';
 
 /** Every trip of this browser: open, rename, duplicate, archive, delete. All of it can be undone. */
 @Component({
   selector: 'app-trips-drawer',
-  imports: [AsideList, Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
+  imports: [AsideList, DRAWER, Dialog, NzButtonComponent, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'trips'" nzWidth="26.25rem" [nzClosable]="false" (nzOnClose)="commands.close()">

@@ -1,16 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
 import { COMMAND_GROUPS, Commands, type Command } from '../commands/commands';
 import { findCommands } from '../commands/find-commands';
 import { Dialog } from '../ui/dialog';
+import { DRAWER } from '../ui/nz/drawer';
 import { CommandOption } from './command-option';
 
 /** The command palette, which is also the list of shortcuts: found by typing, gone along by arrow keys, grouped until something is typed. */
 @Component({
   selector: 'app-command-drawer',
-  imports: [CommandOption, Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective, NzInputDirective],
+  imports: [CommandOption, DRAWER, Dialog, NzButtonComponent, NzInputDirective],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="isOpen()" nzWidth="26.25rem" [nzClosable]="false" (nzOnClose)="commands.close()">

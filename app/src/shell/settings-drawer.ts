@@ -1,11 +1,11 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { METRIC, US_CUSTOMARY, type Quantity, type UnitPreferences } from '@tinder/core/units';
-import { NzDrawerComponent, NzDrawerContentDirective } from 'ng-zorro-antd/drawer';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { WorkspaceStore } from '../store/workspace-store';
 import { Choice, type Option } from '../ui/choice';
 import { Commands } from '../commands/commands';
 import { Dialog } from '../ui/dialog';
+import { DRAWER } from '../ui/nz/drawer';
 
 const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly string[] }[] = [
   { quantity: 'mass', label: 'Weights', symbols: ['g', 'oz'] },
@@ -21,7 +21,7 @@ const OFFERED: readonly { quantity: Quantity; label: string; symbols: readonly s
 /** Units per quantity, with two usual sets. */
 @Component({
   selector: 'app-settings-drawer',
-  imports: [Choice, Dialog, NzButtonComponent, NzDrawerComponent, NzDrawerContentDirective],
+  imports: [Choice, DRAWER, Dialog, NzButtonComponent],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <nz-drawer [nzVisible]="commands.panel() === 'settings'" nzWidth="22.5rem" [nzClosable]="false" (nzOnClose)="commands.close()">
