@@ -3,7 +3,7 @@ import { brotliCompressSync } from 'node:zlib';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
-import type { Trip } from '@tinder/core/model';
+import type { Trip } from '@tinder/core/domain/model';
 import { edited } from './edits';
 import { halfAYear, heavyBackup } from './heavy-demo';
 import { samples, WARMING_EDITS } from './samples';

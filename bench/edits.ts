@@ -1,5 +1,5 @@
-import { daysOf, type Day, type Trip } from '@tinder/core/model';
-import { paintDays } from '@tinder/core/trail';
+import { daysOf, type Day, type Trip } from '@tinder/core/domain/model';
+import { paintDays } from '@tinder/core/domain/trail';
 
 /** Another share of one for every number: whatever was measured before, no two trips are alike. */
 const share = (n: number): number => (n * GOLDEN) % 1;

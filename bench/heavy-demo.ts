@@ -1,8 +1,8 @@
-import { exportArchive, importArchive } from '@tinder/core/archive';
+import { exportArchive, importArchive } from '@tinder/core/output/archive';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { addDishes, DISHES } from '@tinder/core/menu';
-import type { Rack, ShelvedTrip, Trip } from '@tinder/core/model';
-import { startTrip, starterAnswers } from '@tinder/core/trail';
+import { addDishes, DISHES } from '@tinder/core/domain/menu';
+import type { Rack, ShelvedTrip, Trip } from '@tinder/core/domain/model';
+import { startTrip, starterAnswers } from '@tinder/core/domain/trail';
 
 const DISHES_KEPT = 40;
 const CONTAINERS = 100;

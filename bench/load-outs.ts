@@ -1,6 +1,6 @@
-import { burntAlong, CANISTER_SIZES, type CanStage } from '@tinder/core/carry';
-import { bestCans, type OwnCan } from '@tinder/core/load-out';
-import { seededRandom } from '@tinder/core/risk';
+import { burntAlong, CANISTER_SIZES, type CanStage } from '@tinder/core/domain/carry';
+import { bestCans, type OwnCan } from '@tinder/core/planning/load-out';
+import { seededRandom } from '@tinder/core/planning/risk';
 import { cansLp, loadHighs, solve } from '../core/test/load-out-mip';
 import { quantile } from './numbers';
 

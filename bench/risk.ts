@@ -1,9 +1,9 @@
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { MEALS } from '@tinder/core/model';
-import { FRESH_CAN, kitInUse, onEvening, planTrip, reckonedBurn } from '@tinder/core/plan';
-import type { PlannedMeal } from '@tinder/core/planned';
-import { normals, runOutRisk, seededRandom, SPREADS, WIND_CLASS } from '@tinder/core/risk';
-import { uncertainBurn, uncertainCarry } from '@tinder/core/study';
+import { MEALS } from '@tinder/core/domain/model';
+import { FRESH_CAN, kitInUse, onEvening, planTrip, reckonedBurn } from '@tinder/core/planning/plan';
+import type { PlannedMeal } from '@tinder/core/planning/planned';
+import { normals, runOutRisk, seededRandom, SPREADS, WIND_CLASS } from '@tinder/core/planning/risk';
+import { uncertainBurn, uncertainCarry } from '@tinder/core/studies/study';
 
 const plan = planTrip(DEMO_TRIP);
 const use = kitInUse(DEMO_TRIP.kit);

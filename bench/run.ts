@@ -1,15 +1,15 @@
 // Speed and accuracy as ratios within one run; absolute times depend on the machine and are printed for orientation only.
-import { ambientPressurePa } from '@tinder/core/air';
-import { CLAIMS, fitTests, testedBurners } from '@tinder/core/bench';
-import { canisterSource, openSource, simulateBurn, type BurnInput } from '@tinder/core/burn';
-import { potById } from '@tinder/core/catalogue';
+import { ambientPressurePa } from '@tinder/core/physics/air';
+import { CLAIMS, fitTests, testedBurners } from '@tinder/core/studies/bench';
+import { canisterSource, openSource, simulateBurn, type BurnInput } from '@tinder/core/physics/burn';
+import { potById } from '@tinder/core/domain/catalogue';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { fuelLhvKJPerG, FUELS } from '@tinder/core/fuel';
-import { bestNest, type NestPiece } from '@tinder/core/kit';
-import { planTrip } from '@tinder/core/plan';
-import { newSetup } from '@tinder/core/model';
-import { NO_MISHAPS } from '@tinder/core/risk';
-import { bestChanges, claimsStand, coldView, measureKits, rangesOf, upgradeLadder, whichTest } from '@tinder/core/study';
+import { fuelLhvKJPerG, FUELS } from '@tinder/core/physics/fuel';
+import { bestNest, type NestPiece } from '@tinder/core/domain/kit';
+import { planCache, planTrip } from '@tinder/core/planning/plan';
+import { newSetup } from '@tinder/core/domain/model';
+import { NO_MISHAPS } from '@tinder/core/planning/risk';
+import { bestChanges, claimsStand, coldView, measureKits, rangesOf, upgradeLadder, whichTest } from '@tinder/core/studies/study';
 import { fresh } from './edits';
 import { loadOutRace } from './load-outs';
 import { surrogateError, riskConvergence } from './risk';
@@ -77,7 +77,7 @@ const fineMs = medianMs(3, () => sample.forEach((b) => rk4Burn(b, 0.1))) / sampl
 const many = burns(10_000);
 const manyMs = medianMs(3, () => many.forEach((b) => simulateBurn(b)));
 // trips that nothing has been worked out for: what is remembered would measure nothing
-const planMs = medianMs(60, (i) => planTrip(fresh(DEMO_TRIP, i)));
+const planMs = medianMs(60, (i) => planTrip(fresh(DEMO_TRIP, i), { cache: planCache() }));
 const plan = planTrip(DEMO_TRIP);
 const coldMs = medianMs(9, () => coldView(DEMO_TRIP, plan, 2100));
 const advised = Array.from({ length: 20 }, (_, i) => fresh(DEMO_TRIP, 100 + i)).map((trip) => ({ trip, carry: planTrip(trip).carries[0] }));

@@ -1,5 +1,5 @@
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { planTrip } from '@tinder/core/plan';
+import { planTrip } from '@tinder/core/planning/plan';
 import { edited } from './edits';
 import { quantile } from './numbers';
 

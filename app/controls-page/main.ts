@@ -1,7 +1,7 @@
 import { provideZonelessChangeDetection } from '@angular/core';
 import { bootstrapApplication } from '@angular/platform-browser';
 import { provideNzNoAnimation } from 'ng-zorro-antd/core/animation';
-import { UNITS, type Quantity, type Unit } from '@tinder/core/units';
+import { UNITS, type Quantity, type Unit } from '@tinder/core/foundation/units';
 import { GestureEnd } from '../src/ui/gesture';
 import { Units } from '../src/words/units';
 import { ControlsPage } from './controls-page';

@@ -1,8 +1,8 @@
-import { BURNERS, FAMILY_FUEL, FAMILY_USE, FAMILY_WINDSCREENS } from '../src/catalogue';
-import { FUELS } from '../src/fuel';
-import type { Trip } from '../src/model';
-import { MOST_RELIGHTS, planTrip } from '../src/plan';
-import { coldView, flameCurve, mealDoses } from '../src/study';
+import { BURNERS, FAMILY_FUEL, FAMILY_USE, FAMILY_WINDSCREENS } from '../src/domain/catalogue';
+import { FUELS } from '../src/physics/fuel';
+import type { Trip } from '../src/domain/model';
+import { MOST_RELIGHTS, planTrip } from '../src/planning/plan';
+import { coldView, flameCurve, mealDoses } from '../src/studies/study';
 import { everyDay, firstCarry, SHORT_TRIP } from './short-trip';
 
 const withBurner = (id: string, change: Partial<Trip['kit']> = {}): Trip => {

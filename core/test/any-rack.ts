@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { BURNERS } from '../src/catalogue';
-import { STARTING_SETTINGS } from '../src/kit';
+import { BURNERS } from '../src/domain/catalogue';
+import { STARTING_SETTINGS } from '../src/domain/kit';
 import {
   CRITERIA,
   IGNITIONS,
@@ -14,7 +14,7 @@ import {
   type RackKit,
   type Role,
   type Shape,
-} from '../src/model';
+} from '../src/domain/model';
 
 const size = fc.integer({ min: 2, max: 400 });
 const anyShape: fc.Arbitrary<Shape> = fc.oneof(

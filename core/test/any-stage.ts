@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { burntAlong, type CanStage } from '../src/carry';
+import { burntAlong, type CanStage } from '../src/domain/carry';
 
 /** Random stages of a trip, for the tests of load-outs. */
 

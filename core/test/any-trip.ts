@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { WARMING } from '../src/canister';
-import { asKitPot, BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS, POTS } from '../src/catalogue';
+import { WARMING } from '../src/physics/canister';
+import { asKitPot, BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS, POTS } from '../src/domain/catalogue';
 import { DEMO_TRIP } from '../src/demo';
-import { FUELS } from '../src/fuel';
-import { withMethod } from '../src/menu';
-import { LIMITS, METHODS, RESTRICTIONS, TREATMENTS, WATER_SOURCES, type Day, type Trip } from '../src/model';
+import { FUELS } from '../src/physics/fuel';
+import { withMethod } from '../src/domain/menu';
+import { LIMITS, METHODS, RESTRICTIONS, TREATMENTS, WATER_SOURCES, type Day, type Trip } from '../src/domain/model';
 
 const within = ({ min, max }: { min: number; max: number }) => fc.double({ min, max, noNaN: true }).map((x) => x + 0); // JSON has no −0
 /** Any trip that the schema takes, absurd ones too. */

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { archiveJsonSchema, exportArchive, exportToLookAt, importArchive, logJsonSchema } from '../src/archive';
+import { archiveJsonSchema, exportArchive, exportToLookAt, importArchive, logJsonSchema } from '../src/output/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { unwalked, type Trip } from '../src/model';
-import { planTrip } from '../src/plan';
-import { editStop } from '../src/trail';
-import { METRIC } from '../src/units';
+import { unwalked, type Trip } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { editStop } from '../src/domain/trail';
+import { METRIC } from '../src/foundation/units';
 import { anyTrip } from './any-trip';
 import { ARCHIVE_V1 } from './archive-v1';
 import { firstCarry, SHORT_TRIP } from './short-trip';

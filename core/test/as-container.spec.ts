@@ -1,8 +1,8 @@
-import { fuelOfG, tareOfG } from '../src/carry';
+import { fuelOfG, tareOfG } from '../src/domain/carry';
 import { DEMO_RACK } from '../src/demo';
-import { fuelById, FUELS } from '../src/fuel';
-import type { ShelfItem } from '../src/model';
-import { asContainer, densityOf, stockOf } from '../src/shelf';
+import { fuelById, FUELS } from '../src/physics/fuel';
+import type { ShelfItem } from '../src/domain/model';
+import { asContainer, densityOf, stockOf } from '../src/domain/shelf';
 
 const ITEMS = DEMO_RACK.shelf;
 const [ANY] = ITEMS;

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
-import { drawnDown, fuelOfG } from '../src/carry';
+import { drawnDown, fuelOfG } from '../src/domain/carry';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { build, tripWithKit } from '../src/kit';
-import type { Trip } from '../src/model';
-import { planTrip, weightSums } from '../src/plan';
-import type { Plan } from '../src/planned';
-import { chanceOfMoreThan, fuelForRisk, NO_MISHAPS, runOutRisk } from '../src/risk';
-import { balanceOf, paretoFront, shopOf, spendSlack, tripIf, uncertainCarry, whatIfColumn } from '../src/study';
-import { dayCount, editKitOnLeg, kitRuns, tripOnLeg, withKitOnLeg, withoutLegKits } from '../src/trail';
+import { build, tripWithKit } from '../src/domain/kit';
+import type { Trip } from '../src/domain/model';
+import { planTrip, weightSums } from '../src/planning/plan';
+import type { Plan } from '../src/planning/planned';
+import { chanceOfMoreThan, fuelForRisk, NO_MISHAPS, runOutRisk } from '../src/planning/risk';
+import { balanceOf, paretoFront, shopOf, spendSlack, tripIf, uncertainCarry, whatIfColumn } from '../src/studies/study';
+import { dayCount, editKitOnLeg, kitRuns, tripOnLeg, withKitOnLeg, withoutLegKits } from '../src/domain/trail';
 import { valueOf } from './value-of';
 
 const plan = planTrip(DEMO_TRIP);

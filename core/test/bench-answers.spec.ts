@@ -1,12 +1,21 @@
 import fc from 'fast-check';
-import { answerOf, conditionsOf, fairOrder, fitTests, fuelReadG, nextArm, testedBurners, worthOf } from '../src/bench';
+import { answerOf, conditionsOf, fairOrder, fitTests, fuelReadG, nextArm, testedBurners, worthOf } from '../src/studies/bench';
 import { DEMO_RACK } from '../src/demo';
-import { build, rackWithBurner, tripKitOf, tripWithBurner } from '../src/kit';
-import { newSetup, newTest, ownBurner, type Arm, type BenchTest, type Calibration, type TestSeries, type TestSetup } from '../src/model';
-import { planTrip } from '../src/plan';
-import { NO_MISHAPS } from '../src/risk';
-import { ownBurnerEffect, whichTest } from '../src/study';
-import { writeTestsCsv, csvColumns, TEST_COLUMNS } from '../src/tables';
+import { build, rackWithBurner, tripKitOf, tripWithBurner } from '../src/domain/kit';
+import {
+  newSetup,
+  newTest,
+  ownBurner,
+  type Arm,
+  type BenchTest,
+  type Calibration,
+  type TestSeries,
+  type TestSetup,
+} from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { NO_MISHAPS } from '../src/planning/risk';
+import { ownBurnerEffect, whichTest } from '../src/studies/study';
+import { writeTestsCsv, csvColumns, TEST_COLUMNS } from '../src/output/tables';
 import { SHORT_TRIP } from './short-trip';
 import { problemOf, valueOf } from './value-of';
 

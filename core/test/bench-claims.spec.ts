@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import type { CONTRAST_IDS } from '../src/bench';
-import { claimAnswer, claimOf, CLAIMS, contrastOf, confounders, conditionsOf, type Claim, type Ranges } from '../src/bench';
-import { newSetup, type TestSetup } from '../src/model';
-import { planTrip } from '../src/plan';
-import { claimsStand, rangesOf, trailSetup } from '../src/study';
+import type { CONTRAST_IDS } from '../src/studies/bench';
+import { claimAnswer, claimOf, CLAIMS, contrastOf, confounders, conditionsOf, type Claim, type Ranges } from '../src/studies/bench';
+import { newSetup, type TestSetup } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { claimsStand, rangesOf, trailSetup } from '../src/studies/study';
 import { SHORT_TRIP } from './short-trip';
 
 const KIT = { ...SHORT_TRIP.kit, flameSetting: 0.7 };

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { isDone, simulateBurn } from '../src/burn';
+import { isDone, simulateBurn } from '../src/physics/burn';
 import {
   burnSdG,
   calibrate,
@@ -20,13 +20,13 @@ import {
   welch,
   PRIOR_SD,
   type BurnTest,
-} from '../src/bench';
-import { CANISTER_SIZES } from '../src/carry';
-import { burntWith, type Calibration, type Kit } from '../src/model';
-import { projected } from '../src/numeric';
-import { kitInUse, planTrip, sourceFor } from '../src/plan';
-import { normals, seededRandom, NO_MISHAPS } from '../src/risk';
-import { burnerDoubt, fuelSlopes, planRisk, riskOfCarry } from '../src/study';
+} from '../src/studies/bench';
+import { CANISTER_SIZES } from '../src/domain/carry';
+import { burntWith, type Calibration, type Kit } from '../src/domain/model';
+import { projected } from '../src/foundation/numeric';
+import { kitInUse, planTrip, sourceFor } from '../src/planning/plan';
+import { normals, seededRandom, NO_MISHAPS } from '../src/planning/risk';
+import { burnerDoubt, fuelSlopes, planRisk, riskOfCarry } from '../src/studies/study';
 import { SHORT_TRIP } from './short-trip';
 import { problemOf, valueOf } from './value-of';
 
@@ -331,7 +331,7 @@ describe('a plan on a burner of one’s own', () => {
     const [plain] = planTrip(SHORT_TRIP).carries;
     expect(worse.carries[0].demandG / plain.demandG).toBeGreaterThan(1.08);
     const asked = (trip: typeof SHORT_TRIP): number => {
-      const [risk] = planRisk(trip, planTrip(trip), NO_MISHAPS, 1, 4000);
+      const [risk] = planRisk(trip, planTrip(trip), NO_MISHAPS, { trips: 4000 });
       return risk ? riskOfCarry(trip, risk).fuelForLimitG : 0;
     };
     expect(asked(mine(same))).toBeLessThan(asked(SHORT_TRIP) - 1);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { ambientPressurePa, forcedConvection } from '../src/air';
+import { ambientPressurePa, forcedConvection } from '../src/physics/air';
 import {
   ledgerFuelG,
   openSource,
@@ -12,8 +12,8 @@ import {
   withSurplus,
   type BurnInput,
   type DoseRule,
-} from '../src/burn';
-import { FUELS, type TabletFuel } from '../src/fuel';
+} from '../src/physics/burn';
+import { FUELS, type TabletFuel } from '../src/physics/fuel';
 import { alcoholBurn, CHECK_CASES, gasBurn, KETTLE, PLAIN } from './check-cases';
 
 describe('common practice, one parameter set', () => {

@@ -1,9 +1,9 @@
-import { fitTests, testedBurners, type Fit } from '../src/bench';
-import { BURNERS, FAMILY_WINDSCREENS, hasValve, isGas } from '../src/catalogue';
+import { fitTests, testedBurners, type Fit } from '../src/studies/bench';
+import { BURNERS, FAMILY_WINDSCREENS, hasValve, isGas } from '../src/domain/catalogue';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { withBurner } from '../src/kit';
-import { newSetup, type TestSetup } from '../src/model';
-import { burnerCurve, feedCurve, type BurnerPoint } from '../src/study';
+import { withBurner } from '../src/domain/kit';
+import { newSetup, type TestSetup } from '../src/domain/model';
+import { burnerCurve, feedCurve, type BurnerPoint } from '../src/studies/study';
 import { valueOf } from './value-of';
 
 const setupOn = (burnerId: string, change: Partial<TestSetup> = {}): TestSetup => ({

@@ -8,7 +8,7 @@ import {
   moleFractions,
   pureVapourPressurePa,
   unregulatedSupply,
-} from '../src/canister';
+} from '../src/physics/canister';
 
 const blends = fc
   .tuple(

@@ -1,9 +1,9 @@
-import { fuelOfG, tareOfG } from '../src/carry';
+import { fuelOfG, tareOfG } from '../src/domain/carry';
 import { DEMO_TRIP } from '../src/demo';
-import { withBurner } from '../src/kit';
-import type { Trip } from '../src/model';
-import { planTrip } from '../src/plan';
-import { carryWires, drinkMore, saveBelow, wholeStretch } from '../src/walk';
+import { withBurner } from '../src/domain/kit';
+import type { Trip } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { carryWires, drinkMore, saveBelow, wholeStretch } from '../src/output/walk';
 
 const PLAN = planTrip(DEMO_TRIP);
 const withKit = (burnerId: string): Trip => ({ ...DEMO_TRIP, kit: withBurner(DEMO_TRIP.kit, burnerId) });

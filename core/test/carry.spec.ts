@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { carryProfile, fuelOfG, holding, leakProofMl, tareOfG } from '../src/carry';
-import { containersFor, lightestCans } from '../src/load-out';
-import { FUELS } from '../src/fuel';
+import { carryProfile, fuelOfG, holding, leakProofMl, tareOfG } from '../src/domain/carry';
+import { containersFor, lightestCans } from '../src/planning/load-out';
+import { FUELS } from '../src/physics/fuel';
 import { DENATURED, MIXED_GAS } from './check-cases';
 
 describe('canisters', () => {

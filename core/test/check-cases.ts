@@ -1,4 +1,4 @@
-import { ambientPressurePa } from '../src/air';
+import { ambientPressurePa } from '../src/physics/air';
 import {
   canisterSource,
   LIQUID_PRIMING_G,
@@ -10,8 +10,8 @@ import {
   type Pot,
   type Target,
   type WindscreenKind,
-} from '../src/burn';
-import { fuelLhvKJPerG, FUELS, LHV_KJ_PER_G, type AlcoholFuel, type GasFuel } from '../src/fuel';
+} from '../src/physics/burn';
+import { fuelLhvKJPerG, FUELS, LHV_KJ_PER_G, type AlcoholFuel, type GasFuel } from '../src/physics/fuel';
 
 /**
  * Common practice (no published source): what walkers with kitchen scales report. One parameter set meets all of it.

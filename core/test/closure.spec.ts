@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { backupFiles, exportArchive, importArchive, LONGEST_JSON_LIST } from '../src/archive';
+import { backupFiles, exportArchive, importArchive, LONGEST_JSON_LIST } from '../src/output/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { readRackCsv, writePiecesCsv, readDishCsv, writeDishCsv } from '../src/tables';
-import { DISHES } from '../src/menu';
+import { readRackCsv, writePiecesCsv, readDishCsv, writeDishCsv } from '../src/output/tables';
+import { DISHES } from '../src/domain/menu';
 import {
   label,
   MOST,
@@ -16,8 +16,8 @@ import {
   type Rack,
   type ShelvedTrip,
   type Trip,
-} from '../src/model';
-import { METRIC } from '../src/units';
+} from '../src/domain/model';
+import { METRIC } from '../src/foundation/units';
 import { valueOf } from './value-of';
 
 /** Any name that can be kept, whatever is in it: formulas, line breaks, halves of characters. */

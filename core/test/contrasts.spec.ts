@@ -1,9 +1,9 @@
-import { CONTRAST_IDS, contrastOf, isContrastId, type Contrast, type ContrastId } from '../src/bench';
-import { potVolumeMl, WINDSCREENS } from '../src/burn';
-import { BURNERS, hasValve, isGas, usesCans } from '../src/catalogue';
+import { CONTRAST_IDS, contrastOf, isContrastId, type Contrast, type ContrastId } from '../src/studies/bench';
+import { potVolumeMl, WINDSCREENS } from '../src/physics/burn';
+import { BURNERS, hasValve, isGas, usesCans } from '../src/domain/catalogue';
 import { DEMO_TRIP } from '../src/demo';
-import { withBurner } from '../src/kit';
-import { newSetup, testSetupSchema, type TestSetup } from '../src/model';
+import { withBurner } from '../src/domain/kit';
+import { newSetup, testSetupSchema, type TestSetup } from '../src/domain/model';
 
 const SETUPS: readonly (readonly [string, TestSetup])[] = BURNERS.filter((b) => b.family !== 'none').map((b) => [
   b.id,

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { crossingsOf, lightestByLength, TIE_G, weightsByLength, type LengthKit } from '../src/load-out';
+import { crossingsOf, lightestByLength, TIE_G, weightsByLength, type LengthKit } from '../src/planning/load-out';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { planTrip, weightSums } from '../src/plan';
-import { AS_CARRIED, kitLines, meanDayG } from '../src/study';
+import { planTrip, weightSums } from '../src/planning/plan';
+import { AS_CARRIED, kitLines, meanDayG } from '../src/studies/study';
 import { DENATURED, MIXED_GAS } from './check-cases';
 
 const named = (id: string, kit: LengthKit) => ({ id, ...weightsByLength(kit) });

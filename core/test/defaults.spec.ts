@@ -1,7 +1,17 @@
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { PIECES } from '../src/kit';
-import { DISHES } from '../src/menu';
-import { COLD_MEAL, mealSchema, menuSchema, pieceSchema, PLAIN_MEAL, PLAIN_RACK, rackSchema, tripSchema, USUAL_CUT } from '../src/model';
+import { PIECES } from '../src/domain/kit';
+import { DISHES } from '../src/domain/menu';
+import {
+  COLD_MEAL,
+  mealSchema,
+  menuSchema,
+  pieceSchema,
+  PLAIN_MEAL,
+  PLAIN_RACK,
+  rackSchema,
+  tripSchema,
+  USUAL_CUT,
+} from '../src/domain/model';
 
 describe('what stands where nothing else is said', () => {
   it('is an empty rack, and a windscreen 6 mm from the pot (common practice)', () => {

@@ -1,8 +1,8 @@
-import { cookedMin } from '../src/burn';
-import { DISHES, withMethod } from '../src/menu';
-import type { Day, Meal, Method, Trip } from '../src/model';
-import { planTrip } from '../src/plan';
-import { dishCard, dishCurve, dishWays } from '../src/study';
+import { cookedMin } from '../src/physics/burn';
+import { DISHES, withMethod } from '../src/domain/menu';
+import type { Day, Meal, Method, Trip } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { dishCard, dishCurve, dishWays } from '../src/studies/study';
 import { everyDay, SHORT_TRIP } from './short-trip';
 
 const dish = (name: string): Meal => {

@@ -1,4 +1,4 @@
-import { ambientPressurePa, forcedConvection } from '../src/air';
+import { ambientPressurePa, forcedConvection } from '../src/physics/air';
 import {
   canisterSource,
   openSource,
@@ -8,9 +8,9 @@ import {
   type Burn,
   type FlameKind,
   type WindscreenKind,
-} from '../src/burn';
-import { fuelLhvKJPerG } from '../src/fuel';
-import { planTrip } from '../src/plan';
+} from '../src/physics/burn';
+import { fuelLhvKJPerG } from '../src/physics/fuel';
+import { planTrip } from '../src/planning/plan';
 import { DENATURED, DINNER_POT, gasBurn, INDOORS, KETTLE, MIXED_GAS, PLAIN } from './check-cases';
 import { everyDay, SHORT_TRIP } from './short-trip';
 

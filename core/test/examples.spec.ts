@@ -2,9 +2,9 @@ import ICAL from 'ical.js';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import Papa from 'papaparse';
-import { importArchive, importLog } from '../src/archive';
+import { importArchive, importLog } from '../src/output/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { readDishCsv, readRackCsv, readShelfCsv } from '../src/tables';
+import { readDishCsv, readRackCsv, readShelfCsv } from '../src/output/tables';
 import { EXAMPLES } from './examples';
 import { valueOf } from './value-of';
 

@@ -1,6 +1,6 @@
-import { exportArchive, exportLog, exportToLookAt } from '../src/archive';
+import { exportArchive, exportLog, exportToLookAt } from '../src/output/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { planTrip } from '../src/plan';
+import { planTrip } from '../src/planning/plan';
 import {
   writeDishCsv,
   writeKitsCsv,
@@ -10,9 +10,9 @@ import {
   writeScoresCsv,
   writeShelfCsv,
   writeTestsCsv,
-} from '../src/tables';
-import { writeIcs } from '../src/calendar';
-import { METRIC } from '../src/units';
+} from '../src/output/tables';
+import { writeIcs } from '../src/output/calendar';
+import { METRIC } from '../src/foundation/units';
 
 const shelved = { trip: DEMO_TRIP, archived: false };
 

@@ -1,8 +1,9 @@
-import { everyMeal } from '../src/menu';
-import { candidates } from '../src/finder/candidates';
-import { found, type Found } from '../src/finder';
-import { FIRST_WISH, type Wish } from '../src/found';
-import { PLAIN_RACK, type Day, type Piece, type Rack, type Trip } from '../src/model';
+import { planCache } from '../src/planning/plan';
+import { everyMeal } from '../src/domain/menu';
+import { candidates } from '../src/studies/finder/candidates';
+import { found, type Found } from '../src/studies/finder';
+import { FIRST_WISH, type Wish } from '../src/studies/found';
+import { PLAIN_RACK, type Day, type Piece, type Rack, type Trip } from '../src/domain/model';
 import { ofDays, everyDay } from './short-trip';
 import { generic } from './rack-in-hand';
 
@@ -37,4 +38,7 @@ export function plainTrip(days: number, weather: Partial<Day> = {}, waterMl = 45
 }
 
 /** Every kit planned, none left out by a bound: what the search must come to. */
-export const everyKit = (rack: Rack, trip: Trip, wish: Wish): Found[] => [...candidates(rack, trip, wish)].map(found);
+export function everyKit(rack: Rack, trip: Trip, wish: Wish): Found[] {
+  const cache = planCache();
+  return [...candidates(rack, trip, wish)].map((candidate, number) => found(candidate, number, cache));
+}

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { changed, flipsOf, found, findKits, kitSearch, legMixes, toldApart, candidatesAt, type Found } from '../src/finder';
+import { changed, flipsOf, found, findKits, kitSearch, legMixes, toldApart, candidatesAt, type Found } from '../src/studies/finder';
 import {
   AXES,
   bestOfSchools,
@@ -12,14 +12,14 @@ import {
   worthKeeping,
   type School,
   type Wish,
-} from '../src/found';
-import { leastOf } from '../src/finder/least';
-import { build, hintsFor, tripWithKit } from '../src/kit';
-import { withMethod } from '../src/menu';
-import type { Rack, Trip } from '../src/model';
-import { missedMeals, planTrip, weightSums } from '../src/plan';
-import { WIND_CLASS } from '../src/risk';
-import { tripIf } from '../src/study';
+} from '../src/studies/found';
+import { leastOf } from '../src/studies/finder/least';
+import { build, hintsFor, tripWithKit } from '../src/domain/kit';
+import { withMethod } from '../src/domain/menu';
+import type { Rack, Trip } from '../src/domain/model';
+import { missedMeals, planTrip, weightSums } from '../src/planning/plan';
+import { WIND_CLASS } from '../src/planning/risk';
+import { tripIf } from '../src/studies/study';
 import { everyKit, own, OWN, plainTrip, rackOf } from './finder-case';
 import { everyDay, ofDays, SHORT_TRIP } from './short-trip';
 import { counter } from './rack-in-hand';

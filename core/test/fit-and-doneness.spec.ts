@@ -11,10 +11,10 @@ import {
   restStretch,
   screenGapFactor,
   totalHeatJ,
-} from '../src/burn';
-import type { Trip } from '../src/model';
-import { planTrip } from '../src/plan';
-import { inferBlend } from '../src/study';
+} from '../src/physics/burn';
+import type { Trip } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { inferBlend } from '../src/studies/study';
 import { everyDay, firstCarry, SHORT_TRIP } from './short-trip';
 import { problemOf, valueOf } from './value-of';
 

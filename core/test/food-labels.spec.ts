@@ -1,9 +1,9 @@
 import { DEMO_TRIP } from '../src/demo';
-import { mealsEaten } from '../src/menu';
-import { MEALS, type MealName } from '../src/model';
-import { dayConditions, planTrip } from '../src/plan';
-import { foodLabels } from '../src/pack';
-import { paintDays } from '../src/trail';
+import { mealsEaten } from '../src/domain/menu';
+import { MEALS, type MealName } from '../src/domain/model';
+import { dayConditions, planTrip } from '../src/planning/plan';
+import { foodLabels } from '../src/output/pack';
+import { paintDays } from '../src/domain/trail';
 
 const PLAN = planTrip(DEMO_TRIP);
 const LABELS = foodLabels(DEMO_TRIP, PLAN);

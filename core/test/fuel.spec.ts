@@ -1,4 +1,4 @@
-import { fuelLhvKJPerG, FUELS, LHV_KJ_PER_G, lowerHeatingValueKJPerG, MOLECULES } from '../src/fuel';
+import { fuelLhvKJPerG, FUELS, LHV_KJ_PER_G, lowerHeatingValueKJPerG, MOLECULES } from '../src/physics/fuel';
 
 describe('heats of combustion', () => {
   // standard enthalpies of formation, NIST WebBook / CRC Handbook

@@ -10,8 +10,8 @@ import {
   traceOf,
   conditionsOf,
   burnIn,
-} from '../src/bench';
-import { newSetup, newTest, type BenchTest, type TestSetup } from '../src/model';
+} from '../src/studies/bench';
+import { newSetup, newTest, type BenchTest, type TestSetup } from '../src/domain/model';
 import { SHORT_TRIP } from './short-trip';
 import { valueOf } from './value-of';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { DEMO_TRIP } from '../src/demo';
-import { tripSchema } from '../src/model';
+import { tripSchema } from '../src/domain/model';
 import {
   ascentSoFarM,
   dayCount,
@@ -14,7 +14,7 @@ import {
   trailLine,
   writeGpxWaypoints,
   type TrackPoint,
-} from '../src/trail';
+} from '../src/domain/trail';
 import { valueOf } from './value-of';
 
 const ids = (n: number) => `id-${n}`;

@@ -1,11 +1,11 @@
-import { DEEPEST_JSON, exportArchive, importArchive, LONGEST_JSON_LIST } from '../src/archive';
+import { DEEPEST_JSON, exportArchive, importArchive, LONGEST_JSON_LIST } from '../src/output/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { readWeights } from '../src/kit';
-import { readRackCsv, readDishCsv, writeDishCsv } from '../src/tables';
-import { DISHES } from '../src/menu';
-import { tripSchema, type Trip } from '../src/model';
-import { addDays, layOutTrip, lengthKm, readGpx, trailLine, writeGpxWaypoints } from '../src/trail';
-import { writeIcs } from '../src/calendar';
+import { readWeights } from '../src/domain/kit';
+import { readRackCsv, readDishCsv, writeDishCsv } from '../src/output/tables';
+import { DISHES } from '../src/domain/menu';
+import { tripSchema, type Trip } from '../src/domain/model';
+import { addDays, layOutTrip, lengthKm, readGpx, trailLine, writeGpxWaypoints } from '../src/domain/trail';
+import { writeIcs } from '../src/output/calendar';
 import { READERS, spoil } from './hostile-files';
 import { problemOf, valueOf } from './value-of';
 

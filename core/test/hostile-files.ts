@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import { exportArchive, importArchive } from '../src/archive';
+import { exportArchive, importArchive } from '../src/output/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { readWeights } from '../src/kit';
-import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv, readDishCsv, writeDishCsv } from '../src/tables';
-import { DISHES } from '../src/menu';
-import { rackSchema, shelvedTripSchema, tripSchema } from '../src/model';
-import { layOutTrip, readGpx, stopCandidates, trailLine, writeGpxWaypoints } from '../src/trail';
-import { planTrip } from '../src/plan';
+import { readWeights } from '../src/domain/kit';
+import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv, readDishCsv, writeDishCsv } from '../src/output/tables';
+import { DISHES } from '../src/domain/menu';
+import { rackSchema, shelvedTripSchema, tripSchema } from '../src/domain/model';
+import { layOutTrip, readGpx, stopCandidates, trailLine, writeGpxWaypoints } from '../src/domain/trail';
+import { planTrip } from '../src/planning/plan';
 import { mutantOf, valueMutantOf } from './mutants';
 
 /** A reader of files, with good files to spoil. Whatever it takes must pass its schema; whatever it refuses, it refuses with a code. */

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { BURNERS } from '../src/catalogue';
+import { BURNERS } from '../src/domain/catalogue';
 import { DEMO_TRIP } from '../src/demo';
-import { LIMITS, MEALS, type Day, type Trip } from '../src/model';
-import { cookDays, dayConditions, kitInUse, planTrip, replanCarry, withWarmedCans } from '../src/plan';
-import { carryOfDay, doneMeals, unfinishedMeals, type Plan, type PlannedMeal } from '../src/planned';
-import { bestChanges, flameCurve, tripIf } from '../src/study';
-import { tripOnLeg } from '../src/trail';
+import { LIMITS, MEALS, type Day, type Trip } from '../src/domain/model';
+import { cookDays, dayConditions, kitInUse, planTrip, replanCarry, withWarmedCans } from '../src/planning/plan';
+import { carryOfDay, doneMeals, unfinishedMeals, type Plan, type PlannedMeal } from '../src/planning/planned';
+import { bestChanges, flameCurve, tripIf } from '../src/studies/study';
+import { tripOnLeg } from '../src/domain/trail';
 import { anyTrip as anyLongTrip } from './any-trip';
 import { everyDay, SHORT_TRIP } from './short-trip';
 

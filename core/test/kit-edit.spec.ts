@@ -1,8 +1,8 @@
-import { BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS, POTS, WINDSCREEN_MASS_G } from '../src/catalogue';
+import { BURNERS, FAMILY_FUEL, FAMILY_WINDSCREENS, POTS, WINDSCREEN_MASS_G } from '../src/domain/catalogue';
 import { DEMO_TRIP } from '../src/demo';
-import { FUELS } from '../src/fuel';
-import { kitSchema } from '../src/model';
-import { withBurner, withPot, withWindscreen } from '../src/kit';
+import { FUELS } from '../src/physics/fuel';
+import { kitSchema } from '../src/domain/model';
+import { withBurner, withPot, withWindscreen } from '../src/domain/kit';
 
 const kit = DEMO_TRIP.kit;
 

@@ -1,8 +1,8 @@
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { tripWithKit, build } from '../src/kit';
-import { does, type Rack, type Trip } from '../src/model';
-import { hardwareMassG, missedMeals, planTrip, weightSums } from '../src/plan';
-import { AS_CARRIED, carriedKit, kitLines, lightestOnCarries, type KitLine } from '../src/study';
+import { tripWithKit, build } from '../src/domain/kit';
+import { does, type Rack, type Trip } from '../src/domain/model';
+import { hardwareMassG, missedMeals, planTrip, weightSums } from '../src/planning/plan';
+import { AS_CARRIED, carriedKit, kitLines, lightestOnCarries, type KitLine } from '../src/studies/study';
 import { valueOf } from './value-of';
 
 const LINES = kitLines(DEMO_RACK, DEMO_TRIP, planTrip(DEMO_TRIP));

@@ -13,10 +13,10 @@ import {
   standing,
   tripKitOf,
   tripWithKit,
-} from '../src/kit';
-import { DISHES } from '../src/menu';
-import { PLAIN_RACK, kitSchema, rackSchema, type Rack } from '../src/model';
-import { hardwareMassG } from '../src/plan';
+} from '../src/domain/kit';
+import { DISHES } from '../src/domain/menu';
+import { PLAIN_RACK, kitSchema, rackSchema, type Rack } from '../src/domain/model';
+import { hardwareMassG } from '../src/planning/plan';
 import { codes, counter, generic, kitById, without } from './rack-in-hand';
 import { problemOf, valueOf } from './value-of';
 

@@ -1,9 +1,9 @@
-import { cheapestVolume, EVERYTHING } from '../src/carry';
+import { cheapestVolume, EVERYTHING } from '../src/domain/carry';
 import { DEMO_KIT_ID, DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { hintsFor, rank, toBeat } from '../src/kit';
-import { CRITERIA, scoreSchema, type Rack, type RackKit } from '../src/model';
-import { planTrip } from '../src/plan';
-import { loseOne, measureKit, measureKits, perGram, upgradeLadder, type KitOnTrip } from '../src/study';
+import { hintsFor, rank, toBeat } from '../src/domain/kit';
+import { CRITERIA, scoreSchema, type Rack, type RackKit } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { loseOne, measureKit, measureKits, perGram, upgradeLadder, type KitOnTrip } from '../src/studies/study';
 import { codes, kitById, without, zero } from './rack-in-hand';
 import { valueOf } from './value-of';
 

@@ -1,8 +1,8 @@
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { build, legKitOf, tripWithKit } from '../src/kit';
-import { missedMeals, planTrip, weightSums } from '../src/plan';
-import { bestChanges, legKitChoices } from '../src/study';
-import { tripOnLeg, withKitOnLeg } from '../src/trail';
+import { build, legKitOf, tripWithKit } from '../src/domain/kit';
+import { missedMeals, planTrip, weightSums } from '../src/planning/plan';
+import { bestChanges, legKitChoices } from '../src/studies/study';
+import { tripOnLeg, withKitOnLeg } from '../src/domain/trail';
 import { valueOf } from './value-of';
 
 const kitOf = (id: string) => {

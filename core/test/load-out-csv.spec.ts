@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { build, tripWithKit } from '../src/kit';
-import { planTrip } from '../src/plan';
-import { LOAD_OUT_COLUMNS, writeLoadOutCsv } from '../src/tables';
+import { build, tripWithKit } from '../src/domain/kit';
+import { planTrip } from '../src/planning/plan';
+import { LOAD_OUT_COLUMNS, writeLoadOutCsv } from '../src/output/tables';
 import { valueOf } from './value-of';
 
 const rowsOf = (csv: string) => Papa.parse<Record<string, string>>(csv.trim(), { header: true }).data;

@@ -1,6 +1,6 @@
 import highsLoader, { type Highs } from 'highs';
-import type { CanSize, CanStage } from '../src/carry';
-import { type OwnCan, type PouredStage } from '../src/load-out';
+import type { CanSize, CanStage } from '../src/domain/carry';
+import { type OwnCan, type PouredStage } from '../src/planning/load-out';
 
 /** The load-out problems written out for a MIP solver (HiGHS), a way of solving them that shares nothing with ours. */
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Highs } from 'highs';
-import { burntAlong, CANISTER_SIZES, type CanStage } from '../src/carry';
-import { bestCans, type OwnCan } from '../src/load-out';
+import { burntAlong, CANISTER_SIZES, type CanStage } from '../src/domain/carry';
+import { bestCans, type OwnCan } from '../src/planning/load-out';
 import { anyCans, grams, worth } from './any-stage';
 import { cansLp, loadHighs, solve } from './load-out-mip';
 import { valueOf } from './value-of';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Highs } from 'highs';
-import { burntAlong } from '../src/carry';
-import { bestPoured, type PouredStage } from '../src/load-out';
+import { burntAlong } from '../src/domain/carry';
+import { bestPoured, type PouredStage } from '../src/planning/load-out';
 import { anyStage, price, worth } from './any-stage';
 import { loadHighs, pouredLp, solve, type Bottles } from './load-out-mip';
 import { problemOf, valueOf } from './value-of';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Highs } from 'highs';
-import { burntAlong, CANISTER_SIZES, dayWeights, loadCost, type CanStage } from '../src/carry';
-import { bestCans, canBound, restBound, type HeldCan } from '../src/load-out';
+import { burntAlong, CANISTER_SIZES, dayWeights, loadCost, type CanStage } from '../src/domain/carry';
+import { bestCans, canBound, restBound, type HeldCan } from '../src/planning/load-out';
 import { anyCans, grams, price, worth } from './any-stage';
 import { cansLp, loadHighs, solve } from './load-out-mip';
 import { problemOf, valueOf } from './value-of';

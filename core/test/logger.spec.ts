@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { curveOf, reachesAtS, readLogger } from '../src/tables';
+import { curveOf, reachesAtS, readLogger } from '../src/output/tables';
 import { problemOf, valueOf } from './value-of';
 
 const read = (text: string) => {

@@ -1,7 +1,7 @@
 import { DEMO_TRIP } from '../src/demo';
-import { dayConditions, planTrip } from '../src/plan';
-import { lookedAt } from '../src/study';
-import { paintDays } from '../src/trail';
+import { dayConditions, planTrip } from '../src/planning/plan';
+import { lookedAt } from '../src/studies/study';
+import { paintDays } from '../src/domain/trail';
 
 const PLAN = planTrip(DEMO_TRIP);
 

@@ -1,8 +1,8 @@
-import type { CanPackageId } from '../src/carry';
+import type { CanPackageId } from '../src/domain/carry';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { planTrip } from '../src/plan';
-import { mendPins } from '../src/study';
-import { editStop } from '../src/trail';
+import { planTrip } from '../src/planning/plan';
+import { mendPins } from '../src/studies/study';
+import { editStop } from '../src/domain/trail';
 
 describe('the nearest plans where what is pinned is too little', () => {
   // Harrow Junction is closed, so that what leaves home must last to Quill Landing

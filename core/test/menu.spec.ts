@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { burnerById, hasValve } from '../src/catalogue';
+import { burnerById, hasValve } from '../src/domain/catalogue';
 import { DEMO_TRIP } from '../src/demo';
 import {
   addDishes,
@@ -15,12 +15,12 @@ import {
   setDish,
   swollenMl,
   withMethod,
-} from '../src/menu';
-import { DISH_COLUMNS, readDishCsv, writeDishCsv } from '../src/tables';
-import { MEALS, mealSchema, METHODS, tripSchema, type Day, type Meal, type MealName, type Method, type Trip } from '../src/model';
-import { planTrip } from '../src/plan';
-import { demandOfG, doneMeals } from '../src/planned';
-import { cookingTimeS, dishCard, habitLedger, learntDoneMin, perThousandKcal } from '../src/study';
+} from '../src/domain/menu';
+import { DISH_COLUMNS, readDishCsv, writeDishCsv } from '../src/output/tables';
+import { MEALS, mealSchema, METHODS, tripSchema, type Day, type Meal, type MealName, type Method, type Trip } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { demandOfG, doneMeals } from '../src/planning/planned';
+import { cookingTimeS, dishCard, habitLedger, learntDoneMin, perThousandKcal } from '../src/studies/study';
 import { everyDay, SHORT_TRIP } from './short-trip';
 import { problemOf, valueOf } from './value-of';
 

@@ -1,6 +1,17 @@
 import fc from 'fast-check';
-import { bestNest, packedMl, packingSteps, placeDiscs, Stacker, stances, volumeMl, type Firm, type Nest, type NestPiece } from '../src/kit';
-import type { Shape } from '../src/model';
+import {
+  bestNest,
+  packedMl,
+  packingSteps,
+  placeDiscs,
+  Stacker,
+  stances,
+  volumeMl,
+  type Firm,
+  type Nest,
+  type NestPiece,
+} from '../src/domain/kit';
+import type { Shape } from '../src/domain/model';
 
 const pot = (innerDiameterMm: number, innerHeightMm: number): Shape => ({
   kind: 'vessel',

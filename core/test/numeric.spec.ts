@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { blendPressure, GASES, pureVapourPressurePa } from '../src/canister';
-import { integrate, interned, nearest, remembering, sumsToEnd, tabulated } from '../src/numeric';
+import { blendPressure, GASES, pureVapourPressurePa } from '../src/physics/canister';
+import { integrate, interned, nearest, remembering, sumsToEnd, tabulated } from '../src/foundation/numeric';
 
 describe('integrate', () => {
   /** y' = (ceiling − y)/τ from 0: it rises to the target at t = −τ·ln(1 − target/ceiling). */

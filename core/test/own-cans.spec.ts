@@ -1,13 +1,13 @@
 import fc from 'fast-check';
-import { burntAlong, CANISTER_SIZES, fuelOfG, type CanStage, type Container } from '../src/carry';
-import { bestCans, type OwnCan } from '../src/load-out';
+import { burntAlong, CANISTER_SIZES, fuelOfG, type CanStage, type Container } from '../src/domain/carry';
+import { bestCans, type OwnCan } from '../src/planning/load-out';
 import { DEMO_TRIP } from '../src/demo';
-import { fuelById, type GasFuel } from '../src/fuel';
-import type { OwnContainer, Trip } from '../src/model';
-import { kitInUse, planTrip } from '../src/plan';
-import { doneMeals, type CarryPlan, type Plan } from '../src/planned';
-import { NO_MISHAPS } from '../src/risk';
-import { planRisk } from '../src/study';
+import { fuelById, type GasFuel } from '../src/physics/fuel';
+import type { OwnContainer, Trip } from '../src/domain/model';
+import { kitInUse, planTrip } from '../src/planning/plan';
+import { doneMeals, type CarryPlan, type Plan } from '../src/planning/planned';
+import { NO_MISHAPS } from '../src/planning/risk';
+import { planRisk } from '../src/studies/study';
 import { anyTrip } from './any-trip';
 import { everyDay, ofDays, SHORT_TRIP } from './short-trip';
 import { valueOf } from './value-of';
@@ -122,7 +122,7 @@ describe('cans of one’s own on a trip', () => {
   it('are as doubtful in the risk as they were known', () => {
     const sure = withOwn(SHORT_TRIP, can('half', 200, { sdG: 0.5, place: { stopId: SHORT_TRIP.stops[0].id } }));
     const doubtful = withOwn(SHORT_TRIP, can('half', 200, { sdG: 40, place: { stopId: SHORT_TRIP.stops[0].id } }));
-    const sd = (trip: Trip): number => planRisk(trip, planTrip(trip), NO_MISHAPS, 1, 4000)[0]?.sdG ?? 0;
+    const sd = (trip: Trip): number => planRisk(trip, planTrip(trip), NO_MISHAPS, { trips: 4000 })[0]?.sdG ?? 0;
     // independent of what is burnt: variances add
     expect(sd(doubtful)).toBeCloseTo(Math.hypot(sd(sure), 40), -0.5);
     expect(sd(doubtful)).toBeGreaterThan(sd(sure) + 20);

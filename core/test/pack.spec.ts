@@ -21,10 +21,10 @@ import {
   stoveCard,
   sumsOf,
   windscreenStrip,
-} from '../src/pack';
-import { planTrip } from '../src/plan';
-import { writeIcs } from '../src/calendar';
-import { EMPTY_G } from '../src/carry';
+} from '../src/output/pack';
+import { planTrip } from '../src/planning/plan';
+import { writeIcs } from '../src/output/calendar';
+import { EMPTY_G } from '../src/domain/carry';
 import { anyTrip } from './any-trip';
 
 const PLAN = planTrip(DEMO_TRIP);

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { addToKit, build, pieceOfPasted, PIECES, putIntoKit, readWeights } from '../src/kit';
-import { DISHES, NOTHING } from '../src/menu';
-import { mealSchema, pieceSchema, rackSchema, tripSchema } from '../src/model';
-import { UNITS } from '../src/units';
+import { addToKit, build, pieceOfPasted, PIECES, putIntoKit, readWeights } from '../src/domain/kit';
+import { DISHES, NOTHING } from '../src/domain/menu';
+import { mealSchema, pieceSchema, rackSchema, tripSchema } from '../src/domain/model';
+import { UNITS } from '../src/foundation/units';
 
 describe('the catalogue of pieces', () => {
   it('holds some eighty of different names, each valid, of every job', () => {

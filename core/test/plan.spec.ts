@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { DEMO_TRIP } from '../src/demo';
-import { MEALS, tripSchema, type Trip } from '../src/model';
-import { planTrip } from '../src/plan';
-import { unfinishedMeals } from '../src/planned';
-import { bestChanges, cookingTimeS } from '../src/study';
-import { dayCount } from '../src/trail';
+import { MEALS, tripSchema, type Trip } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { unfinishedMeals } from '../src/planning/planned';
+import { bestChanges, cookingTimeS } from '../src/studies/study';
+import { dayCount } from '../src/domain/trail';
 import { anyTrip } from './any-trip';
 import { everyDay, firstCarry, ofDays, SHORT_TRIP } from './short-trip';
 
@@ -137,7 +137,7 @@ describe('changes', () => {
 describe('a plan under way', () => {
   it('reports every day once a round, in order, and comes out the same', () => {
     const heard: { round: number; day: number }[] = [];
-    expect(planTrip(DEMO_TRIP, ({ round, day }) => heard.push({ round, day }))).toEqual(planTrip(DEMO_TRIP));
+    expect(planTrip(DEMO_TRIP, { report: ({ round, day }) => heard.push({ round, day }) })).toEqual(planTrip(DEMO_TRIP));
     const rounds = [...new Set(heard.map((h) => h.round))];
     expect(rounds).toEqual(rounds.map((_, n) => n + 1)); // none is left out
     expect(rounds.length).toBeGreaterThan(1);

@@ -1,8 +1,8 @@
-import { exportArchive, importArchive } from '../src/archive';
+import { exportArchive, importArchive } from '../src/output/archive';
 import { DEMO_KIT_ID, DEMO_RACK } from '../src/demo';
-import { besideRack, build } from '../src/kit';
-import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/tables';
-import { PLAIN_RACK, IGNITIONS, rackSchema, ROLES, type Piece, type Rack } from '../src/model';
+import { besideRack, build } from '../src/domain/kit';
+import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/output/tables';
+import { PLAIN_RACK, IGNITIONS, rackSchema, ROLES, type Piece, type Rack } from '../src/domain/model';
 import { counter, zero } from './rack-in-hand';
 import { problemOf, valueOf } from './value-of';
 

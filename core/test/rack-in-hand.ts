@@ -1,5 +1,5 @@
-import { editRackKit, PIECES, type Hint } from '../src/kit';
-import { CRITERIA, type Criterion, type Piece, type Rack } from '../src/model';
+import { editRackKit, PIECES, type Hint } from '../src/domain/kit';
+import { CRITERIA, type Criterion, type Piece, type Rack } from '../src/domain/model';
 
 /** What tests of the rack take in hand. */
 

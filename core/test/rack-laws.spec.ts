@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { exportArchive, importArchive } from '../src/archive';
+import { exportArchive, importArchive } from '../src/output/archive';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
 import {
   applyMend,
@@ -21,11 +21,21 @@ import {
   tripWithKit,
   volumeMl,
   type Candidate,
-} from '../src/kit';
-import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/tables';
-import { PLAIN_RACK, CRITERIA, kitSchema, massOfG, rackSchema, tripSchema, type Criterion, type Piece, type Rack } from '../src/model';
-import { hardwareMassG } from '../src/plan';
-import { nestOf, nestPieces } from '../src/study';
+} from '../src/domain/kit';
+import { readRackCsv, writeKitsCsv, writePiecesCsv, writeScoresCsv } from '../src/output/tables';
+import {
+  PLAIN_RACK,
+  CRITERIA,
+  kitSchema,
+  massOfG,
+  rackSchema,
+  tripSchema,
+  type Criterion,
+  type Piece,
+  type Rack,
+} from '../src/domain/model';
+import { hardwareMassG } from '../src/planning/plan';
+import { nestOf, nestPieces } from '../src/studies/study';
 import { anyRack } from './any-rack';
 import { counter } from './rack-in-hand';
 import { problemOf, valueOf } from './value-of';

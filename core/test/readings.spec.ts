@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { CANISTER_SIZES, fullCan, holding, type Container } from '../src/carry';
+import { CANISTER_SIZES, fullCan, holding, type Container } from '../src/domain/carry';
 import { DEMO_TRIP } from '../src/demo';
-import { fuelById } from '../src/fuel';
-import { withBurner } from '../src/kit';
-import { asRead, READ_SD_G, readingUnits } from '../src/walk';
+import { fuelById } from '../src/physics/fuel';
+import { withBurner } from '../src/domain/kit';
+import { asRead, READ_SD_G, readingUnits } from '../src/output/walk';
 
 const GAS = DEMO_TRIP.kit;
 const SPIRIT = withBurner(GAS, 'alcohol-open');

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { DEMO_TRIP } from '../src/demo';
-import type { Trip } from '../src/model';
-import { planTrip } from '../src/plan';
-import { doneMeals } from '../src/planned';
-import { startTrip, starterAnswers } from '../src/trail';
+import type { Trip } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { doneMeals } from '../src/planning/planned';
+import { startTrip, starterAnswers } from '../src/domain/trail';
 import { anyTrip } from './any-trip';
 
 /** What stays of a plan in the record: hot meals done, and of every carry what burns, what leaves the stop, and what it costs. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { simulateBurn } from '../src/burn';
+import { simulateBurn } from '../src/physics/burn';
 import { DEMO_TRIP } from '../src/demo';
-import { FRESH_CAN, kitInUse, onEvening, planTrip, sourceFor } from '../src/plan';
+import { FRESH_CAN, kitInUse, onEvening, planTrip, sourceFor } from '../src/planning/plan';
 import {
   chanceOfAny,
   fuelForRisk,
@@ -13,8 +13,8 @@ import {
   UNCALIBRATED_SD,
   type UncertainBurn,
   type UncertainCarry,
-} from '../src/risk';
-import { planRisk, uncertainBurn, uncertainCarry } from '../src/study';
+} from '../src/planning/risk';
+import { planRisk, uncertainBurn, uncertainCarry } from '../src/studies/study';
 
 /** Probability that a normal number is above `z` (Abramowitz and Stegun 26.2.17, error below 7.5e-8). */
 function above(z: number): number {
@@ -186,7 +186,7 @@ describe('the risk of the demo', () => {
   const plan = planTrip(DEMO_TRIP);
 
   it('has one answer a carry, about the plan’s own demand, higher where less is spare', () => {
-    const risks = planRisk(DEMO_TRIP, plan, NO_MISHAPS, 1, 1500);
+    const risks = planRisk(DEMO_TRIP, plan, NO_MISHAPS, { trips: 1500 });
     expect(risks).toHaveLength(plan.carries.length);
     risks.forEach((r, i) => {
       if (!r) throw new Error('no risk');
@@ -198,8 +198,7 @@ describe('the risk of the demo', () => {
       { ...DEMO_TRIP, reservePercent: 0 },
       { ...plan, carries: plan.carries.map((c) => ({ ...c, fuelG: c.demandG })) },
       NO_MISHAPS,
-      1,
-      1500,
+      { trips: 1500 },
     );
     tight.forEach((r, i) => expect(r && r.runOut).toBeGreaterThanOrEqual((risks[i]?.runOut ?? 0) - 0.01));
   });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { fuelOfG, gramPrices } from '../src/carry';
+import { fuelOfG, gramPrices } from '../src/domain/carry';
 import {
   PLAIN_RACK,
   besideShelf,
@@ -10,8 +10,8 @@ import {
   type Rack,
   type ShelfItem,
   type Trip,
-} from '../src/model';
-import { planTrip } from '../src/plan';
+} from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
 import {
   afterTrip,
   coldestAirC,
@@ -25,9 +25,9 @@ import {
   stockOf,
   withLook,
   withPlace,
-} from '../src/shelf';
-import { readShelfCsv, writeShelfCsv } from '../src/tables';
-import { ownChoice, seasonPlan } from '../src/study';
+} from '../src/domain/shelf';
+import { readShelfCsv, writeShelfCsv } from '../src/output/tables';
+import { ownChoice, seasonPlan } from '../src/studies/study';
 import { ofDays, SHORT_TRIP } from './short-trip';
 import { problemOf, valueOf } from './value-of';
 

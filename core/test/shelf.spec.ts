@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { blendAfterWithdrawal } from '../src/canister';
-import { normals, seededRandom } from '../src/risk';
+import { blendAfterWithdrawal } from '../src/physics/canister';
+import { normals, seededRandom } from '../src/planning/risk';
 import {
   balancedGross,
   driftedBlend,
@@ -11,7 +11,7 @@ import {
   joined,
   lastVapourG,
   type JoinedCan,
-} from '../src/shelf';
+} from '../src/domain/shelf';
 
 // Check values: docs/physics.md, Shelf. Hand calculations stand beside each.
 

@@ -1,8 +1,8 @@
 import { DEMO_TRIP } from '../src/demo';
-import type { Day, Trip } from '../src/model';
-import { planTrip } from '../src/plan';
-import { carryOfDay, type CarryPlan } from '../src/planned';
-import { dayCount, paintDays, stretchLeg } from '../src/trail';
+import type { Day, Trip } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { carryOfDay, type CarryPlan } from '../src/planning/planned';
+import { dayCount, paintDays, stretchLeg } from '../src/domain/trail';
 
 /** The demo's first leg alone: five days, one carry. */
 export const SHORT_TRIP: Trip = { ...DEMO_TRIP, stops: DEMO_TRIP.stops.slice(0, 2), legs: DEMO_TRIP.legs.slice(0, 1) };

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { leftInBurner } from '../src/burn';
+import { leftInBurner } from '../src/physics/burn';
 import {
   alcoholMixDensity,
   dilute,
@@ -10,7 +10,7 @@ import {
   massShareOf,
   spiritHeatKJPerMl,
   volumeShareOf,
-} from '../src/fuel';
+} from '../src/physics/fuel';
 
 describe('ethanol and water', () => {
   // OIML R 22 (1975), alcoholic strength by volume at 20 °C → density, kg/m³

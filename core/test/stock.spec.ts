@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { DEMO_SHELF } from '../src/demo';
-import { shelfItemSchema, type Look, type ShelfItem } from '../src/model';
-import { normals, seededRandom } from '../src/risk';
-import { newContainer, stockOf, usedBefore, withLook, withoutLook, type Stock } from '../src/shelf';
+import { shelfItemSchema, type Look, type ShelfItem } from '../src/domain/model';
+import { normals, seededRandom } from '../src/planning/risk';
+import { newContainer, stockOf, usedBefore, withLook, withoutLook, type Stock } from '../src/domain/shelf';
 import { problemOf, valueOf } from './value-of';
 
 // Check values: docs/physics.md, Shelf. Hand calculations stand beside each.

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { CANISTER_SIZES, PACKAGE_IDS, packageById, USUAL_SALES, type PackageId } from '../src/carry';
-import { lightestCans } from '../src/load-out';
+import { CANISTER_SIZES, PACKAGE_IDS, packageById, USUAL_SALES, type PackageId } from '../src/domain/carry';
+import { lightestCans } from '../src/planning/load-out';
 import { DEMO_TRIP } from '../src/demo';
-import { FUELS, type Fuel } from '../src/fuel';
-import type { Sale, Stop } from '../src/model';
-import { planTrip } from '../src/plan';
-import { supplyAt } from '../src/trail';
+import { FUELS, type Fuel } from '../src/physics/fuel';
+import type { Sale, Stop } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { supplyAt } from '../src/domain/trail';
 
 const stop = (...ids: PackageId[]): Stop => ({
   ...DEMO_TRIP.stops[1],

@@ -1,12 +1,12 @@
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { chanceOfRunningOut, found, withoutTrip } from '../src/finder';
-import { candidates } from '../src/finder/candidates';
-import { carried, carriedMix, takeOnRack, type FoundKit } from '../src/found';
-import { build } from '../src/kit';
-import { does, rackSchema, tripSchema } from '../src/model';
-import { planTrip } from '../src/plan';
-import { NO_MISHAPS } from '../src/risk';
-import { planRisk } from '../src/study';
+import { chanceOfRunningOut, found, withoutTrip } from '../src/studies/finder';
+import { candidates } from '../src/studies/finder/candidates';
+import { carried, carriedMix, takeOnRack, type FoundKit } from '../src/studies/found';
+import { build } from '../src/domain/kit';
+import { does, rackSchema, tripSchema } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { NO_MISHAPS } from '../src/planning/risk';
+import { planRisk } from '../src/studies/study';
 import { OWN, plainTrip, rackOf } from './finder-case';
 import { counter } from './rack-in-hand';
 

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import fc from 'fast-check';
-import { readGeoJson, readKml, readTrack, type TrackPoint } from '../src/trail';
+import { readGeoJson, readKml, readTrack, type TrackPoint } from '../src/domain/trail';
 import { problemOf, valueOf } from './value-of';
 
 const example = (name: string): string => readFileSync(path.join(__dirname, '../../docs/formats/examples', name), 'utf8');

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
-import { simulatedClimate } from '../src/climate';
+import { simulatedClimate } from '../src/physics/climate';
 import { DEMO_TRIP } from '../src/demo';
-import { tripSchema, type Trip } from '../src/model';
-import { planTrip } from '../src/plan';
-import { demandOfG } from '../src/planned';
-import { starterContrasts } from '../src/study';
-import { addDays, dateOfDay, dayOfYear, fillClimate, letClimateSay, startTrip, starterAnswers } from '../src/trail';
-import { writeIcs } from '../src/calendar';
-import * as edit from '../src/trail/edit';
+import { tripSchema, type Trip } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { demandOfG } from '../src/planning/planned';
+import { starterContrasts } from '../src/studies/study';
+import { addDays, dateOfDay, dayOfYear, fillClimate, letClimateSay, startTrip, starterAnswers } from '../src/domain/trail';
+import { writeIcs } from '../src/output/calendar';
+import * as edit from '../src/domain/trail/edit';
 import { everyDay, SHORT_TRIP } from './short-trip';
 
 const lengths = (t: Trip) => t.legs.map((l) => l.days.length);

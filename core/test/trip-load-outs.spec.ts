@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import { fuelOfG, tareOfG, type Container } from '../src/carry';
+import { fuelOfG, tareOfG, type Container } from '../src/domain/carry';
 import { DEMO_TRIP } from '../src/demo';
-import type { Trip } from '../src/model';
-import { kitInUse, planTrip } from '../src/plan';
-import { loadOutsOf } from '../src/plan/load-outs/load-outs';
-import { isCooked, type Plan } from '../src/planned';
-import { tripPrice } from '../src/study';
-import { editStop, paintDays } from '../src/trail';
+import type { Trip } from '../src/domain/model';
+import { kitInUse, planTrip } from '../src/planning/plan';
+import { loadOutsOf } from '../src/planning/plan/load-outs/load-outs';
+import { isCooked, type Plan } from '../src/planning/planned';
+import { tripPrice } from '../src/studies/study';
+import { editStop, paintDays } from '../src/domain/trail';
 import { anyTrip } from './any-trip';
 
 const nets = (list: readonly Container[]): number[] => list.map((c) => ('netG' in c ? c.netG : 0));

@@ -10,7 +10,7 @@ import {
   UNITS,
   US_CUSTOMARY,
   type Quantity,
-} from '../src/units';
+} from '../src/foundation/units';
 
 const read = (text: string, quantity: Quantity, fallback = METRIC) =>
   parseQuantity(text, quantity, unitBySymbol(quantity, fallback[quantity]));

@@ -1,4 +1,4 @@
-import type { Fault, Result } from '../src/errors';
+import type { Fault, Result } from '../src/foundation/errors';
 
 /** The value of something that must not have been refused. */
 export function valueOf<T>(result: Result<T, Fault> | undefined): T {

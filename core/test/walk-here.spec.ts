@@ -1,10 +1,10 @@
-import { importLog, exportLog } from '../src/archive';
-import { BURNERS } from '../src/catalogue';
+import { importLog, exportLog } from '../src/output/archive';
+import { BURNERS } from '../src/domain/catalogue';
 import { DEMO_TRIP } from '../src/demo';
-import { MEALS, tripSchema, type Trip, type WalkEvent } from '../src/model';
-import { planFrom, planTrip } from '../src/plan';
-import { HAZARDS } from '../src/planned';
-import { LOG_COLUMNS, readCsv, writeLogCsv } from '../src/tables';
+import { MEALS, tripSchema, type Trip, type WalkEvent } from '../src/domain/model';
+import { planFrom, planTrip } from '../src/planning/plan';
+import { HAZARDS } from '../src/planning/planned';
+import { LOG_COLUMNS, readCsv, writeLogCsv } from '../src/output/tables';
 import {
   benchTestsOf,
   dayOfWalk,
@@ -19,8 +19,8 @@ import {
   walkHere,
   walkRecord,
   type Step,
-} from '../src/walk';
-import { done } from '../src/errors';
+} from '../src/output/walk';
+import { done } from '../src/foundation/errors';
 
 const PLAN = planTrip(DEMO_TRIP);
 const WALK = DEMO_TRIP.walk ?? { daysLate: 0, log: [] };

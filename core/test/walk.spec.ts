@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { DEMO_TRIP } from '../src/demo';
-import { tripSchema, walkEventSchema, type WalkEvent } from '../src/model';
-import { planTrip } from '../src/plan';
-import { normals, seededRandom } from '../src/risk';
+import { tripSchema, walkEventSchema, type WalkEvent } from '../src/domain/model';
+import { planTrip } from '../src/planning/plan';
+import { normals, seededRandom } from '../src/planning/risk';
 import {
   burnt,
   chanceBelow,
@@ -34,7 +34,7 @@ import {
   type StretchSets,
   type Tripwire,
   type WalkState,
-} from '../src/walk';
+} from '../src/output/walk';
 
 const BARE = { dayShare: 0, driftPerDay: 0 };
 const PLAN = planTrip(DEMO_TRIP);

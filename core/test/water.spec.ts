@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import psychrolib from 'psychrolib';
-import { ambientPressurePa, boilingPointC } from '../src/air';
-import { OutOfRangeError } from '../src/errors';
-import { iceSaturationPressurePa, saturationPressurePa, saturationTemperatureK, waterVapourPressurePa } from '../src/water';
+import { ambientPressurePa, boilingPointC } from '../src/physics/air';
+import { OutOfRangeError } from '../src/foundation/errors';
+import { iceSaturationPressurePa, saturationPressurePa, saturationTemperatureK, waterVapourPressurePa } from '../src/physics/water';
 
 describe('IAPWS-IF97 region 4', () => {
   // IAPWS R7-97(2012), table 35

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { ambientPressurePa } from '../src/air';
+import { ambientPressurePa } from '../src/physics/air';
 import {
   BEAUFORT,
   beaufortOf,
@@ -14,9 +14,9 @@ import {
   simulateBurn,
   type BurnInput,
   type RestSetup,
-} from '../src/burn';
-import { flameStrength, lowestAirC, WARMING, type ColdSetup, type Warming } from '../src/canister';
-import { snowMeltJ, snowPotfuls } from '../src/water';
+} from '../src/physics/burn';
+import { flameStrength, lowestAirC, WARMING, type ColdSetup, type Warming } from '../src/physics/canister';
+import { snowMeltJ, snowPotfuls } from '../src/physics/water';
 import { KETTLE, MIXED_GAS, PLAIN } from './check-cases';
 
 const SEA = ambientPressurePa(0);

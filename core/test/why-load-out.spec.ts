@@ -1,10 +1,10 @@
-import { fuelOfG, tareOfG } from '../src/carry';
+import { fuelOfG, tareOfG } from '../src/domain/carry';
 import { DEMO_TRIP } from '../src/demo';
-import { withBurner } from '../src/kit';
-import type { Trip } from '../src/model';
-import { planTrip, replanCarry } from '../src/plan';
-import { adviceOn, whyLoadOut } from '../src/study';
-import { editStop } from '../src/trail';
+import { withBurner } from '../src/domain/kit';
+import type { Trip } from '../src/domain/model';
+import { planTrip, replanCarry } from '../src/planning/plan';
+import { adviceOn, whyLoadOut } from '../src/studies/study';
+import { editStop } from '../src/domain/trail';
 
 const measured = (change: Partial<Trip['loadOut']>): Trip => ({ ...DEMO_TRIP, loadOut: { ...DEMO_TRIP.loadOut, ...change } });
 const massG = (list: Parameters<typeof fuelOfG>[0]): number => fuelOfG(list) + tareOfG(list);

@@ -1,7 +1,7 @@
 import type { AxeResults, RunOptions } from 'axe-core';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { planTrip } from '@tinder/core/plan';
-import { carryOfDay } from '@tinder/core/planned';
+import { planTrip } from '@tinder/core/planning/plan';
+import { carryOfDay } from '@tinder/core/planning/planned';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';

@@ -1,6 +1,6 @@
-import { importArchive } from '@tinder/core/archive';
-import { planTrip } from '@tinder/core/plan';
-import { carryOfDay } from '@tinder/core/planned';
+import { importArchive } from '@tinder/core/output/archive';
+import { planTrip } from '@tinder/core/planning/plan';
+import { carryOfDay } from '@tinder/core/planning/planned';
 import { readFile } from 'node:fs/promises';
 import { expect, fromTripMenu, grams, open, saved, test, type, verdict } from './helpers';
 

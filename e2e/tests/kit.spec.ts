@@ -126,7 +126,7 @@ test('without motion the nest is packed step by step by hand, and two tabs keep 
   await expect(page.getByRole('img', { name: /The pot cut open/ })).toBeVisible();
   await page.getByRole('button', { name: 'Pack from the start' }).click();
   await expect(page.locator('.piece.away')).toHaveCount(2);
-  await page.getByRole('button', { name: 'Next step' }).click();
+  await page.getByRole('button', { name: 'Next', exact: true }).click();
   await expect(page.locator('.piece.away')).toHaveCount(1);
   const other = await context.newPage();
   await open(other, '/kit');

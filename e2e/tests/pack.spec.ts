@@ -1,9 +1,9 @@
 import { readFile } from 'node:fs/promises';
 import { inflateSync } from 'node:zlib';
 import type { Page } from '@playwright/test';
-import { exportArchive } from '@tinder/core/archive';
+import { exportArchive } from '@tinder/core/output/archive';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { LONGEST_NAME } from '@tinder/core/model';
+import { LONGEST_NAME } from '@tinder/core/domain/model';
 import { marked, type Tokens } from 'marked';
 import { box, expect, expectFits, fromMenu, importTrip, list, open, options, pick, saved, test, turnTo, verdict } from './helpers';
 

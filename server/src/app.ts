@@ -1,4 +1,4 @@
-import { answerClimate, climateQuerySchema } from '@tinder/core/climate';
+import { answerClimate, climateQuerySchema } from '@tinder/core/physics/climate';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';

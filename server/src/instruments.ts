@@ -1,4 +1,4 @@
-import { FRAME_MS, frameAt, gardenBurn, gardenRunSchema, streamQuerySchema, type GardenBurn } from '@tinder/core/bench';
+import { FRAME_MS, frameAt, gardenBurn, gardenRunSchema, streamQuerySchema, type GardenBurn } from '@tinder/core/studies/bench';
 import express, { type Response, type Router } from 'express';
 import { randomUUID } from 'node:crypto';
 import { refusal } from './refusal';

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { connect } from 'node:net';
 import path from 'node:path';
-import { answerClimate } from '@tinder/core/climate';
+import { answerClimate } from '@tinder/core/physics/climate';
 import { createApp } from '../src/app';
 import { createInstruments } from '../src/instruments';
 import { listen, portOf, type Listening } from '../src/listen';

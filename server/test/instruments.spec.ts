@@ -1,6 +1,6 @@
-import { frameAt, frameSchema, gardenBurn, type GardenRun } from '@tinder/core/bench';
+import { frameAt, frameSchema, gardenBurn, type GardenRun } from '@tinder/core/studies/bench';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { newSetup } from '@tinder/core/model';
+import { newSetup } from '@tinder/core/domain/model';
 import express from 'express';
 import { createInstruments, INSTRUMENT_LIMITS, type Instruments } from '../src/instruments';
 import { listen, type Listening } from '../src/listen';

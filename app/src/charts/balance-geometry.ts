@@ -1,5 +1,5 @@
-import { nearest } from '@tinder/core/numeric';
-import { RAREST_CHANCE, type BalancePoint } from '@tinder/core/study';
+import { nearest } from '@tinder/core/foundation/numeric';
+import { RAREST_CHANCE, type BalancePoint } from '@tinder/core/studies/study';
 import { ticks } from 'd3-array';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { line } from 'd3-shape';
@@ -54,7 +54,7 @@ export function balanceGeometry(
   const x = (massG: number): number => scaleX(massG / unitG);
   const y = (chance: number): number => scaleY(Math.max(RAREST_CHANCE / 1.25, chance));
   const [from, to] = scaleX.domain();
-  const limitLabel = { name: LIMIT, x: width - 4, labelY: y(limit) - 5, anchor: 'end' as const };
+  const limitLabel = { name: LIMIT, x: 4, labelY: y(limit) - 5, anchor: 'start' as const };
   const labels = spreadUp([...kitNames(marks, x, y, width), limitLabel], LINE);
   return {
     x,

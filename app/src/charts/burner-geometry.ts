@@ -1,4 +1,4 @@
-import type { BurnerCurve, BurnerPoint } from '@tinder/core/study';
+import type { BurnerCurve, BurnerPoint } from '@tinder/core/studies/study';
 import { ticks } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';

@@ -1,6 +1,6 @@
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { planTrip } from '@tinder/core/plan';
-import { coldView, flameCurve, type FlameCurve } from '@tinder/core/study';
+import { planTrip } from '@tinder/core/planning/plan';
+import { coldView, flameCurve, type FlameCurve } from '@tinder/core/studies/study';
 import { coldGeometry, crossingC } from './cold-geometry';
 import { flameGeometry } from './flame-geometry';
 

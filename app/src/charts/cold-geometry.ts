@@ -1,4 +1,4 @@
-import type { ColdView } from '@tinder/core/study';
+import type { ColdView } from '@tinder/core/studies/study';
 import { scaleLinear } from 'd3-scale';
 
 export interface ColdGeometry {

@@ -1,5 +1,5 @@
-import type { Container } from '@tinder/core/carry';
-import type { ContainerDays } from '@tinder/core/pack';
+import type { Container } from '@tinder/core/domain/carry';
+import type { ContainerDays } from '@tinder/core/output/pack';
 import { spreadUp } from './label-spread';
 
 /** Sizes of a container with marks on it, px: what is drawn grows with the type around it. */

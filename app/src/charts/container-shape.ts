@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import type { Container } from '@tinder/core/carry';
-import { nearest } from '@tinder/core/numeric';
+import type { Container } from '@tinder/core/domain/carry';
+import { nearest } from '@tinder/core/foundation/numeric';
 import { rem } from '../platform/page-scale';
 
 /** Width and height of cans as they are drawn, px. */

@@ -1,5 +1,5 @@
-import type { CountedBy } from '@tinder/core/load-out';
-import type { KitLine } from '@tinder/core/study';
+import type { CountedBy } from '@tinder/core/planning/load-out';
+import type { KitLine } from '@tinder/core/studies/study';
 import { ticks } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';

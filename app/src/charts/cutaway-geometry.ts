@@ -1,5 +1,5 @@
-import type { Nest, NestPlace } from '@tinder/core/kit';
-import type { Piece, Role, Shape } from '@tinder/core/model';
+import type { Nest, NestPlace } from '@tinder/core/domain/kit';
+import type { Piece, Role, Shape } from '@tinder/core/domain/model';
 import { scaleLinear } from 'd3-scale';
 
 /** One piece drawn in the section, px; the vessel's axis is x = 0 and its foot y = 0, upwards negative. */

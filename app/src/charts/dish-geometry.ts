@@ -1,4 +1,4 @@
-import type { DishCurve, DishWay, PotPoint } from '@tinder/core/study';
+import type { DishCurve, DishWay, PotPoint } from '@tinder/core/studies/study';
 import { max } from 'd3-array';
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';

@@ -1,4 +1,4 @@
-import type { DoseChoice, DoseTable } from '@tinder/core/plan';
+import type { DoseChoice, DoseTable } from '@tinder/core/planning/plan';
 import { scaleLinear } from 'd3-scale';
 
 export interface DoseGeometry {

@@ -1,5 +1,5 @@
-import { frontBy, type FoundKit } from '@tinder/core/found';
-import { nearest } from '@tinder/core/numeric';
+import { frontBy, type FoundKit } from '@tinder/core/studies/found';
+import { nearest } from '@tinder/core/foundation/numeric';
 import { ticks } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';

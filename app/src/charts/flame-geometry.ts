@@ -1,4 +1,4 @@
-import type { FlameCurve, FlamePoint } from '@tinder/core/study';
+import type { FlameCurve, FlamePoint } from '@tinder/core/studies/study';
 import { ticks } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';

@@ -1,7 +1,7 @@
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { planTrip } from '@tinder/core/plan';
-import { carryOfDay } from '@tinder/core/planned';
-import { kitLines } from '@tinder/core/study';
+import { planTrip } from '@tinder/core/planning/plan';
+import { carryOfDay } from '@tinder/core/planning/planned';
+import { kitLines } from '@tinder/core/studies/study';
 import { FOLDED_RIBBON, RIBBON, ribbonBans, ribbonLand, ribbonStops, ribbonTaper } from './ribbon-geometry';
 import { dayWidths, timeAxis } from './time-axis';
 import { weightGeometry } from './weight-geometry';

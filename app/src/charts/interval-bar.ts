@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { Difference } from '@tinder/core/bench';
+import type { Difference } from '@tinder/core/studies/bench';
 import { scaleLinear } from 'd3-scale';
 import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';

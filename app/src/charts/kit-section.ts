@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { burnerById, type BurnerFamily } from '@tinder/core/catalogue';
-import type { Kit } from '@tinder/core/model';
+import { burnerById, type BurnerFamily } from '@tinder/core/domain/catalogue';
+import type { Kit } from '@tinder/core/domain/model';
 import { rem } from '../platform/page-scale';
 
 /** What stands on the ground under a pot, mm: how high it lifts the pot, and how it is drawn. */

@@ -1,6 +1,6 @@
-import type { Restriction, Trip } from '@tinder/core/model';
-import type { Plan } from '@tinder/core/planned';
-import { stopDays } from '@tinder/core/trail';
+import type { Restriction, Trip } from '@tinder/core/domain/model';
+import type { Plan } from '@tinder/core/planning/planned';
+import { stopDays } from '@tinder/core/domain/trail';
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line } from 'd3-shape';
 import type { TimeAxis } from './time-axis';

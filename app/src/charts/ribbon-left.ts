@@ -1,4 +1,4 @@
-import type { Plan } from '@tinder/core/planned';
+import type { Plan } from '@tinder/core/planning/planned';
 import { area, line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import type { RibbonRows } from './ribbon-geometry';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { Trip } from '@tinder/core/model';
-import { carryIndexOfDay, planDayOf, type Plan } from '@tinder/core/planned';
-import { dayCount, moveStop, stopDays, stretchLeg } from '@tinder/core/trail';
+import type { Trip } from '@tinder/core/domain/model';
+import { carryIndexOfDay, planDayOf, type Plan } from '@tinder/core/planning/planned';
+import { dayCount, moveStop, stopDays, stretchLeg } from '@tinder/core/domain/trail';
 import { DayMarker } from '../planning/day-marker';
 import { TrailAxis } from './trail-axis';
 import { RiskService } from '../planning/risk-service';

@@ -1,5 +1,5 @@
 import { Injectable, signal } from '@angular/core';
-import type { Plan } from '@tinder/core/planned';
+import type { Plan } from '@tinder/core/planning/planned';
 import { dayWidths, timeAxis, type AxisBy, type TimeAxis } from './time-axis';
 
 /** What ribbon and charts run by, the same for all of them. */

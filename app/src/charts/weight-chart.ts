@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, viewChild, type ElementRef } from '@angular/core';
-import { carryIndexOfDay, carryOfDay, type Plan } from '@tinder/core/planned';
-import type { KitLine } from '@tinder/core/study';
-import { stopDays } from '@tinder/core/trail';
-import { plainNumber } from '@tinder/core/units';
+import { carryIndexOfDay, carryOfDay, type Plan } from '@tinder/core/planning/planned';
+import type { KitLine } from '@tinder/core/studies/study';
+import { stopDays } from '@tinder/core/domain/trail';
+import { plainNumber } from '@tinder/core/foundation/units';
 import { DayMarker } from '../planning/day-marker';
 import { TrailAxis } from './trail-axis';
 import { Drag } from '../ui/drag';

@@ -1,6 +1,6 @@
-import { meanOf } from '@tinder/core/numeric';
-import type { Plan } from '@tinder/core/planned';
-import type { KitLine } from '@tinder/core/study';
+import { meanOf } from '@tinder/core/foundation/numeric';
+import type { Plan } from '@tinder/core/planning/planned';
+import type { KitLine } from '@tinder/core/studies/study';
 import { ticks } from 'd3-array';
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';

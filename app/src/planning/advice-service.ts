@@ -1,5 +1,5 @@
 import { computed, inject, Injectable } from '@angular/core';
-import type { Change } from '@tinder/core/study';
+import type { Change } from '@tinder/core/studies/study';
 import { Done } from '../store/done';
 import { WorkspaceStore } from '../store/workspace-store';
 import { changeWords } from '../words/change-words';

@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { dayCount } from '@tinder/core/trail';
+import { dayCount } from '@tinder/core/domain/trail';
 import { WorkspaceStore } from '../store/workspace-store';
 
 /** The day every panel follows, 1-based, and the brush of days about it. Shortening the trip moves it without forgetting where it was. */

@@ -1,6 +1,6 @@
 import { inject, Injectable } from '@angular/core';
-import type { Day } from '@tinder/core/model';
-import { daysOfLeg, paintDays, shiftDays, stretchLeg, type Shiftable } from '@tinder/core/trail';
+import type { Day } from '@tinder/core/domain/model';
+import { daysOfLeg, paintDays, shiftDays, stretchLeg, type Shiftable } from '@tinder/core/domain/trail';
 import { WorkspaceStore } from '../store/workspace-store';
 
 /** Edits the conditions of a whole leg: a mean shifts all its days together, a choice is put on each of them. */

@@ -1,7 +1,7 @@
 import { inject, Injectable } from '@angular/core';
-import { dishOn, editDishOn } from '@tinder/core/menu';
-import type { Meal, MealName } from '@tinder/core/model';
-import type { PlanDay } from '@tinder/core/planned';
+import { dishOn, editDishOn } from '@tinder/core/domain/menu';
+import type { Meal, MealName } from '@tinder/core/domain/model';
+import type { PlanDay } from '@tinder/core/planning/planned';
 import { WorkspaceStore } from '../store/workspace-store';
 import { PART_WORDS } from '../words/part-words';
 

@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { planTrip } from '@tinder/core/plan';
-import { stretchLeg } from '@tinder/core/trail';
+import { planTrip } from '@tinder/core/planning/plan';
+import { stretchLeg } from '@tinder/core/domain/trail';
 import { demoWorkspace } from '../store/workspace';
 import { WorkspaceStore } from '../store/workspace-store';
 import { until, untilQuiet } from '../testing/until';

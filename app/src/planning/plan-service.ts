@@ -1,8 +1,8 @@
 import { computed, inject, Injectable, InjectionToken, signal } from '@angular/core';
-import type { Trip } from '@tinder/core/model';
-import type { PlanProgress } from '@tinder/core/plan';
-import { carryOfDay, type CarryPlan, type Plan } from '@tinder/core/planned';
-import { placeOfDay, tripOnLeg } from '@tinder/core/trail';
+import type { Trip } from '@tinder/core/domain/model';
+import type { PlanProgress } from '@tinder/core/planning/plan';
+import { carryOfDay, type CarryPlan, type Plan } from '@tinder/core/planning/planned';
+import { placeOfDay, tripOnLeg } from '@tinder/core/domain/trail';
 import { createPlanWorker, plannerOnPage } from '../platform/create-plan-worker';
 import { fromWorker } from '../platform/from-worker';
 import { KeptWorker } from '../platform/kept-worker';

@@ -1,5 +1,5 @@
-import { afterTrip, type Walked } from '@tinder/core/shelf';
-import { meanCanC } from '@tinder/core/study';
+import { afterTrip, type Walked } from '@tinder/core/domain/shelf';
+import { meanCanC } from '@tinder/core/studies/study';
 import type { WorkspaceStore } from '../store/workspace-store';
 import { today } from '../ui/today';
 import type { Planned } from './plan-service';

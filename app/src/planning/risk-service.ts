@@ -1,7 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { CarryPlan } from '@tinder/core/planned';
-import { NO_MISHAPS, type Mishaps, riskLimit } from '@tinder/core/risk';
-import { type CarryAtRisk, type RiskOfCarry } from '@tinder/core/study';
+import type { CarryPlan } from '@tinder/core/planning/planned';
+import { NO_MISHAPS, type Mishaps, riskLimit } from '@tinder/core/planning/risk';
+import { type CarryAtRisk, type RiskOfCarry } from '@tinder/core/studies/study';
 import { WorkspaceStore } from '../store/workspace-store';
 import { PlanService } from './plan-service';
 import { RESTING, study } from './study';

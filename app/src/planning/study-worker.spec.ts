@@ -1,6 +1,7 @@
+import { planCache } from '@tinder/core/planning/plan';
 import { TestBed } from '@angular/core/testing';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { planTrip } from '@tinder/core/plan';
+import { planTrip } from '@tinder/core/planning/plan';
 import type { WorkerLink } from '../platform/worker-link';
 import { WorkerTrouble } from '../platform/worker-trouble';
 import { workerInPage } from '../testing/worker-in-page';
@@ -14,7 +15,7 @@ const by = (controller: AbortController, isSeen = true): Asker => ({ signal: con
 const wanted = () => by(new AbortController());
 
 /** Study workers that the test can look into and break. */
-function started(host: () => object = () => new StudyHost({ tripsDrawn: 50 })) {
+function started(host: () => object = () => new StudyHost({ tripsDrawn: 50, cache: planCache() })) {
   const links: WorkerLink<StudyHost>[] = [];
   const kept: (keyof Subject)[] = [];
   const start = () => {
@@ -81,7 +82,9 @@ describe('the study worker', () => {
   it('lets go of what is not wanted any more, and answers the next in a worker started anew', async () => {
     let runs = 0;
     const { studies, links } = started(() =>
-      runs++ === 0 ? { keep: () => undefined, run: () => new Promise(() => undefined) } : new StudyHost({ tripsDrawn: 50 }),
+      runs++ === 0
+        ? { keep: () => undefined, run: () => new Promise(() => undefined) }
+        : new StudyHost({ tripsDrawn: 50, cache: planCache() }),
     );
     const givenUp = new AbortController();
     const old = studies.ask('nest', { rack: DEMO_RACK }, { kitId: 'a' }, by(givenUp));

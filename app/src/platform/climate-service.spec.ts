@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
-import { answerClimate } from '@tinder/core/climate';
+import { answerClimate } from '@tinder/core/physics/climate';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { climateQuery } from '@tinder/core/trail';
+import { climateQuery } from '@tinder/core/domain/trail';
 import { ClimateService } from './climate-service';
 
 describe('the climate service', () => {

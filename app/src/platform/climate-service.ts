@@ -1,7 +1,7 @@
 import { Injectable, signal } from '@angular/core';
-import { answerClimate, climateAnswerSchema, type SimulatedClimate } from '@tinder/core/climate';
-import type { Trip } from '@tinder/core/model';
-import { climateQuery } from '@tinder/core/trail';
+import { answerClimate, climateAnswerSchema, type SimulatedClimate } from '@tinder/core/physics/climate';
+import type { Trip } from '@tinder/core/domain/model';
+import { climateQuery } from '@tinder/core/domain/trail';
 
 /** Asks the climate service for a trip's days; where it cannot be reached the same code answers here. Simulated either way. */
 @Injectable({ providedIn: 'root' })

@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import { FRAME_MS, frameAt, frameSchema, gardenBurn, type Frame, type GardenRun, type StreamQuery } from '@tinder/core/bench';
+import { FRAME_MS, frameAt, frameSchema, gardenBurn, type Frame, type GardenRun, type StreamQuery } from '@tinder/core/studies/bench';
 import { catchError, defer, from, map, Observable, switchMap, timeout, timer } from 'rxjs';
 import * as z from 'zod';
 

@@ -1,6 +1,6 @@
-import { PLAIN_RACK } from '@tinder/core/model';
+import { PLAIN_RACK } from '@tinder/core/domain/model';
 import { DEMO_RACK } from '@tinder/core/demo';
-import { stretchLeg } from '@tinder/core/trail';
+import { stretchLeg } from '@tinder/core/domain/trail';
 import { TestBed } from '@angular/core/testing';
 import { WorkspaceStore } from '../store/workspace-store';
 import { findCommands } from '../commands/find-commands';

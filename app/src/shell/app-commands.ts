@@ -1,7 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import { Router } from '@angular/router';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { besideRack } from '@tinder/core/kit';
+import { besideRack } from '@tinder/core/domain/kit';
 import { RibbonFold } from '../charts/ribbon-fold';
 import { Commands, type Command } from '../commands/commands';
 import { Start } from '../commands/start';

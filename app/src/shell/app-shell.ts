@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, type ElementRef, 
 import { toSignal } from '@angular/core/rxjs-interop';
 import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { filter, map } from 'rxjs';
-import { DraftLine } from '../new-trip/draft-line';
+import { DraftLine } from '../views/new-trip/draft-line';
 import { HAS_STARTED } from '../platform/has-started';
 import { HandedFile } from '../platform/handed-file';
 import { PlanService } from '../planning/plan-service';
@@ -15,7 +15,7 @@ import { Commands } from '../commands/commands';
 import { AppCommands } from './app-commands';
 import { Drawers } from './drawers';
 import { Notices } from './notices';
-import { WalkStudy } from '../walk/walk-study';
+import { WalkStudy } from '../views/walk/walk-study';
 import { VerdictLine } from './verdict-line';
 import { ThumbNav } from './thumb-nav';
 import { TripMenu } from './trip-menu';

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Commands } from '../commands/commands';
-import { LedgerDrawer } from '../ledger/ledger-drawer';
-import { LedgerService } from '../ledger/ledger-service';
-import { TrackDrawer } from '../library/track-drawer';
-import { TripsDrawer } from '../library/trips-drawer';
+import { LedgerDrawer } from '../parts/ledger/ledger-drawer';
+import { LedgerService } from '../parts/ledger/ledger-service';
+import { TrackDrawer } from '../parts/library/track-drawer';
+import { TripsDrawer } from '../parts/library/trips-drawer';
 import { CommandDrawer } from './command-drawer';
 import { SettingsDrawer } from './settings-drawer';
 import { MissingPart } from '../ui/missing-part';

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
-import { Figure } from '../ledger/figure';
+import { Figure } from '../parts/ledger/figure';
 import { AdviceService } from '../planning/advice-service';
 import type { Segment } from '../words/verdict-words';
 

@@ -1,12 +1,12 @@
 import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { exportArchive } from '@tinder/core/archive';
+import { exportArchive } from '@tinder/core/output/archive';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { PLAIN_RACK, type Trip } from '@tinder/core/model';
-import { stretchLeg } from '@tinder/core/trail';
-import { METRIC } from '@tinder/core/units';
-import { LedgerService } from '../ledger/ledger-service';
+import { PLAIN_RACK, type Trip } from '@tinder/core/domain/model';
+import { stretchLeg } from '@tinder/core/domain/trail';
+import { METRIC } from '@tinder/core/foundation/units';
+import { LedgerService } from '../parts/ledger/ledger-service';
 import { Autosave } from '../store/autosave';
 import { HAS_STARTED } from '../platform/has-started';
 import { WorkspaceStore } from '../store/workspace-store';

@@ -96,7 +96,7 @@ export class StartView {
     const autosave = inject(Autosave);
     const wasAsked = HAS_STARTED.read();
     // the sample is likely next: its view is fetched while this page is read, and again when it is gone to where that fails
-    afterNextRender(() => void import('../carry/carry-view').catch(() => undefined));
+    afterNextRender(() => void import('../views/carry/carry-view').catch(() => undefined));
     // who has trips saved from before there was such a page has begun long ago
     effect(() => {
       if (wasAsked || autosave.state() === 'reading' || autosave.firstVisit()) return;

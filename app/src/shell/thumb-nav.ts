@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink, RouterLinkActive } from '@angular/router';
-import { WalkStudy } from '../walk/walk-study';
+import { WalkStudy } from '../views/walk/walk-study';
 import { Icon } from '../ui/icon';
 import { MoreMenu } from './more-menu';
 import { thumbViews } from './views';

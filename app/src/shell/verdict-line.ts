@@ -4,7 +4,7 @@ import { PlanService } from '../planning/plan-service';
 import { RiskService } from '../planning/risk-service';
 import { Units } from '../words/units';
 import { RouterLink } from '@angular/router';
-import { WalkStudy } from '../walk/walk-study';
+import { WalkStudy } from '../views/walk/walk-study';
 import { walkVerdictWords } from '../words/walk-verdict-words';
 import { Said } from './said';
 import { planProblemWords } from '../words/study-words';

@@ -1,4 +1,4 @@
-import { editPiece } from '@tinder/core/kit';
+import { editPiece } from '@tinder/core/domain/kit';
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { TestBed } from '@angular/core/testing';
 import { WorkspaceDb } from '../platform/database/workspace-db';

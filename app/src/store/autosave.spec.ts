@@ -1,12 +1,12 @@
-import { addRackKit, editPiece, removeRackKit } from '@tinder/core/kit';
-import { addDishes } from '@tinder/core/menu';
-import { paintDays, stretchLeg } from '@tinder/core/trail';
+import { addRackKit, editPiece, removeRackKit } from '@tinder/core/domain/kit';
+import { addDishes } from '@tinder/core/domain/menu';
+import { paintDays, stretchLeg } from '@tinder/core/domain/trail';
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { TestBed } from '@angular/core/testing';
 import { WorkspaceDb } from '../platform/database/workspace-db';
 import { QuietChannel } from '../testing/quiet-channel';
 import { until } from '../testing/until';
-import type { Trip } from '@tinder/core/model';
+import type { Trip } from '@tinder/core/domain/model';
 import {
   autosave,
   days,

@@ -1,6 +1,6 @@
 import { computed, DestroyRef, inject, Injectable, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
-import { same, type ShelvedTrip } from '@tinder/core/model';
+import { same, type ShelvedTrip } from '@tinder/core/domain/model';
 import { catchError, concatMap, defer, EMPTY, filter, fromEvent, map, merge, Subject, tap } from 'rxjs';
 import { openInTime } from '../platform/database/open-in-time';
 import type { Conflict, KeptAside, Loaded, WorkspaceDb } from '../platform/database/workspace-db';

@@ -1,4 +1,4 @@
-import { tooManyInTrip, tooManyOnRack, tooManyTrips, type ShelvedTrip, type TooMany } from '@tinder/core/model';
+import { tooManyInTrip, tooManyOnRack, tooManyTrips, type ShelvedTrip, type TooMany } from '@tinder/core/domain/model';
 import type { Workspace } from './workspace';
 
 /** Trips that an edit has changed or added. */

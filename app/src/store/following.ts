@@ -1,4 +1,4 @@
-import { same, type Preferences, type Rack } from '@tinder/core/model';
+import { same, type Preferences, type Rack } from '@tinder/core/domain/model';
 import type { Kept } from '../platform/database/reading';
 import type { Saved } from './saved';
 import type { WorkspaceStore } from './workspace-store';

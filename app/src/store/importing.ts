@@ -1,5 +1,5 @@
 import { inject, Injectable, signal } from '@angular/core';
-import { besideRack } from '@tinder/core/kit';
+import { besideRack } from '@tinder/core/domain/kit';
 import {
   besideBench,
   besideShelf,
@@ -9,7 +9,7 @@ import {
   type ShelfItem,
   type ShelvedTrip,
   type Trip,
-} from '@tinder/core/model';
+} from '@tinder/core/domain/model';
 import { readFile } from '../platform/read-file';
 import {
   addedWords,

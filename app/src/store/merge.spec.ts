@@ -1,4 +1,4 @@
-import { PLAIN_RACK } from '@tinder/core/model';
+import { PLAIN_RACK } from '@tinder/core/domain/model';
 import fc from 'fast-check';
 import { DEMO_RACK } from '@tinder/core/demo';
 import { mergeRacks, mergeThree } from './merge';

@@ -1,4 +1,4 @@
-import { rackSchema, shelvedTripSchema, type Rack, type ShelvedTrip, same } from '@tinder/core/model';
+import { rackSchema, shelvedTripSchema, type Rack, type ShelvedTrip, same } from '@tinder/core/domain/model';
 
 /**
  * Three versions of one value into one: what only one side changed is taken from that side, deep into objects, into lists whose entries

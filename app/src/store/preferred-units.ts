@@ -1,5 +1,5 @@
 import { inject, Injectable } from '@angular/core';
-import { unitBySymbol, type Quantity, type Unit } from '@tinder/core/units';
+import { unitBySymbol, type Quantity, type Unit } from '@tinder/core/foundation/units';
 import { Units } from '../words/units';
 import { WorkspaceStore } from './workspace-store';
 

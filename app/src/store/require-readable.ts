@@ -1,4 +1,4 @@
-import { preferencesSchema, rackSchema, readAs, shelvedTripSchema } from '@tinder/core/model';
+import { preferencesSchema, rackSchema, readAs, shelvedTripSchema } from '@tinder/core/domain/model';
 import { changedTrips } from './edit-guard';
 import type { Workspace } from './workspace';
 

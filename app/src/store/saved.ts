@@ -1,4 +1,4 @@
-import { PLAIN_RACK, type Preferences, type Rack, type ShelvedTrip } from '@tinder/core/model';
+import { PLAIN_RACK, type Preferences, type Rack, type ShelvedTrip } from '@tinder/core/domain/model';
 import type { Loaded } from '../platform/database/workspace-db';
 import { demoWorkspace, type Workspace } from './workspace';
 

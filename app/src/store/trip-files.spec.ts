@@ -1,7 +1,7 @@
-import { exportArchive, importArchive } from '@tinder/core/archive';
+import { exportArchive, importArchive } from '@tinder/core/output/archive';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { readDishCsv } from '@tinder/core/tables';
-import { readGpx } from '@tinder/core/trail';
+import { readDishCsv } from '@tinder/core/output/tables';
+import { readGpx } from '@tinder/core/domain/trail';
 import { comboOf } from '../commands/commands';
 import { trackProblemWords } from '../words/track-words';
 import { importProblemWords } from '../words/import-words';

@@ -1,7 +1,7 @@
-import { backupFiles, exportArchive, exportToLookAt } from '@tinder/core/archive';
-import type { Bench, Rack, ShelfItem, Trip } from '@tinder/core/model';
-import type { CalendarEntry } from '@tinder/core/calendar';
-import { writeGpxWaypoints } from '@tinder/core/trail';
+import { backupFiles, exportArchive, exportToLookAt } from '@tinder/core/output/archive';
+import type { Bench, Rack, ShelfItem, Trip } from '@tinder/core/domain/model';
+import type { CalendarEntry } from '@tinder/core/output/calendar';
+import { writeGpxWaypoints } from '@tinder/core/domain/trail';
 import { download } from '../platform/download';
 import type { Workspace } from './workspace';
 
@@ -63,7 +63,7 @@ export const downloadDishes = (trip: Trip, csv: string): void => downloadText(tr
 /** Resupply and posting days, and what else there is to do. */
 export async function downloadCalendar(trip: Trip, now: Date, also: readonly CalendarEntry[] = []): Promise<void> {
   // the calendar package comes when a calendar is wanted: 20 kB
-  const { writeIcs } = await import('@tinder/core/calendar');
+  const { writeIcs } = await import('@tinder/core/output/calendar');
   downloadText(tripFileName(trip, 'ics'), writeIcs(trip, `${now.toISOString().slice(0, 19)}Z`, also), 'text/calendar');
 }
 

@@ -1,4 +1,4 @@
-import { preferencesSchema, rackSchema, same, shelvedTripSchema } from '@tinder/core/model';
+import { preferencesSchema, rackSchema, same, shelvedTripSchema } from '@tinder/core/domain/model';
 import * as z from 'zod';
 import { KeptDraft } from '../platform/kept-draft';
 import { mergeRacks, mergeTrips } from './merge';

@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { addDishes } from '@tinder/core/menu';
-import { MOST } from '@tinder/core/model';
+import { addDishes } from '@tinder/core/domain/menu';
+import { MOST } from '@tinder/core/domain/model';
 import { refusalWords } from '../words/room-words';
 import { Importing } from './importing';
 import { demoWorkspace } from './workspace';

@@ -1,7 +1,7 @@
 import { computed, Injectable, signal, untracked, type Signal } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
-import type { Kit, Preferences, Rack, ShelvedTrip, TooMany, Trip } from '@tinder/core/model';
-import { editKitOnLeg, fillClimate } from '@tinder/core/trail';
+import type { Kit, Preferences, Rack, ShelvedTrip, TooMany, Trip } from '@tinder/core/domain/model';
+import { editKitOnLeg, fillClimate } from '@tinder/core/domain/trail';
 import type { Observable } from 'rxjs';
 import { noRoomFor } from './edit-guard';
 import { editBase, endGesture, newHistory, rebase, record, redo, undo, type History } from './history';

@@ -1,4 +1,4 @@
-import type { ShelvedTrip } from '@tinder/core/model';
+import type { ShelvedTrip } from '@tinder/core/domain/model';
 import { DEMO_TRIP } from '@tinder/core/demo';
 import { besideExisting, demoWorkspace, openTrip, withNewTrips, withoutTrip, withTrip } from './workspace';
 

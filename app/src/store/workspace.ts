@@ -1,6 +1,6 @@
-import { nameFrom, type Preferences, type Rack, type ShelvedTrip, type Trip } from '@tinder/core/model';
+import { nameFrom, type Preferences, type Rack, type ShelvedTrip, type Trip } from '@tinder/core/domain/model';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { METRIC } from '@tinder/core/units';
+import { METRIC } from '@tinder/core/foundation/units';
 
 /** Everything the walker can change, as one value: what undo steps through and what is saved. */
 export interface Workspace {

@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import type { Trip } from '@tinder/core/model';
-import { stretchLeg } from '@tinder/core/trail';
+import type { Trip } from '@tinder/core/domain/model';
+import { stretchLeg } from '@tinder/core/domain/trail';
 import { WorkspaceDb } from '../platform/database/workspace-db';
 import { Autosave } from '../store/autosave';
 import { provideStore } from '../store/provide-store';

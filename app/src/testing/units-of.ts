@@ -1,4 +1,4 @@
-import { formatQuantity, unitBySymbol, type Quantity, type UnitPreferences } from '@tinder/core/units';
+import { formatQuantity, unitBySymbol, type Quantity, type UnitPreferences } from '@tinder/core/foundation/units';
 import type { Units } from '../words/units';
 
 /** Numbers in these units, with plain spaces: for tests of words. */

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, type ElementRef, input, linkedSignal, viewChild } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { isDay } from '@tinder/core/model';
+import { isDay } from '@tinder/core/domain/model';
 import { FormValue } from './form-value';
 
 /**

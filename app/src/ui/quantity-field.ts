@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { NzInputDirective } from 'ng-zorro-antd/input';
-import { fromCore, parseQuantity, toCore, type Quantity } from '@tinder/core/units';
+import { fromCore, parseQuantity, toCore, type Quantity } from '@tinder/core/foundation/units';
 import { quantityProblemWords } from '../words/quantity-words';
 import { Units } from '../words/units';
 import { afterRender } from './after-render';

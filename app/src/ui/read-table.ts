@@ -1,5 +1,5 @@
-import type { CsvProblem, CsvRows, UnknownTable } from '@tinder/core/tables';
-import type { Result } from '@tinder/core/errors';
+import type { CsvProblem, CsvRows, UnknownTable } from '@tinder/core/output/tables';
+import type { Result } from '@tinder/core/foundation/errors';
 import { readFile } from '../platform/read-file';
 import { badRowWords, tableProblemWords } from '../words/table-words';
 import { unreadWords } from '../words/file-words';

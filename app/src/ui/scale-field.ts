@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import type { Quantity } from '@tinder/core/units';
+import type { Quantity } from '@tinder/core/foundation/units';
 import { Hint } from './hint';
 import { QuantityField, type Limits } from './quantity-field';
 import { Slider } from './slider';

@@ -1,6 +1,6 @@
 import { signal } from '@angular/core';
-import type { CsvProblem, CsvRows, UnknownTable } from '@tinder/core/tables';
-import type { Result } from '@tinder/core/errors';
+import type { CsvProblem, CsvRows, UnknownTable } from '@tinder/core/output/tables';
+import type { Result } from '@tinder/core/foundation/errors';
 import type { readFile } from '../platform/read-file';
 import type { TooLarge } from '../workers/file-reader';
 import { readTable, type TableRead } from './read-table';

@@ -1,4 +1,4 @@
-import type { Annoyance } from '@tinder/core/model';
+import type { Annoyance } from '@tinder/core/domain/model';
 
 /** What is borne to make fuel last. */
 export const ANNOYANCE_WORDS: Record<Annoyance, string> = {

@@ -1,7 +1,7 @@
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { planTrip } from '@tinder/core/plan';
-import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
-import { walkHere } from '@tinder/core/walk';
+import { planTrip } from '@tinder/core/planning/plan';
+import { formatQuantity, METRIC, type Quantity } from '@tinder/core/foundation/units';
+import { walkHere } from '@tinder/core/output/walk';
 import { containerEnds } from './container-end-words';
 import type { Units } from './units';
 import { walkVerdictWords } from './walk-verdict-words';

@@ -1,4 +1,4 @@
-import { RAREST_CHANCE, type BalancePoint } from '@tinder/core/study';
+import { RAREST_CHANCE, type BalancePoint } from '@tinder/core/studies/study';
 import { oddsWords } from './risk-words';
 import type { Units } from './units';
 

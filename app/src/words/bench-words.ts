@@ -1,6 +1,6 @@
-import { fuelReadG, type Answer, type Confounder, type NoRanking, type ToShow, type Worth } from '@tinder/core/bench';
-import type { BenchTest, Calibrated, Calibration, CoolingTest, TestEnd, TestSeries } from '@tinder/core/model';
-import { formatDuration } from '@tinder/core/units';
+import { fuelReadG, type Answer, type Confounder, type NoRanking, type ToShow, type Worth } from '@tinder/core/studies/bench';
+import type { BenchTest, Calibrated, Calibration, CoolingTest, TestEnd, TestSeries } from '@tinder/core/domain/model';
+import { formatDuration } from '@tinder/core/foundation/units';
 import type { Units } from './units';
 
 type Some = Pick<Units, 'text' | 'mealMass' | 'number'>;

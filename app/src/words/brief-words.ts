@@ -1,4 +1,4 @@
-import type { BriefLine } from '@tinder/core/pack';
+import type { BriefLine } from '@tinder/core/output/pack';
 import { cautionWords } from './caution-words';
 import { HAZARD_WORDS } from './hazard-words';
 import { RESTRICTION_WORDS } from './trail-words';

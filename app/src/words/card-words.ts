@@ -1,7 +1,7 @@
-import type { Kit, Meal } from '@tinder/core/model';
-import type { CookedDish, DishCard } from '@tinder/core/study';
-import { DONENESS } from '@tinder/core/burn';
-import { formatDuration } from '@tinder/core/units';
+import type { Kit, Meal } from '@tinder/core/domain/model';
+import type { CookedDish, DishCard } from '@tinder/core/studies/study';
+import { DONENESS } from '@tinder/core/physics/burn';
+import { formatDuration } from '@tinder/core/foundation/units';
 import { doseWords } from './meal-words';
 import type { Units } from './units';
 import { measured } from './measured';

@@ -1,9 +1,9 @@
 import { pinMendWords } from './pin-mend-words';
-import type { Burn } from '@tinder/core/burn';
+import type { Burn } from '@tinder/core/physics/burn';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { planTrip } from '@tinder/core/plan';
-import type { PlannedMeal } from '@tinder/core/planned';
-import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
+import { planTrip } from '@tinder/core/planning/plan';
+import type { PlannedMeal } from '@tinder/core/planning/planned';
+import { formatQuantity, METRIC, type Quantity } from '@tinder/core/foundation/units';
 import { containerWords } from './container-words';
 import { chanceWords, riskWords } from './risk-words';
 import { cautionWords } from './caution-words';

@@ -1,5 +1,5 @@
-import type { Change } from '@tinder/core/study';
-import { formatDuration } from '@tinder/core/units';
+import type { Change } from '@tinder/core/studies/study';
+import { formatDuration } from '@tinder/core/foundation/units';
 import { WINDSCREEN_WORDS } from './choice-words';
 import { measured } from './measured';
 import { PART_WORDS } from './part-words';

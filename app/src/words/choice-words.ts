@@ -1,5 +1,5 @@
-import type { Site, WindscreenKind, WindWord } from '@tinder/core/burn';
-import type { Warming } from '@tinder/core/canister';
+import type { Site, WindscreenKind, WindWord } from '@tinder/core/physics/burn';
+import type { Warming } from '@tinder/core/physics/canister';
 
 /** Words for the choices of the Carry view, in the walker's language. */
 export const WINDSCREEN_WORDS: Record<WindscreenKind, string> = {

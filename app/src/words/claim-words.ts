@@ -1,4 +1,4 @@
-import type { Axis, Claim, ClaimAnswer, ClaimVerdict } from '@tinder/core/bench';
+import type { Axis, Claim, ClaimAnswer, ClaimVerdict } from '@tinder/core/studies/bench';
 import { contrastSaid } from './contrast-words';
 import { measured } from './measured';
 import { sentenceStart } from './sentence-start';

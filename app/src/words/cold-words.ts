@@ -1,6 +1,6 @@
-import { strengthName, type Strength } from '@tinder/core/canister';
-import { FUELS, type BlendByMass } from '@tinder/core/fuel';
-import type { ColdView, InferredBlend } from '@tinder/core/study';
+import { strengthName, type Strength } from '@tinder/core/physics/canister';
+import { FUELS, type BlendByMass } from '@tinder/core/physics/fuel';
+import type { ColdView, InferredBlend } from '@tinder/core/studies/study';
 import type { Units } from './units';
 
 export const STRENGTH_WORDS: Record<Strength, string> = { strong: 'strong', reduced: 'reduced', weak: 'weak', wontRun: 'won’t run' };

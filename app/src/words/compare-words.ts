@@ -1,6 +1,6 @@
-import type { Ranking, toBeat } from '@tinder/core/kit';
-import type { Criterion } from '@tinder/core/model';
-import type { KitOnTrip } from '@tinder/core/study';
+import type { Ranking, toBeat } from '@tinder/core/domain/kit';
+import type { Criterion } from '@tinder/core/domain/model';
+import type { KitOnTrip } from '@tinder/core/studies/study';
 import { CRITERION_WORDS, differenceText, measureText } from './kit-words';
 import { sentenceStart } from './sentence-start';
 import type { Units } from './units';

@@ -1,6 +1,6 @@
-import type { Container } from '@tinder/core/carry';
-import { MEALS } from '@tinder/core/model';
-import type { CarryPlan } from '@tinder/core/planned';
+import type { Container } from '@tinder/core/domain/carry';
+import { MEALS } from '@tinder/core/domain/model';
+import type { CarryPlan } from '@tinder/core/planning/planned';
 import { containerWords } from './container-words';
 import type { Units } from './units';
 

@@ -1,5 +1,5 @@
-import type { Container } from '@tinder/core/carry';
-import type { CarryPlan } from '@tinder/core/planned';
+import type { Container } from '@tinder/core/domain/carry';
+import type { CarryPlan } from '@tinder/core/planning/planned';
 import type { Format } from './format';
 import { cut } from './quoted';
 import type { Units } from './units';

@@ -1,4 +1,4 @@
-import type { ContrastId } from '@tinder/core/bench';
+import type { ContrastId } from '@tinder/core/studies/bench';
 import { measured } from './measured';
 import type { Units } from './units';
 

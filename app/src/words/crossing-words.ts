@@ -1,5 +1,5 @@
-import { TIE_G, type Crossing, type LightestRun } from '@tinder/core/load-out';
-import type { KitLine, LightestOnCarry } from '@tinder/core/study';
+import { TIE_G, type Crossing, type LightestRun } from '@tinder/core/planning/load-out';
+import type { KitLine, LightestOnCarry } from '@tinder/core/studies/study';
 
 /** "1 to 6 days", "9 days". */
 export const spanWords = (from: number, to: number): string =>

@@ -1,10 +1,10 @@
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import type { Calibration, Day, Trip } from '@tinder/core/model';
-import { planTrip } from '@tinder/core/plan';
-import { paintDays } from '@tinder/core/trail';
-import { METRIC } from '@tinder/core/units';
+import type { Calibration, Day, Trip } from '@tinder/core/domain/model';
+import { planTrip } from '@tinder/core/planning/plan';
+import { paintDays } from '@tinder/core/domain/trail';
+import { METRIC } from '@tinder/core/foundation/units';
 import { unitsOf } from '../testing/units-of';
-import { withBurner } from '@tinder/core/kit';
+import { withBurner } from '@tinder/core/domain/kit';
 import { dateText } from './date-text';
 import { derive, ledgerParts } from './derivation';
 import type { FigureRef } from './figure-ref';

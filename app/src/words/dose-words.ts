@@ -1,8 +1,8 @@
-import { leftInBurner, type BurnerSeal } from '@tinder/core/burn';
-import { dilute } from '@tinder/core/fuel';
-import { MOST_RELIGHTS, RELIGHT_WAIT_S, type DoseChoice, type DoseTable } from '@tinder/core/plan';
-import type { PlannedMeal } from '@tinder/core/planned';
-import { SPREADS } from '@tinder/core/risk';
+import { leftInBurner, type BurnerSeal } from '@tinder/core/physics/burn';
+import { dilute } from '@tinder/core/physics/fuel';
+import { MOST_RELIGHTS, RELIGHT_WAIT_S, type DoseChoice, type DoseTable } from '@tinder/core/planning/plan';
+import type { PlannedMeal } from '@tinder/core/planning/planned';
+import { SPREADS } from '@tinder/core/planning/risk';
 import { PART_WORDS } from './part-words';
 import type { Units } from './units';
 

@@ -1,4 +1,4 @@
-import type { Edge } from '@tinder/core/planned';
+import type { Edge } from '@tinder/core/planning/planned';
 import type { Units } from './units';
 
 /** What would let a failing meal be cooked, and that the plan provides for it so. */

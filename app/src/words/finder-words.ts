@@ -1,8 +1,8 @@
-import type { Flip, LegMix, Told } from '@tinder/core/finder';
-import type { Axis, FoundKit, School } from '@tinder/core/found';
-import { burnerById, hasValve } from '@tinder/core/catalogue';
-import { REST_TARGET_C } from '@tinder/core/menu';
-import type { Trip } from '@tinder/core/model';
+import type { Flip, LegMix, Told } from '@tinder/core/studies/finder';
+import type { Axis, FoundKit, School } from '@tinder/core/studies/found';
+import { burnerById, hasValve } from '@tinder/core/domain/catalogue';
+import { REST_TARGET_C } from '@tinder/core/domain/menu';
+import type { Trip } from '@tinder/core/domain/model';
 import { WINDSCREEN_WORDS } from './choice-words';
 import { degrees } from './measured';
 import type { Units } from './units';

@@ -1,4 +1,4 @@
-import { BEST_POT_HEIGHT_MM, BEST_SCREEN_GAP_MM } from '@tinder/core/burn';
+import { BEST_POT_HEIGHT_MM, BEST_SCREEN_GAP_MM } from '@tinder/core/physics/burn';
 import type { Units } from './units';
 
 /** What pot height and windscreen gap cost, as the share of heat that gets in (0–1). */

@@ -1,7 +1,7 @@
-import { nearest } from '@tinder/core/numeric';
-import type { PlannedMeal } from '@tinder/core/planned';
-import type { FlameCurve } from '@tinder/core/study';
-import { formatDuration } from '@tinder/core/units';
+import { nearest } from '@tinder/core/foundation/numeric';
+import type { PlannedMeal } from '@tinder/core/planning/planned';
+import type { FlameCurve } from '@tinder/core/studies/study';
+import { formatDuration } from '@tinder/core/foundation/units';
 import { PART_WORDS } from './part-words';
 import type { Units } from './units';
 

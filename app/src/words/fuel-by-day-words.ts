@@ -1,5 +1,5 @@
-import type { Container } from '@tinder/core/carry';
-import type { ContainerDays } from '@tinder/core/pack';
+import type { Container } from '@tinder/core/domain/carry';
+import type { ContainerDays } from '@tinder/core/output/pack';
 import type { Units } from './units';
 
 type Format = Pick<Units, 'text'>;

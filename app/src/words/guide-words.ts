@@ -1,4 +1,4 @@
-import type { Check, Trouble } from '@tinder/core/walk';
+import type { Check, Trouble } from '@tinder/core/output/walk';
 
 export const TROUBLE_WORDS: Record<Trouble, string> = {
   burnt: 'somebody is burnt',

@@ -1,9 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { DEMO_TRIP } from '@tinder/core/demo';
-import { planTrip } from '@tinder/core/plan';
-import { habitLedger } from '@tinder/core/study';
-import { formatDuration } from '@tinder/core/units';
+import { planTrip } from '@tinder/core/planning/plan';
+import { habitLedger } from '@tinder/core/studies/study';
+import { formatDuration } from '@tinder/core/foundation/units';
 import { wordsPage } from './glossary-page';
 import { habitWords } from './menu-words';
 

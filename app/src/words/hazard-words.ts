@@ -1,4 +1,4 @@
-import type { Hazard } from '@tinder/core/planned';
+import type { Hazard } from '@tinder/core/planning/planned';
 
 /** What can hurt, plainly, beside the step where it applies. It defers to the maker's manual, local law and the land manager. */
 export const HAZARD_WORDS: Record<Hazard, string> = {
@@ -11,7 +11,7 @@ export const HAZARD_WORDS: Record<Hazard, string> = {
   flameUnseen: 'An alcohol flame cannot be seen by day: a hand high above tells.',
   bottleAway: 'Bottle shut and well away before any spark.',
   jointLeaks: 'Valve shut before screwing on, upright, not cross-threaded; listen and smell.',
-  hissMeansGas: 'A hiss without a flame is gas: shut the valve, wait, then light again.',
+  hissMeansGas: 'A hiss with no flame means gas is escaping: shut the valve, wait, then light again.',
   screenOffCan: 'A windscreen closed round a canister heats it: it may never be more than barely warm to the hand.',
   primeFlares: 'Priming flares high: in the open, face and sleeves away.',
   pressureOff: 'Let the pressure out of the bottle away from any flame.',

@@ -1,5 +1,5 @@
-import type { ImportProblem, LogProblem } from '@tinder/core/archive';
-import { wholeNumber } from '@tinder/core/units';
+import type { ImportProblem, LogProblem } from '@tinder/core/output/archive';
+import { wholeNumber } from '@tinder/core/foundation/units';
 import { quoted } from './quoted';
 import { megabytes } from './file-words';
 import { valueProblemWords } from './value-problem-words';

@@ -1,8 +1,8 @@
 import { DEMO_RACK } from '@tinder/core/demo';
-import { HINT_CODES, PIECES, type Misfit } from '@tinder/core/kit';
-import type { Piece } from '@tinder/core/model';
-import type { Loss } from '@tinder/core/study';
-import { METRIC, US_CUSTOMARY } from '@tinder/core/units';
+import { HINT_CODES, PIECES, type Misfit } from '@tinder/core/domain/kit';
+import type { Piece } from '@tinder/core/domain/model';
+import type { Loss } from '@tinder/core/studies/study';
+import { METRIC, US_CUSTOMARY } from '@tinder/core/foundation/units';
 import { unitsOf } from '../testing/units-of';
 import {
   differenceText,

@@ -1,9 +1,9 @@
-import type { BurnerFamily } from '@tinder/core/catalogue';
-import type { Result } from '@tinder/core/errors';
-import type { Hint, HintCode, Mend, Misfit, NotPlannable, Standing } from '@tinder/core/kit';
-import type { Criterion, Ignites, Ignition, Piece, Role, Shape } from '@tinder/core/model';
-import { MOST_WIND_MPS, type Loss, type Upgrade } from '@tinder/core/study';
-import { wholeNumber, type Quantity } from '@tinder/core/units';
+import type { BurnerFamily } from '@tinder/core/domain/catalogue';
+import type { Result } from '@tinder/core/foundation/errors';
+import type { Hint, HintCode, Mend, Misfit, NotPlannable, Standing } from '@tinder/core/domain/kit';
+import type { Criterion, Ignites, Ignition, Piece, Role, Shape } from '@tinder/core/domain/model';
+import { MOST_WIND_MPS, type Loss, type Upgrade } from '@tinder/core/studies/study';
+import { wholeNumber, type Quantity } from '@tinder/core/foundation/units';
 import { degrees } from './measured';
 import { sentenceStart } from './sentence-start';
 import type { Units } from './units';

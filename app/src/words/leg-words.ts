@@ -1,6 +1,6 @@
-import type { CarryPlan } from '@tinder/core/planned';
-import type { LegKitChoice } from '@tinder/core/study';
-import type { Supply } from '@tinder/core/trail';
+import type { CarryPlan } from '@tinder/core/planning/planned';
+import type { LegKitChoice } from '@tinder/core/studies/study';
+import type { Supply } from '@tinder/core/domain/trail';
 import { containersInWords } from './container-words';
 import type { Units } from './units';
 

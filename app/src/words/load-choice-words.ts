@@ -1,6 +1,6 @@
-import type { WeightMeasure } from '@tinder/core/carry';
-import type { Fuel } from '@tinder/core/fuel';
-import { cookedWithin, type CarryPlan, type Plan } from '@tinder/core/planned';
+import type { WeightMeasure } from '@tinder/core/domain/carry';
+import type { Fuel } from '@tinder/core/physics/fuel';
+import { cookedWithin, type CarryPlan, type Plan } from '@tinder/core/planning/planned';
 import type { Units } from './units';
 
 export const MEASURE_WORDS: Record<WeightMeasure, string> = {

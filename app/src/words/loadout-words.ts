@@ -1,6 +1,6 @@
-import { fuelOfG, type Container } from '@tinder/core/carry';
-import { MEALS } from '@tinder/core/model';
-import type { CarryPlan } from '@tinder/core/planned';
+import { fuelOfG, type Container } from '@tinder/core/domain/carry';
+import { MEALS } from '@tinder/core/domain/model';
+import type { CarryPlan } from '@tinder/core/planning/planned';
 import { containerWords } from './container-words';
 import { dayWords } from './problem-words';
 import { cut } from './quoted';

@@ -1,5 +1,6 @@
-import type { WalkEvent } from '@tinder/core/model';
-import { formatDuration } from '@tinder/core/units';
+import { wordsOf, type WordsByCode } from './by-code';
+import type { WalkEvent } from '@tinder/core/domain/model';
+import { formatDuration } from '@tinder/core/foundation/units';
 import { PART_WORDS } from './part-words';
 import type { Units } from './units';
 
@@ -16,29 +17,27 @@ export const WEIGHED_WORDS: Record<WeighedHow, string> = {
 const SKIP_WORDS = { skipped: 'skipped', cold: 'eaten cold', eatenOut: 'town meal' } as const;
 const TASTE_WORDS = { hard: 'still hard', good: 'good', mush: 'mush' } as const;
 
+const EVENT_WORDS: WordsByCode<'kind', WalkEvent, [stopName: (id: string) => string, units: Pick<Units, 'text' | 'mealMass'>]> = {
+  filled: (e, stopName, units) => {
+    const added = e.added.map((a) => `${a.name}, ${units.text(a.fuelG, 'mass')} in it`).join(', ');
+    const rest = e.keepsRest ? 'what was left' : '';
+    return `left ${stopName(e.stopId)} with ${[rest, added].filter(Boolean).join(' and ') || 'nothing'}`;
+  },
+  cooked: (e, stopName, units) => {
+    const time = e.clockS === undefined ? '' : `, ${formatDuration(e.clockS)}`;
+    const felt = e.feltS === undefined ? '' : ` (felt ${formatDuration(e.feltS)})`;
+    const taste = e.taste ? `, ${TASTE_WORDS[e.taste]}` : '';
+    return `${PART_WORDS[e.meal]}: ${e.dish}, ${units.mealMass(e.modelG)} by the model${time}${felt}${taste}`;
+  },
+  skipped: (e) => `${PART_WORDS[e.meal]}: ${SKIP_WORDS[e.how]}`,
+  extra: (e, _stopName, units) => `${e.what === 'drink' ? 'one more hot drink' : 'lit again'}, ${units.mealMass(e.modelG)} by the model`,
+  spilt: (e, _stopName, units) => `spilt about ${units.text(e.fuelG, 'mass')} (± ${units.text(e.sdG, 'mass')})`,
+  weighed: (e, _stopName, units) => `${WEIGHED_WORDS[e.how]}: ${units.text(e.fuelG, 'mass')} left (± ${units.text(e.sdG, 'mass', 1)})`,
+};
+
 /** One event in a line. */
 export function eventWords(e: WalkEvent, stopName: (id: string) => string, units: Pick<Units, 'text' | 'mealMass'>): string {
-  switch (e.kind) {
-    case 'filled': {
-      const added = e.added.map((a) => `${a.name}, ${units.text(a.fuelG, 'mass')} in it`).join(', ');
-      const rest = e.keepsRest ? 'what was left' : '';
-      return `left ${stopName(e.stopId)} with ${[rest, added].filter(Boolean).join(' and ') || 'nothing'}`;
-    }
-    case 'cooked': {
-      const time = e.clockS === undefined ? '' : `, ${formatDuration(e.clockS)}`;
-      const felt = e.feltS === undefined ? '' : ` (felt ${formatDuration(e.feltS)})`;
-      const taste = e.taste ? `, ${TASTE_WORDS[e.taste]}` : '';
-      return `${PART_WORDS[e.meal]}: ${e.dish}, ${units.mealMass(e.modelG)} by the model${time}${felt}${taste}`;
-    }
-    case 'skipped':
-      return `${PART_WORDS[e.meal]}: ${SKIP_WORDS[e.how]}`;
-    case 'extra':
-      return `${e.what === 'drink' ? 'one more hot drink' : 'lit again'}, ${units.mealMass(e.modelG)} by the model`;
-    case 'spilt':
-      return `spilt about ${units.text(e.fuelG, 'mass')} (± ${units.text(e.sdG, 'mass')})`;
-    case 'weighed':
-      return `${WEIGHED_WORDS[e.how]}: ${units.text(e.fuelG, 'mass')} left (± ${units.text(e.sdG, 'mass', 1)})`;
-  }
+  return wordsOf(EVENT_WORDS, 'kind', e, stopName, units);
 }
 
 /** What a burner really takes, over the model. */

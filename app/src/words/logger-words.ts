@@ -1,4 +1,4 @@
-import type { LoggerLineProblem, LoggerProblem } from '@tinder/core/tables';
+import type { LoggerLineProblem, LoggerProblem } from '@tinder/core/output/tables';
 import type { TooLarge } from '../workers/file-reader';
 import { cut } from './quoted';
 

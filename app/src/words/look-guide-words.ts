@@ -1,4 +1,4 @@
-import type { LookHow } from '@tinder/core/model';
+import type { LookHow } from '@tinder/core/domain/model';
 
 /** A way of looking at a container, step by step. */
 export interface LookGuide {

@@ -1,5 +1,5 @@
-import type { Dose } from '@tinder/core/burn';
-import type { PlannedMeal } from '@tinder/core/planned';
+import type { Dose } from '@tinder/core/physics/burn';
+import type { PlannedMeal } from '@tinder/core/planning/planned';
 import { edgeWords } from './edge-words';
 import type { Units } from './units';
 

@@ -1,4 +1,4 @@
-import { METRIC, US_CUSTOMARY } from '@tinder/core/units';
+import { METRIC, US_CUSTOMARY } from '@tinder/core/foundation/units';
 import { unitsOf } from '../testing/units-of';
 import { degrees, measured } from './measured';
 

@@ -1,4 +1,4 @@
-import { toCore, unitBySymbol, type Quantity } from '@tinder/core/units';
+import { toCore, unitBySymbol, type Quantity } from '@tinder/core/foundation/units';
 import type { Units } from './units';
 
 /** What a unit measures, with the decimals that a round figure in a sentence has. */

@@ -1,7 +1,8 @@
-import { WALKER_KCAL, type MethodProblem } from '@tinder/core/menu';
-import type { Method } from '@tinder/core/model';
-import type { Habit, HabitKind } from '@tinder/core/study';
-import { formatDuration, wholeNumber } from '@tinder/core/units';
+import { wordsOf, type WordsByCode } from './by-code';
+import { WALKER_KCAL, type MethodProblem } from '@tinder/core/domain/menu';
+import type { Method } from '@tinder/core/domain/model';
+import type { Habit, HabitKind } from '@tinder/core/studies/study';
+import { formatDuration, wholeNumber } from '@tinder/core/foundation/units';
 import { WARMING_WORDS, WINDSCREEN_WORDS } from './choice-words';
 import { measured } from './measured';
 import type { Units } from './units';
@@ -42,42 +43,29 @@ export function methodProblemWords(p: MethodProblem, units: Pick<Units, 'text'>)
   }
 }
 
+const HABIT_WORDS: WordsByCode<'code', HabitKind, [units: Pick<Units, 'text'>]> = {
+  stopAt88: (_kind, units) => measured('stop at {88 °C} instead of the boil', units),
+  boilAll: 'bring everything to a real boil',
+  lid: (kind) => (kind.on ? 'lid on' : 'lid off'),
+  windscreen: (kind) => (kind.windscreen === 'none' ? 'no windscreen' : `windscreen: ${WINDSCREEN_WORDS[kind.windscreen]}`),
+  flame: (kind) => `flame at ${Math.round(100 * kind.setting)} %`,
+  warmCan: (kind) =>
+    kind.warming === 'none' ? 'leave the canister at the temperature of the air' : `the canister ${WARMING_WORDS[kind.warming]}`,
+  cozyForSimmer: 'cozy instead of simmering',
+  filter: 'filter the water instead of boiling it safe',
+  boilToTreat: 'boil the water to make it safe, no filter',
+  homeDried: 'food dried at home instead of raw',
+  rawFood: 'raw food simmered instead of dried at home',
+  washUp: (kind) => (kind.on ? 'warm wash-up water every evening' : 'no wash-up water'),
+  drink: (kind) => (kind.on ? 'a hot drink every evening' : 'no hot drink'),
+  lighting: (kind) => (kind.one ? 'dinner, drink and wash-up in one lighting' : 'a lighting for each pot of water'),
+  pot: (kind) => `pot: ${kind.name}`,
+  breakfast: (kind) => (kind.hot ? 'breakfast hot' : 'breakfast cold'),
+};
+
 /** A habit the other way, as one would say it. */
 export function habitWords(kind: HabitKind, units: Pick<Units, 'text'>): string {
-  switch (kind.code) {
-    case 'stopAt88':
-      return measured('stop at {88 °C} instead of the boil', units);
-    case 'boilAll':
-      return 'bring everything to a real boil';
-    case 'lid':
-      return kind.on ? 'lid on' : 'lid off';
-    case 'windscreen':
-      return kind.windscreen === 'none' ? 'no windscreen' : `windscreen: ${WINDSCREEN_WORDS[kind.windscreen]}`;
-    case 'flame':
-      return `flame at ${Math.round(100 * kind.setting)} %`;
-    case 'warmCan':
-      return kind.warming === 'none' ? 'leave the canister at the temperature of the air' : `the canister ${WARMING_WORDS[kind.warming]}`;
-    case 'cozyForSimmer':
-      return 'cozy instead of simmering';
-    case 'filter':
-      return 'filter the water instead of boiling it safe';
-    case 'boilToTreat':
-      return 'boil the water to make it safe, no filter';
-    case 'homeDried':
-      return 'food dried at home instead of raw';
-    case 'rawFood':
-      return 'raw food simmered instead of dried at home';
-    case 'washUp':
-      return kind.on ? 'warm wash-up water every evening' : 'no wash-up water';
-    case 'drink':
-      return kind.on ? 'a hot drink every evening' : 'no hot drink';
-    case 'lighting':
-      return kind.one ? 'dinner, drink and wash-up in one lighting' : 'a lighting for each pot of water';
-    case 'pot':
-      return `pot: ${kind.name}`;
-    case 'breakfast':
-      return kind.hot ? 'breakfast hot' : 'breakfast cold';
-  }
+  return wordsOf(HABIT_WORDS, 'code', kind, units);
 }
 
 const meals = (n: number): string => (n === 1 ? 'one meal' : `${n} meals`);

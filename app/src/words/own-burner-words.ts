@@ -1,4 +1,4 @@
-import { ownBurner, type Calibration, type Kit } from '@tinder/core/model';
+import { ownBurner, type Calibration, type Kit } from '@tinder/core/domain/model';
 
 /** "yours, from 6 burns". */
 export const ownBurnerWords = ({ burns, simulated }: Calibration): string =>

@@ -1,6 +1,6 @@
-import { EMPTY_G, type Container } from '@tinder/core/carry';
-import type { CarryPlan } from '@tinder/core/planned';
-import type { OwnChoice, OwnWay } from '@tinder/core/study';
+import { EMPTY_G, type Container } from '@tinder/core/domain/carry';
+import type { CarryPlan } from '@tinder/core/planning/planned';
+import type { OwnChoice, OwnWay } from '@tinder/core/studies/study';
 import { dayWords } from './problem-words';
 import type { Units } from './units';
 

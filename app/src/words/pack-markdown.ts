@@ -1,4 +1,4 @@
-import type { HomeWork, PackingList, StopSheet } from '@tinder/core/pack';
+import type { HomeWork, PackingList, StopSheet } from '@tinder/core/output/pack';
 import { GROUP_WORDS, listLine, loadedWords, sumLines, taskWords } from './pack-words';
 import type { Units } from './units';
 

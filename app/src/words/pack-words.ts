@@ -1,3 +1,4 @@
+import { wordsOf, type WordsByCode } from './by-code';
 import type {
   HomeTask,
   MaterialCaution,
@@ -8,10 +9,10 @@ import type {
   PackSums,
   Pattern,
   PatternId,
-} from '@tinder/core/pack';
-import type { Container } from '@tinder/core/carry';
-import type { Meal } from '@tinder/core/model';
-import { formatDuration } from '@tinder/core/units';
+} from '@tinder/core/output/pack';
+import type { Container } from '@tinder/core/domain/carry';
+import type { Meal } from '@tinder/core/domain/model';
+import { formatDuration } from '@tinder/core/foundation/units';
 import { containerWords } from './container-words';
 import type { Units } from './units';
 import { waterWords } from './water-words';
@@ -61,26 +62,23 @@ export const IGNITION_WORDS_OF: Record<PackingList['ignition'], string> = {
   unknown: 'This kit was changed by hand: see that two ways to light it go along, one of them dry in your pocket.',
 };
 
+const TASK_WORDS: WordsByCode<'code', HomeTask, [units: Some]> = {
+  bagPortions: (task) => `Bag and label ${task.packets} ${task.packets === 1 ? 'portion' : 'portions'} for the days out of ${task.stop}.`,
+  dry: (task) => `Cook and dry at home: ${task.dishes.join(', ')}; ${formatDuration(60 * task.minutes)} of work for one portion each.`,
+  markBottles: (task) =>
+    `Mark ${task.count} ${task.count === 1 ? 'bottle' : 'bottles'} for spirit: what is in it, that it is poison, and the doses (a strip is under “Templates”).`,
+  checkMeasure: (task, units) =>
+    `Check the ${units.text(task.measureMl, 'volume')} measure once with a scale: ten measures of water weigh ${units.text(10 * task.measureMl, 'mass')}.`,
+  checkCup: (task, units) => `Check the cup once with a scale: water to one mark weighs ${units.text(task.markMl, 'mass')}.`,
+  burnTest: (task) => `Burn ${task.kit} three times in the garden, and once in wind: the bench makes it your own and the reserve smaller.`,
+  weighCans: (task) => `Weigh the ${task.count} part-used ${task.count === 1 ? 'container' : 'containers'} that come along.`,
+  post: (task) =>
+    `Post the box to ${task.stop}${task.note ? ` (${task.note})` : ''}. Ask the carrier what may be posted: most take no gas.`,
+};
+
 /** What to do at home. */
 export function taskWords(task: HomeTask, units: Some): string {
-  switch (task.code) {
-    case 'bagPortions':
-      return `Bag and label ${task.packets} ${task.packets === 1 ? 'portion' : 'portions'} for the days out of ${task.stop}.`;
-    case 'dry':
-      return `Cook and dry at home: ${task.dishes.join(', ')}; ${formatDuration(60 * task.minutes)} of work for one portion each.`;
-    case 'markBottles':
-      return `Mark ${task.count} ${task.count === 1 ? 'bottle' : 'bottles'} for spirit: what is in it, that it is poison, and the doses (a strip is under “Templates”).`;
-    case 'checkMeasure':
-      return `Check the ${units.text(task.measureMl, 'volume')} measure once with a scale: ten measures of water weigh ${units.text(10 * task.measureMl, 'mass')}.`;
-    case 'checkCup':
-      return `Check the cup once with a scale: water to one mark weighs ${units.text(task.markMl, 'mass')}.`;
-    case 'burnTest':
-      return `Burn ${task.kit} three times in the garden, and once in wind: the bench makes it your own and the reserve smaller.`;
-    case 'weighCans':
-      return `Weigh the ${task.count} part-used ${task.count === 1 ? 'container' : 'containers'} that come along.`;
-    case 'post':
-      return `Post the box to ${task.stop}${task.note ? ` (${task.note})` : ''}. Ask the carrier what may be posted: most take no gas.`;
-  }
+  return wordsOf(TASK_WORDS, 'code', task, units);
 }
 
 /** What stands on a bag of food: its weight, the water it wants and how long it rests. */

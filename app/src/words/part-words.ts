@@ -1,4 +1,4 @@
-import type { MealName } from '@tinder/core/model';
+import type { MealName } from '@tinder/core/domain/model';
 
 /** Parts of a day that may be cooked. */
 export const PART_WORDS: Record<MealName, string> = {

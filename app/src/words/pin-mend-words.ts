@@ -1,4 +1,4 @@
-import type { MendKind } from '@tinder/core/study';
+import type { MendKind } from '@tinder/core/studies/study';
 
 /** A way out where what is pinned is too little, as something to do. */
 export function pinMendWords(kind: MendKind): string {

@@ -1,4 +1,4 @@
-import type { Problem } from '@tinder/core/planned';
+import type { Problem } from '@tinder/core/planning/planned';
 import { edgeWords } from './edge-words';
 import type { Units } from './units';
 import { PART_WORDS } from './part-words';

@@ -1,4 +1,4 @@
-import { unitBySymbol, UNITS, type Quantity, type QuantityProblem } from '@tinder/core/units';
+import { unitBySymbol, UNITS, type Quantity, type QuantityProblem } from '@tinder/core/foundation/units';
 
 const THING: Record<Quantity, string> = {
   mass: 'a weight',

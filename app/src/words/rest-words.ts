@@ -1,6 +1,6 @@
-import { cookedMin, DONENESS, HOLDABLE_C, HOT_C, REHYDRATE_C, restForDonenessS, type Cozy, type Rest } from '@tinder/core/burn';
-import type { PlannedMeal } from '@tinder/core/planned';
-import { formatDuration } from '@tinder/core/units';
+import { cookedMin, DONENESS, HOLDABLE_C, HOT_C, REHYDRATE_C, restForDonenessS, type Cozy, type Rest } from '@tinder/core/physics/burn';
+import type { PlannedMeal } from '@tinder/core/planning/planned';
+import { formatDuration } from '@tinder/core/foundation/units';
 import { PART_WORDS } from './part-words';
 import { sentenceStart } from './sentence-start';
 import type { Units } from './units';

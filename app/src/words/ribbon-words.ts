@@ -1,4 +1,4 @@
-import type { PlanDay } from '@tinder/core/planned';
+import type { PlanDay } from '@tinder/core/planning/planned';
 import type { Units } from './units';
 
 /** What a rule on flames says over its days. */

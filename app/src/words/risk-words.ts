@@ -1,9 +1,9 @@
-import type { CarryPlan } from '@tinder/core/planned';
+import type { CarryPlan } from '@tinder/core/planning/planned';
 import { degrees } from './measured';
 import type { Units } from './units';
-import { SPREADS, UNCALIBRATED_SD } from '@tinder/core/risk';
-import type { RiskOfCarry } from '@tinder/core/study';
-import { plainNumber, wholeNumber } from '@tinder/core/units';
+import { SPREADS, UNCALIBRATED_SD } from '@tinder/core/planning/risk';
+import type { RiskOfCarry } from '@tinder/core/studies/study';
+import { plainNumber, wholeNumber } from '@tinder/core/foundation/units';
 
 /** What is rarer is told no finer: nobody plans by it, and no model is that good. */
 const RAREST_TOLD = 1 / 1000;

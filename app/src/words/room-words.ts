@@ -1,5 +1,5 @@
-import type { Counted, TooMany } from '@tinder/core/model';
-import { wholeNumber } from '@tinder/core/units';
+import type { Counted, TooMany } from '@tinder/core/domain/model';
+import { wholeNumber } from '@tinder/core/foundation/units';
 import { cut } from './quoted';
 
 const KEEPS: Record<Counted, [who: string, what: string]> = {

@@ -1,4 +1,4 @@
-import type { ValueProblem } from '@tinder/core/model';
+import type { ValueProblem } from '@tinder/core/domain/model';
 import type { Aside } from '../platform/database/schema';
 import { cut } from './quoted';
 import { valueProblemWords } from './value-problem-words';

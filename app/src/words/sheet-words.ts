@@ -1,4 +1,4 @@
-import type { StopSheet } from '@tinder/core/pack';
+import type { StopSheet } from '@tinder/core/output/pack';
 import { loadedWords } from './pack-words';
 import type { Units } from './units';
 import { dateText } from './date-text';

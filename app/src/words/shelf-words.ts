@@ -1,6 +1,6 @@
-import { fuelById } from '@tinder/core/fuel';
-import type { Look, LookHow, LookProblem, ShelfItem, ShelfKind } from '@tinder/core/model';
-import type { Disagreement, NotJoined, SaidProblem, Season, Stock } from '@tinder/core/shelf';
+import { fuelById } from '@tinder/core/physics/fuel';
+import type { Look, LookHow, LookProblem, ShelfItem, ShelfKind } from '@tinder/core/domain/model';
+import type { Disagreement, NotJoined, SaidProblem, Season, Stock } from '@tinder/core/domain/shelf';
 import { cut } from './quoted';
 import { quantityProblemWords } from './quantity-words';
 import { measured } from './measured';

@@ -1,7 +1,7 @@
-import { packageById } from '@tinder/core/carry';
-import type { Comfort } from '@tinder/core/model';
-import { type ComfortSpent, type Shop, type ShopChoice, type Spending } from '@tinder/core/study';
-import { TRIPS_TRIED } from '@tinder/core/risk';
+import { packageById } from '@tinder/core/domain/carry';
+import type { Comfort } from '@tinder/core/domain/model';
+import { type ComfortSpent, type Shop, type ShopChoice, type Spending } from '@tinder/core/studies/study';
+import { TRIPS_TRIED } from '@tinder/core/planning/risk';
 import { dayWords } from './problem-words';
 import { oddsWords, rarestOf } from './risk-words';
 import type { Units } from './units';

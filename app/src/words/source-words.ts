@@ -1,6 +1,6 @@
-import { asKitPot, BURNERS, POTS } from '@tinder/core/catalogue';
-import type { Container } from '@tinder/core/carry';
-import { burntWith, daysOf, ownBurner, same, type Day, type Kit, type MealName, type Rack, type Trip } from '@tinder/core/model';
+import { asKitPot, BURNERS, POTS } from '@tinder/core/domain/catalogue';
+import type { Container } from '@tinder/core/domain/carry';
+import { burntWith, daysOf, ownBurner, same, type Day, type Kit, type MealName, type Rack, type Trip } from '@tinder/core/domain/model';
 import { ownBurnerWords } from './own-burner-words';
 import { dateText } from './date-text';
 

@@ -1,5 +1,5 @@
-import type { Plan } from '@tinder/core/planned';
-import type { StarterContrast } from '@tinder/core/study';
+import type { Plan } from '@tinder/core/planning/planned';
+import type { StarterContrast } from '@tinder/core/studies/study';
 import { WIND_WORDS } from './choice-words';
 import { containersInWords } from './container-words';
 import type { Units } from './units';

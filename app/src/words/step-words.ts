@@ -1,6 +1,7 @@
-import type { BurnerFamily } from '@tinder/core/catalogue';
-import { formatDuration } from '@tinder/core/units';
-import type { Step, StepDo } from '@tinder/core/walk';
+import { wordsOf, type WordsByCode } from './by-code';
+import type { BurnerFamily } from '@tinder/core/domain/catalogue';
+import { formatDuration } from '@tinder/core/foundation/units';
+import type { Step, StepDo } from '@tinder/core/output/walk';
 import type { Units } from './units';
 import { waterWords } from './water-words';
 
@@ -27,76 +28,54 @@ const AFTER: Partial<Record<BurnerFamily, string>> = {
   wood: 'Feel the ashes cold, scatter them, count and pack.',
 };
 
+const STEP_WORDS: WordsByCode<'code', StepDo, [cupMarkMl: number | null, units: Pick<Units, 'text'>]> = {
+  place: (what) =>
+    what.screen === 'none'
+      ? 'Find the lee and a level place.'
+      : `Find the lee and a level place; windscreen ${what.screen === 'open' ? 'round two thirds, open behind' : 'ready'}.`,
+  water: (what, cupMarkMl, units) => `Pour ${waterWords(what.waterMl, cupMarkMl, units)} into the pot, lid on.`,
+  snow: (what, cupMarkMl, units) =>
+    what.starter
+      ? `A cup of water into the pot; clean snow for ${waterWords(what.waterMl, cupMarkMl, units)} within reach, stirred in as it melts.`
+      : `A little clean snow into the pot, more within reach, for ${waterWords(what.waterMl, cupMarkMl, units)}: a low flame and stirring, or it scorches.`,
+  tin: 'Open the tin first: a closed one bursts.',
+  screwOn: 'Valve shut. Screw the stove on upright, hand-tight. Listen, smell.',
+  lockPot: 'Lock the pot on; hand on it until it stands.',
+  remoteDown: 'Spread the legs, hose straight, can an arm’s length away.',
+  dose: (what, _cupMarkMl, units) =>
+    what.ml > 0 ? `Measure ${units.text(what.ml, 'volume')} of spirit into the cold stove.` : 'Measure the spirit into the cold stove.',
+  bottleAway: 'Shut the bottle and put it well away.',
+  tablets: (what) => `Lay ${what.count} ${what.count === 1 ? 'tablet' : 'tablets'} in the tray.`,
+  openGel: 'Open the tin; keep its lid at hand.',
+  layWood: 'Dry twigs, finger-thick at most, standing loosely; bark or birch below.',
+  pump: 'Pump as often as the manual says. Look at every joint.',
+  prime: 'Let a spoon of fuel into the cup, shut, light it, wait until it is nearly gone.',
+  light: (what) => LIGHT[what.family] ?? 'Flame to the stove first, then open the valve a little.',
+  bloom: 'Wait until it burns all over.',
+  openValve: 'Open slowly; blue and steady is right.',
+  potOn: (what) =>
+    what.setting === null ? 'Pot on, in the middle.' : `Pot on, in the middle; flame at ${Math.round(100 * what.setting)} %.`,
+  pan: (what) => `Fry for ${what.minutes} min, a drop of water dances when the pan is ready.`,
+  heat: (what) =>
+    what.rolling
+      ? 'Until it boils rolling, bubbles all over.'
+      : what.targetC > 92
+        ? 'Until it boils, bubbles all over.'
+        : what.targetC >= 80
+          ? 'Until small bubbles and steam run up the wall, no further.'
+          : 'Until it steams and is too hot for a finger.',
+  hold: (what) => `${what.rolling ? 'Keep it rolling' : 'Turn down, keep it just moving'} for ${formatDuration(what.minutes * 60)}.`,
+  out: (what) => OUT[what.family] ?? 'Shut the valve. Listen: silent?',
+  stirIn: (what, _cupMarkMl, units) => `Stir in ${units.text(what.dryG, 'mass')}, to the corners.`,
+  wrap: 'Flame out? Wrap it.',
+  rest: (what) => `Let it rest ${what.minutes} min, lid on.`,
+  eat: 'Try it with the spoon, then eat.',
+  after: (what) => AFTER[what.family] ?? 'Unscrew outdoors when cold, count and pack.',
+};
+
 /** One step as it is read at the stove, large. */
 export function stepWords(what: StepDo, cupMarkMl: number | null, units: Pick<Units, 'text'>): string {
-  switch (what.code) {
-    case 'place':
-      return what.screen === 'none'
-        ? 'Find the lee and a level place.'
-        : `Find the lee and a level place; windscreen ${what.screen === 'open' ? 'round two thirds, open behind' : 'ready'}.`;
-    case 'water':
-      return `Pour ${waterWords(what.waterMl, cupMarkMl, units)} into the pot, lid on.`;
-    case 'snow':
-      return what.starter
-        ? `A cup of water into the pot; clean snow for ${waterWords(what.waterMl, cupMarkMl, units)} within reach, stirred in as it melts.`
-        : `A little clean snow into the pot, more within reach, for ${waterWords(what.waterMl, cupMarkMl, units)}: a low flame and stirring, or it scorches.`;
-    case 'tin':
-      return 'Open the tin first: a closed one bursts.';
-    case 'screwOn':
-      return 'Valve shut. Screw the stove on upright, hand-tight. Listen, smell.';
-    case 'lockPot':
-      return 'Lock the pot on; hand on it until it stands.';
-    case 'remoteDown':
-      return 'Spread the legs, hose straight, can an arm’s length away.';
-    case 'dose':
-      return what.ml > 0
-        ? `Measure ${units.text(what.ml, 'volume')} of spirit into the cold stove.`
-        : 'Measure the spirit into the cold stove.';
-    case 'bottleAway':
-      return 'Shut the bottle and put it well away.';
-    case 'tablets':
-      return `Lay ${what.count} ${what.count === 1 ? 'tablet' : 'tablets'} in the tray.`;
-    case 'openGel':
-      return 'Open the tin; keep its lid at hand.';
-    case 'layWood':
-      return 'Dry twigs, finger-thick at most, standing loosely; bark or birch below.';
-    case 'pump':
-      return 'Pump as often as the manual says. Look at every joint.';
-    case 'prime':
-      return 'Let a spoon of fuel into the cup, shut, light it, wait until it is nearly gone.';
-    case 'light':
-      return LIGHT[what.family] ?? 'Flame to the stove first, then open the valve a little.';
-    case 'bloom':
-      return 'Wait until it burns all over.';
-    case 'openValve':
-      return 'Open slowly; blue and steady is right.';
-    case 'potOn':
-      return what.setting === null ? 'Pot on, in the middle.' : `Pot on, in the middle; flame at ${Math.round(100 * what.setting)} %.`;
-    case 'pan':
-      return `Fry for ${what.minutes} min, a drop of water dances when the pan is ready.`;
-    case 'heat':
-      return what.rolling
-        ? 'Until it boils rolling, bubbles all over.'
-        : what.targetC > 92
-          ? 'Until it boils, bubbles all over.'
-          : what.targetC >= 80
-            ? 'Until small bubbles and steam run up the wall, no further.'
-            : 'Until it steams and is too hot for a finger.';
-    case 'hold':
-      return `${what.rolling ? 'Keep it rolling' : 'Turn down, keep it just moving'} for ${formatDuration(what.minutes * 60)}.`;
-    case 'out':
-      return OUT[what.family] ?? 'Shut the valve. Listen: silent?';
-    case 'stirIn':
-      return `Stir in ${units.text(what.dryG, 'mass')}, to the corners.`;
-    case 'wrap':
-      return 'Flame out? Wrap it.';
-    case 'rest':
-      return `Let it rest ${what.minutes} min, lid on.`;
-    case 'eat':
-      return 'Try it with the spoon, then eat.';
-    case 'after':
-      return AFTER[what.family] ?? 'Unscrew outdoors when cold, count and pack.';
-  }
+  return wordsOf(STEP_WORDS, 'code', what, cupMarkMl, units);
 }
 
 /** What a timer is called where it runs. */

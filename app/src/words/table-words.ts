@@ -1,7 +1,7 @@
 import { megabytes } from './file-words';
-import type { CellProblem, CsvProblem, CsvRows, RackTable, UnknownTable, ShelfTable } from '@tinder/core/tables';
-import type { PastedList } from '@tinder/core/kit';
-import { wholeNumber } from '@tinder/core/units';
+import type { CellProblem, CsvProblem, CsvRows, RackTable, UnknownTable, ShelfTable } from '@tinder/core/output/tables';
+import type { PastedList } from '@tinder/core/domain/kit';
+import { wholeNumber } from '@tinder/core/foundation/units';
 import type { TooLarge } from '../workers/file-reader';
 import { quoted } from './quoted';
 import { valueProblemWords } from './value-problem-words';

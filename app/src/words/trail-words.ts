@@ -1,5 +1,5 @@
-import { PACKAGES, type PackageId } from '@tinder/core/carry';
-import type { Restriction, STOP_KINDS, TREATMENTS, WATER_SOURCES } from '@tinder/core/model';
+import { PACKAGES, type PackageId } from '@tinder/core/domain/carry';
+import type { Restriction, STOP_KINDS, TREATMENTS, WATER_SOURCES } from '@tinder/core/domain/model';
 
 /** Words for the choices of the Trail view, in the walker's language. */
 export const STOP_KIND_WORDS: Record<(typeof STOP_KINDS)[number], string> = {

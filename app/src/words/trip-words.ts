@@ -1,5 +1,5 @@
-import type { ShelvedTrip } from '@tinder/core/model';
-import { dayCount } from '@tinder/core/trail';
+import type { ShelvedTrip } from '@tinder/core/domain/model';
+import { dayCount } from '@tinder/core/domain/trail';
 import { dateText } from './date-text';
 
 /** "17 days, 4 stops, from 2026-06-01, put away". */

@@ -1,4 +1,4 @@
-import type { AsRead, CardCamp } from '@tinder/core/walk';
+import type { AsRead, CardCamp } from '@tinder/core/output/walk';
 import { annoyancesWords } from './annoyance-words';
 import type { Units } from './units';
 

@@ -1,4 +1,4 @@
-import { formatNumber, formatQuantity, type Quantity, type Unit } from '@tinder/core/units';
+import { formatNumber, formatQuantity, type Quantity, type Unit } from '@tinder/core/foundation/units';
 
 /** A space that no line ends at. */
 const NO_BREAK = '\u00a0';

@@ -1,5 +1,5 @@
-import type { Measured, ValueProblem } from '@tinder/core/model';
-import { plainNumber } from '@tinder/core/units';
+import type { Measured, ValueProblem } from '@tinder/core/domain/model';
+import { plainNumber } from '@tinder/core/foundation/units';
 import { cut, quoted } from './quoted';
 
 const KINDS: Record<string, string> = {

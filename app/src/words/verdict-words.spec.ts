@@ -1,12 +1,12 @@
 import { DEMO_TRIP } from '@tinder/core/demo';
-import type { Trip } from '@tinder/core/model';
-import { planTrip } from '@tinder/core/plan';
-import { adviceOn } from '@tinder/core/study';
-import { editLeg, paintDays } from '@tinder/core/trail';
-import { formatQuantity, METRIC, type Quantity } from '@tinder/core/units';
+import type { Trip } from '@tinder/core/domain/model';
+import { planTrip } from '@tinder/core/planning/plan';
+import { adviceOn } from '@tinder/core/studies/study';
+import { editLeg, paintDays } from '@tinder/core/domain/trail';
+import { formatQuantity, METRIC, type Quantity } from '@tinder/core/foundation/units';
 import { dayWords } from './problem-words';
-import { withBurner } from '@tinder/core/kit';
-import type { RiskOfCarry } from '@tinder/core/study';
+import { withBurner } from '@tinder/core/domain/kit';
+import type { RiskOfCarry } from '@tinder/core/studies/study';
 import { fitted, verdictWords } from './verdict-words';
 
 const units = {

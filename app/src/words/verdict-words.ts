@@ -1,5 +1,5 @@
-import { unfinishedMeals, type CarryPlan } from '@tinder/core/planned';
-import type { Advice, CarryAtRisk, Change, WhyLoadOut } from '@tinder/core/study';
+import { unfinishedMeals, type CarryPlan } from '@tinder/core/planning/planned';
+import type { Advice, CarryAtRisk, Change, WhyLoadOut } from '@tinder/core/studies/study';
 import { changeWords, effectWords } from './change-words';
 import { edgeWords } from './edge-words';
 import { dayCountWords } from './leg-words';

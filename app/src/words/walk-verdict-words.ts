@@ -1,4 +1,4 @@
-import type { WalkHere } from '@tinder/core/walk';
+import type { WalkHere } from '@tinder/core/output/walk';
 import type { Units } from './units';
 import { limitWords, reckonedOddsWords } from './risk-words';
 import { sentenceStart } from './sentence-start';

@@ -1,5 +1,5 @@
-import type { WeightSums } from '@tinder/core/plan';
-import type { Plan } from '@tinder/core/planned';
+import type { WeightSums } from '@tinder/core/planning/plan';
+import type { Plan } from '@tinder/core/planning/planned';
 import type { Units } from './units';
 
 /** The weight chart in a sentence: from the first morning to the last evening, and the most between them. */

@@ -1,6 +1,6 @@
-import { RAREST_CHANCE, type WhatIfCarry, type WhatIfColumn } from '@tinder/core/study';
-import { formatDuration } from '@tinder/core/units';
-import type { WhatIf } from '@tinder/core/model';
+import { RAREST_CHANCE, type WhatIfCarry, type WhatIfColumn } from '@tinder/core/studies/study';
+import { formatDuration } from '@tinder/core/foundation/units';
+import type { WhatIf } from '@tinder/core/domain/model';
 import { degrees, degreesUnit } from './measured';
 import { oddsWords } from './risk-words';
 import type { Units } from './units';

@@ -1,4 +1,4 @@
-import { WIND_WORDS_MPS, type WindWord } from '@tinder/core/burn';
+import { WIND_WORDS_MPS, type WindWord } from '@tinder/core/physics/burn';
 import { WIND_WORDS } from './choice-words';
 import type { Units } from './units';
 

@@ -1,6 +1,6 @@
-import { importArchive, LARGEST_ARCHIVE_BYTES, type Imported, type ImportProblem } from '@tinder/core/archive';
-import { refused, type Result } from '@tinder/core/errors';
-import type { Rack } from '@tinder/core/model';
+import { importArchive, LARGEST_ARCHIVE_BYTES, type Imported, type ImportProblem } from '@tinder/core/output/archive';
+import { refused, type Result } from '@tinder/core/foundation/errors';
+import type { Rack } from '@tinder/core/domain/model';
 import {
   readDishCsv,
   readLogger,
@@ -13,7 +13,7 @@ import {
   type RackTable,
   type ShelfTable,
   type UnknownTable,
-} from '@tinder/core/tables';
+} from '@tinder/core/output/tables';
 
 /** Larger tables are refused before they are read. */
 const LARGEST_TABLE_BYTES = 5_000_000;

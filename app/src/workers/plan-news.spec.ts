@@ -1,8 +1,8 @@
 import { DEMO_TRIP } from '@tinder/core/demo';
-import type { Trip } from '@tinder/core/model';
-import { planTrip } from '@tinder/core/plan';
-import type { Plan } from '@tinder/core/planned';
-import { paintDays, stretchLeg } from '@tinder/core/trail';
+import type { Trip } from '@tinder/core/domain/model';
+import { planTrip } from '@tinder/core/planning/plan';
+import type { Plan } from '@tinder/core/planning/planned';
+import { paintDays, stretchLeg } from '@tinder/core/domain/trail';
 import { planOf, type NamedPlan } from './plan-news';
 import { PLANNER } from './planner';
 

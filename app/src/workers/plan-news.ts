@@ -1,4 +1,4 @@
-import type { CarryPlan, Plan, PlanDay } from '@tinder/core/planned';
+import type { CarryPlan, Plan, PlanDay } from '@tinder/core/planning/planned';
 
 /** A plan as it is sent to the page: a day that is in the plan which the page has already is named by its place there. */
 export interface PlanNews extends Omit<Plan, 'days' | 'carries'> {

@@ -1,5 +1,5 @@
-import type { Trip } from '@tinder/core/model';
-import { planTrip, type PlanProgress } from '@tinder/core/plan';
+import type { Trip } from '@tinder/core/domain/model';
+import { planCache, planTrip, type PlanProgress } from '@tinder/core/planning/plan';
 import { newsOf, type NamedPlan, type PlanNews } from './plan-news';
 
 /** What the plan worker offers: nothing but planning, so that no study ever makes a drag wait. */
@@ -12,11 +12,12 @@ export interface Planner {
 const NOTICED_MS = 300;
 
 function planner(): Planner {
+  const cache = planCache();
   let last: NamedPlan | undefined;
   let number = 0;
   return {
     plan(trip, had, report) {
-      const plan = planTrip(trip, report && nowAndThen(report));
+      const plan = planTrip(trip, { cache, report: report && nowAndThen(report) });
       const before = last?.id === had ? last?.plan : undefined;
       // another worker has started at another time: none takes the plan of one before it for its own
       last = { id: `${performance.timeOrigin} ${++number}`, plan };

@@ -1,5 +1,6 @@
-import type { Rack, Trip } from '@tinder/core/model';
-import type { Plan } from '@tinder/core/planned';
+import type { Rack, Trip } from '@tinder/core/domain/model';
+import type { PlanCache } from '@tinder/core/planning/plan';
+import type { Plan } from '@tinder/core/planning/planned';
 
 /** What a study may be about. */
 export interface Subject {
@@ -10,7 +11,10 @@ export interface Subject {
 /** Which version of each part of the subject a study is about. */
 export type Revisions = Partial<Record<keyof Subject, number>>;
 
+/** How studies are run in this worker. */
 export interface StudySetting {
+  /** What the plans of one study leave for the next. */
+  cache: PlanCache;
   /** How many trips are drawn where any are. */
   tripsDrawn: number;
 }

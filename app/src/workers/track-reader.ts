@@ -1,5 +1,5 @@
-import { done, refused, type Result } from '@tinder/core/errors';
-import type { Trip } from '@tinder/core/model';
+import { done, refused, type Result } from '@tinder/core/foundation/errors';
+import type { Trip } from '@tinder/core/domain/model';
 import {
   LARGEST_TRACK_BYTES,
   layOutTrip,
@@ -12,7 +12,7 @@ import {
   type Pace,
   type StopCandidate,
   type TrailLine,
-} from '@tinder/core/trail';
+} from '@tinder/core/domain/trail';
 
 /** What a file holds, without its points. */
 export interface OpenedTracks {

@@ -1,5 +1,15 @@
-import { build, tripKitOf } from '../kit';
-import { newSetup, newTest, type Arm, type Bench, type BenchTest, type CoolingTest, type Kit, type Rack, type TestSetup } from '../model';
+import { build, tripKitOf } from '../domain/kit';
+import {
+  newSetup,
+  newTest,
+  type Arm,
+  type Bench,
+  type BenchTest,
+  type CoolingTest,
+  type Kit,
+  type Rack,
+  type TestSetup,
+} from '../domain/model';
 
 /**
  * The invented walker's season at the bench: 24 burns of three kits in one garden, one of them far off, one question that the scale could answer

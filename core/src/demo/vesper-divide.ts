@@ -1,7 +1,18 @@
-import type { Wind } from '../burn';
-import type { PackageId } from '../carry';
-import { DISHES } from '../menu';
-import { ANNOYANCES, COLD_MEAL, COMFORTS, PLAIN_MEAL, USUAL_CUT, USUAL_WHAT_IFS, type Day, type Leg, type Stop, type Trip } from '../model';
+import type { Wind } from '../physics/burn';
+import type { PackageId } from '../domain/carry';
+import { DISHES } from '../domain/menu';
+import {
+  ANNOYANCES,
+  COLD_MEAL,
+  COMFORTS,
+  PLAIN_MEAL,
+  USUAL_CUT,
+  USUAL_WHAT_IFS,
+  type Day,
+  type Leg,
+  type Stop,
+  type Trip,
+} from '../domain/model';
 
 import { DEMO_WALK } from './vesper-walk';
 

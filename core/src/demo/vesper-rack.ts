@@ -1,5 +1,5 @@
-import { PIECES, STARTING_SETTINGS } from '../kit';
-import { PLAIN_RACK, type Piece, type Rack, type RackKit } from '../model';
+import { PIECES, STARTING_SETTINGS } from '../domain/kit';
+import { PLAIN_RACK, type Piece, type Rack, type RackKit } from '../domain/model';
 import { demoBench } from './vesper-bench';
 import { DEMO_SHELF } from './vesper-shelf';
 

@@ -1,5 +1,5 @@
-import type { ShelfItem } from '../model';
-import { newContainer } from '../shelf';
+import type { ShelfItem } from '../domain/model';
+import { newContainer } from '../domain/shelf';
 
 /** The invented walker's cupboard: nine containers, each known in its own way. */
 

@@ -1,4 +1,4 @@
-import type { MealName, Walk, WalkEvent } from '../model';
+import type { MealName, Walk, WalkEvent } from '../domain/model';
 
 /** The Vesper Divide half walked: eleven days with a spill, a skipped supper and two weigh-ins, and a leg ahead that has become tight. */
 

@@ -1,5 +1,13 @@
-import type { Result } from '@tinder/core/errors';
-import { preferencesSchema, rackSchema, readAs, tripSchema, type BadValues, type ShelvedTrip, type ValueProblem } from '@tinder/core/model';
+import type { Result } from '@tinder/core/foundation/errors';
+import {
+  preferencesSchema,
+  rackSchema,
+  readAs,
+  tripSchema,
+  type BadValues,
+  type ShelvedTrip,
+  type ValueProblem,
+} from '@tinder/core/domain/model';
 import * as z from 'zod';
 import type { Aside } from './schema';
 

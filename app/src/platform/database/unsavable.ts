@@ -1,4 +1,4 @@
-import type { ValueProblem } from '@tinder/core/model';
+import type { ValueProblem } from '@tinder/core/domain/model';
 
 /** Something that could not be read again is not written. */
 export class Unsavable extends Error {

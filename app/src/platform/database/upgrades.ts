@@ -1,5 +1,5 @@
-import { migrateTripV1, tripFromV2, tripV1Schema } from '@tinder/core/archive';
-import { preferencesSchema } from '@tinder/core/model';
+import { migrateTripV1, tripFromV2, tripV1Schema } from '@tinder/core/output/archive';
+import { preferencesSchema } from '@tinder/core/domain/model';
 import type { IDBPDatabase, IDBPTransaction, StoreNames } from 'idb';
 import * as z from 'zod';
 import type { StoredTrip, TinderDb } from './schema';

@@ -1,8 +1,8 @@
-import { PLAIN_RACK } from '@tinder/core/model';
+import { PLAIN_RACK } from '@tinder/core/domain/model';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { DEMO_RACK, DEMO_TRIP } from '@tinder/core/demo';
-import { METRIC } from '@tinder/core/units';
+import { METRIC } from '@tinder/core/foundation/units';
 import { openDB } from 'idb';
 import { until } from '../../testing/until';
 import { WorkspaceDb } from './workspace-db';

@@ -8,7 +8,7 @@ import {
   type ShelvedTrip,
   type ValueProblem,
   same,
-} from '@tinder/core/model';
+} from '@tinder/core/domain/model';
 import { openDB, type IDBPDatabase, type IDBPTransaction } from 'idb';
 import type { ZodType } from 'zod';
 import { problemOf, readPreferences, readRack, readTrip, type Kept } from './reading';

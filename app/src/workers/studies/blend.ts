@@ -1,5 +1,5 @@
-import { inferBlend, type CanSeen, type InferredBlend } from '@tinder/core/study';
-import { tripOnLeg } from '@tinder/core/trail';
+import { inferBlend, type CanSeen, type InferredBlend } from '@tinder/core/studies/study';
+import { tripOnLeg } from '@tinder/core/domain/trail';
 import type { Subject } from '../subject';
 
 /** What a boil seen tells of the can's blend; undefined for a kit without a can. */

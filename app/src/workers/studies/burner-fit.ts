@@ -1,7 +1,7 @@
-import { fitTests, type CannotBurn, type Fit, type NoTests } from '@tinder/core/bench';
-import type { Result } from '@tinder/core/errors';
-import type { BenchTest, TestSetup } from '@tinder/core/model';
-import { burnerCurve, feedCurve, type BurnerCurve, type FeedPoint } from '@tinder/core/study';
+import { fitTests, type CannotBurn, type Fit, type NoTests } from '@tinder/core/studies/bench';
+import type { Result } from '@tinder/core/foundation/errors';
+import type { BenchTest, TestSetup } from '@tinder/core/domain/model';
+import { burnerCurve, feedCurve, type BurnerCurve, type FeedPoint } from '@tinder/core/studies/study';
 
 /** A burner after its tests: the fit, its curve before and after, and how a can feeds it. */
 export interface FittedBurner {

@@ -1,5 +1,5 @@
-import { claimOf, CLAIMS, type Claim } from '@tinder/core/bench';
-import { claimsStand, rangesOf, trailSetup, type ClaimStands } from '@tinder/core/study';
+import { claimOf, CLAIMS, type Claim } from '@tinder/core/studies/bench';
+import { claimsStand, rangesOf, trailSetup, type ClaimStands } from '@tinder/core/studies/study';
 import type { Subject } from '../subject';
 
 /** How the sayings of the trade, and the walker's own, stand for the trip's dearest supper. */

@@ -1,6 +1,6 @@
-import { planDayOf } from '@tinder/core/planned';
-import { coldView, type ColdView } from '@tinder/core/study';
-import { tripOnLeg } from '@tinder/core/trail';
+import { planDayOf } from '@tinder/core/planning/planned';
+import { coldView, type ColdView } from '@tinder/core/studies/study';
+import { tripOnLeg } from '@tinder/core/domain/trail';
 import type { Subject } from '../subject';
 
 /** The cold map at the height of a day's camp, with the trip's meals; undefined for a kit without a can. */

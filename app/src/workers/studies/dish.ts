@@ -1,7 +1,7 @@
-import type { MealName } from '@tinder/core/model';
-import { planDayOf } from '@tinder/core/planned';
-import { dishCard, dishCurve, dishWays, type DishCard, type DishCurve, type DishWay } from '@tinder/core/study';
-import { tripOnLeg } from '@tinder/core/trail';
+import type { MealName } from '@tinder/core/domain/model';
+import { planDayOf } from '@tinder/core/planning/planned';
+import { dishCard, dishCurve, dishWays, type DishCard, type DishCurve, type DishWay } from '@tinder/core/studies/study';
+import { tripOnLeg } from '@tinder/core/domain/trail';
 import type { Subject } from '../subject';
 
 /** One dish on its day: its card, how it heats and rests, and other ways to it; undefined where that day has none. */

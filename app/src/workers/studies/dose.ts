@@ -1,10 +1,14 @@
-import type { DoseTable } from '@tinder/core/plan';
-import { lookedAt, mealDoses } from '@tinder/core/study';
-import { tripOnLeg } from '@tinder/core/trail';
-import type { Subject } from '../subject';
+import type { DoseTable } from '@tinder/core/planning/plan';
+import { lookedAt, mealDoses } from '@tinder/core/studies/study';
+import { tripOnLeg } from '@tinder/core/domain/trail';
+import type { StudySetting, Subject } from '../subject';
 
 /** Doses for the day's hot meal over the spread of its evenings; undefined where nothing is dosed or nothing is hot. */
-export function dose({ trip, plan }: Pick<Subject, 'trip' | 'plan'>, { day }: { day: number }): DoseTable | undefined {
+export function dose(
+  { trip, plan }: Pick<Subject, 'trip' | 'plan'>,
+  { day }: { day: number },
+  { cache }: StudySetting,
+): DoseTable | undefined {
   const meal = lookedAt(plan, day);
-  return meal && mealDoses(tripOnLeg(trip, meal.leg), meal.facts);
+  return meal && mealDoses(tripOnLeg(trip, meal.leg), meal.facts, cache);
 }

@@ -14,11 +14,11 @@ import {
   type LegMix,
   type Share,
   type Told,
-} from '@tinder/core/finder';
-import { type FoundKit, type Wish } from '@tinder/core/found';
-import type { Rack, Trip } from '@tinder/core/model';
-import type { Mishaps } from '@tinder/core/risk';
-import type { Subject } from '../subject';
+} from '@tinder/core/studies/finder';
+import { type FoundKit, type Wish } from '@tinder/core/studies/found';
+import type { Rack, Trip } from '@tinder/core/domain/model';
+import type { Mishaps } from '@tinder/core/planning/risk';
+import type { StudySetting, Subject } from '../subject';
 
 /** What a stretch of the search has come to. */
 export interface FindSlice {
@@ -37,14 +37,18 @@ type About = Pick<Subject, 'rack' | 'trip'>;
 const searches = new WeakMap<Trip, Map<string, { rack: Rack; search: KitSearch }>>();
 
 /** Goes on with a search for a little while, or begins it; `learnt` is what others have found since. */
-export function find({ rack, trip }: About, asked: { wish: Wish; share: Share; begins: boolean; learnt: readonly Bar[] }): FindSlice {
+export function find(
+  { rack, trip }: About,
+  asked: { wish: Wish; share: Share; begins: boolean; learnt: readonly Bar[] },
+  { cache }: StudySetting,
+): FindSlice {
   const { wish, share, begins, learnt } = asked;
   const key = JSON.stringify({ wish, share });
   const known = searches.get(trip) ?? new Map<string, { rack: Rack; search: KitSearch }>();
   searches.set(trip, known);
   let now = known.get(key);
   if (!now || now.rack !== rack || begins) {
-    now = { rack, search: kitSearch(rack, trip, wish, share) };
+    now = { rack, search: kitSearch(rack, trip, wish, share, cache) };
     known.set(key, now);
   }
   const { search } = now;
@@ -62,24 +66,29 @@ export function find({ rack, trip }: About, asked: { wish: Wish; share: Share; b
   };
 }
 
-const planned = ({ rack, trip }: About, wish: Wish, numbers: readonly number[]): Found[] =>
-  candidatesAt(rack, trip, wish, numbers).map(({ number, candidate }) => found(candidate, number));
+const planned = ({ rack, trip }: About, wish: Wish, numbers: readonly number[], { cache }: StudySetting): Found[] =>
+  candidatesAt(rack, trip, wish, numbers).map(({ number, candidate }) => found(candidate, number, cache));
 
 /** How another answer stands to the best: whether they are told apart, and what would make it the better one. */
 export function findAgainst(
   about: About,
   { wish, best, other }: { wish: Wish; best: number; other: number },
+  setting: StudySetting,
 ): { told: Told | undefined; flips: Flip[] } {
-  const [a, b] = planned(about, wish, [best, other]);
-  return { told: a.fails || b.fails ? undefined : toldApart(a, b), flips: flipsOf(a, b) };
+  const [a, b] = planned(about, wish, [best, other], setting);
+  return { told: a.fails || b.fails ? undefined : toldApart(a, b, setting.cache), flips: flipsOf(a, b, setting.cache) };
 }
 
 /** Chances that some answers run out, 0–1, in their order. */
 export const findRisks = (
   about: About,
   { wish, numbers, mishaps }: { wish: Wish; numbers: readonly number[]; mishaps: Mishaps },
-): number[] => planned(about, wish, numbers).map((f) => chanceOfRunningOut(f, mishaps));
+  setting: StudySetting,
+): number[] => planned(about, wish, numbers, setting).map((f) => chanceOfRunningOut(f, mishaps, setting.cache));
 
 /** Different kits on different legs, out of some. */
-export const findMixes = (about: About, { wish, numbers }: { wish: Wish; numbers: readonly number[] }): Omit<LegMix, 'trip'>[] =>
-  legMixes(planned(about, wish, numbers)).map(({ trip: _trip, ...mix }) => mix);
+export const findMixes = (
+  about: About,
+  { wish, numbers }: { wish: Wish; numbers: readonly number[] },
+  setting: StudySetting,
+): Omit<LegMix, 'trip'>[] => legMixes(planned(about, wish, numbers, setting), setting.cache).map(({ trip: _trip, ...mix }) => mix);

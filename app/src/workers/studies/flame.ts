@@ -1,5 +1,5 @@
-import { flameCurve, lookedAt, type FlameCurve } from '@tinder/core/study';
-import { tripOnLeg } from '@tinder/core/trail';
+import { flameCurve, lookedAt, type FlameCurve } from '@tinder/core/studies/study';
+import { tripOnLeg } from '@tinder/core/domain/trail';
 import type { Subject } from '../subject';
 
 /** Fuel and time of the day's hot meal against the flame, and the same without the windscreen; undefined without a valve or a hot meal. */

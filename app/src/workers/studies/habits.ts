@@ -1,5 +1,6 @@
-import { habitLedger, type HabitLedger } from '@tinder/core/study';
-import type { Subject } from '../subject';
+import { habitLedger, type HabitLedger } from '@tinder/core/studies/study';
+import type { StudySetting, Subject } from '../subject';
 
 /** What every habit costs or saves on this trip. */
-export const habits = ({ trip, plan }: Pick<Subject, 'trip' | 'plan'>, _args: undefined): HabitLedger => habitLedger(trip, plan);
+export const habits = ({ trip, plan }: Pick<Subject, 'trip' | 'plan'>, _args: undefined, { cache }: StudySetting): HabitLedger =>
+  habitLedger(trip, plan, cache);

@@ -1,5 +1,6 @@
-import { mendPins, type PinMend } from '@tinder/core/study';
-import type { Subject } from '../subject';
+import { mendPins, type PinMend } from '@tinder/core/studies/study';
+import type { StudySetting, Subject } from '../subject';
 
 /** Ways out where what is pinned leaves too little. */
-export const mends = ({ rack, trip, plan }: Subject, _args: undefined): PinMend[] => mendPins(rack, trip, plan);
+export const mends = ({ rack, trip, plan }: Subject, _args: undefined, { cache }: StudySetting): PinMend[] =>
+  mendPins(rack, trip, plan, cache);

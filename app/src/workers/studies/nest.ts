@@ -1,6 +1,6 @@
-import { done, type Result } from '@tinder/core/errors';
-import type { Nest } from '@tinder/core/kit';
-import { nestOf } from '@tinder/core/study';
+import { done, type Result } from '@tinder/core/foundation/errors';
+import type { Nest } from '@tinder/core/domain/kit';
+import { nestOf } from '@tinder/core/studies/study';
 import type { Subject } from '../subject';
 import { kitOf, type KitGone } from './rack-kit';
 

@@ -15,7 +15,7 @@ import {
   type Pattern,
   type StopSheet,
   type StoveCard,
-} from '@tinder/core/pack';
+} from '@tinder/core/output/pack';
 import type { Subject } from '../subject';
 
 /** Everything that leaves the screen. */

@@ -1,5 +1,5 @@
-import { perThousandKcal, type PerKcal } from '@tinder/core/study';
-import { placeOfDay, tripOnLeg } from '@tinder/core/trail';
+import { perThousandKcal, type PerKcal } from '@tinder/core/studies/study';
+import { placeOfDay, tripOnLeg } from '@tinder/core/domain/trail';
 import type { Subject } from '../subject';
 
 /** Fuel, time and weight of every dish by 1,000 kcal, in the conditions of one day. */

@@ -1,5 +1,5 @@
-import { done, refused, type Result } from '@tinder/core/errors';
-import type { Rack, RackKit } from '@tinder/core/model';
+import { done, refused, type Result } from '@tinder/core/foundation/errors';
+import type { Rack, RackKit } from '@tinder/core/domain/model';
 
 /** The kit has gone from the rack in the meantime. */
 export interface KitGone {

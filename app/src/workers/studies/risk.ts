@@ -1,10 +1,10 @@
-import type { Mishaps } from '@tinder/core/risk';
-import { planRisk, RISK_SEED, riskOfCarry, type RiskOfCarry } from '@tinder/core/study';
+import type { Mishaps } from '@tinder/core/planning/risk';
+import { planRisk, riskOfCarry, type RiskOfCarry } from '@tinder/core/studies/study';
 import type { StudySetting, Subject } from '../subject';
 
 /** How likely each carry runs out, and what would keep it to the walker's limit; undefined where nothing can run out. */
 export const risk = (
   { trip, plan }: Pick<Subject, 'trip' | 'plan'>,
   { mishaps }: { mishaps: Mishaps },
-  { tripsDrawn }: StudySetting,
-): (RiskOfCarry | undefined)[] => planRisk(trip, plan, mishaps, RISK_SEED, tripsDrawn).map((r) => r && riskOfCarry(trip, r));
+  { tripsDrawn, cache }: StudySetting,
+): (RiskOfCarry | undefined)[] => planRisk(trip, plan, mishaps, { trips: tripsDrawn, cache }).map((r) => r && riskOfCarry(trip, r));

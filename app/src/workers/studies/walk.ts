@@ -1,5 +1,5 @@
-import { planDayOf } from '@tinder/core/planned';
-import { tripOnLeg } from '@tinder/core/trail';
+import { planDayOf } from '@tinder/core/planning/planned';
+import { tripOnLeg } from '@tinder/core/domain/trail';
 import {
   asRead,
   drinkMore,
@@ -20,9 +20,9 @@ import {
   type StretchPlan,
   type WalkHere,
   type WalkRecord,
-} from '@tinder/core/walk';
-import { mealOn } from '@tinder/core/menu';
-import type { Subject } from '../subject';
+} from '@tinder/core/output/walk';
+import { mealOn } from '@tinder/core/domain/menu';
+import type { StudySetting, Subject } from '../subject';
 
 /** The walk as it stands, as the page shows it. */
 export interface Walking {
@@ -41,8 +41,8 @@ export interface Walking {
 }
 
 /** Where the walk stands today; undefined for a trip that is not walked. */
-export function walk({ trip, plan }: Omit<Subject, 'rack'>, { today }: { today: string }): Walking | undefined {
-  const here = walkHere(trip, plan, today);
+export function walk({ trip, plan }: Omit<Subject, 'rack'>, { today }: { today: string }, { cache }: StudySetting): Walking | undefined {
+  const here = walkHere(trip, plan, today, cache);
   if (!here) return undefined;
   const there = tripOnLeg(trip, here.carry.fromStop);
   const day = planDayOf(plan, here.day);
@@ -59,7 +59,7 @@ export function walk({ trip, plan }: Omit<Subject, 'rack'>, { today }: { today: 
   const amounts = nextOn ? otherAmounts(trip, here.stretch, nextOn, next) : [];
   const drink = drinkMore(trip, here.stretch, day);
   const campDay = here.ahead.find((b) => b.meal === 'supper')?.day;
-  const below = campDay === undefined ? undefined : saveBelow(trip, here.carry, campDay);
+  const below = campDay === undefined ? undefined : saveBelow(trip, here.carry, campDay, cache);
   return {
     here,
     units: readingUnits(here.stretch.containers, there.kit),
@@ -73,10 +73,14 @@ export function walk({ trip, plan }: Omit<Subject, 'rack'>, { today }: { today: 
 }
 
 /** What to save so that it lasts, exact over every set. */
-export function stretch({ trip, plan }: Omit<Subject, 'rack'>, { today }: { today: string }): StretchPlan | undefined {
-  const here = walkHere(trip, plan, today);
+export function stretch(
+  { trip, plan }: Omit<Subject, 'rack'>,
+  { today }: { today: string },
+  { cache }: StudySetting,
+): StretchPlan | undefined {
+  const here = walkHere(trip, plan, today, cache);
   if (!here) return undefined;
   // a kit is changed for a whole leg; dishes only for the days that are still to come
   const ahead = { ...here.stretch, fromDay: Math.max(here.stretch.fromDay, here.ahead[0]?.day ?? here.day) };
-  return stretchPlan(stretchSets(trip, ahead), here.state, here.limit, here.residueG);
+  return stretchPlan(stretchSets(trip, ahead, cache), here.state, here.limit, here.residueG);
 }

@@ -1,0 +1,74 @@
+import { potVolumeMl } from '../../physics/burn';
+import { CANISTER_SIZES } from '../carry';
+import { burnerById, isGas, type Burner } from '../catalogue';
+import { headspaceOf, isHot, menuMeals, potFillMl } from '../menu';
+import { does, type Piece, type Trip } from '../model';
+import { pieceFor } from './trip-kit';
+
+/** A pot may stand out over its supports by this factor before it tips from a stirring spoon (common practice). */
+const WIDEST_OVER_SUPPORT = 1.6;
+/** Taller than this many times what it stands on tips (common practice: a full pot on a burner on a small can). */
+const TALLEST_OVER_FOOT = 2.6;
+/** Foot of a can, mm, by net mass (typical). */
+const CAN_FOOT_MM: Record<number, number> = { 100: 90, 230: 110, 450: 110 };
+/** Height of a can, mm, by net mass (typical). */
+const CAN_HEIGHT_MM: Record<number, number> = { 100: 70, 230: 90, 450: 150 };
+/** Burner head above the can once it is screwed on, mm (common practice). */
+const HEAD_ABOVE_CAN_MM = 70;
+
+/** How a kit stands on the ground: data, put into words at the edge. */
+export interface Standing {
+  /** Pot against its supports, mm; overhang is what stands out on each side. */
+  onSupport?: { potMm: number; spanMm: number; overhangMm: number; tips: boolean };
+  /** From the ground to the pot's rim against the foot it all stands on, mm. */
+  tower?: { heightMm: number; footMm: number; footed: boolean; tips: boolean; canNetG?: number };
+  /** The dish that fills the pot most, as mL and as what it may take. */
+  largest?: { name: string; fillMl: number; roomMl: number; fits: boolean };
+}
+
+/** Burners that a pot cannot stand on by themselves. */
+export const needsStand = ({ family }: Burner): boolean => family === 'openAlcohol' || family === 'simmerAlcohol' || family === 'gel';
+
+/** Would a full pot on a burner on the smallest can tip without a foot under the can? */
+export const needsFoot = (burner: Piece, pot: Piece, smallestCanG: number = CANISTER_SIZES[0].netG): boolean => {
+  const model = burnerById(burner.burnerId ?? 'none');
+  if (!isGas(model) || model.family === 'remote' || pot.shape.kind !== 'vessel') return false;
+  return towerMm(pot.shape.heightMm, smallestCanG) > TALLEST_OVER_FOOT * CAN_FOOT_MM[smallestCanG];
+};
+const towerMm = (potHeightMm: number, canNetG: number): number => CAN_HEIGHT_MM[canNetG] + HEAD_ABOVE_CAN_MM + potHeightMm;
+
+/** Does the pot stand out so far over what carries it that it tips? */
+export const tipsOff = (support: Piece, pot: Piece): boolean =>
+  support.spanMm !== undefined && pot.shape.kind === 'vessel' && pot.shape.diameterMm > WIDEST_OVER_SUPPORT * support.spanMm;
+
+/** Stability from diameter, height and support span, and headspace for the largest dish of the menu. The smallest can is the tipsiest. */
+export function standing(trip: Trip, pieces: readonly Piece[], smallestCanG: number = CANISTER_SIZES[0].netG): Standing {
+  const pot = pieceFor(pieces, 'pot');
+  const burner = pieceFor(pieces, 'burner');
+  const result: Standing = {};
+  if (pot?.shape.kind !== 'vessel') return result;
+  const { diameterMm, heightMm } = pot.shape;
+  const support = pieces.filter((p) => does(p, 'support')).find((p) => p.spanMm) ?? burner;
+  // a fitted cone carries the pot itself
+  if (support?.spanMm && !pieces.some((p) => p.windscreen === 'cone'))
+    result.onSupport = {
+      potMm: diameterMm,
+      spanMm: support.spanMm,
+      overhangMm: Math.max(0, (diameterMm - support.spanMm) / 2),
+      tips: tipsOff(support, pot),
+    };
+  const model = burnerById(burner?.burnerId ?? 'none');
+  if (burner && isGas(model) && model.family !== 'remote') {
+    const foot = pieces.find((p) => does(p, 'canFoot') && p.spanMm)?.spanMm;
+    const footMm = foot ?? CAN_FOOT_MM[smallestCanG];
+    const tall = towerMm(heightMm, smallestCanG);
+    result.tower = { heightMm: tall, footMm, footed: foot !== undefined, tips: tall > TALLEST_OVER_FOOT * footMm, canNetG: smallestCanG };
+  }
+  const dishes = menuMeals(trip).filter(isHot);
+  const brimMl = potVolumeMl({ ...trip.kit.pot, diameterMm: pot.shape.innerDiameterMm, heightMm: pot.shape.innerHeightMm });
+  const fullest = dishes
+    .map((m) => ({ name: m.name, fillMl: potFillMl(m), roomMl: brimMl * headspaceOf(m) }))
+    .sort((a, b) => b.fillMl / b.roomMl - a.fillMl / a.roomMl)[0];
+  if (fullest) result.largest = { ...fullest, fits: fullest.fillMl <= fullest.roomMl };
+  return result;
+}

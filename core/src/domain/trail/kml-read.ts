@@ -1,0 +1,62 @@
+import { done, refused, type Result } from '../../foundation/errors';
+import { emptyTrackFile, isHeight, isPlace, putHeight, putLine, putWaypoint, type TrackFile, type TrackPoint } from './track';
+import { walkXml, type XmlProblem } from './xml-walk';
+
+export type KmlProblem =
+  | XmlProblem
+  | { code: 'notGpx'; root: string }
+  /** Coordinates that are no place on earth. */
+  | { code: 'badCoordinates'; line: number; found: string }
+  | { code: 'nothingInIt' };
+
+/**
+ * Reads the lines and points of a KML 2.2 document (OGC 12-007r2): LineString and gx:Track as tracks, those of one placemark joined, Point as
+ * a waypoint. Areas, styles and links are passed over. Refuses at the first thing that is wrong, naming the line.
+ */
+export function readKml(text: string, progress: (share: number) => void = () => undefined): Result<TrackFile, KmlProblem> {
+  const kml = emptyTrackFile();
+  let name = '';
+  let points: TrackPoint[] = [];
+  let places: TrackPoint[] = [];
+  const walked = walkXml<KmlProblem>(
+    text,
+    {
+      opened: ({ name: element, parent }) => {
+        if (parent === undefined && element !== 'kml') return { code: 'notGpx', root: element };
+        if (element === 'Placemark') [name, points, places] = ['', [], []];
+        return undefined;
+      },
+      closed: ({ name: element, parent = '', line }, said) => {
+        const isTuples = element === 'coordinates' && (parent === 'LineString' || parent === 'Point');
+        if (isTuples || (element === 'coord' && parent === 'Track')) {
+          const tuples = isTuples ? said.split(/\s+/).map((t) => t.split(',')) : [said.split(/\s+/)];
+          for (const tuple of tuples) {
+            const point = pointOf(kml, tuple);
+            if (!point) return { code: 'badCoordinates', line, found: tuple.join(',') };
+            (parent === 'Point' ? places : points).push(point);
+          }
+        }
+        if (element === 'name' && parent === 'Placemark') name = said;
+        if (element === 'Placemark') {
+          putLine(kml, { kind: 'track', name, points });
+          for (const p of places) putWaypoint(kml, name, p);
+        }
+        return undefined;
+      },
+    },
+    progress,
+  );
+  if (!walked.ok) return walked;
+  return kml.lines.length || kml.waypoints.length ? done(kml) : refused({ code: 'nothingInIt' });
+}
+
+/** Longitude, latitude and perhaps height, as they stand in a tuple; undefined where that is no place. */
+function pointOf(file: TrackFile, [longitude = '', latitude = '', height = '']: readonly string[]): TrackPoint | undefined {
+  const [longitudeDeg, latitudeDeg] = [longitude, latitude].map((x) => (x === '' ? Number.NaN : Number(x)));
+  if (!isPlace(latitudeDeg, longitudeDeg)) return undefined;
+  const point = { latitudeDeg, longitudeDeg };
+  if (height === '') return point;
+  if (!isHeight(Number(height))) return undefined;
+  putHeight(file, point, Number(height));
+  return point;
+}

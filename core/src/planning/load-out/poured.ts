@@ -1,0 +1,114 @@
+import { done, refused, type Result } from '../../foundation/errors';
+import { loadCost, type NoPlan, type Stage } from '../../domain/carry';
+
+/** A stop where fuel is bought by the unit: a measure of alcohol, a tablet. */
+export interface PouredStage extends Stage {
+  /** Price of so many units bought here; undefined where none is on sale. Never falls with more units. */
+  price: ((units: number) => number) | undefined;
+  /** Set where the walker has decided how many units are bought here. */
+  pinned?: number;
+  /** Units of the walker's own that can be taken along here for nothing. */
+  ownUnits?: number;
+}
+export interface PouredStep {
+  boughtUnits: number;
+  /** Of the walker's own, taken along here. */
+  ownUnits: number;
+  fuelG: number;
+  tareG: number;
+}
+export interface PouredPlan {
+  steps: PouredStep[];
+  cost: number;
+  price: number;
+}
+
+/** Of so many units that are taken on at a stage, those that are bought: what is pinned, or what one's own do not cover. */
+const boughtOf = ({ price, pinned, ownUnits = 0 }: PouredStage, units: number): number =>
+  price ? (pinned ?? Math.max(0, units - ownUnits)) : 0;
+
+/** What they cost. */
+function priceBeyond(stage: PouredStage, units: number): number {
+  const bought = boughtOf(stage, units);
+  return bought === 0 || !stage.price ? 0 : stage.price(bought);
+}
+
+/** How many shops ahead a purchase may be for, where a lower price is worth its weight. */
+const SHOPS_AHEAD = 12;
+const TIE = 1e-6;
+const EPS = 1e-9;
+
+/**
+ * The load-outs of a trip on fuel that comes in units, exactly: nothing is poured away, so what is on hand follows from the units bought
+ * so far; that number is the state. Where money counts nothing, no more is bought than lasts to the next stop that sells any (less is never
+ * heavier); else every number is tried that lasts through the next dozen shops. `tareOf` is the weight of what holds so many
+ * grams on leaving a stage, without regard to the stop before; `startG` is on hand on coming to the first stop. What is the walker's own
+ * is taken before anything is bought.
+ */
+export function bestPoured(
+  unitG: number,
+  tareOf: (fuelG: number, stage: number) => number,
+  stages: readonly PouredStage[],
+  gramsPerPrice = 0,
+  startG = 0,
+): Result<PouredPlan, NoPlan> {
+  const burntBefore = stages.map((_, i) => stages.slice(0, i).reduce((sum, s) => sum + s.burntG, 0));
+  const needed = stages.map((s, i) => Math.max(0, Math.ceil((burntBefore[i] + s.needG - startG) / unitG - EPS)));
+  const pins = stages.reduce((sum, s) => sum + (s.pinned ?? 0), 0);
+  const worthwhile = stages.map((_, i) => {
+    let shops = gramsPerPrice > 0 ? SHOPS_AHEAD : 1;
+    let units = 0;
+    for (let j = i; j < stages.length && shops > 0; j++) {
+      units = Math.max(units, needed[j]);
+      if (stages[j + 1]?.price) shops--;
+    }
+    return units + pins;
+  });
+  const most = Math.max(0, ...worthwhile);
+  const fuelAt = (i: number, units: number): number => startG + units * unitG - burntBefore[i];
+  /** Cheapest way to leave stage i with so many units bought so far, and how many were bought before it. */
+  let costs = new Map<number, number>([[0, 0]]);
+  const trail: Map<number, number>[] = [];
+  for (let i = 0; i < stages.length; i++) {
+    const stage = stages[i];
+    const next = new Map<number, number>();
+    const before = new Map<number, number>();
+    let mostG = 0;
+    const { price } = stage;
+    const own = stage.ownUnits ?? 0;
+    const spend = Array.from({ length: most + 1 }, (_, n) => priceBeyond(stage, n) * (gramsPerPrice + TIE));
+    const load = Array.from({ length: most + 1 }, (_, units) => {
+      const fuelG = fuelAt(i, units);
+      return fuelG < stage.needG - EPS ? undefined : loadCost(stage, fuelG, tareOf(fuelG, i));
+    });
+    for (const [had, cost] of costs) {
+      const atMost = price === undefined ? had + own : stage.pinned === undefined ? Math.max(had, worthwhile[i]) : had + stage.pinned + own;
+      const atLeast = price !== undefined && stage.pinned !== undefined ? had + stage.pinned : had;
+      mostG = Math.max(mostG, fuelAt(i, atMost));
+      for (let units = atLeast; units <= Math.min(most, atMost); units++) {
+        const carried = load[units];
+        if (carried === undefined) continue;
+        const total = cost + carried + spend[units - had];
+        if (total < (next.get(units) ?? Number.POSITIVE_INFINITY)) {
+          next.set(units, total);
+          before.set(units, had);
+        }
+      }
+    }
+    if (!next.size) return refused({ code: 'short', stage: i, needG: stage.needG, mostG });
+    costs = next;
+    trail.push(before);
+  }
+  let [units] = [...costs].reduce((a, b) => (b[1] < a[1] ? b : a));
+  const cost = costs.get(units) ?? 0;
+  const steps: PouredStep[] = [];
+  for (let i = stages.length - 1; i >= 0; i--) {
+    const had = trail[i].get(units) ?? 0;
+    const fuelG = fuelAt(i, units);
+    const boughtUnits = boughtOf(stages[i], units - had);
+    steps.unshift({ boughtUnits, ownUnits: units - had - boughtUnits, fuelG, tareG: tareOf(fuelG, i) });
+    units = had;
+  }
+  const price = steps.reduce((sum, s, i) => sum + (s.boughtUnits > 0 ? (stages[i].price?.(s.boughtUnits) ?? 0) : 0), 0);
+  return done({ steps, cost: cost - TIE * price, price });
+}

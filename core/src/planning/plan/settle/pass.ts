@@ -1,0 +1,56 @@
+import type { CarryNeed } from '../load-outs/choosing';
+import { homeAfter } from '../load-outs/own-containers';
+import type { CarryJob, SettledCarries, SettledCarry } from './carry-job';
+import { choose } from './choose';
+import { burntByDayG, type CookedCarry } from './cook-carry';
+import { leaveFuller } from './larger-sets';
+import { leaveStop, type PassOptions } from './leave-stop';
+
+/** All carries gone through once, each on what the one before really left: the whole state of the search for load-outs that hold what they burn. */
+export interface Pass {
+  settled: SettledCarries;
+  /** As they were cooked, one a carry. */
+  cooked: CookedCarry[];
+  /** What to ask for at each stop, by what was burnt on the way. */
+  asked: CarryNeed[];
+  /** Larger sets of canisters were taken than the fuel asks for. */
+  isEnlarged: boolean;
+}
+
+/**
+ * Goes through the carries. Each comes to its stop with what the one before really left; where that is not what was reckoned with, or a
+ * load-out burns more than was asked for, the rest of the trip is chosen anew from there.
+ */
+export function passThrough(
+  job: CarryJob,
+  reckonedNeeds: readonly CarryNeed[],
+  pass: PassOptions,
+  before: readonly CookedCarry[] = [],
+): Pass {
+  let needs = reckonedNeeds;
+  let { home, arrivedWith: held } = job;
+  let choice = choose(job, needs, 0, { held, home }, pass);
+  let { exact, short } = choice;
+  const { pinCost } = choice;
+  let isEnlarged = false;
+  const cooked: CookedCarry[] = [];
+  const asked: CarryNeed[] = [];
+  const carries = job.spans.map((_, i): SettledCarry => {
+    const usual = leaveStop(job, { i, pass, before: before[i], needs, choice, held, home });
+    const leaving = pass.triesLarger ? leaveFuller(job, usual) : usual;
+    ({ needs, choice } = leaving);
+    exact &&= choice.exact;
+    short ??= choice.short && { ...choice.short, stage: choice.short.stage + choice.from };
+    const { days, demandG, left } = leaving.cooked;
+    isEnlarged ||= leaving !== usual;
+    cooked.push(leaving.cooked);
+    // what another set of canisters burnt more was asked for: it is again, lest that set be chosen once more
+    const wasRaised = needs[i].demandG > reckonedNeeds[i].demandG;
+    asked.push({ ...needs[i], burntG: burntByDayG(days), demandG: wasRaised ? Math.max(demandG, needs[i].demandG) : demandG });
+    const carry = { days, demandG, loadOut: { ...leaving.loadOut, after: [...left] }, arrivedWith: held, home };
+    held = left;
+    home = homeAfter(home, carry.loadOut.taken);
+    return carry;
+  });
+  return { settled: { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) }, cooked, asked, isEnlarged };
+}
