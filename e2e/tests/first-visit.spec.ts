@@ -26,3 +26,19 @@ test('a browser killed in the first burst of edits of a first visit, over a slow
   await again.context.close();
   browser.remove();
 });
+
+test('every font that is asked for early is used', async ({ page }) => {
+  await open(page);
+  /** Fonts asked for early and not loaded by any text yet, as their files are named. */
+  const unused = () =>
+    page.evaluate(() => {
+      const used = [...document.fonts]
+        .filter((f) => f.status === 'loaded')
+        .map((f) => `${f.family.replace(/["']/g, '').toLowerCase().replaceAll(' ', '-')}-latin-${f.weight}-${f.style}.woff2`);
+      return [...document.querySelectorAll<HTMLLinkElement>('link[rel=preload][as=font]')]
+        .map((l) => l.href.split('/').at(-1) ?? '')
+        .filter((file) => !used.includes(file));
+    });
+  expect(await page.locator('link[rel=preload][as=font]').count()).toBeGreaterThan(2);
+  await expect.poll(unused).toEqual([]);
+});

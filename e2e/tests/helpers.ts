@@ -6,8 +6,11 @@ import { expect, test as base, type Locator, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 
-/** What the browser says of things the tests themselves hold back: service workers, and files that are not to come. */
-const ON_PURPOSE = ['Service Worker registration blocked', 'Failed to load resource: net::ERR_FAILED'];
+/**
+ * What the browser says of things the tests themselves hold back (service workers, and files that are not to come), and of a machine that is
+ * too busy to draw with a font for some seconds: `first-visit.spec.ts` sees to it that every font asked for early is used.
+ */
+const ON_PURPOSE = ['Service Worker registration blocked', 'Failed to load resource: net::ERR_FAILED', 'was preloaded using link preload'];
 
 /** A page that fails its test on anything written to the console. */
 export const test = base.extend<{ page: Page }>({

@@ -39,14 +39,6 @@ export function flameGeometry(curve: FlameCurve, bare: FlameCurve | undefined, w
   const fuelLine = line<FlamePoint>()
     .x((p) => scaleX(p.setting))
     .y((p) => fuelY(p.fuelG));
-  const failing: FlameGeometry['failing'] = [];
-  for (const p of curve.points) {
-    const why = p.outcome.kind;
-    if (why === 'done') continue;
-    const last = failing[failing.length - 1];
-    if (last && last.why === why) last.to = p.setting;
-    else failing.push({ from: p.setting, to: p.setting, why });
-  }
   return {
     x: scaleX,
     settingAt: (pixel) => Math.min(1, Math.max(from, scaleX.invert(pixel))),
@@ -60,6 +52,17 @@ export function flameGeometry(curve: FlameCurve, bare: FlameCurve | undefined, w
         .y((p) => timeY(p.durationS))(all) ?? '',
     fuelTicks: ticks(fuelY.domain()[0], fuelY.domain()[1], 3),
     timeTicksMin: ticks(0, timeY.domain()[1] / 60, 3),
-    failing,
+    failing: failingIn(curve.points),
   };
+}
+
+function failingIn(points: readonly FlamePoint[]): FlameGeometry['failing'] {
+  const failing: FlameGeometry['failing'] = [];
+  for (const { setting, outcome } of points) {
+    if (outcome.kind === 'done') continue;
+    const last = failing.at(-1);
+    if (last?.why === outcome.kind) last.to = setting;
+    else failing.push({ from: setting, to: setting, why: outcome.kind });
+  }
+  return failing;
 }

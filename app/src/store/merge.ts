@@ -8,14 +8,7 @@ import { rackSchema, shelvedTripSchema, type Rack, type ShelvedTrip, same } from
 export function mergeThree<T>(base: T, mine: T, theirs: T, clash: () => void = () => undefined): T {
   if (same(mine, base)) return theirs;
   if (same(theirs, base) || same(mine, theirs)) return mine;
-  if (isRecord(base) && isRecord(mine) && isRecord(theirs)) {
-    const merged: Record<string, unknown> = {};
-    for (const key of new Set([...Object.keys(mine), ...Object.keys(theirs)])) {
-      const value = mergeThree(base[key], mine[key], theirs[key], clash);
-      if (value !== undefined) merged[key] = value;
-    }
-    return merged as T;
-  }
+  if (isRecord(base) && isRecord(mine) && isRecord(theirs)) return mergeRecords(base, mine, theirs, clash) as T;
   if (Array.isArray(base) && Array.isArray(mine) && Array.isArray(theirs)) return mergeLists(base, mine, theirs, clash) as T;
   clash();
   return mine;
@@ -43,6 +36,16 @@ export function mergeRacks(base: Rack, mine: Rack, theirs: Rack): Merged<Rack> {
   const there = new Set(merged.pieces.map((p) => p.id));
   const value = { ...merged, kits: merged.kits.map((k) => ({ ...k, pieceIds: k.pieceIds.filter((id) => there.has(id)) })) };
   return rackSchema.safeParse(value).success ? { value, clashed } : { value: mine, clashed: true };
+}
+
+type Fields = Record<string, unknown>;
+function mergeRecords(base: Fields, mine: Fields, theirs: Fields, clash: () => void): Fields {
+  const merged: Fields = {};
+  for (const key of new Set([...Object.keys(mine), ...Object.keys(theirs)])) {
+    const value = mergeThree(base[key], mine[key], theirs[key], clash);
+    if (value !== undefined) merged[key] = value;
+  }
+  return merged;
 }
 
 function mergeLists(base: unknown[], mine: unknown[], theirs: unknown[], clash: () => void): unknown[] {

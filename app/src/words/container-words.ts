@@ -6,23 +6,33 @@ import type { Units } from './units';
 
 /** "one 230 g canister", "480 mL of alcohol in a 500 mL bottle", "18 tablets". */
 export function containersInWords(carry: Pick<CarryPlan, 'containers'>, units: Pick<Units, 'text'>): string {
-  const first = carry.containers[0];
-  if (first?.kind === 'tablets') return `${first.count} tablets of ${first.tabletG} g`;
-  if (first?.kind === 'bottle') {
-    const fillMl = carry.containers.reduce((sum, c) => sum + (c.kind === 'bottle' ? c.fillMl : 0), 0);
-    const n = carry.containers.length;
-    return `${units.text(fillMl, 'volume')} of alcohol in ${n === 1 ? 'one bottle' : `${n} bottles`}`;
+  const { containers } = carry;
+  const [first] = containers;
+  const n = containers.length;
+  const filled = (): string => {
+    const fillMl = containers.reduce((sum, c) => sum + ('fillMl' in c ? c.fillMl : 0), 0);
+    return units.text(fillMl, 'volume');
+  };
+  switch (first?.kind) {
+    case 'tablets':
+      return `${first.count} tablets of ${first.tabletG} g`;
+    case 'bottle':
+      return `${filled()} of alcohol in ${n === 1 ? 'one bottle' : `${n} bottles`}`;
+    case 'liquidBottle':
+      return `${filled()} of liquid fuel`;
+    case 'gelTin':
+      return n === 1 ? 'one tin of gel' : `${n} tins of gel`;
+    default:
+      return cansInWords(containers, units);
   }
-  if (first?.kind === 'liquidBottle') {
-    const fillMl = carry.containers.reduce((sum, c) => sum + (c.kind === 'liquidBottle' ? c.fillMl : 0), 0);
-    return `${units.text(fillMl, 'volume')} of liquid fuel`;
-  }
-  if (first?.kind === 'gelTin') return carry.containers.length === 1 ? 'one tin of gel' : `${carry.containers.length} tins of gel`;
-  const cans = carry.containers.filter((c) => c.kind === 'canister' && c.fuelG > 0.5);
+}
+
+/** Part-used ones each with what is in it, full ones counted by size; empties are not named. */
+function cansInWords(containers: readonly Container[], units: Pick<Units, 'text'>): string {
   const counts = new Map<number, number>();
   const used: string[] = [];
-  for (const c of cans) {
-    if (c.kind !== 'canister') continue;
+  for (const c of containers) {
+    if (c.kind !== 'canister' || c.fuelG <= 0.5) continue;
     if (c.own) used.push(`the ${c.netG} g canister with ${units.text(c.fuelG, 'mass')} left`);
     else if (c.fuelG > c.netG - 0.5) counts.set(c.netG, (counts.get(c.netG) ?? 0) + 1);
     else used.push(`${units.text(c.fuelG, 'mass')} in the part-used ${c.netG} g canister`);

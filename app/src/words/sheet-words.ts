@@ -9,14 +9,15 @@ type Some = Pick<Units, 'text' | 'number'>;
 export const sheetTitle = (s: StopSheet): string =>
   `${s.stop}, day ${s.day} (${dateText(s.date)}), for ${s.days} ${s.days === 1 ? 'day' : 'days'} to ${s.to}`;
 
+/** What is done with fuel, by where it comes from. */
+const VERBS: Record<StopSheet['supply'], string> = { shop: 'Buy', box: 'Out of the box', home: 'Pack' };
+
 /** What to do at a stop, line by line. */
 export function sheetLines(s: StopSheet, units: Some): string[] {
   const listed = (list: StopSheet['bought']): string => list.map((c) => loadedWords(c, units)).join('; ');
-  const verb = s.supply === 'shop' ? 'Buy' : s.supply === 'box' ? 'Out of the box' : 'Pack';
+  const price = s.supply === 'shop' && s.price > 0 ? `, about ${units.text(s.price, 'price')}` : '';
   return [
-    s.bought.length
-      ? `${verb}: ${listed(s.bought)}${s.supply === 'shop' && s.price > 0 ? `, about ${units.text(s.price, 'price')}` : ''}.`
-      : 'No fuel is taken on here.',
+    s.bought.length ? `${VERBS[s.supply]}: ${listed(s.bought)}${price}.` : 'No fuel is taken on here.',
     s.taken.length ? `From the shelf: ${listed(s.taken)}.` : '',
     s.arrivedWith.length ? `Come with: ${listed(s.arrivedWith)}.` : '',
     s.left.length ? `Leave${s.bin ? ' in the bin' : ''}: ${listed(s.left)}.` : '',

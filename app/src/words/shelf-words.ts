@@ -1,6 +1,7 @@
 import { fuelById } from '@tinder/core/physics/fuel';
 import type { Look, LookHow, LookProblem, ShelfItem, ShelfKind } from '@tinder/core/domain/model';
 import type { Disagreement, NotJoined, SaidProblem, Season, Stock } from '@tinder/core/domain/shelf';
+import { wordsOf, type WordsByCode } from './by-code';
 import { cut } from './quoted';
 import { quantityProblemWords } from './quantity-words';
 import { measured } from './measured';
@@ -54,31 +55,26 @@ export const LOOK_NAMES: Record<LookHow, string> = {
 };
 
 /** One look, as it was written down. */
-export function lookWords(look: Look, units: Units): string {
-  const g = (massG: number): string => units.text(massG, 'mass');
-  switch (look.how) {
-    case 'weighed':
-      return `weighed ${g(look.grossG)}, ± ${units.number(look.scaleSdG, 'mass')}${look.simulated ? ', simulated scale' : ''}${usedWords(look)}`;
-    case 'floated':
-      return `stood ${units.text(look.lowMm, 'length')} to ${units.text(look.highMm, 'length')} deep in water${usedWords(look)}`;
-    case 'marked':
-      return 'its water line was marked';
-    case 'risen':
-      return `stood ${units.text(look.risenMm, 'length', 1)} higher than at its mark${usedWords(look)}`;
-    case 'balanced':
-      return `${units.text(look.canArmMm, 'length')} from the cord, ${g(look.waterG)} of water at ${units.text(look.waterArmMm, 'length')}${usedWords(look)}`;
-    case 'burnt':
-      return `${Math.round(look.minutes)} min of flame, ${g(look.minutes * look.gPerMin)} by the clock, the canister at ${units.text(look.canC, 'temperature')}`;
-    case 'walked':
-      return `${g(look.fuelG)} as planned on ${cut(look.trip)}`;
-    case 'joined':
-      return look.fuelG >= 0 ? `${g(look.fuelG)} poured in from ${cut(look.with)}` : `${g(-look.fuelG)} poured over into ${cut(look.with)}`;
-    case 'counted':
-      return `${look.count} counted${usedWords(look)}`;
-    case 'measured':
-      return `${units.text(look.fuelMl, 'volume')} in a measure${usedWords(look)}`;
-  }
-}
+export const lookWords = (look: Look, units: Units): string => wordsOf(LOOK_WORDS, 'how', look, units);
+
+const LOOK_WORDS: WordsByCode<'how', Look, [Units]> = {
+  weighed: (l, u) =>
+    `weighed ${u.text(l.grossG, 'mass')}, ± ${u.number(l.scaleSdG, 'mass')}${l.simulated ? ', simulated scale' : ''}${usedWords(l)}`,
+  floated: (l, u) => `stood ${u.text(l.lowMm, 'length')} to ${u.text(l.highMm, 'length')} deep in water${usedWords(l)}`,
+  marked: 'its water line was marked',
+  risen: (l, u) => `stood ${u.text(l.risenMm, 'length', 1)} higher than at its mark${usedWords(l)}`,
+  balanced: (l, u) =>
+    `${u.text(l.canArmMm, 'length')} from the cord, ${u.text(l.waterG, 'mass')} of water at ${u.text(l.waterArmMm, 'length')}${usedWords(l)}`,
+  burnt: (l, u) =>
+    `${Math.round(l.minutes)} min of flame, ${u.text(l.minutes * l.gPerMin, 'mass')} by the clock, the canister at ${u.text(l.canC, 'temperature')}`,
+  walked: (l, u) => `${u.text(l.fuelG, 'mass')} as planned on ${cut(l.trip)}`,
+  joined: (l, u) =>
+    l.fuelG >= 0
+      ? `${u.text(l.fuelG, 'mass')} poured in from ${cut(l.with)}`
+      : `${u.text(-l.fuelG, 'mass')} poured over into ${cut(l.with)}`,
+  counted: (l) => `${l.count} counted${usedWords(l)}`,
+  measured: (l, u) => `${u.text(l.fuelMl, 'volume')} in a measure${usedWords(l)}`,
+};
 const usedWords = ({ used }: { used: boolean }): string => (used ? ', used since the reading before' : '');
 
 /** Two looks that cannot both be right. */

@@ -72,17 +72,7 @@ export class SelectA11y {
     const name = field.getAttribute('aria-label') ?? field.labels?.[0]?.textContent?.trim();
     setAttrs(list, { role: 'listbox', id: this.listId, 'aria-label': name });
     const labels = this.items().map((item) => String(item.nzLabel));
-    for (const option of list.querySelectorAll<HTMLElement>('.ant-select-item-option')) {
-      const is = (state: string) => option.classList.contains(`ant-select-item-option-${state}`);
-      setAttrs(option, {
-        role: 'option',
-        id: option.id || newId('option'),
-        'aria-selected': is('selected'),
-        'aria-disabled': is('disabled') || null,
-        'aria-setsize': labels.length,
-        'aria-posinset': labels.indexOf(option.textContent?.trim() ?? '') + 1 || null,
-      });
-    }
+    for (const option of list.querySelectorAll<HTMLElement>('.ant-select-item-option')) describeOption(option, labels);
     const active = list.querySelector('.ant-select-item-option-active');
     setAttrs(field, { 'aria-expanded': true, 'aria-controls': this.listId, 'aria-activedescendant': active?.id });
   }
@@ -129,4 +119,16 @@ export class SelectA11y {
     select.activatedValue = to.nzValue as unknown;
     this.view.markForCheck();
   }
+}
+
+function describeOption(option: HTMLElement, labels: readonly string[]): void {
+  const is = (state: string) => option.classList.contains(`ant-select-item-option-${state}`);
+  setAttrs(option, {
+    role: 'option',
+    id: option.id || newId('option'),
+    'aria-selected': is('selected'),
+    'aria-disabled': is('disabled') || null,
+    'aria-setsize': labels.length,
+    'aria-posinset': labels.indexOf(option.textContent?.trim() ?? '') + 1 || null,
+  });
 }

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
-import { coolingOf, coolsInS, lossW } from '@tinder/core/studies/bench';
+import type { CoolingTest } from '@tinder/core/domain/model';
+import { coolingOf, coolsInS, lossW, type Cooling } from '@tinder/core/studies/bench';
 import { HOT_C, potHeatCapacityJPerK } from '@tinder/core/physics/burn';
 import { formatDuration } from '@tinder/core/foundation/units';
 import { WATER_CP_J_PER_KG_K } from '@tinder/core/physics/water';
@@ -78,7 +79,7 @@ export class CoolingPanel {
   protected readonly from = computed(() => this.units.text(FROM_C, 'temperature'));
   protected readonly hot = computed(() => this.units.text(HOT_C, 'temperature'));
 
-  private readonly fits = computed(() =>
+  private readonly fits = computed((): Fitted[] =>
     this.study.bench().coolings.map((test) => {
       const heatJPerK = (test.waterMl / 1000) * WATER_CP_J_PER_KG_K + potHeatCapacityJPerK(test.pot);
       const fit = coolingOf(test.curve, test.airC, heatJPerK);
@@ -87,21 +88,18 @@ export class CoolingPanel {
   );
   protected readonly rows = computed(() => {
     const all = this.fits();
-    const first = all.find((f) => f.hotS !== undefined && Number.isFinite(f.hotS));
-    return all.map(({ test, fit, hotS }) => {
-      const later = first?.hotS !== undefined && hotS !== undefined && test !== first.test ? hotS - first.hotS : undefined;
-      const lessW = first?.fit && fit && test !== first.test ? lossW(first.fit, FROM_C, test.airC) - lossW(fit, FROM_C, test.airC) : 0;
+    const first = all.find(staysHotFor);
+    return all.map((f) => {
+      const { test, fit } = f;
+      const hotS = staysHotFor(f);
       return {
         id: test.id,
         name: test.name,
         dress: `${DRESS_WORDS[test.dress]}${test.windMps > 0.2 ? `, wind ${this.units.text(test.windMps, 'speed', 1)}` : ''}`,
         ua: fit ? `${fit.uaWPerK.toFixed(2)} ± ${fit.sdWPerK.toFixed(fit.sdWPerK < 0.01 ? 3 : 2)} W/K` : 'too few readings above the air',
         watts: fit ? `${Math.round(lossW(fit, FROM_C, test.airC))} W` : '',
-        hotFor: hotS !== undefined && Number.isFinite(hotS) ? formatDuration(hotS) : '',
-        against:
-          later === undefined || !Number.isFinite(later)
-            ? ''
-            : `${Math.round(Math.abs(lessW))} W ${lessW >= 0 ? 'less' : 'more'}, hot ${formatDuration(Math.abs(later))} ${later >= 0 ? 'longer' : 'shorter'}`,
+        hotFor: hotS ? formatDuration(hotS) : '',
+        against: first && f !== first ? againstWords(f, first) : '',
       };
     });
   });
@@ -131,4 +129,24 @@ export class CoolingPanel {
   protected remove(id: string): void {
     this.study.edit('take a cooling pot away', (b) => ({ ...b, coolings: b.coolings.filter((c) => c.id !== id) }));
   }
+}
+
+/** A cooling pot with the line through its readings, where there is one, and how long it stays hot, s. */
+interface Fitted {
+  test: CoolingTest;
+  fit: Cooling | undefined;
+  hotS: number | undefined;
+}
+
+/** Undefined where it never cools so far, or nobody knows. */
+const staysHotFor = ({ hotS }: Fitted): number | undefined => (hotS !== undefined && Number.isFinite(hotS) ? hotS : undefined);
+
+/** "12 W less, hot 8 min longer". */
+function againstWords(of: Fitted, first: Fitted): string {
+  const [hotS, firstS] = [staysHotFor(of), staysHotFor(first)];
+  if (!of.fit || !first.fit || hotS === undefined || firstS === undefined) return '';
+  const lessW = lossW(first.fit, FROM_C, of.test.airC) - lossW(of.fit, FROM_C, of.test.airC);
+  const watts = `${Math.round(Math.abs(lessW))} W ${lessW >= 0 ? 'less' : 'more'}`;
+  const longerS = hotS - firstS;
+  return `${watts}, hot ${formatDuration(Math.abs(longerS))} ${longerS >= 0 ? 'longer' : 'shorter'}`;
 }

@@ -3,6 +3,7 @@ import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzTableModule } from 'ng-zorro-antd/table';
 import { conditionsOf, fuelReadG } from '@tinder/core/studies/bench';
 import { hasValve, burnerById } from '@tinder/core/domain/catalogue';
+import type { BenchTest } from '@tinder/core/domain/model';
 import { formatDuration } from '@tinder/core/foundation/units';
 import { END_WORDS } from '../../words/bench-words';
 import { Units } from '../../words/units';
@@ -97,13 +98,6 @@ export class TestsTable {
       const { setup } = test;
       const asked = series.find((s) => s.id === test.seriesId);
       const side = asked && test.arm ? `${asked.question} ${test.arm.toUpperCase()}` : '';
-      const oddities = [
-        test.garden === null ? '' : 'simulated',
-        test.end === 'reached' ? '' : END_WORDS[test.end],
-        test.sputtered ? 'sputtered' : '',
-        test.boiledOver ? 'boiled over' : '',
-        test.note,
-      ].filter(Boolean);
       const reached = test.end === 'reached';
       const hasFlame = hasValve(burnerById(setup.kit.burnerId));
       const { windMps } = conditionsOf(setup);
@@ -118,7 +112,7 @@ export class TestsTable {
           ? this.units.text(fuelReadG(test), 'mass', setup.scale.resolutionG < 1 && this.units.unit('mass').symbol === 'g' ? 1 : undefined)
           : '–',
         time: formatDuration(test.seconds),
-        for: [side, ...oddities].filter(Boolean).join('; '),
+        for: [side, ...oddities(test)].filter(Boolean).join('; '),
         waterMl: setup.waterMl,
         flameShare: hasFlame ? setup.kit.flameSetting : undefined,
         windMps,
@@ -142,5 +136,14 @@ export class TestsTable {
     this.study.editTest('set a burn aside', id, (t) => ({ ...t, setAside: !t.setAside }));
   }
 }
+
+/** What is to be said of a burn beside its figures. */
+const oddities = (test: BenchTest): string[] => [
+  test.garden === null ? '' : 'simulated',
+  test.end === 'reached' ? '' : END_WORDS[test.end],
+  test.sputtered ? 'sputtered' : '',
+  test.boiledOver ? 'boiled over' : '',
+  test.note,
+];
 
 type Row = ReturnType<TestsTable['rows']>[number];

@@ -92,8 +92,6 @@ export class Comparison {
     const kit = this.kits().find((k) => k.id === id);
     const { points, judged } = this.ranking().ranked.find((r) => r.id === id)?.cells[criterion] ?? {};
     const value = kit?.measures[criterion];
-    const assumed = criterion === 'pricePerTrip' && kit?.price.assumed ? ' ≈' : '';
-    const text = value === undefined ? 'not known' : `${measureText(criterion, value, this.units)}${assumed}`;
     const difference = this.difference(criterion, kit, value);
     return {
       id,
@@ -103,9 +101,15 @@ export class Comparison {
       share: 20 * (points ?? 0),
       judged: judged ?? false,
       typed: this.score().inPoints || JUDGED.includes(criterion),
-      text,
+      text: this.text(criterion, kit),
       note: this.note(criterion, value) ?? difference,
     };
+  }
+
+  private text(criterion: Criterion, kit: KitOnTrip | undefined): string {
+    const value = kit?.measures[criterion];
+    if (value === undefined) return 'not known';
+    return `${measureText(criterion, value, this.units)}${criterion === 'pricePerTrip' && kit?.price.assumed ? ' ≈' : ''}`;
   }
 
   /** Beside points the measure; undefined where the measure itself is shown. */

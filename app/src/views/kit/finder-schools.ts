@@ -183,9 +183,7 @@ export class FinderSchools {
   protected readonly rows = computed(() => {
     const [best] = this.schools();
     const chances = this.search.chances();
-    const asked = this.against.fresh() ? this.against.last() : undefined;
     return this.schools().map((found) => {
-      const against = asked?.of.other === found.number ? asked.answer : undefined;
       const chance = chances?.get(found.number);
       return {
         found,
@@ -193,12 +191,7 @@ export class FinderSchools {
         name: this.search.nameOf(found),
         average: this.units.text(found.measured.averageG, 'mass'),
         why: found.fails ? failsWords(found) : found === best ? hotWords(found.measured.hotADay) : this.whyOf(best, found),
-        says: against
-          ? againstWords(against.flips, against.told, [litWords(best), litWords(found)], this.units) +
-            (found.fails ? '' : gramWords(best, found, this.units))
-          : this.other() === found.number && !this.against.problem()
-            ? 'looking…'
-            : '',
+        says: this.saysOf(best, found),
         minutes: this.units.text(found.measured.minutesADay, 'minutes', 0),
         price: found.price > 0 ? this.units.text(found.price, 'price') : 'nothing',
         runsOut: found.fails || chance === undefined ? '' : reckonedOddsWords(chance),
@@ -234,6 +227,16 @@ export class FinderSchools {
         () => crypto.randomUUID(),
       ),
     );
+  }
+
+  /** What would have to change for another school to be the best one, once it is asked about. */
+  private saysOf(best: FoundKit, found: FoundKit): string {
+    if (this.other() !== found.number || this.against.problem()) return '';
+    const asked = this.against.fresh() ? this.against.last() : undefined;
+    if (asked?.of.other !== found.number) return 'looking…';
+    const { flips, told } = asked.answer;
+    const words = againstWords(flips, told, [litWords(best), litWords(found)], this.units);
+    return found.fails ? words : words + gramWords(best, found, this.units);
   }
 
   private whyOf(best: FoundKit, found: FoundKit): string {

@@ -203,15 +203,17 @@ export class NestPanel {
   });
   protected readonly lid = computed(() => this.pieces().some((p) => p.role === 'lid'));
   protected readonly steps = computed(() =>
-    this.order().map((s) => {
-      const piece = this.piece(s.id);
-      const into = s.into === this.nest()?.root ? '' : `into the ${this.piece(s.into)?.name ?? ''}`;
+    this.order().flatMap(({ id, into, how }) => {
+      const piece = this.piece(id);
+      if (!piece) return [];
+      const { name, shape, shapeAssumed, quirk } = piece;
+      const where = into === this.nest()?.root ? '' : `into the ${this.piece(into)?.name ?? ''}`;
       return {
-        id: s.id,
-        name: piece?.name ?? '',
-        size: piece ? sizeText(piece.shape, this.units) : '',
-        more: [into, HOW[s.how], piece?.shapeAssumed ? 'size assumed' : ''].filter(Boolean).join(', '),
-        quirk: piece?.quirk?.step === 'packing' ? piece.quirk.words : '',
+        id,
+        name,
+        size: sizeText(shape, this.units),
+        more: [where, HOW[how], shapeAssumed ? 'size assumed' : ''].filter(Boolean).join(', '),
+        quirk: quirk?.step === 'packing' ? quirk.words : '',
       };
     }),
   );

@@ -261,11 +261,7 @@ export class TodayPanel {
     const other = this.other();
     const { dose, fuelG, burn } = (other ?? m).planned;
     const steps: Step[] = other?.steps ?? walking.steps[mealKey(m.day, m.meal)] ?? [];
-    const airC = daysOf(this.store.trip())[m.day - 1]?.[airKeyOf(m.meal)] ?? 0;
-    const late = m.day < walking.here.day ? `, day ${m.day}` : m.day > walking.here.day ? ', tomorrow' : '';
-    const lit = steps.findIndex((s) => s.timerS !== undefined);
-    const air = units.text(airC, 'temperature', 0);
-    const wind = this.wind();
+    const air = this.air(m);
     const figures = [
       ...(dose ? [doseFigure(dose, units)] : []),
       { name: 'Fuel', text: units.mealMass(fuelG) },
@@ -273,15 +269,14 @@ export class TodayPanel {
       { name: 'Water', text: units.text(other?.dish.waterMl ?? this.plannedMl(), 'volume') },
     ];
     return {
-      part: `${PART_WORDS[m.meal]}${late}`,
+      part: `${PART_WORDS[m.meal]}${otherDayWords(m.day, walking.here.day)}`,
       dish: this.log.dishName(m.day, m.meal),
       airName: m.meal === 'breakfast' ? 'Morning air' : 'Evening air',
       air,
       fails: m.fails,
       figures,
-      flame: lit >= 0 ? { at: lit, words: formatDuration(steps[lit].timerS ?? 0) } : undefined,
-      cue: lit >= 0 ? stepWords(steps[lit].do, cupMarkMl, units) : '',
-      met: `Wind, air and water as they are: ${wind ? `${WIND_WORDS[wind].toLowerCase()} wind` : 'wind as typed'}, ${air}`,
+      ...this.flameOf(steps),
+      met: `Wind, air and water as they are: ${windWords(this.wind())}, ${air}`,
       steps: steps.map((s) => ({
         words: stepWords(s.do, cupMarkMl, units),
         hurts: s.hazards.map((h) => HAZARD_WORDS[h]),
@@ -291,6 +286,17 @@ export class TodayPanel {
       })),
     };
   });
+  /** As the trip has it at that meal. */
+  private air({ day, meal }: MealAhead): string {
+    return this.units.text(daysOf(this.store.trip())[day - 1]?.[airKeyOf(meal)] ?? 0, 'temperature', 0);
+  }
+  /** The first step with a timer: what is timed, and by what one sees that it is done. */
+  private flameOf(steps: readonly Step[]): { flame?: { at: number; words: string }; cue: string } {
+    const at = steps.findIndex((s) => s.timerS !== undefined);
+    if (at < 0) return { cue: '' };
+    const { do: what, timerS = 0 } = steps[at];
+    return { flame: { at, words: formatDuration(timerS) }, cue: stepWords(what, this.store.trip().cupMarkMl, this.units) };
+  }
   private readonly taken = signal<{ key: string; waterMl: number }>({ key: '', waterMl: 0 });
   /** Other water than planned, as it was chosen for this very meal. */
   protected readonly other = computed(() => {
@@ -392,3 +398,11 @@ export class TodayPanel {
   }
 }
 type Cooked = Extract<WalkEvent, { kind: 'cooked' }>;
+
+const windWords = (wind: WindWord | ''): string => (wind ? `${WIND_WORDS[wind].toLowerCase()} wind` : 'wind as typed');
+
+/** ", day 3", ", tomorrow": a meal that is not one of today. */
+const otherDayWords = (day: number, today: number): string => {
+  if (day === today) return '';
+  return day < today ? `, day ${day}` : ', tomorrow';
+};

@@ -83,10 +83,16 @@ const WEIGHT = `\\d+(?:[.,]\\d+)?(?:\\s*(?:${UNIT_NAMES.join('|')})\\b)?(?:\\s+\
 const BEHIND = new RegExp(`^(.*?)[\\s:=–—-]*\\(?(?<![\\d.,])(${WEIGHT})\\)?\\.?$`, 'i');
 const BEFORE = new RegExp(`^(${WEIGHT})[\\s:=–—-]+(.+)$`, 'i');
 
+/** What stands for the name and what for the weight, whichever comes first; empty where there is none. */
+function parted(part: string): { name: string; weight: string } {
+  const [, name = '', weight = ''] = BEHIND.exec(part) ?? [];
+  if (name.trim()) return { name, weight };
+  const [, weightFirst = weight, nameLast = ''] = BEFORE.exec(part) ?? [];
+  return { name: nameLast, weight: weightFirst };
+}
+
 function readPart(part: string, fallback: Unit): Result<PastedPiece, PasteProblem> {
-  const behind = BEHIND.exec(part);
-  const before = BEFORE.exec(part);
-  const [name, weight] = behind?.[1].trim() ? [behind[1], behind[2]] : before ? [before[2], before[1]] : ['', behind?.[2] ?? ''];
+  const { name, weight } = parted(part);
   if (!weight) return refused({ code: /\d/.test(part) ? 'badWeight' : 'noWeight' });
   if (!name.trim() || UNIT_NAMES.includes(name.trim().toLowerCase())) return refused({ code: 'noName' });
   const parsed = parseQuantity(weight, 'mass', fallback);
@@ -95,28 +101,39 @@ function readPart(part: string, fallback: Unit): Result<PastedPiece, PasteProble
   return done({ name: nameFrom(name), massG, role: roleOfName(name) });
 }
 
+const ANYTHING = /^/;
+/** What a job needs to be known of its piece, by words in the name; the first that is found decides, the last is the usual one. */
+const NEEDS: Partial<Record<Role, readonly [RegExp, Partial<Piece>][]>> = {
+  burner: [
+    [/alcohol|spirit/i, { burnerId: 'alcohol-open' }],
+    [/tablet/i, { burnerId: 'tablet-single' }],
+    [/wood/i, { burnerId: 'wood-box' }],
+    [ANYTHING, { burnerId: 'gas-micro' }],
+  ],
+  windscreen: [
+    [/cone/i, { windscreen: 'cone' }],
+    [/foil/i, { windscreen: 'foil' }],
+    [ANYTHING, { windscreen: 'folded' }],
+  ],
+  ignition: [
+    [/match/i, { ignition: 'match' }],
+    [/spark|steel|striker/i, { ignition: 'spark' }],
+    [/piezo/i, { ignition: 'piezo' }],
+    [ANYTHING, { ignition: 'lighter' }],
+  ],
+  pot: [
+    [/alu/i, { material: 'aluminium' }],
+    [/steel/i, { material: 'stainless' }],
+    [ANYTHING, { material: 'titanium' }],
+  ],
+};
+
 /**
  * A pasted piece with the least that its job needs, read from its name. Its measures are those of the usual piece of its kind that weighs most
  * nearly the same, and marked as assumed; the walker fills in the rest.
  */
 export function pieceOfPasted({ name, massG, role }: PastedPiece, id: string): Piece {
-  const says = (pattern: RegExp): boolean => pattern.test(name);
-  const needs = ((): Partial<Piece> => {
-    switch (role) {
-      case 'burner':
-        return {
-          burnerId: says(/alcohol|spirit/i) ? 'alcohol-open' : says(/tablet/i) ? 'tablet-single' : says(/wood/i) ? 'wood-box' : 'gas-micro',
-        };
-      case 'windscreen':
-        return { windscreen: says(/cone/i) ? 'cone' : says(/foil/i) ? 'foil' : 'folded' };
-      case 'ignition':
-        return { ignition: says(/match/i) ? 'match' : says(/spark|steel|striker/i) ? 'spark' : says(/piezo/i) ? 'piezo' : 'lighter' };
-      case 'pot':
-        return { material: says(/alu/i) ? 'aluminium' : says(/steel/i) ? 'stainless' : 'titanium' };
-      default:
-        return {};
-    }
-  })();
+  const needs = NEEDS[role]?.find(([pattern]) => pattern.test(name))?.[1] ?? {};
   const like = usualPiece(role, massG, needs);
   return pieceSchema.parse({
     id,

@@ -44,31 +44,38 @@ export const tipsOff = (support: Piece, pot: Piece): boolean =>
 /** Stability from diameter, height and support span, and headspace for the largest dish of the menu. The smallest can is the tipsiest. */
 export function standing(trip: Trip, pieces: readonly Piece[], smallestCanG: number = CANISTER_SIZES[0].netG): Standing {
   const pot = pieceFor(pieces, 'pot');
-  const burner = pieceFor(pieces, 'burner');
-  const result: Standing = {};
-  if (pot?.shape.kind !== 'vessel') return result;
-  const { diameterMm, heightMm } = pot.shape;
-  const support = pieces.filter((p) => does(p, 'support')).find((p) => p.spanMm) ?? burner;
-  // a fitted cone carries the pot itself
-  if (support?.spanMm && !pieces.some((p) => p.windscreen === 'cone'))
-    result.onSupport = {
-      potMm: diameterMm,
-      spanMm: support.spanMm,
-      overhangMm: Math.max(0, (diameterMm - support.spanMm) / 2),
-      tips: tipsOff(support, pot),
-    };
-  const model = burnerById(burner?.burnerId ?? 'none');
-  if (burner && isGas(model) && model.family !== 'remote') {
-    const foot = pieces.find((p) => does(p, 'canFoot') && p.spanMm)?.spanMm;
-    const footMm = foot ?? CAN_FOOT_MM[smallestCanG];
-    const tall = towerMm(heightMm, smallestCanG);
-    result.tower = { heightMm: tall, footMm, footed: foot !== undefined, tips: tall > TALLEST_OVER_FOOT * footMm, canNetG: smallestCanG };
-  }
-  const dishes = menuMeals(trip).filter(isHot);
-  const brimMl = potVolumeMl({ ...trip.kit.pot, diameterMm: pot.shape.innerDiameterMm, heightMm: pot.shape.innerHeightMm });
-  const fullest = dishes
+  if (pot?.shape.kind !== 'vessel') return {};
+  const onSupport = supportUnder(pieces, pot, pot.shape);
+  const tower = towerOf(pieces, pot.shape, smallestCanG);
+  const largest = fullestDish(trip, pot.shape);
+  return { ...(onSupport ? { onSupport } : {}), ...(tower ? { tower } : {}), ...(largest ? { largest } : {}) };
+}
+
+type Vessel = Extract<Piece['shape'], { kind: 'vessel' }>;
+
+/** Undefined where nothing carries the pot whose span is known, or a fitted cone carries it. */
+function supportUnder(pieces: readonly Piece[], pot: Piece, { diameterMm }: Vessel): Standing['onSupport'] {
+  const support = pieces.find((p) => does(p, 'support') && p.spanMm) ?? pieceFor(pieces, 'burner');
+  if (!support?.spanMm || pieces.some((p) => p.windscreen === 'cone')) return undefined;
+  const { spanMm } = support;
+  return { potMm: diameterMm, spanMm, overhangMm: Math.max(0, (diameterMm - spanMm) / 2), tips: tipsOff(support, pot) };
+}
+
+/** Undefined where nothing stands on a can. */
+function towerOf(pieces: readonly Piece[], { heightMm }: Vessel, canNetG: number): Standing['tower'] {
+  const burner = burnerById(pieceFor(pieces, 'burner')?.burnerId ?? 'none');
+  if (!isGas(burner) || burner.family === 'remote') return undefined;
+  const foot = pieces.find((p) => does(p, 'canFoot') && p.spanMm)?.spanMm;
+  const footMm = foot ?? CAN_FOOT_MM[canNetG];
+  const tallMm = towerMm(heightMm, canNetG);
+  return { heightMm: tallMm, footMm, footed: foot !== undefined, tips: tallMm > TALLEST_OVER_FOOT * footMm, canNetG };
+}
+
+function fullestDish(trip: Trip, { innerDiameterMm, innerHeightMm }: Vessel): Standing['largest'] {
+  const brimMl = potVolumeMl({ ...trip.kit.pot, diameterMm: innerDiameterMm, heightMm: innerHeightMm });
+  const [fullest] = menuMeals(trip)
+    .filter(isHot)
     .map((m) => ({ name: m.name, fillMl: potFillMl(m), roomMl: brimMl * headspaceOf(m) }))
-    .sort((a, b) => b.fillMl / b.roomMl - a.fillMl / a.roomMl)[0];
-  if (fullest) result.largest = { ...fullest, fits: fullest.fillMl <= fullest.roomMl };
-  return result;
+    .sort((a, b) => b.fillMl / b.roomMl - a.fillMl / a.roomMl);
+  return fullest && { ...fullest, fits: fullest.fillMl <= fullest.roomMl };
 }

@@ -1,5 +1,5 @@
 import type { PotMaterial } from '../../physics/burn';
-import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS } from '../catalogue';
+import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS, type Burner } from '../catalogue';
 import { done, refused, type Result } from '../../foundation/errors';
 import { FUELS, type Fuel } from '../../physics/fuel';
 import {
@@ -77,14 +77,10 @@ export function tripKitOf({ kit, pieces }: BuiltKit): Result<Kit, NotPlannable> 
   const potMassG = once(pot);
   const lidMassG = once(lid);
   const windscreenMassG = once(screen);
-  const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[burner.family]);
-  const { settings } = kit;
-  const fuelId = (fuels.find((f) => f.id === settings.fuelId) ?? fuels[0]).id;
-  const { ownBlend, ...habits } = settings;
+  const { ownBlend: _, ...habits } = kit.settings;
   return done({
     ...habits,
-    fuelId,
-    ...(ownBlend && fuelId === settings.fuelId && FAMILY_FUEL[burner.family] === 'gas' ? { ownBlend } : {}),
+    ...fuelFor(burner, kit.settings),
     burnerId: burner.id,
     burnerMassG,
     pot: potOf(pot, potMassG, lidMassG),
@@ -92,9 +88,18 @@ export function tripKitOf({ kit, pieces }: BuiltKit): Result<Kit, NotPlannable> 
     windscreen: screen?.windscreen ?? 'none',
     windscreenMassG,
     snuffer: pieces.some((p) => does(p, 'snuffer')),
-    measureMl: pieceFor(pieces, 'measure')?.holdsMl ?? settings.measureMl,
+    measureMl: pieceFor(pieces, 'measure')?.holdsMl ?? kit.settings.measureMl,
     otherMassG: hardwareOfG(pieces.filter((p) => !counted.has(p))),
   });
+}
+
+/** The fuel that was chosen, with the blend that was typed for it, where the burner burns it; else the first that it burns. */
+function fuelFor(burner: Burner, { fuelId, ownBlend }: RackKit['settings']): Pick<Kit, 'fuelId' | 'ownBlend'> {
+  const kind = FAMILY_FUEL[burner.family];
+  const fuels = FUELS.filter((f) => f.kind === kind);
+  const chosen = fuels.find((f) => f.id === fuelId);
+  if (!chosen) return { fuelId: fuels[0].id };
+  return { fuelId: chosen.id, ...(ownBlend && kind === 'gas' ? { ownBlend } : {}) };
 }
 
 /** The pot as the burn model knows it: its inner width, what it is made of; a kit of cold food soaks in a jar. */

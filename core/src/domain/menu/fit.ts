@@ -1,5 +1,5 @@
 import { potVolumeMl } from '../../physics/burn';
-import { burnerById, hasValve, isGas } from '../catalogue';
+import { burnerById, hasValve, isGas, type Burner } from '../catalogue';
 import type { Kit, Meal, Method } from '../model';
 import { isSimmered } from './methods';
 
@@ -32,19 +32,27 @@ export const swollenMl = (dryG: number): number => dryG * SWOLLEN.dryMlPerG * SW
 
 /** Everything that keeps a burner and pot from cooking a dish by its method. */
 export function methodProblems(kit: Kit, meal: Meal): MethodProblem[] {
-  const list: MethodProblem[] = [];
   const burner = burnerById(kit.burnerId);
-  const held = meal.simmerMin > 0 || isSimmered(meal);
-  if (!meal.hot) return list;
+  if (!meal.hot) return [];
   if (burner.family === 'none') return [{ code: 'noBurner', instead: ['coldSoak', 'noCook'] }];
-  if (held && !hasValve(burner)) list.push({ code: 'noSimmer', instead: ['boilCozy', 'homeDried'] });
+  return [...flameProblems(burner, meal), ...roomProblems(kit, meal)];
+}
+
+/** What the flame cannot do: be held low, be measured out, heat a pan. */
+function flameProblems(burner: Burner, meal: Meal): MethodProblem[] {
+  const list: MethodProblem[] = [];
+  const isHeld = meal.simmerMin > 0 || isSimmered(meal);
+  if (isHeld && !hasValve(burner)) list.push({ code: 'noSimmer', instead: ['boilCozy', 'homeDried'] });
   if (meal.method === 'doseForget' && (isGas(burner) || burner.family === 'liquid'))
     list.push({ code: 'onlyDosed', instead: ['heatRest'] });
   if (meal.target.kind === 'fry' && (burner.family === 'locked' || burner.family === 'gel'))
     list.push({ code: 'noFryingOnIt', instead: ['boilPour'] });
+  return list;
+}
+
+function roomProblems(kit: Kit, meal: Meal): MethodProblem[] {
   const roomMl = potVolumeMl(kit.pot) * headspaceOf(meal);
   const needMl = potFillMl(meal);
-  if (needMl > roomMl)
-    list.push({ code: 'potTooSmall', needMl, roomMl, instead: meal.method === 'pastaPot' ? ['homeDried', 'simmer'] : ['coldSoak'] });
-  return list;
+  if (needMl <= roomMl) return [];
+  return [{ code: 'potTooSmall', needMl, roomMl, instead: meal.method === 'pastaPot' ? ['homeDried', 'simmer'] : ['coldSoak'] }];
 }

@@ -30,36 +30,26 @@ const cook = { hot: true, simmerMin: 0, makeSafe: 'none', lidOff: false, drained
 
 /** A dish cooked another way: what the method changes, everything else stays. */
 export function withMethod(meal: Meal, method: Method): Meal {
-  const base: Meal = { ...meal, ...cook, method };
-  switch (method) {
-    case 'boilPour':
-      return { ...base, target: BOIL, restMin: 10, vessel: 'bag' };
-    case 'heatRest':
-      return { ...base, target: { kind: 'stopAt', targetC: REST_TARGET_C }, restMin: 10 };
-    case 'boilCozy':
-      return { ...base, target: BOIL, restMin: 15, vessel: 'pot' };
-    case 'simmer':
-      return { ...base, target: BOIL, simmerMin: RAW_SIMMER_MIN, restMin: 0, vessel: 'pot' };
-    case 'pastaPot': {
-      const waterMl = hold(meal.dryG * PASTA_ML_PER_G, LIMITS.waterMl);
-      const drainedMl = Math.max(0, waterMl - meal.dryG * REHYDRATE_ML_PER_G);
-      return { ...base, target: BOIL, waterMl, drainedMl, simmerMin: RAW_SIMMER_MIN, restMin: 0, lidOff: true, vessel: 'pot' };
-    }
-    case 'homeDried':
-      return { ...base, target: BOIL, waterMl: hold(meal.dryG * REHYDRATE_ML_PER_G, LIMITS.waterMl), restMin: 15, vessel: 'pot' };
-    case 'coldSoak':
-      return { ...base, hot: false, restMin: 60 };
-    case 'noCook':
-      return { ...base, hot: false, restMin: 0 };
-    case 'hotDrink':
-      return { ...base, target: { kind: 'stopAt', targetC: DRINK_TARGET_C }, restMin: 0 };
-    case 'meltSnow':
-      return { ...base, target: { kind: 'stopAt', targetC: LIMITS.targetC.min }, restMin: 0 };
-    case 'makeSafe':
-      return { ...base, target: BOIL, makeSafe: 'epa', restMin: 0 };
-    case 'doseForget':
-      return { ...base, target: BOIL, restMin: 12 };
-    case 'fry':
-      return { ...base, target: { kind: 'fry', minutes: FRY_MIN }, restMin: 0, lidOff: true, vessel: 'pot' };
-  }
+  return { ...meal, ...cook, method, ...CHANGES[method](meal) };
 }
+
+/** What a method changes in a dish. */
+const CHANGES: Record<Method, (meal: Meal) => Partial<Meal>> = {
+  boilPour: () => ({ target: BOIL, restMin: 10, vessel: 'bag' }),
+  heatRest: () => ({ target: { kind: 'stopAt', targetC: REST_TARGET_C }, restMin: 10 }),
+  boilCozy: () => ({ target: BOIL, restMin: 15, vessel: 'pot' }),
+  simmer: () => ({ target: BOIL, simmerMin: RAW_SIMMER_MIN, restMin: 0, vessel: 'pot' }),
+  pastaPot: ({ dryG }) => {
+    const waterMl = hold(dryG * PASTA_ML_PER_G, LIMITS.waterMl);
+    const drainedMl = Math.max(0, waterMl - dryG * REHYDRATE_ML_PER_G);
+    return { target: BOIL, waterMl, drainedMl, simmerMin: RAW_SIMMER_MIN, restMin: 0, lidOff: true, vessel: 'pot' };
+  },
+  homeDried: ({ dryG }) => ({ target: BOIL, waterMl: hold(dryG * REHYDRATE_ML_PER_G, LIMITS.waterMl), restMin: 15, vessel: 'pot' }),
+  coldSoak: () => ({ hot: false, restMin: 60 }),
+  noCook: () => ({ hot: false, restMin: 0 }),
+  hotDrink: () => ({ target: { kind: 'stopAt', targetC: DRINK_TARGET_C }, restMin: 0 }),
+  meltSnow: () => ({ target: { kind: 'stopAt', targetC: LIMITS.targetC.min }, restMin: 0 }),
+  makeSafe: () => ({ target: BOIL, makeSafe: 'epa', restMin: 0 }),
+  doseForget: () => ({ target: BOIL, restMin: 12 }),
+  fry: () => ({ target: { kind: 'fry', minutes: FRY_MIN }, restMin: 0, lidOff: true, vessel: 'pot' }),
+};

@@ -35,8 +35,12 @@ export function lookProblem(item: Readings, look: Look): LookProblem | undefined
   if (look.how === 'risen' && !looks.some((l) => l.how === 'marked')) return { code: 'noMark' };
   if (look.how === 'burnt' && look.minutes * look.gPerMin > netG)
     return { code: 'moreThanItHolds', fuelG: look.minutes * look.gPerMin, netG };
-  if (look.how !== 'weighed') return undefined;
-  const { grossG } = look;
+  return look.how === 'weighed' ? weightProblem(item, look.grossG) : undefined;
+}
+
+/** A weight that is lighter than the empty container, or heavier than the full one. */
+function weightProblem(item: Readings, grossG: number): LookProblem | undefined {
+  const { kind, netG } = item;
   const slackG = item.tareG === null ? USUAL_TARE_SLACK_G : SCALE_SLACK_G;
   const tareG = item.tareG ?? emptyG(kind, netG);
   if (grossG < tareG - slackG) return { code: 'lighterThanEmpty', grossG, tareG };

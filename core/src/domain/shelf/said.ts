@@ -72,8 +72,16 @@ export function readSaid(text: string, on: string, id: string, units: SaidUnits 
     looks.push(...read.value.looks);
   }
   const isNew = parts.some((p) => NEW.test(p));
-  for (const said of looks) {
-    const look = isNew && 'used' in said ? { ...said, used: false } : said;
+  return looksAdded(
+    item,
+    looks.map((look) => (isNew && 'used' in look ? { ...look, used: false } : look)),
+  );
+}
+
+/** The container with what was said of it written down, where it may be so. */
+function looksAdded(begun: ShelfItem, looks: readonly Look[]): Result<ShelfItem, SaidProblem> {
+  let item = begun;
+  for (const look of looks) {
     const problem = lookProblem(item, look);
     if (problem) return refused({ code: 'badLook', problem });
     const looked = withLook(item, look);

@@ -56,28 +56,47 @@ const KEEP = { tare: [0, 1, 0, 0], mark: [0, 0, 1, 0], flow: [0, 0, 0, 1] };
  * are one linear estimate: a doubtful tare stays as doubtful however often it is weighed, and a burner's flow is off for all burns alike.
  */
 export function stockOf(item: ShelfItem): Stock {
-  let state = asBought(item);
-  let asks: Disagreement | undefined;
-  let told = wasSeenFull(item);
+  let known: Known = { state: asBought(item), told: wasSeenFull(item) };
   item.looks.forEach((look, i) => {
-    const drawn = drawnBy(look);
-    if (drawn) state = mapped(state, [[1, 0, 0, -drawn.fuelG], KEEP.tare, KEEP.mark, KEEP.flow], [-drawn.fuelG, 0, 0, 0]);
-    else if (look.how === 'joined') state = poured(state, look.fuelG);
-    else if (look.how === 'marked') state = mapped(state, [FUEL, KEEP.tare, FUEL, KEEP.flow]);
-    const says = readingOf(item, look);
-    if (!says) return;
-    const expected = projected(state, says.of);
-    const byG = says.more * (says.reading.massG - expected.mean);
-    const isFar = told && Math.abs(byG) > TOO_FAR_SD * Math.hypot(expected.sd, says.reading.sdG);
-    const isUsed = 'used' in look && look.used;
-    if (isFar && (byG > 0 || !isUsed)) asks ??= { look: i, byG };
-    // heavier than it can be: what was thought before is less, and counts until it is answered
-    if (isFar && byG > 0) return;
-    if (isUsed || isFar || !told) state = forgotten(state, 0, item.netG / 2, ANYTHING_G);
-    state = read(state, says.of, says.reading.massG, says.reading.sdG);
-    told = true;
+    known = looked(item, { ...known, state: changedBy(look, known.state) }, look, i);
   });
-  return stockIn(item, state, !told, asks);
+  return stockIn(item, known.state, !known.told, known.asks);
+}
+
+/** What is known of a container so far. */
+interface Known {
+  state: Gaussian;
+  /** Something has said how much is in it. */
+  told: boolean;
+  asks?: Disagreement;
+}
+
+/** What happened to the container at a look: burnt from, poured over, its water line marked. */
+function changedBy(look: Look, state: Gaussian): Gaussian {
+  const drawn = drawnBy(look);
+  if (drawn) return mapped(state, [[1, 0, 0, -drawn.fuelG], KEEP.tare, KEEP.mark, KEEP.flow], [-drawn.fuelG, 0, 0, 0]);
+  if (look.how === 'joined') return poured(state, look.fuelG);
+  return look.how === 'marked' ? mapped(state, [FUEL, KEEP.tare, FUEL, KEEP.flow]) : state;
+}
+
+/** Some of it was used since the reading before. */
+const wasUsed = (look: Look): boolean => 'used' in look && look.used;
+
+/** What a look adds to what is known. */
+function looked(item: ShelfItem, known: Known, look: Look, at: number): Known {
+  const says = readingOf(item, look);
+  if (!says) return known;
+  const { state, told } = known;
+  const expected = projected(state, says.of);
+  const byG = says.more * (says.reading.massG - expected.mean);
+  const isFar = told && Math.abs(byG) > TOO_FAR_SD * Math.hypot(expected.sd, says.reading.sdG);
+  const isUsed = wasUsed(look);
+  const asks = known.asks ?? (isFar && (byG > 0 || !isUsed) ? { look: at, byG } : undefined);
+  // heavier than it can be: what was thought before is less, and counts until it is answered
+  if (isFar && byG > 0) return { ...known, asks };
+  const isStale = isUsed || isFar || !told;
+  const open = isStale ? forgotten(state, 0, item.netG / 2, ANYTHING_G) : state;
+  return { state: read(open, says.of, says.reading.massG, says.reading.sdG), told: true, asks };
 }
 
 /** Was it still full when looks at it began? One that had been opened before holds nobody knows what. */
@@ -123,16 +142,9 @@ interface Says {
   more: 1 | -1;
 }
 function readingOf(item: ShelfItem, look: Look): Says | undefined {
-  const gross = (reading: Reading): Says => ({ of: GROSS, reading, more: 1 });
+  const gross = grossRead(item, look);
+  if (gross) return { of: GROSS, reading: gross, more: 1 };
   switch (look.how) {
-    case 'weighed':
-      return gross({ massG: look.grossG, sdG: look.scaleSdG });
-    case 'balanced':
-      return gross(balancedGross(look));
-    case 'floated': {
-      const floated = floatedGross({ ...cylinderOf(item), lowMm: look.lowMm, highMm: look.highMm });
-      return floated.ok ? gross(floated.value) : undefined;
-    }
     case 'risen':
       return { of: RISEN, reading: goneSinceMark(cylinderOf(item).diameterMm, look.risenMm), more: -1 };
     case 'counted': {
@@ -143,12 +155,18 @@ function readingOf(item: ShelfItem, look: Look): Says | undefined {
       const massG = look.fuelMl * densityOf(item);
       return { of: FUEL, reading: { massG, sdG: Math.max(MEASURE_SD.leastG, MEASURE_SD.share * massG) }, more: 1 };
     }
-    case 'marked':
-    case 'burnt':
-    case 'walked':
-    case 'joined':
+    default:
       return undefined;
   }
+}
+
+/** The weight as it stands that a look reads, by whatever way. */
+function grossRead(item: ShelfItem, look: Look): Reading | undefined {
+  if (look.how === 'weighed') return { massG: look.grossG, sdG: look.scaleSdG };
+  if (look.how === 'balanced') return balancedGross(look);
+  if (look.how !== 'floated') return undefined;
+  const floated = floatedGross({ ...cylinderOf(item), lowMm: look.lowMm, highMm: look.highMm });
+  return floated.ok ? floated.value : undefined;
 }
 
 /** Of what a bottle holds, g/mL; 1 where nothing is poured. */

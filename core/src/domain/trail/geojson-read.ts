@@ -37,46 +37,60 @@ function readObject(file: TrackFile, object: unknown, at: string, depth: number,
   const type = isObject(object) ? object['type'] : undefined;
   if (!isObject(object) || typeof type !== 'string' || depth > DEEPEST)
     return { code: 'notGeoJson', type: typeof type === 'string' ? type : typeof object };
-  const members = (key: string): GeoJsonProblem | undefined => {
-    for (const [i, member] of listOf(object[key]).entries()) {
-      const problem = readObject(file, member, `${at}${key}[${i}].`, depth + 1, name);
-      if (problem) return problem;
-    }
-    return undefined;
-  };
-  switch (type) {
-    case 'FeatureCollection':
-      return members('features');
-    case 'GeometryCollection':
-      return members('geometries');
-    case 'Feature': {
-      const properties = isObject(object['properties']) ? object['properties'] : {};
-      const called = typeof properties['name'] === 'string' ? properties['name'].trim() : '';
-      return object['geometry'] === null ? undefined : readObject(file, object['geometry'], `${at}geometry.`, depth + 1, called);
-    }
-    case 'Point':
-      return readPositions(file, [object['coordinates']], `${at}coordinates`, (points) =>
-        points.forEach((p) => putWaypoint(file, name, p)),
-      );
-    case 'MultiPoint':
-      return readPositions(file, object['coordinates'], `${at}coordinates`, (points) => points.forEach((p) => putWaypoint(file, name, p)));
-    case 'LineString':
-      return readPositions(file, object['coordinates'], `${at}coordinates`, (points) => putLine(file, { kind: 'track', name, points }));
-    case 'MultiLineString':
-      return readPositions(file, listOf(object['coordinates']).flatMap(listOf), `${at}coordinates`, (points) =>
-        putLine(file, { kind: 'track', name, points }),
-      );
-    case 'Polygon':
-    case 'MultiPolygon':
-      return undefined;
-    default:
-      return { code: 'notGeoJson', type };
-  }
+  const members = MEMBERS.get(type);
+  if (members) return readMembers(file, object[members], `${at}${members}`, depth + 1, name);
+  if (type === 'Feature')
+    return object['geometry'] === null ? undefined : readObject(file, object['geometry'], `${at}geometry.`, depth + 1, nameOf(object));
+  const geometry = GEOMETRIES.get(type);
+  return geometry ? readPositions(file, geometry(object['coordinates'], name), `${at}coordinates`) : { code: 'notGeoJson', type };
 }
 
-function readPositions(file: TrackFile, list: unknown, at: string, take: (points: TrackPoint[]) => void): GeoJsonProblem | undefined {
+function readMembers(file: TrackFile, members: unknown, at: string, depth: number, name: string): GeoJsonProblem | undefined {
+  for (const [i, member] of listOf(members).entries()) {
+    const problem = readObject(file, member, `${at}[${i}].`, depth, name);
+    if (problem) return problem;
+  }
+  return undefined;
+}
+
+/** Where the objects of a collection stand. */
+const MEMBERS = new Map([
+  ['FeatureCollection', 'features'],
+  ['GeometryCollection', 'geometries'],
+]);
+
+function nameOf({ properties }: Record<string, unknown>): string {
+  const name = isObject(properties) ? properties['name'] : undefined;
+  return typeof name === 'string' ? name.trim() : '';
+}
+
+/** The positions of a geometry, and what they are in the file. */
+interface Geometry {
+  positions: unknown;
+  put: (file: TrackFile, points: TrackPoint[]) => void;
+}
+const places = (positions: unknown, name: string): Geometry => ({
+  positions,
+  put: (file, points) => points.forEach((p) => putWaypoint(file, name, p)),
+});
+const track = (positions: unknown, name: string): Geometry => ({
+  positions,
+  put: (file, points) => putLine(file, { kind: 'track', name, points }),
+});
+/** An area is no way and no place. */
+const area = (): Geometry => ({ positions: [], put: () => undefined });
+const GEOMETRIES = new Map<string, (coordinates: unknown, name: string) => Geometry>([
+  ['Point', (coordinates, name) => places([coordinates], name)],
+  ['MultiPoint', places],
+  ['LineString', track],
+  ['MultiLineString', (coordinates, name) => track(listOf(coordinates).flatMap(listOf), name)],
+  ['Polygon', area],
+  ['MultiPolygon', area],
+]);
+
+function readPositions(file: TrackFile, { positions, put }: Geometry, at: string): GeoJsonProblem | undefined {
   const points: TrackPoint[] = [];
-  for (const [i, position] of listOf(list).entries()) {
+  for (const [i, position] of listOf(positions).entries()) {
     const [longitudeDeg, latitudeDeg, altitudeM] = listOf(position);
     const isFound = typeof longitudeDeg === 'number' && typeof latitudeDeg === 'number' && isPlace(latitudeDeg, longitudeDeg);
     const isHigh = altitudeM === undefined || altitudeM === null || (typeof altitudeM === 'number' && isHeight(altitudeM));
@@ -85,6 +99,6 @@ function readPositions(file: TrackFile, list: unknown, at: string, take: (points
     if (typeof altitudeM === 'number') putHeight(file, point, altitudeM);
     points.push(point);
   }
-  take(points);
+  put(file, points);
   return undefined;
 }

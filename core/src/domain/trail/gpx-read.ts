@@ -32,6 +32,15 @@ export function readGpx(text: string, progress: (share: number) => void = () => 
   let line: TrackLine | undefined;
   let point: TrackPoint | undefined;
   let called = '';
+  const named = (parent: string, said: string): void => {
+    if (point && parent === 'wpt') called = said;
+    if (line && LINES.has(parent)) line.name = said;
+  };
+  const ended = (element: string, at: TrackPoint): void => {
+    if (element === 'wpt') putWaypoint(gpx, called, at);
+    else line?.points.push(at);
+    point = undefined;
+  };
   const walked = walkXml<GpxProblem>(
     text,
     {
@@ -54,13 +63,8 @@ export function readGpx(text: string, progress: (share: number) => void = () => 
           if (said === '' || !isHeight(altitudeM)) return { code: 'badHeight', line: at, element: parent, found: said };
           putHeight(gpx, point, altitudeM);
         }
-        if (name === 'name' && point && parent === 'wpt') called = said;
-        if (name === 'name' && line && LINES.has(parent)) line.name = said;
-        if (POINTS.has(name) && point) {
-          if (name === 'wpt') putWaypoint(gpx, called, point);
-          else line?.points.push(point);
-          point = undefined;
-        }
+        if (name === 'name') named(parent, said);
+        if (POINTS.has(name) && point) ended(name, point);
         if (LINES.has(name) && line) {
           putLine(gpx, line);
           line = undefined;

@@ -27,14 +27,10 @@ export function readKml(text: string, progress: (share: number) => void = () => 
         return undefined;
       },
       closed: ({ name: element, parent = '', line }, said) => {
-        const isTuples = element === 'coordinates' && (parent === 'LineString' || parent === 'Point');
-        if (isTuples || (element === 'coord' && parent === 'Track')) {
-          const tuples = isTuples ? said.split(/\s+/).map((t) => t.split(',')) : [said.split(/\s+/)];
-          for (const tuple of tuples) {
-            const point = pointOf(kml, tuple);
-            if (!point) return { code: 'badCoordinates', line, found: tuple.join(',') };
-            (parent === 'Point' ? places : points).push(point);
-          }
+        for (const tuple of tuplesIn(element, parent, said)) {
+          const point = pointOf(kml, tuple);
+          if (!point) return { code: 'badCoordinates', line, found: tuple.join(',') };
+          (parent === 'Point' ? places : points).push(point);
         }
         if (element === 'name' && parent === 'Placemark') name = said;
         if (element === 'Placemark') {
@@ -48,6 +44,12 @@ export function readKml(text: string, progress: (share: number) => void = () => 
   );
   if (!walked.ok) return walked;
   return kml.lines.length || kml.waypoints.length ? done(kml) : refused({ code: 'nothingInIt' });
+}
+
+/** The positions that an element holds: several parted by commas in a line or point, one parted by spaces in a track. */
+function tuplesIn(element: string, parent: string, said: string): string[][] {
+  if (element === 'coordinates' && (parent === 'LineString' || parent === 'Point')) return said.split(/\s+/).map((t) => t.split(','));
+  return element === 'coord' && parent === 'Track' ? [said.split(/\s+/)] : [];
 }
 
 /** Longitude, latitude and perhaps height, as they stand in a tuple; undefined where that is no place. */

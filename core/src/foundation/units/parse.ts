@@ -56,13 +56,10 @@ function parseSum(text: string, quantity: Quantity, fallback: Unit): Parsed {
   let total = 0;
   let last: { unit: Unit; unitTyped: boolean } | undefined;
   while (rest !== '') {
-    const m = NUMBER.exec(rest);
-    const number = m ? readNumber(m) : Number.NaN;
-    if (!m || !Number.isFinite(number)) return refused({ code: 'noNumber' });
-    rest = rest.slice(m[0].length).trimStart();
-    const name = /^[^\d+−-]*(?:(?<=cm)3)?/.exec(rest)?.[0] ?? '';
-    rest = rest.slice(name.length).trimStart();
-    const typed = name.trim();
+    const part = takePart(rest);
+    if (!part) return refused({ code: 'noNumber' });
+    const { number, typed } = part;
+    ({ rest } = part);
     if (typed === '' && (rest !== '' || last)) return refused({ code: 'noNumber' });
     const unit = typed === '' ? fallback : findUnit(typed, quantity);
     if (!unit) return unknown(typed, quantity);
@@ -70,6 +67,16 @@ function parseSum(text: string, quantity: Quantity, fallback: Unit): Parsed {
     last = { unit, unitTyped: typed !== '' };
   }
   return last ? done({ value: total, ...last }) : refused({ code: 'noNumber' });
+}
+
+/** The number that a text begins with, the name of a unit behind it, and what follows both. */
+function takePart(text: string): { number: number; typed: string; rest: string } | undefined {
+  const m = NUMBER.exec(text);
+  const number = m ? readNumber(m) : Number.NaN;
+  if (!m || !Number.isFinite(number)) return undefined;
+  const behind = text.slice(m[0].length).trimStart();
+  const name = /^[^\d+−-]*(?:(?<=cm)3)?/.exec(behind)?.[0] ?? '';
+  return { number, typed: name.trim(), rest: behind.slice(name.length).trimStart() };
 }
 
 function unknown(typed: string, quantity: Quantity): Parsed {

@@ -27,32 +27,45 @@ const DAYS_BEFORE = { dry: 10, burnTest: 14, bagPortions: 3, markBottles: 3, che
 
 /** The list, in the order of its days. What is posted is bagged before it is posted. */
 export function homeWork(rack: Rack, trip: Trip, plan: Plan): HomeWork[] {
-  const before = (days: number): string => dateOfDay(trip.startDate, 1 - days);
-  const work: HomeWork[] = [];
-  const add = (id: string, by: string, task: HomeTask): void => void work.push({ id, by, task });
-  const dried = menuMeals(trip).filter((m) => m.homeMin > 0);
-  if (dried.length)
-    add('dry', before(DAYS_BEFORE.dry), {
-      code: 'dry',
-      minutes: dried.reduce((s, m) => s + m.homeMin, 0),
-      dishes: dried.map((m) => m.name),
-    });
-  for (const s of stopSheets(trip, plan)) {
-    const packets = s.packets.reduce((n, p) => n + p.count, 0);
-    const due = s.postBy ?? before(DAYS_BEFORE.bagPortions);
-    if (packets && s.supply !== 'shop') add(`bag ${s.stopId}`, due, { code: 'bagPortions', stop: s.stop, packets });
-    if (s.postBy) add(`post ${s.stopId}`, s.postBy, { code: 'post', stop: s.stop, note: s.boxNote });
-  }
-  const bottles = Math.max(0, ...plan.carries.map((c) => c.containers.filter((x) => x.kind === 'bottle').length));
-  const spirit = fuelById(trip.kit.fuelId).kind === 'alcohol';
-  if (bottles) add('bottles', before(DAYS_BEFORE.markBottles), { code: 'markBottles', count: bottles });
-  if (spirit) add('measure', before(DAYS_BEFORE.checkMeasure), { code: 'checkMeasure', measureMl: trip.kit.measureMl });
-  if (trip.cupMarkMl !== null) add('cup', before(DAYS_BEFORE.checkMeasure), { code: 'checkCup', markMl: trip.cupMarkMl });
-  if (trip.kit.burnerId !== 'none' && !ownBurner(trip.kit)) {
-    const name = rack.kits.find((k) => k.id === trip.rackKitId)?.name ?? trip.kit.pot.name;
-    add('test', before(DAYS_BEFORE.burnTest), { code: 'burnTest', kit: name });
-  }
-  const own = plan.carries.flatMap((c) => c.taken).length;
-  if (own) add('weigh', before(DAYS_BEFORE.weighCans), { code: 'weighCans', count: own });
+  const work = [...foodWork(trip, plan), ...fuelWork(trip, plan), ...testWork(rack, trip)];
   return work.sort((a, b) => a.by.localeCompare(b.by) || a.id.localeCompare(b.id));
+}
+
+/** A task so many days before leaving. */
+const before = (trip: Trip, days: number, id: string, task: HomeTask): HomeWork => ({ id, by: dateOfDay(trip.startDate, 1 - days), task });
+
+/** Drying, bagging and posting. */
+function foodWork(trip: Trip, plan: Plan): HomeWork[] {
+  const work: HomeWork[] = [];
+  const dried = menuMeals(trip).filter((m) => m.homeMin > 0);
+  const minutes = dried.reduce((s, m) => s + m.homeMin, 0);
+  if (dried.length) work.push(before(trip, DAYS_BEFORE.dry, 'dry', { code: 'dry', minutes, dishes: dried.map((m) => m.name) }));
+  for (const { stopId, stop, supply, packets, postBy, boxNote } of stopSheets(trip, plan)) {
+    const count = packets.reduce((n, p) => n + p.count, 0);
+    const bag = before(trip, DAYS_BEFORE.bagPortions, `bag ${stopId}`, { code: 'bagPortions', stop, packets: count });
+    if (count && supply !== 'shop') work.push({ ...bag, by: postBy ?? bag.by });
+    if (postBy) work.push({ id: `post ${stopId}`, by: postBy, task: { code: 'post', stop, note: boxNote } });
+  }
+  return work;
+}
+
+/** Marks on what measures, and the weights of one's own containers. */
+function fuelWork(trip: Trip, plan: Plan): HomeWork[] {
+  const { kit, cupMarkMl } = trip;
+  const work: HomeWork[] = [];
+  const bottles = Math.max(0, ...plan.carries.map((c) => c.containers.filter((x) => x.kind === 'bottle').length));
+  if (bottles) work.push(before(trip, DAYS_BEFORE.markBottles, 'bottles', { code: 'markBottles', count: bottles }));
+  if (fuelById(kit.fuelId).kind === 'alcohol')
+    work.push(before(trip, DAYS_BEFORE.checkMeasure, 'measure', { code: 'checkMeasure', measureMl: kit.measureMl }));
+  if (cupMarkMl !== null) work.push(before(trip, DAYS_BEFORE.checkMeasure, 'cup', { code: 'checkCup', markMl: cupMarkMl }));
+  const own = plan.carries.flatMap((c) => c.taken).length;
+  if (own) work.push(before(trip, DAYS_BEFORE.weighCans, 'weigh', { code: 'weighCans', count: own }));
+  return work;
+}
+
+/** A burn test of a kit that was never tested. */
+function testWork(rack: Rack, trip: Trip): HomeWork[] {
+  if (trip.kit.burnerId === 'none' || ownBurner(trip.kit)) return [];
+  const kit = rack.kits.find((k) => k.id === trip.rackKitId)?.name ?? trip.kit.pot.name;
+  return [before(trip, DAYS_BEFORE.burnTest, 'test', { code: 'burnTest', kit })];
 }

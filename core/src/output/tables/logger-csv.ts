@@ -117,36 +117,46 @@ const celsius = (x: number, unit: TemperatureUnit): number => (unit === '°F' ? 
 export function curveOf({ rows }: LoggerTable, choice: LoggerChoice): LoggerCurve {
   const points: CurvePoint[] = [];
   const bad: LoggerCurve['bad'] = [];
-  let last = Number.NEGATIVE_INFINITY;
   let days = 0;
   for (const { line, cells } of rows) {
-    const [timeCell, warmCell] = [cells[choice.timeColumn] ?? '', cells[choice.temperatureColumn] ?? ''];
-    const clock = choice.timeUnit === 'clock';
-    const said = clock ? clockS(timeCell) : numberOf(timeCell);
-    const warm = numberOf(warmCell);
-    const refuse = (code: LoggerLineProblem['code'], found: string): void => void bad.push({ line, problem: { code, found } });
-    if (said === undefined) refuse('noTime', timeCell);
-    else if (warm === undefined) refuse('noTemperature', warmCell);
-    else {
-      let s = clock ? said + days * DAY_S : said * PER_S[choice.timeUnit as Exclude<TimeUnit, 'clock'>];
-      // past midnight the clock begins anew
-      if (clock && s < last - DAY_S / 2) {
-        days++;
-        s += DAY_S;
-      }
-      const c = celsius(warm, choice.temperatureUnit);
-      if (s < last) refuse('backwards', timeCell);
-      else if (c < LIMITS.curveC.min || c > LIMITS.curveC.max) refuse('outside', warmCell);
-      else {
-        points.push({ s, c });
-        last = s;
-      }
+    const lastS = points.at(-1)?.s ?? Number.NEGATIVE_INFINITY;
+    const read = readLine(cells, choice, days, lastS);
+    if (!read.ok) {
+      bad.push({ line, problem: read.problem });
+      continue;
     }
+    ({ days } = read.value);
+    points.push(read.value.point);
   }
   const from = points[0]?.s ?? 0;
   const every = Math.ceil(points.length / MOST.curvePoints);
   const kept = points.filter((_, i) => i % Math.max(1, every) === 0).map((p) => ({ s: p.s - from, c: p.c }));
   return { points: kept.filter((p) => p.s <= LIMITS.curveS.max), read: points.length, bad };
+}
+
+/** One line, `days` of the clock after the first, behind a point at `lastS`. */
+function readLine(
+  cells: readonly string[],
+  choice: LoggerChoice,
+  days: number,
+  lastS: number,
+): Result<{ point: CurvePoint; days: number }, LoggerLineProblem> {
+  const [timeCell, warmCell] = [cells[choice.timeColumn] ?? '', cells[choice.temperatureColumn] ?? ''];
+  const warm = numberOf(warmCell);
+  const said = choice.timeUnit === 'clock' ? clockS(timeCell) : numberOf(timeCell);
+  if (said === undefined) return refused({ code: 'noTime', found: timeCell });
+  if (warm === undefined) return refused({ code: 'noTemperature', found: warmCell });
+  const clock = choice.timeUnit === 'clock' ? sinceMidnight(said, days, lastS) : { s: said * PER_S[choice.timeUnit], days };
+  const c = celsius(warm, choice.temperatureUnit);
+  if (clock.s < lastS) return refused({ code: 'backwards', found: timeCell });
+  if (c < LIMITS.curveC.min || c > LIMITS.curveC.max) return refused({ code: 'outside', found: warmCell });
+  return done({ point: { s: clock.s, c }, days: clock.days });
+}
+
+/** Seconds since the first midnight; past midnight the clock begins anew. */
+function sinceMidnight(clockS: number, days: number, lastS: number): { s: number; days: number } {
+  const s = clockS + days * DAY_S;
+  return s < lastS - DAY_S / 2 ? { s: s + DAY_S, days: days + 1 } : { s, days };
 }
 
 /** When a curve first stands at a temperature, s; undefined where it never does. */

@@ -137,8 +137,7 @@ function readPiece(row: Record<string, string>, id: string): RowRead<Piece> {
   const { values, problems } = numbersOf(row, NUMBERS);
   const role = ROLES.find((r) => r === row['role']);
   if (!role) problems.push({ code: 'notOneOf', column: 'role', found: row['role'], allowed: ROLES });
-  if (!row['name']) problems.push({ code: 'empty', column: 'name' });
-  if (!row['massG']) problems.push({ code: 'empty', column: 'massG' });
+  problems.push(...['name', 'massG'].filter((column) => !row[column]).map((column): CellProblem => ({ code: 'empty', column })));
   if (problems.length) return refused({ code: 'badRow', cells: problems });
   const words = Object.fromEntries(WORDS.flatMap((w) => (row[w] ? [[w, row[w]]] : [])));
   const { shape, rest } = shapeOf(values);
@@ -164,17 +163,20 @@ const LISTS: Record<string, readonly string[]> = { burnerId: BURNERS.map((b) => 
 /** The shape that the filled measures describe, and the numbers that are none of it. */
 function shapeOf(values: Record<string, number>): { shape: Shape | undefined; rest: Record<string, number> } {
   const rest = Object.fromEntries(Object.entries(values).filter(([k]) => !(SHAPE_COLUMNS as readonly string[]).includes(k)));
-  const { diameterMm, heightMm, innerDiameterMm, innerHeightMm, lengthMm, widthMm, thicknessMm, volumeMl } = values;
-  const shape = ((): Shape | undefined => {
-    if (diameterMm && heightMm && innerDiameterMm && innerHeightMm)
-      return { kind: 'vessel', diameterMm, heightMm, innerDiameterMm, innerHeightMm };
-    if (diameterMm && heightMm) return { kind: 'cylinder', diameterMm, heightMm };
-    if (lengthMm && widthMm && heightMm) return { kind: 'box', lengthMm, widthMm, heightMm };
-    if (lengthMm && heightMm && thicknessMm) return { kind: 'sheet', lengthMm, heightMm, thicknessMm };
-    return volumeMl ? { kind: 'soft', volumeMl } : undefined;
-  })();
-  return { shape, rest };
+  const found = MEASURES.find(([, columns]) => columns.every((c) => values[c]));
+  if (!found) return { shape: undefined, rest };
+  const [kind, columns] = found;
+  return { shape: { kind, ...Object.fromEntries(columns.map((c) => [c, values[c]])) } as Shape, rest };
 }
+
+/** The measures of each kind of shape; the first that are all there decide. */
+const MEASURES: readonly [Shape['kind'], readonly (typeof SHAPE_COLUMNS)[number][]][] = [
+  ['vessel', ['diameterMm', 'heightMm', 'innerDiameterMm', 'innerHeightMm']],
+  ['cylinder', ['diameterMm', 'heightMm']],
+  ['box', ['lengthMm', 'widthMm', 'heightMm']],
+  ['sheet', ['lengthMm', 'heightMm', 'thicknessMm']],
+  ['soft', ['volumeMl']],
+];
 
 interface KitRow {
   kit: string;

@@ -1,5 +1,5 @@
 import { isDone } from '../../physics/burn';
-import { burnerById, hasShutOff, isGas, wallsInCan, type BurnerFamily } from '../../domain/catalogue';
+import { burnerById, hasShutOff, isGas, wallsInCan, type Burner, type BurnerFamily } from '../../domain/catalogue';
 import { fuelById } from '../../physics/fuel';
 import { isTinned } from '../../domain/menu';
 import type { Kit, Meal, Trip } from '../../domain/model';
@@ -124,45 +124,55 @@ export function procedureOf(
   const burner = burnerById(kit.burnerId);
   if (burner.family === 'none') return [];
   const handling = HANDLING[burner.family];
-  const { burn, facts } = planned;
   const setting = hasShutOff(burner) || burner.family === 'simmerAlcohol' ? kit.flameSetting : null;
-  const fried = meal.target.kind === 'fry';
-  const poison: Hazard[] = methanolIn(kit) ? ['methanolPoison'] : [];
-  const screen = kit.windscreen === 'none' ? 'none' : isGas(burner) && !wallsInCan(kit.windscreen, burner) ? 'open' : 'round';
-  const heated: Step = fried
-    ? step(
-        { code: 'pan', minutes: meal.target.kind === 'fry' ? meal.target.minutes : 0 },
-        ['neverLeave', 'fatBurns', 'hotHandles'],
-        burn.durationS,
-      )
-    : step({ code: 'heat', targetC: burn.targetC, rolling: facts.rolling }, ['neverLeave', 'boilsOver', 'tired'], heatS(planned));
-  const hold =
-    facts.holdS > 0 && !fried
-      ? [step({ code: 'hold', minutes: facts.holdS / 60, rolling: facts.rolling }, ['boilsOver'], facts.holdS)]
-      : [];
-  const food = meal.dryG > 0 && !fried && meal.simmerMin === 0 && !isTinned(meal);
+  const isFried = meal.target.kind === 'fry';
   return [
-    step({ code: 'place', screen }, ['noTent', 'levelGround', ...(isGas(burner) && screen === 'round' ? (['screenOffCan'] as const) : [])]),
-    ...(fried ? [] : [waterStep(meal, day)]),
-    ...handling.before(kit, planned).map((s, i) => (i === 0 ? { ...s, hazards: [...s.hazards, ...poison] } : s)),
+    placeStep(kit, burner),
+    ...(isFried ? [] : [waterStep(meal, day)]),
+    ...fuelSteps(handling, kit, planned),
     ...handling.light(planned),
     step({ code: 'potOn', setting }, ['hotHandles', 'neverMoveLit']),
-    heated,
-    ...hold,
+    ...heatSteps(meal, planned),
     step({ code: 'out', family: burner.family }, handling.outHazards),
-    ...(food ? [step({ code: 'stirIn', dryG: meal.dryG }, ['cleanHands', 'steamScalds'])] : []),
-    ...(food && (meal.method === 'boilCozy' || meal.method === 'homeDried')
-      ? [
-          step(
-            { code: 'wrap' },
-            handling.outHazards.filter((h) => h === 'flameUnseen'),
-          ),
-        ]
-      : []),
-    ...(meal.restMin > 0 && !fried ? [step({ code: 'rest', minutes: meal.restMin }, ['hotHandles'], meal.restMin * 60)] : []),
+    ...(isFried ? [] : restSteps(meal, handling)),
     step({ code: 'eat' }, ['steamScalds', 'cleanHands']),
     step({ code: 'after', family: burner.family }, [...handling.afterHazards, 'animals']),
   ];
+}
+
+function placeStep({ windscreen }: Kit, burner: Burner): Step {
+  const screen = windscreen === 'none' ? 'none' : isGas(burner) && !wallsInCan(windscreen, burner) ? 'open' : 'round';
+  const offCan: Hazard[] = isGas(burner) && screen === 'round' ? ['screenOffCan'] : [];
+  return step({ code: 'place', screen }, ['noTent', 'levelGround', ...offCan]);
+}
+
+/** How the burner is filled; what is poisonous is said where it is first touched. */
+function fuelSteps(handling: Handling, kit: Kit, planned: PlannedMeal): Step[] {
+  const [first, ...others] = handling.before(kit, planned);
+  return [methanolIn(kit) ? { ...first, hazards: [...first.hazards, 'methanolPoison'] } : first, ...others];
+}
+
+/** Until it is hot, and what is held after that. */
+function heatSteps({ target }: Meal, planned: PlannedMeal): Step[] {
+  const { burn, facts } = planned;
+  const { holdS, rolling } = facts;
+  if (target.kind === 'fry')
+    return [step({ code: 'pan', minutes: target.minutes }, ['neverLeave', 'fatBurns', 'hotHandles'], burn.durationS)];
+  const heated = step({ code: 'heat', targetC: burn.targetC, rolling }, ['neverLeave', 'boilsOver', 'tired'], heatS(planned));
+  return holdS > 0 ? [heated, step({ code: 'hold', minutes: holdS / 60, rolling }, ['boilsOver'], holdS)] : [heated];
+}
+
+/** Food into hot water, wrapped up where the method says so, and left to stand. */
+function restSteps(meal: Meal, { outHazards }: Handling): Step[] {
+  const { dryG, method, restMin } = meal;
+  const steps: Step[] = [];
+  if (dryG > 0 && meal.simmerMin === 0 && !isTinned(meal)) {
+    steps.push(step({ code: 'stirIn', dryG }, ['cleanHands', 'steamScalds']));
+    const unseen = outHazards.filter((h) => h === 'flameUnseen');
+    if (method === 'boilCozy' || method === 'homeDried') steps.push(step({ code: 'wrap' }, unseen));
+  }
+  if (restMin > 0) steps.push(step({ code: 'rest', minutes: restMin }, ['hotHandles'], restMin * 60));
+  return steps;
 }
 
 /** Time until the target is reached: what is held after it has a timer of its own. A burn that fails is not timed. */

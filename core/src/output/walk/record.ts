@@ -148,14 +148,7 @@ function recordOf(carry: CarryPlan, { events, left, burntG }: Part): CarryRecord
  * is kept, its id the line of the log; a burn with a spill, a relight or a second dish beside it tells nothing of one burn and is left out.
  */
 export function benchTestsOf(trip: Trip, plan: Plan, kitName: string): BenchTest[] {
-  const log = inOrder(trip.walk?.log ?? []);
-  const readings = log.flatMap((e, i) => (e.kind === 'weighed' ? [i] : []));
-  return readings.slice(1).flatMap((to, n) => {
-    const [from, between] = [log[readings[n]], log.slice(readings[n] + 1, to)];
-    const after = log[to];
-    const [only] = between.filter((e) => e.kind !== 'skipped');
-    if (from.kind !== 'weighed' || after.kind !== 'weighed' || only?.kind !== 'cooked' || only.clockS === undefined) return [];
-    if (between.some((e) => e !== only && e.kind !== 'skipped') || from.fuelG - after.fuelG < 0.1) return [];
+  return burnsAlone(inOrder(trip.walk?.log ?? [])).flatMap(({ only, burntG, sdG }) => {
     const day = plan.days[only.day - 1];
     const meal = day.meals[only.meal];
     const stop = plan.carries.find((c) => c.days.some((d) => d.day === only.day))?.fromStop ?? 0;
@@ -166,13 +159,34 @@ export function benchTestsOf(trip: Trip, plan: Plan, kitName: string): BenchTest
       waterMl: only.waterMl,
       altitudeM: day.altitudeM,
       wind: only.wind ?? ({ kind: 'flame', mps: day.windMps } as const),
-      scale: { ...usual.scale, ownSdG: Math.max(LIMITS.scaleSdG.min, Math.hypot(from.sdG, after.sdG) / Math.SQRT2) },
+      scale: { ...usual.scale, ownSdG: Math.max(LIMITS.scaleSdG.min, sdG / Math.SQRT2) },
     };
-    const read = { fuel: { how: 'told', burntG: from.fuelG - after.fuelG }, seconds: only.clockS, end: 'reached' } as const;
+    const read = { fuel: { how: 'told', burntG }, seconds: only.clockS, end: 'reached' } as const;
     return [
       newTest(`walk-${only.id}`.slice(0, 64), only.at.slice(0, 10), setup, read, {
         note: `on day ${only.day} of ${trip.name}`.slice(0, 300),
       }),
     ];
+  });
+}
+
+/** A dish that was timed, alone between two readings. */
+interface BurnAlone {
+  only: Cooked & { clockS: number };
+  burntG: number;
+  /** Of the two readings together, g. */
+  sdG: number;
+}
+type Cooked = Extract<WalkEvent, { kind: 'cooked' }>;
+
+function burnsAlone(log: readonly WalkEvent[]): BurnAlone[] {
+  const readings = log.flatMap((e, at) => (e.kind === 'weighed' ? [{ ...e, at }] : []));
+  return readings.slice(1).flatMap((after, n) => {
+    const from = readings[n];
+    const between = log.slice(from.at + 1, after.at).filter((e) => e.kind !== 'skipped');
+    const [only] = between;
+    if (between.length !== 1 || only.kind !== 'cooked' || only.clockS === undefined) return [];
+    const burntG = from.fuelG - after.fuelG;
+    return burntG < 0.1 ? [] : [{ only: { ...only, clockS: only.clockS }, burntG, sdG: Math.hypot(from.sdG, after.sdG) }];
   });
 }

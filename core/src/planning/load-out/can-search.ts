@@ -1,5 +1,17 @@
 import { EPS, netOf, purchases, type Problem, type Purchase } from './can-purchases';
-import { everyUse, fresh, fuelIn, holdsAtLeast, leavings, takings, tareIn, usualUse, type HeldCan, type Taking } from './held-cans';
+import {
+  everyUse,
+  fresh,
+  fuelIn,
+  holdsAtLeast,
+  leavings,
+  takings,
+  tareIn,
+  usualUse,
+  type CanUse,
+  type HeldCan,
+  type Taking,
+} from './held-cans';
 import { done, refused, type Result } from '../../foundation/errors';
 import type { CanSize, CanStage, NoPlan } from '../../domain/carry';
 
@@ -56,7 +68,7 @@ export const GAVE_UP: Found = refused({ code: 'gaveUp' });
 
 /** Stage by stage, the cheapest way to every state worth keeping, at most `width` of them; the last one's cheapest. */
 export function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY }: Limits): Found {
-  const { sizes, stages, restWeight, rest, byCans, start } = p;
+  const { sizes, stages, restWeight, byCans, start } = p;
   const none: CanStep = { bought: [], taken: [], left: [], cans: [], after: [], fuelG: 0 };
   const untaken = p.own.map((_, n) => n);
   let front: Node[] = [{ cans: start, fuelG: fuelIn(start), cost: 0, price: 0, step: none, from: undefined, untaken, ownLeftG: 0 }];
@@ -67,26 +79,36 @@ export function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_I
     // which can is emptied matters only where one can still be left
     const binAhead = stages.slice(i + 1).some((s) => s.bin);
     const best = new Map<string, Node>();
-    for (const { node, kept, left, taking, purchase } of candidates(p, i, front, known, width)) {
-      const { bought, spent, cost, leavingG } = purchase;
-      const { taken, untaken } = taking;
-      const on = [...kept, ...taken, ...fresh(sizes, bought)];
-      for (const { cans, after, state } of binAhead ? everyUse(sizes, on, burntG) : [usualUse(sizes, on, burntG)]) {
+    for (const candidate of candidates(p, i, front, known, width)) {
+      const { cost, bought } = candidate.purchase;
+      const { taken, untaken } = candidate.taking;
+      const on = [...candidate.kept, ...taken, ...fresh(sizes, bought)];
+      for (const use of binAhead ? everyUse(sizes, on, burntG) : [usualUse(sizes, on, burntG)]) {
         if (++looks > mostLooks) return GAVE_UP;
-        if (byCans && cost + byCans.arriving(i + 1, after) > known + EPS) continue;
-        const key = p.own.length ? `${state}|${untaken.join()}` : state;
-        const ownLeftG = node.ownLeftG + ownFuelIn(after);
+        if (byCans && cost + byCans.arriving(i + 1, use.after) > known + EPS) continue;
+        const key = `${use.state}|${untaken.join()}`;
+        const ownLeftG = candidate.node.ownLeftG + ownFuelIn(use.after);
         const other = best.get(key);
-        if (other && !isBetter({ cost, ownLeftG }, other)) continue;
-        const step = { bought, taken, left, cans, after, fuelG: leavingG };
-        best.set(key, { cans: after, fuelG: leavingG - burntG, cost, price: node.price + spent, step, from: node, untaken, ownLeftG });
+        if (!other || isBetter({ cost, ownLeftG }, other)) best.set(key, nodeOf(candidate, use, burntG, ownLeftG));
       }
     }
     if (!best.size) return refused({ code: 'short', stage: i, needG: stage.needG, mostG: mostAt(p, front, stage) });
     front = undominated([...best.values()], sizes, restWeight[i + 1]);
-    front = narrowed(front, width, (n) => n.cost + (byCans ? byCans.arriving(i + 1, n.cans) : rest.arriving(i + 1, n.fuelG)));
+    front = narrowed(front, width, (n) => n.cost + leastToCome(p, i + 1, n));
   }
   return done(front.reduce((a, b) => (isBetter(b, a) ? b : a)));
+}
+
+/** The least that the rest can cost on coming to a stage so. */
+const leastToCome = ({ byCans, rest }: Problem, stage: number, { cans, fuelG }: Node): number =>
+  byCans ? byCans.arriving(stage, cans) : rest.arriving(stage, fuelG);
+
+/** The end of a carry that begins by one of the candidates and uses its cans so. */
+function nodeOf({ node, left, taking, purchase }: Candidate, { cans, after }: CanUse, burntG: number, ownLeftG: number): Node {
+  const { bought, spent, cost, leavingG } = purchase;
+  const { taken, untaken } = taking;
+  const step = { bought, taken, left, cans, after, fuelG: leavingG };
+  return { cans: after, fuelG: leavingG - burntG, cost, price: node.price + spent, step, from: node, untaken, ownLeftG };
 }
 
 interface Candidate {

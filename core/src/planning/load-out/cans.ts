@@ -86,12 +86,14 @@ export function bestCans(
     belowCeilings(problem, CEILINGS, Math.min(mostLooks, FIRST_LOOKS), known) ??
     closely(problem, mostLooks) ??
     aboveCeilings(problem, mostLooks);
-  if (!found.ok) return found;
-  const { exact, node: best } = found.value;
+  return found.ok ? done(planOf(found.value)) : found;
+}
+
+function planOf({ exact, node, boundCost }: Best): CanPlan {
   const steps: CanStep[] = [];
-  for (let n: Node | undefined = best; n?.from; n = n.from) steps.unshift(n.step);
-  const cost = best.cost - TIE * best.price;
-  return done({ steps, cost, price: best.price, exact, boundCost: exact ? cost : found.value.boundCost });
+  for (let n: Node | undefined = node; n?.from; n = n.from) steps.unshift(n.step);
+  const cost = node.cost - TIE * node.price;
+  return { steps, cost, price: node.price, exact, boundCost: exact ? cost : boundCost };
 }
 
 interface Best {

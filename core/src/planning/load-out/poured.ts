@@ -54,16 +54,7 @@ export function bestPoured(
 ): Result<PouredPlan, NoPlan> {
   const burntBefore = stages.map((_, i) => stages.slice(0, i).reduce((sum, s) => sum + s.burntG, 0));
   const needed = stages.map((s, i) => Math.max(0, Math.ceil((burntBefore[i] + s.needG - startG) / unitG - EPS)));
-  const pins = stages.reduce((sum, s) => sum + (s.pinned ?? 0), 0);
-  const worthwhile = stages.map((_, i) => {
-    let shops = gramsPerPrice > 0 ? SHOPS_AHEAD : 1;
-    let units = 0;
-    for (let j = i; j < stages.length && shops > 0; j++) {
-      units = Math.max(units, needed[j]);
-      if (stages[j + 1]?.price) shops--;
-    }
-    return units + pins;
-  });
+  const worthwhile = worthBuying(stages, needed, gramsPerPrice > 0 ? SHOPS_AHEAD : 1);
   const most = Math.max(0, ...worthwhile);
   const fuelAt = (i: number, units: number): number => startG + units * unitG - burntBefore[i];
   /** Cheapest way to leave stage i with so many units bought so far, and how many were bought before it. */
@@ -74,16 +65,13 @@ export function bestPoured(
     const next = new Map<number, number>();
     const before = new Map<number, number>();
     let mostG = 0;
-    const { price } = stage;
-    const own = stage.ownUnits ?? 0;
     const spend = Array.from({ length: most + 1 }, (_, n) => priceBeyond(stage, n) * (gramsPerPrice + TIE));
     const load = Array.from({ length: most + 1 }, (_, units) => {
       const fuelG = fuelAt(i, units);
       return fuelG < stage.needG - EPS ? undefined : loadCost(stage, fuelG, tareOf(fuelG, i));
     });
     for (const [had, cost] of costs) {
-      const atMost = price === undefined ? had + own : stage.pinned === undefined ? Math.max(had, worthwhile[i]) : had + stage.pinned + own;
-      const atLeast = price !== undefined && stage.pinned !== undefined ? had + stage.pinned : had;
+      const { atLeast, atMost } = unitsLeaving(stage, had, worthwhile[i]);
       mostG = Math.max(mostG, fuelAt(i, atMost));
       for (let units = atLeast; units <= Math.min(most, atMost); units++) {
         const carried = load[units];
@@ -99,16 +87,50 @@ export function bestPoured(
     costs = next;
     trail.push(before);
   }
-  let [units] = [...costs].reduce((a, b) => (b[1] < a[1] ? b : a));
-  const cost = costs.get(units) ?? 0;
+  const [units, cost] = [...costs].reduce((a, b) => (b[1] < a[1] ? b : a));
+  const steps = stepsBack(stages, trail, units, (i, taken) => {
+    const fuelG = fuelAt(i, taken);
+    return { fuelG, tareG: tareOf(fuelG, i) };
+  });
+  const price = steps.reduce((sum, s, i) => sum + (s.boughtUnits > 0 ? (stages[i].price?.(s.boughtUnits) ?? 0) : 0), 0);
+  return done({ steps, cost: cost - TIE * price, price });
+}
+
+/** From the last stage back: what was taken on at each, `trail` having what had been before. */
+function stepsBack(
+  stages: readonly PouredStage[],
+  trail: readonly ReadonlyMap<number, number>[],
+  inTheEnd: number,
+  weights: (stage: number, units: number) => Pick<PouredStep, 'fuelG' | 'tareG'>,
+): PouredStep[] {
+  let units = inTheEnd;
   const steps: PouredStep[] = [];
   for (let i = stages.length - 1; i >= 0; i--) {
     const had = trail[i].get(units) ?? 0;
-    const fuelG = fuelAt(i, units);
     const boughtUnits = boughtOf(stages[i], units - had);
-    steps.unshift({ boughtUnits, ownUnits: units - had - boughtUnits, fuelG, tareG: tareOf(fuelG, i) });
+    steps.unshift({ boughtUnits, ownUnits: units - had - boughtUnits, ...weights(i, units) });
     units = had;
   }
-  const price = steps.reduce((sum, s, i) => sum + (s.boughtUnits > 0 ? (stages[i].price?.(s.boughtUnits) ?? 0) : 0), 0);
-  return done({ steps, cost: cost - TIE * price, price });
+  return steps;
+}
+
+/** At each stage, the most units bought so far that lasting through the next `shops` shops can ask for, and what is pinned besides. */
+function worthBuying(stages: readonly PouredStage[], needed: readonly number[], shops: number): number[] {
+  const pins = stages.reduce((sum, s) => sum + (s.pinned ?? 0), 0);
+  return stages.map((_, i) => {
+    let ahead = shops;
+    let units = 0;
+    for (let j = i; j < stages.length && ahead > 0; j++) {
+      units = Math.max(units, needed[j]);
+      if (stages[j + 1]?.price) ahead--;
+    }
+    return units + pins;
+  });
+}
+
+/** Units taken on so far with which a stage may be left, `had` of them before it. */
+function unitsLeaving({ price, pinned, ownUnits = 0 }: PouredStage, had: number, worthwhile: number): { atLeast: number; atMost: number } {
+  if (price === undefined) return { atLeast: had, atMost: had + ownUnits };
+  if (pinned === undefined) return { atLeast: had, atMost: Math.max(had, worthwhile) };
+  return { atLeast: had + pinned, atMost: had + pinned + ownUnits };
 }

@@ -40,21 +40,14 @@ export function straightAfter(facts: BurnFacts, potC: number): BurnFacts {
 export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: number): BurnFacts {
   const { kit, burner, fuel } = use;
   const wind = screenedWind(day.windMps, kit.windscreen);
-  // a tin has been in the pack: it is as cold as the air, and nothing in it has to be melted or made safe
-  const tinned = isTinned(meal);
-  const start: WaterStart = tinned
-    ? { kind: 'water', waterC: Math.max(0, airC) }
-    : day.snow
-      ? { kind: 'snow', snowC: Math.min(0, airC), starterWater: day.starterWater }
-      : { kind: 'water', waterC: day.waterC };
-  const rule = tinned ? undefined : (day.boilRule ?? (meal.makeSafe === 'none' ? undefined : meal.makeSafe));
+  const rule = treatmentOf(meal, day);
   const treatS = rule ? boilTimeS(day.altitudeM, rule) : 0;
   const treated = treatS > meal.simmerMin * 60;
   const rolling = treated || meal.method === 'pastaPot';
   const primerG = fuel.kind === 'alcohol' && airC < PRIMER_PAN.belowC ? PRIMER_PAN.ml * fuel.densityGPerMl : 0;
   return {
     waterMl: meal.waterMl,
-    start,
+    start: startOf(meal, day, airC),
     target: !rule || meal.target.kind === 'fry' ? meal.target : { kind: 'boil' },
     holdS: Math.max(meal.simmerMin * 60, treatS),
     rolling,
@@ -68,6 +61,19 @@ export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: n
     foodJPerK: meal.vessel === 'pot' && meal.simmerMin > 0 ? meal.dryG * DRY_FOOD_CP_J_PER_G_K : 0,
     primingG: burner.family === 'liquid' ? LIQUID_PRIMING_G : primerG,
   };
+}
+
+/** What goes into the pot; a tin has been in the pack and is as cold as the air. */
+function startOf(meal: Meal, day: DayConditions, airC: number): WaterStart {
+  if (isTinned(meal)) return { kind: 'water', waterC: Math.max(0, airC) };
+  if (day.snow) return { kind: 'snow', snowC: Math.min(0, airC), starterWater: day.starterWater };
+  return { kind: 'water', waterC: day.waterC };
+}
+
+/** The rule by which water is boiled safe: the day's, else the dish's; nothing in a tin has to be. */
+function treatmentOf(meal: Meal, day: DayConditions): DayConditions['boilRule'] {
+  if (isTinned(meal)) return undefined;
+  return day.boilRule ?? (meal.makeSafe === 'none' ? undefined : meal.makeSafe);
 }
 
 /** A kit's pot over its flame: what of a burn's facts is the same whatever is cooked, with what burn tests have made of it. */

@@ -1,6 +1,6 @@
 import { isCooked, type Edge, type PlanDay, type PlannedMeal, type Problem } from '../planned';
 import { hasValve } from '../../domain/catalogue';
-import { MEALS, type Trip } from '../../domain/model';
+import { MEALS, type MealName, type Trip } from '../../domain/model';
 import { isBanned, wantedOn } from './cook-days';
 import { hardestEdge } from './edge';
 import { heldSetting, type KitInUse } from './kit-in-use';
@@ -11,56 +11,68 @@ export function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop
   const passed = trip.stops.slice(fromStop + 1, toStop).map((s) => s.name);
   if (passed.length) problems.push({ code: 'passesStops', names: passed });
   const odd = days.flatMap((d) => Object.values(d.meals)).filter((m) => !isPlain(m));
-  for (const name of MEALS) {
-    const planned = odd.filter((m) => m.meal === name);
-    if (!planned.length) continue;
-    const ending = <K extends string>(kind: K) => planned.filter((m) => m.burn.outcome.kind === kind);
-    const daysOf = (list: readonly PlannedMeal[]): number[] => list.map((m) => m.day);
-    const stalls = ending('stalls');
-    const blown = ending('mayBlowOut');
-    const dead = ending('wontRun');
-    if (stalls.length) {
-      const atC = Math.min(...stalls.map((m) => (m.burn.outcome.kind === 'stalls' ? m.burn.outcome.atC : 0)));
-      problems.push({ code: 'stalls', meal: name, days: daysOf(stalls), edge: edgeOf(stalls), atC, targetC: stalls[0].burn.targetC });
-    }
-    for (const m of blown.slice(0, 1))
-      if (m.burn.outcome.kind === 'mayBlowOut') {
-        const flameWindMps = Math.max(...blown.map((b) => b.facts.flameWindMps));
-        problems.push({
-          code: 'mayBlowOut',
-          meal: name,
-          days: daysOf(blown),
-          edge: edgeOf(blown),
-          flameWindMps,
-          limitMps: m.burn.outcome.limitMps,
-        });
-      }
-    if (dead.length)
-      problems.push({
-        code: 'wontRun',
-        meal: name,
-        days: daysOf(dead),
-        edge: edgeOf(dead),
-        airC: Math.max(...dead.map((m) => m.facts.airC)),
-      });
-    const refilled = planned.filter((m) => m.wantsRefill);
-    if (refilled.length && 'capacityMl' in use.burner)
-      problems.push({ code: 'refill', meal: name, onDays: daysOf(refilled), holdsMl: use.burner.capacityMl });
-    const capped = planned.filter(boilsFirst);
-    const target = capped[0]?.facts.target;
-    if (target?.kind === 'stopAt')
-      problems.push({
-        code: 'boilsFirst',
-        meal: name,
-        onDays: daysOf(capped),
-        targetC: target.targetC,
-        boilC: Math.min(...capped.map((m) => m.burn.boilC)),
-      });
+  for (const meal of MEALS) {
+    const planned = odd.filter((m) => m.meal === meal);
+    problems.push(...MEAL_CHECKS.flatMap((check) => (planned.length ? (check(meal, planned, use) ?? []) : [])));
   }
   const held = heldSetting(trip.kit, use.burner);
   if (hasValve(use.burner) && held > trip.kit.flameSetting) problems.push({ code: 'flameRaised', setting: held });
   return problems;
 }
+
+/** A problem of one meal of the day over all days on which something is to be said of it; undefined where there is none. */
+type MealCheck = (meal: MealName, planned: readonly PlannedMeal[], use: KitInUse) => Problem | undefined;
+
+const daysIn = (list: readonly PlannedMeal[]): number[] => list.map((m) => m.day);
+
+type Ending = PlannedMeal['burn']['outcome'];
+/** Meals whose burn ends so, each with its end. */
+const ending = <K extends Ending['kind']>(
+  planned: readonly PlannedMeal[],
+  kind: K,
+): { meal: PlannedMeal; end: Extract<Ending, { kind: K }> }[] =>
+  planned.flatMap((meal) => {
+    const { outcome } = meal.burn;
+    return outcome.kind === kind ? [{ meal, end: outcome as Extract<Ending, { kind: K }> }] : [];
+  });
+
+const stalls: MealCheck = (meal, planned) => {
+  const found = ending(planned, 'stalls');
+  if (!found.length) return undefined;
+  const meals = found.map((f) => f.meal);
+  const atC = Math.min(...found.map((f) => f.end.atC));
+  return { code: 'stalls', meal, days: daysIn(meals), edge: edgeOf(meals), atC, targetC: meals[0].burn.targetC };
+};
+
+const mayBlowOut: MealCheck = (meal, planned) => {
+  const found = ending(planned, 'mayBlowOut');
+  if (!found.length) return undefined;
+  const meals = found.map((f) => f.meal);
+  const flameWindMps = Math.max(...meals.map((m) => m.facts.flameWindMps));
+  return { code: 'mayBlowOut', meal, days: daysIn(meals), edge: edgeOf(meals), flameWindMps, limitMps: found[0].end.limitMps };
+};
+
+const wontRun: MealCheck = (meal, planned) => {
+  const meals = ending(planned, 'wontRun').map((f) => f.meal);
+  if (!meals.length) return undefined;
+  return { code: 'wontRun', meal, days: daysIn(meals), edge: edgeOf(meals), airC: Math.max(...meals.map((m) => m.facts.airC)) };
+};
+
+const refill: MealCheck = (meal, planned, { burner }) => {
+  const refilled = planned.filter((m) => m.wantsRefill);
+  if (!refilled.length || !('capacityMl' in burner)) return undefined;
+  return { code: 'refill', meal, onDays: daysIn(refilled), holdsMl: burner.capacityMl };
+};
+
+const capped: MealCheck = (meal, planned) => {
+  const meals = planned.filter(boilsFirst);
+  const target = meals[0]?.facts.target;
+  if (target?.kind !== 'stopAt') return undefined;
+  const boilC = Math.min(...meals.map((m) => m.burn.boilC));
+  return { code: 'boilsFirst', meal, onDays: daysIn(meals), targetC: target.targetC, boilC };
+};
+
+const MEAL_CHECKS: readonly MealCheck[] = [stalls, mayBlowOut, wontRun, refill, capped];
 
 /** Water boils before it is as hot as is asked for. */
 const boilsFirst = ({ facts: { target }, burn }: PlannedMeal): boolean => target.kind === 'stopAt' && burn.boilC < target.targetC;

@@ -51,7 +51,9 @@ export function upgradeLadder(rack: Rack, trip: Trip, kit: RackKit, cache: PlanC
   const { pieces } = now.built;
   const gapsNow = new Set(hintsFor(rack, trip, kit).map((h) => h.code));
   const list = pieces.flatMap((from) => {
-    const ways = [...others(rack, pieces, from), undefined].flatMap((to) => tryOne(rack, trip, kit, now, gapsNow, from, to, planOf) ?? []);
+    const ways = [...others(rack, pieces, from), undefined].flatMap(
+      (to) => tryOne({ rack, trip, kit, now, gapsNow, planOf }, from, to) ?? [],
+    );
     const byGram = [...ways].sort((a, b) => perGram(a) - perGram(b) || b.savedG - a.savedG)[0];
     const byWeight = [...ways].sort((a, b) => b.savedG - a.savedG || perGram(a) - perGram(b))[0];
     return [...new Set([byGram, byWeight])].filter((u): u is Upgrade => u !== undefined);
@@ -77,31 +79,46 @@ function others(rack: Rack, pieces: readonly Piece[], from: Piece): Piece[] {
   );
 }
 
-function tryOne(
-  rack: Rack,
-  trip: Trip,
-  kit: RackKit,
-  now: KitPlan,
-  gapsNow: ReadonlySet<HintCode>,
-  from: Piece,
-  to: Piece | undefined,
-  planOf: (rack: Rack, kit: RackKit) => Result<KitPlan, NotPlannable>,
-): Upgrade | undefined {
-  const { pieces } = now.built;
-  if (!to && (from.role === 'container' || HEATS.includes(from.role))) return undefined;
-  const lidNow = from.role === 'pot' ? pieces.find((p) => p.role === 'lid') : undefined;
-  const lid = lidNow && to ? lidOf(to, rack) : undefined;
-  if (lidNow && to && !lid) return undefined;
-  const outs = [from, ...(lidNow ? [lidNow] : [])];
-  const ins = [...(to ? [to] : []), ...(lid ? [lid] : [])];
-  if (!HEATS.includes(from.role) && hardwareOfG(outs) - hardwareOfG(ins) < WORTH_G) return undefined;
+/** A kit that is looked through for what could be lighter. */
+interface LookedThrough {
+  rack: Rack;
+  trip: Trip;
+  kit: RackKit;
+  now: KitPlan;
+  gapsNow: ReadonlySet<HintCode>;
+  planOf: (rack: Rack, kit: RackKit) => Result<KitPlan, NotPlannable>;
+}
+
+/** One piece changed, or left at home where `to` is undefined; undefined where that saves nothing or cannot be. */
+function tryOne(looked: LookedThrough, from: Piece, to: Piece | undefined): Upgrade | undefined {
+  const { rack, trip, kit, gapsNow } = looked;
+  const change = changeOf(looked, from, to);
+  if (!change) return undefined;
+  const { outs, ins } = change;
+  const lighterG = hardwareOfG(outs) - hardwareOfG(ins);
+  const heats = HEATS.includes(from.role);
+  if (!heats && lighterG < WORTH_G) return undefined;
   const next = swapped(rack, kit, outs, ins);
   if (hintsFor(next.rack, trip, next.kit).some((h) => !gapsNow.has(h.code))) return undefined;
-  const then = HEATS.includes(from.role) ? planOf(next.rack, next.kit) : undefined;
-  if (then && (!then.ok || then.value.mealsMissed > now.mealsMissed)) return undefined;
-  const savedG = then ? now.carriedG - then.value.carriedG : hardwareOfG(outs) - hardwareOfG(ins);
-  if (savedG < WORTH_G) return undefined;
+  const savedG = heats ? plannedSavingG(looked, next) : lighterG;
+  if (savedG === undefined || savedG < WORTH_G) return undefined;
+  const [, lid] = ins;
   return { from, ...(to ? { to } : {}), ...(lid ? { with: lid } : {}), savedG, price: priceToBuy(ins), rack: next.rack };
+}
+
+/** The pieces that go and come, a pot's lid with the pot; undefined where it cannot be done without, or no lid fits. */
+function changeOf({ rack, now }: LookedThrough, from: Piece, to: Piece | undefined): { outs: Piece[]; ins: Piece[] } | undefined {
+  if (!to) return from.role === 'container' || HEATS.includes(from.role) ? undefined : { outs: [from], ins: [] };
+  const lidNow = from.role === 'pot' ? now.built.pieces.find((p) => p.role === 'lid') : undefined;
+  if (!lidNow) return { outs: [from], ins: [to] };
+  const lid = lidOf(to, rack);
+  return lid && { outs: [from, lidNow], ins: [to, lid] };
+}
+
+/** Carried weight that planning with the change saves, g; undefined where it cannot be planned or misses more hot meals. */
+function plannedSavingG({ now, planOf }: LookedThrough, next: { rack: Rack; kit: RackKit }): number | undefined {
+  const then = planOf(next.rack, next.kit);
+  return then.ok && then.value.mealsMissed <= now.mealsMissed ? now.carriedG - then.value.carriedG : undefined;
 }
 
 /** The lid that belongs to a pot: named after it, or foil. */
