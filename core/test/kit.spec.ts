@@ -143,6 +143,8 @@ describe('standing', () => {
     // by hand: 70 mm can + 70 mm burner + 112 mm pot on a foot of 90 mm
     expect(standing(DEMO_TRIP, pieces).tower).toMatchObject({ heightMm: 252, footMm: 90, tips: true });
     expect(standing(DEMO_TRIP, [...pieces, generic('folding foot for a canister')]).tower).toMatchObject({ footMm: 150, tips: false });
+    // a can of no usual size stands like the nearest one
+    expect(standing(DEMO_TRIP, pieces, 110).tower).toMatchObject({ heightMm: 252, footMm: 90, tips: true });
     expect(standing(DEMO_TRIP, pieces).onSupport).toEqual({ potMm: 95, spanMm: 110, overhangMm: 0, tips: false });
     expect(standing(DEMO_TRIP, pieces).largest).toMatchObject({ name: 'dried dinner and tea', fits: true });
   });

@@ -129,7 +129,7 @@ export function demoBench(rack: Pick<Rack, 'pieces' | 'kits'>, kitId: string): B
     }),
   );
   const question = (id: string, arms: Record<Arm, Partial<Kit>>): Pick<Bench['series'][number], 'id' | 'on' | 'a' | 'b' | 'garden'> => {
-    const { on, conditions, kitId: of } = all.find((x) => x.seriesId === id) ?? all[0];
+    const { on, conditions, kitId: of } = all.find((x) => x.seriesId === id) ?? all[0]!;
     const setup = (arm: Arm): TestSetup => setupOf(of, conditions, { flameSetting: 0.7, ...arms[arm] });
     return { id, on, a: setup('a'), b: setup('b'), garden: null };
   };

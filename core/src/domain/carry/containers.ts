@@ -118,7 +118,7 @@ export function drawnDown(containers: readonly Container[], burntG: number): Con
     containers.map((c) => c.fuelG),
     burntG,
   );
-  return containers.map((c, i) => withFuel(c, fillsG[i]));
+  return containers.map((c, i) => withFuel(c, fillsG[i]!));
 }
 
 /** A container with so much in it: what it is counted in goes with the grams. */

@@ -52,9 +52,9 @@ export function cheapestVolume(offers: readonly Offer[], needMl: number): Purcha
     if (leftMl <= 1e-9) return { price: 0, over: -leftMl, assumed: false };
     let best: Purchase | undefined;
     for (let i = from; i < packs.length; i++) {
-      const rest = cover(leftMl - packs[i].sizeMl, i);
+      const rest = cover(leftMl - packs[i]!.sizeMl, i);
       if (!rest) continue;
-      const way = { price: rest.price + packs[i].price, over: rest.over, assumed: rest.assumed || packs[i].assumed };
+      const way = { price: rest.price + packs[i]!.price, over: rest.over, assumed: rest.assumed || packs[i]!.assumed };
       if (!best || way.price < best.price || (way.price === best.price && way.over < best.over)) best = way;
     }
     return best;

@@ -29,5 +29,5 @@ export function carryProfile(hardwareG: number, tareG: number, startFuelG: numbe
   }
   const mornings = days.slice(0, -1);
   const gramDays = mornings.reduce((sum, d) => sum + d.totalG, 0);
-  return { days, startG: days[0].totalG, averageG: mornings.length ? gramDays / mornings.length : days[0].totalG, gramDays };
+  return { days, startG: days[0]!.totalG, averageG: mornings.length ? gramDays / mornings.length : days[0]!.totalG, gramDays };
 }

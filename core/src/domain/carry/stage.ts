@@ -67,7 +67,7 @@ export function burntAlong(burntG: readonly number[], weights: readonly number[]
   weights.forEach((w, i) => {
     burntOff += w * goneG;
     weight += w;
-    goneG += burntG[i];
+    goneG += burntG[i]!;
   });
   return { burntG: goneG, weight, burntOff };
 }

@@ -111,7 +111,7 @@ const ignition: Check = (k) => {
   const lights = (damp: boolean) => (p: Piece) =>
     lightersOf(rack, burner.family, [p]).some((l) => p.role === 'ignition' && (!damp || l.how === 'damp'));
   if (!lit.length) return [{ code: 'nothingLights', ...byAdding(k, lights(false)) }];
-  const about = lit[0].piece.name;
+  const about = lit[0]!.piece.name;
   const spare = byAdding(k, lights(true));
   return [
     ...hintIf(lit.length < 2, 'noSpareIgnition', () => ({ about, ...(spare.mend ? spare : byAdding(k, lights(false))) })),
@@ -193,18 +193,18 @@ function longestUnsold(trip: Trip, fuel: Fuel): { from: string; at: { stopId: st
   let from = 0;
   let days = 0;
   for (let i = 0; i < trip.legs.length; i++) {
-    days += trip.legs[i].days.length;
+    days += trip.legs[i]!.days.length;
     const next = i + 1;
     const last = next === trip.legs.length;
-    if (!last && supplyAt(trip.stops[next], next, fuel) === undefined) continue;
+    if (!last && supplyAt(trip.stops[next]!, next, fuel) === undefined) continue;
     if (next - from > 1 && (!best || days > best.days)) best = { from, to: next, days };
     from = next;
     days = 0;
   }
   // one stop passed is what walkers live with; two or more are worth a box
   if (!best || best.to - best.from < 3) return undefined;
-  const stop = trip.stops[Math.round((best.from + best.to) / 2)];
-  return { from: trip.stops[best.from].name, at: { stopId: stop.id, stopName: stop.name } };
+  const stop = trip.stops[Math.round((best.from + best.to) / 2)]!;
+  return { from: trip.stops[best.from]!.name, at: { stopId: stop.id, stopName: stop.name } };
 }
 
 /** Carries out a mend on the rack and, where it concerns the food or the trail, on the trip. `newId` names a piece taken from the catalogue. */

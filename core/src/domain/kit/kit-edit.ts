@@ -8,7 +8,7 @@ import type { Kit } from '../model';
 export function withBurner(kit: Kit, burnerId: string): Kit {
   const burner = burnerById(burnerId);
   const fuels = FUELS.filter((f) => f.kind === FAMILY_FUEL[burner.family]);
-  const fuelId = (fuels.find((f) => f.id === kit.fuelId) ?? fuels[0]).id;
+  const fuelId = (fuels.find((f) => f.id === kit.fuelId) ?? fuels[0]!).id;
   const dressed = { ...withFuel(kit, fuelId), burnerId, burnerMassG: burner.massG };
   // a locking burner comes with its finned pot
   const next = burner.family === 'locked' ? withPot(dressed, 'fin-1000') : dressed;

@@ -54,7 +54,7 @@ export function roleOfName(name: string): Role {
  * Reads a pasted list of weights: "pot 3.5 oz, burner 2.5 oz", one piece a line or parted by commas, semicolons or tabs within a
  * line. The weight stands before or behind the name; a bare number takes `fallback`. "spoon (long) – 12" is a spoon of 12.
  */
-export function readWeights(text: string, fallback: Unit = UNITS.mass[0]): PastedList {
+export function readWeights(text: string, fallback: Unit = UNITS.mass[0]!): PastedList {
   const list: PastedList = { good: [], bad: [] };
   text.split(/\r?\n/).forEach((row, i) => {
     if (row.length > LONGEST_ROW) return void list.bad.push({ line: i + 1, text: row.slice(0, LONGEST_ROW), why: 'tooLong' });

@@ -5,7 +5,7 @@ import { PLAIN_PIECE, type Ignition, type Piece, type Role, type Shape } from '.
 /** Generic pieces, unbranded. Masses, sizes and prices: common practice, what walkers find on their scales and in shops. */
 
 type Rest = Partial<Omit<Piece, 'id' | 'name' | 'role' | 'massG' | 'price'>>;
-const piece = (role: Role, name: string, massG: number, price: number, shape: Shape, rest: Rest = {}): Piece => ({
+const piece = (role: Role, name: string, massG: number, price: number | null, shape: Shape, rest: Rest = {}): Piece => ({
   ...PLAIN_PIECE,
   id: `generic-${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`,
   name,
@@ -67,7 +67,7 @@ const BURNER_PIECES = BURNERS.flatMap((b) => {
 
 const POT_PRICE: Record<string, number> = { 'ti-550': 38, 'ti-750': 45, 'ti-900': 55, 'al-1000': 28, 'st-1000': 30, 'fin-1000': 60 };
 const POT_PIECES = POTS.flatMap((p) => [
-  piece('pot', p.name, p.massG, POT_PRICE[p.id], vessel(p.diameterMm, p.heightMm, p.material === 'titanium' ? 0.5 : 0.9), {
+  piece('pot', p.name, p.massG, POT_PRICE[p.id] ?? null, vessel(p.diameterMm, p.heightMm, p.material === 'titanium' ? 0.5 : 0.9), {
     material: p.material,
     base: p.base,
     life: { trips: 200, used: 0 },

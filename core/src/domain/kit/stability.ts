@@ -1,3 +1,4 @@
+import { nearest } from '../../foundation/numeric';
 import { potVolumeMl } from '../../physics/burn';
 import { CANISTER_SIZES } from '../carry';
 import { burnerById, isGas, type Burner } from '../catalogue';
@@ -9,10 +10,14 @@ import { pieceFor } from './trip-kit';
 const WIDEST_OVER_SUPPORT = 1.6;
 /** Taller than this many times what it stands on tips (common practice: a full pot on a burner on a small can). */
 const TALLEST_OVER_FOOT = 2.6;
-/** Foot of a can, mm, by net mass (typical). */
-const CAN_FOOT_MM: Record<number, number> = { 100: 90, 230: 110, 450: 110 };
-/** Height of a can, mm, by net mass (typical). */
-const CAN_HEIGHT_MM: Record<number, number> = { 100: 70, 230: 90, 450: 150 };
+/** Foot and height of a can by net mass (typical). */
+const CANS = [
+  { netG: 100, footMm: 90, heightMm: 70 },
+  { netG: 230, footMm: 110, heightMm: 90 },
+  { netG: 450, footMm: 110, heightMm: 150 },
+];
+/** One of an unusual size stands like the usual one that is nearest. */
+const canLike = (netG: number): (typeof CANS)[number] => nearest(CANS, (c) => c.netG, netG);
 /** Burner head above the can once it is screwed on, mm (common practice). */
 const HEAD_ABOVE_CAN_MM = 70;
 
@@ -30,19 +35,19 @@ export interface Standing {
 export const needsStand = ({ family }: Burner): boolean => family === 'openAlcohol' || family === 'simmerAlcohol' || family === 'gel';
 
 /** Would a full pot on a burner on the smallest can tip without a foot under the can? */
-export const needsFoot = (burner: Piece, pot: Piece, smallestCanG: number = CANISTER_SIZES[0].netG): boolean => {
+export const needsFoot = (burner: Piece, pot: Piece, smallestCanG: number = CANISTER_SIZES[0]!.netG): boolean => {
   const model = burnerById(burner.burnerId ?? 'none');
   if (!isGas(model) || model.family === 'remote' || pot.shape.kind !== 'vessel') return false;
-  return towerMm(pot.shape.heightMm, smallestCanG) > TALLEST_OVER_FOOT * CAN_FOOT_MM[smallestCanG];
+  return towerMm(pot.shape.heightMm, smallestCanG) > TALLEST_OVER_FOOT * canLike(smallestCanG).footMm;
 };
-const towerMm = (potHeightMm: number, canNetG: number): number => CAN_HEIGHT_MM[canNetG] + HEAD_ABOVE_CAN_MM + potHeightMm;
+const towerMm = (potHeightMm: number, canNetG: number): number => canLike(canNetG).heightMm + HEAD_ABOVE_CAN_MM + potHeightMm;
 
 /** Does the pot stand out so far over what carries it that it tips? */
 export const tipsOff = (support: Piece, pot: Piece): boolean =>
   support.spanMm !== undefined && pot.shape.kind === 'vessel' && pot.shape.diameterMm > WIDEST_OVER_SUPPORT * support.spanMm;
 
 /** Stability from diameter, height and support span, and headspace for the largest dish of the menu. The smallest can is the tipsiest. */
-export function standing(trip: Trip, pieces: readonly Piece[], smallestCanG: number = CANISTER_SIZES[0].netG): Standing {
+export function standing(trip: Trip, pieces: readonly Piece[], smallestCanG: number = CANISTER_SIZES[0]!.netG): Standing {
   const pot = pieceFor(pieces, 'pot');
   if (pot?.shape.kind !== 'vessel') return {};
   const onSupport = supportUnder(pieces, pot, pot.shape);
@@ -66,7 +71,7 @@ function towerOf(pieces: readonly Piece[], { heightMm }: Vessel, canNetG: number
   const burner = burnerById(pieceFor(pieces, 'burner')?.burnerId ?? 'none');
   if (!isGas(burner) || burner.family === 'remote') return undefined;
   const foot = pieces.find((p) => does(p, 'canFoot') && p.spanMm)?.spanMm;
-  const footMm = foot ?? CAN_FOOT_MM[canNetG];
+  const footMm = foot ?? canLike(canNetG).footMm;
   const tallMm = towerMm(heightMm, canNetG);
   return { heightMm: tallMm, footMm, footed: foot !== undefined, tips: tallMm > TALLEST_OVER_FOOT * footMm, canNetG };
 }

@@ -98,7 +98,7 @@ function fuelFor(burner: Burner, { fuelId, ownBlend }: RackKit['settings']): Pic
   const kind = FAMILY_FUEL[burner.family];
   const fuels = FUELS.filter((f) => f.kind === kind);
   const chosen = fuels.find((f) => f.id === fuelId);
-  if (!chosen) return { fuelId: fuels[0].id };
+  if (!chosen) return { fuelId: fuels[0]!.id };
   return { fuelId: chosen.id, ...(ownBlend && kind === 'gas' ? { ownBlend } : {}) };
 }
 

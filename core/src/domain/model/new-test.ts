@@ -14,7 +14,7 @@ export const newSetup = (kitName: string, kit: Kit): TestSetup => ({
   altitudeM: 0,
   wind: { kind: 'words', word: 'steady' },
   indoors: false,
-  can: { netG: CANISTER_SIZES[1].netG, fuelLeftG: Math.round(CANISTER_SIZES[1].netG / 2), canC: 15 },
+  can: { netG: CANISTER_SIZES[1]!.netG, fuelLeftG: Math.round(CANISTER_SIZES[1]!.netG / 2), canC: 15 },
   scale: { resolutionG: 1, ownSdG: null },
   isWet: false,
   endPoint: 'eye',

@@ -38,7 +38,7 @@ export const withoutLook = (item: ShelfItem, at: number): ShelfItem => ({ ...ite
 /** A look that disagreed counts from now on: the container was used, or leaked, without anything being logged. */
 export const usedBefore = (item: ShelfItem, at: number): ShelfItem => ({
   ...item,
-  openedOn: item.openedOn ?? item.looks[at].on,
+  openedOn: item.openedOn ?? item.looks[at]!.on,
   looks: item.looks.map((l, i) => (i === at && 'used' in l ? { ...l, used: true } : l)),
 });
 

@@ -46,7 +46,7 @@ export function refreshed(trip: Trip, shelf: readonly ShelfItem[]): Trip {
     const item = shelf.find((i) => i.id === c.id);
     return (item && ownContainer(item, c.place)) ?? [];
   });
-  const isSame = own.length === trip.own.length && own.every((c, i) => isAs(c, trip.own[i]));
+  const isSame = own.length === trip.own.length && own.every((c, i) => isAs(c, trip.own[i]!));
   return isSame ? trip : { ...trip, own };
 }
 
@@ -71,7 +71,7 @@ export function afterTrip(
   carries: readonly Walked[],
   { on, canC, newId }: { on: string; canC: number; newId: () => string },
 ): ShelfItem[] {
-  const last = carries[carries.length - 1];
+  const last = carries[carries.length - 1]!;
   const walked = (fuelG: number): ShelfItem['looks'][number] => ({ how: 'walked', on, fuelG, canC, trip: trip.name });
   const gone = new Set(carries.flatMap((c) => c.left.flatMap((x) => x.own?.id ?? [])));
   const back = shelf.flatMap((item): ShelfItem[] => {

@@ -20,7 +20,7 @@ export interface SaidUnits {
   mass: Unit;
   volume: Unit;
 }
-export const METRIC_SAID: SaidUnits = { mass: UNITS.mass[0], volume: UNITS.volume[0] };
+export const METRIC_SAID: SaidUnits = { mass: UNITS.mass[0]!, volume: UNITS.volume[0]! };
 
 /** Words by which a walker names a kind; the first that is found decides. */
 const KIND_WORDS: readonly [RegExp, ShelfKind][] = [
@@ -88,7 +88,7 @@ function looksAdded(begun: ShelfItem, looks: readonly Look[]): Result<ShelfItem,
     if (looked.ok) item = looked.value;
   }
   const whole = shelfItemSchema.safeParse(item);
-  return whole.success ? done(whole.data) : refused({ code: 'outside', field: String(whole.error.issues[0].path[0]) });
+  return whole.success ? done(whole.data) : refused({ code: 'outside', field: String(whole.error.issues[0]!.path[0]) });
 }
 
 const tabletG = (item: ShelfItem): number => {
@@ -116,18 +116,18 @@ interface Read {
 function partSaid(part: string, item: ShelfItem, on: string, units: SaidUnits): Result<Read, SaidProblem> {
   const mass = (text: string): Result<number, SaidProblem> => quantity(text, 'mass', units.mass);
   const empty = EMPTY.exec(part);
-  if (empty) return mapped(mass(empty[1]), (tareG) => ({ change: { tareG }, looks: [] }));
+  if (empty) return mapped(mass(empty[1]!), (tareG) => ({ change: { tareG }, looks: [] }));
   const weighs = WEIGHS.exec(part);
   if (weighs)
-    return mapped(mass(weighs[1].replace(SIMULATED, '')), (grossG) => ({
+    return mapped(mass(weighs[1]!.replace(SIMULATED, '')), (grossG) => ({
       change: {},
       looks: [{ how: 'weighed', on, grossG, scaleSdG: 1, simulated: SIMULATED.test(part), used: true }],
     }));
   const costs = COSTS.exec(part);
-  if (costs) return done({ change: { price: Number(costs[1].replace(',', '.')) }, looks: [] });
+  if (costs) return done({ change: { price: Number(costs[1]!.replace(',', '.')) }, looks: [] });
   const holds = HOLDS.exec(part);
   if (holds && (item.kind === 'bottle' || item.kind === 'liquidBottle'))
-    return mapped(quantity(holds[1], 'volume', units.volume), (fuelMl) => ({
+    return mapped(quantity(holds[1]!, 'volume', units.volume), (fuelMl) => ({
       change: {},
       looks: [{ how: 'measured', on, fuelMl, used: true }],
     }));

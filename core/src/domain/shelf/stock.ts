@@ -100,7 +100,7 @@ function looked(item: ShelfItem, known: Known, look: Look, at: number): Known {
 }
 
 /** Was it still full when looks at it began? One that had been opened before holds nobody knows what. */
-const wasSeenFull = ({ openedOn, looks }: ShelfItem): boolean => openedOn === null || (looks.length > 0 && openedOn >= looks[0].on);
+const wasSeenFull = ({ openedOn, looks }: ShelfItem): boolean => openedOn === null || (looks.length > 0 && openedOn >= looks[0]!.on);
 
 /** What one look says by itself is in a container, g: a weight less the empty one. Undefined for what reads nothing, or only what is gone. */
 export function lookSays(item: ShelfItem, look: Look): Reading | undefined {

@@ -15,6 +15,6 @@ export function gasMassG(volumeMl: number, pressurePa: number, temperatureC: num
 /** What stays in a can as vapour when its last liquid has run out of it, g: it is all that cannot be poured over into another. */
 export function lastVapourG(volumeMl: number, blend: BlendByMass, temperatureC: number): number {
   const x = moleFractions(blend);
-  const molarG = (['propane', 'isobutane', 'nButane'] as const).reduce((sum, g, i) => sum + x[i] * molarMassG(MOLECULES[g]), 0);
+  const molarG = (['propane', 'isobutane', 'nButane'] as const).reduce((sum, g, i) => sum + x[i]! * molarMassG(MOLECULES[g]), 0);
   return gasMassG(volumeMl, blendPressure(blend)(temperatureC), temperatureC, molarG);
 }

@@ -9,22 +9,22 @@ export const dayCount = (trip: Trip): number => trip.legs.reduce((n, l) => n + l
 /** Days walked before each stop; the last entry is the length of the trip. */
 export function stopDays(trip: Trip): number[] {
   const at = [0];
-  for (const leg of trip.legs) at.push(at[at.length - 1] + leg.days.length);
+  for (const leg of trip.legs) at.push(at[at.length - 1]! + leg.days.length);
   return at;
 }
 
 /** First and last day of the leg with that place, 0 for the first; the trip must have one. */
 export function daysOfLeg(trip: Trip, leg: number): { firstDay: number; lastDay: number } {
   const at = stopDays(trip);
-  return { firstDay: at[leg] + 1, lastDay: at[leg + 1] };
+  return { firstDay: at[leg]! + 1, lastDay: at[leg + 1]! };
 }
 
 /** Leg and place in it of a day. Days past the end fall on the last one. */
 export function placeOfDay(trip: Trip, day: number): { leg: number; index: number } {
   const at = stopDays(trip);
   const leg = Math.max(0, Math.min(trip.legs.length - 1, at.findIndex((n) => n >= day) - 1));
-  const found = at[trip.legs.length] < day ? trip.legs.length - 1 : leg;
-  return { leg: found, index: Math.min(trip.legs[found].days.length, Math.max(1, day - at[found])) - 1 };
+  const found = at[trip.legs.length]! < day ? trip.legs.length - 1 : leg;
+  return { leg: found, index: Math.min(trip.legs[found]!.days.length, Math.max(1, day - at[found]!)) - 1 };
 }
 
 /** Types values over days `from`–`to`: they win over the climate from now on. */
@@ -60,7 +60,7 @@ export function meanWindMps(trip: Trip, from: number, to: number): number {
 /** Moves an inner stop `byDays` later (or earlier): the days stay, the legs on either side change length, down to one day. */
 export function moveStop(trip: Trip, stop: number, byDays: number): Trip {
   if (stop < 1 || stop > trip.legs.length - 1) return trip;
-  const [before, after] = [trip.legs[stop - 1], trip.legs[stop]];
+  const [before, after] = [trip.legs[stop - 1]!, trip.legs[stop]!];
   const days = [...before.days, ...after.days];
   const most = Math.min(days.length - 1, LIMITS.dayCount.max);
   const at = Math.max(Math.max(1, days.length - LIMITS.dayCount.max), Math.min(most, before.days.length + byDays));
@@ -72,19 +72,20 @@ export function moveStop(trip: Trip, stop: number, byDays: number): Trip {
 
 /** Gives a leg `count` days: more are like its last one, fewer are cut from its end. */
 export function stretchLeg(trip: Trip, leg: number, count: number): Trip {
-  const { days } = trip.legs[leg];
+  const before = trip.legs[leg]!;
+  const { days } = before;
   const room = LIMITS.tripDays.max - dayCount(trip) + days.length;
   const n = Math.max(1, Math.min(Math.round(count), LIMITS.dayCount.max, room));
   if (n === days.length) return trip;
-  const last = days[days.length - 1];
+  const last = days[days.length - 1]!;
   const next = Array.from({ length: n }, (_, i) => days[i] ?? { ...last, eatsOut: { breakfast: false, supper: false } });
-  return withLegs(trip, leg, 1, [{ ...trip.legs[leg], days: next }]);
+  return withLegs(trip, leg, 1, [{ ...before, days: next }]);
 }
 
 /** Puts a new stop at the end of `day`; not where one stands already. */
 export function insertStop(trip: Trip, day: number, id: string, name: string): Trip {
   const { leg, index } = placeOfDay(trip, day);
-  const { days, ...rules } = trip.legs[leg];
+  const { days, ...rules } = trip.legs[leg]!;
   if (index === days.length - 1 || trip.stops.length >= LIMITS.stops.max) return trip;
   const legs = [
     { ...rules, days: days.slice(0, index + 1) },
@@ -114,7 +115,7 @@ const STRICTEST: readonly Restriction[] = ['noFlame', 'noOpenFlame', 'unknown', 
 /** Takes an inner stop away: its two legs become one under the stricter of their rules, with both notes. */
 export function removeStop(trip: Trip, stop: number): Trip {
   if (stop < 1 || stop > trip.legs.length - 1) return trip;
-  const [a, b] = [trip.legs[stop - 1], trip.legs[stop]];
+  const [a, b] = [trip.legs[stop - 1]!, trip.legs[stop]!];
   if (a.days.length + b.days.length > LIMITS.dayCount.max) return trip;
   const restriction = STRICTEST.find((r) => r === a.restriction || r === b.restriction) ?? 'none';
   const restrictionNote = [...new Set([a.restrictionNote, b.restrictionNote])].filter(Boolean).join('; ').slice(0, 300);
@@ -125,10 +126,10 @@ export function removeStop(trip: Trip, stop: number): Trip {
 /** A day without walking, after `day`: at the same camp, or in town with every meal eaten out. */
 export function insertZeroDay(trip: Trip, day: number, inTown: boolean): Trip {
   const { leg, index } = placeOfDay(trip, day);
-  const { days } = trip.legs[leg];
+  const { days } = trip.legs[leg]!;
   if (dayCount(trip) >= LIMITS.tripDays.max || days.length >= LIMITS.dayCount.max) return trip;
-  const zero: Day = { ...days[index], km: 0, ascentM: 0, eatsOut: { breakfast: inTown, supper: inTown } };
-  return withLegs(trip, leg, 1, [{ ...trip.legs[leg], days: days.toSpliced(index + 1, 0, zero) }]);
+  const zero: Day = { ...days[index]!, km: 0, ascentM: 0, eatsOut: { breakfast: inTown, supper: inTown } };
+  return withLegs(trip, leg, 1, [{ ...trip.legs[leg]!, days: days.toSpliced(index + 1, 0, zero) }]);
 }
 
 /** Takes days `from`–`to` away; every leg keeps at least one. */
@@ -144,7 +145,7 @@ export function removeDays(trip: Trip, from: number, to: number): Trip {
 /** Changes the stop of that id. */
 export function editStop(trip: Trip, stopId: string, change: Partial<Stop>): Trip {
   const at = trip.stops.findIndex((s) => s.id === stopId);
-  return at < 0 ? trip : { ...trip, stops: trip.stops.with(at, { ...trip.stops[at], ...change }) };
+  return at < 0 ? trip : { ...trip, stops: trip.stops.with(at, { ...trip.stops[at]!, ...change }) };
 }
 
 export const editLeg = (trip: Trip, leg: number, change: Partial<Omit<Leg, 'days'>>): Trip => ({

@@ -19,7 +19,7 @@ export function fillClimate(trip: Trip, answers?: readonly SimulatedClimate[]): 
   if (!trip.legs.some((l) => l.days.some((d) => d.simulated.length > 0))) return trip;
   const query = climateQuery(trip);
   const fitting = answers?.length === query.days.length ? answers : answerClimate(query);
-  return mapDays(trip, (d, day) => filled(d, fitting[day - 1]));
+  return mapDays(trip, (d, day) => filled(d, fitting[day - 1]!));
 }
 
 /** Hands days `from`–`to` (1-based, inclusive) over to the climate, typed values too. */

@@ -52,9 +52,11 @@ function tuplesIn(element: string, parent: string, said: string): string[][] {
   return element === 'coord' && parent === 'Track' ? [said.split(/\s+/)] : [];
 }
 
+const degrees = (found: string): number => (found === '' ? Number.NaN : Number(found));
+
 /** Longitude, latitude and perhaps height, as they stand in a tuple; undefined where that is no place. */
 function pointOf(file: TrackFile, [longitude = '', latitude = '', height = '']: readonly string[]): TrackPoint | undefined {
-  const [longitudeDeg, latitudeDeg] = [longitude, latitude].map((x) => (x === '' ? Number.NaN : Number(x)));
+  const [longitudeDeg, latitudeDeg] = [degrees(longitude), degrees(latitude)];
   if (!isPlace(latitudeDeg, longitudeDeg)) return undefined;
   const point = { latitudeDeg, longitudeDeg };
   if (height === '') return point;

@@ -46,16 +46,16 @@ export function layOutTrip(
 ): Result<Trip, TooManyDays> {
   const total = lengthKm(line);
   const inner = chosen.filter((c, i) => {
-    const before = i > 0 ? chosen[i - 1].km : 0;
+    const before = i > 0 ? chosen[i - 1]!.km : 0;
     return c.km - before > SAME_PLACE_KM && total - c.km > SAME_PLACE_KM;
   });
   const ends = [0, ...inner.map((c) => c.km), total];
   const named = (i: number): string =>
-    i === 0 ? 'Start' : i === ends.length - 1 ? 'End' : nameFrom(inner[i - 1].waypoint.name, { otherwise: `stop ${i}` });
+    i === 0 ? 'Start' : i === ends.length - 1 ? 'End' : nameFrom(inner[i - 1]!.waypoint.name, { otherwise: `stop ${i}` });
   const legs: Leg[] = [];
   let days = 0;
   for (let i = 0; i + 1 < ends.length; i++) {
-    const leg = layOutLeg(base.legs[0].days[0], line, ends[i], ends[i + 1], pace);
+    const leg = layOutLeg(base.legs[0]!.days[0]!, line, ends[i]!, ends[i + 1]!, pace);
     days += leg.days.length;
     const limit = leg.days.length > LIMITS.dayCount.max ? LIMITS.dayCount.max : LIMITS.tripDays.max;
     if (leg.days.length > LIMITS.dayCount.max || days > LIMITS.tripDays.max)
@@ -64,7 +64,7 @@ export function layOutTrip(
   }
   const stops = ends.map((km, i): Stop => {
     const kind = i === ends.length - 1 ? 'trailEnd' : 'town';
-    const detourKm = i > 0 && i < ends.length - 1 ? Math.min(LIMITS.km.max, Math.round(20 * inner[i - 1].offKm) / 10) : 0;
+    const detourKm = i > 0 && i < ends.length - 1 ? Math.min(LIMITS.km.max, Math.round(20 * inner[i - 1]!.offKm) / 10) : 0;
     return { ...newStop(idOf(i), named(i), kind), detourKm, at: positionAt(line, km) };
   });
   const { latitudeDeg } = positionAt(line, total / 2);

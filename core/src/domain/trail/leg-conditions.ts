@@ -24,14 +24,14 @@ export interface LegConditions {
 /** The conditions of the leg of a trip with that place, 0 for the first; it must have one. */
 export function legConditions(trip: Trip, leg: number): LegConditions {
   const { firstDay, lastDay } = daysOfLeg(trip, leg);
-  const [first] = trip.legs[leg].days;
+  const first = trip.legs[leg]!.days[0]!;
   const mean = (key: Shiftable) => meanOfDays(trip, firstDay, lastDay, key);
   return {
     leg,
     firstDay,
     lastDay,
-    from: trip.stops[leg].name,
-    to: trip.stops[leg + 1].name,
+    from: trip.stops[leg]!.name,
+    to: trip.stops[leg + 1]!.name,
     supperAirC: mean('supperAirC'),
     breakfastAirC: mean('breakfastAirC'),
     waterC: mean('waterC'),

@@ -19,7 +19,7 @@ export function kitRuns(trip: Trip): KitRun[] {
   const runs: KitRun[] = [];
   trip.legs.forEach((leg, i) => {
     const last = runs.at(-1);
-    if (last && sameKit(leg, trip.legs[i - 1])) last.toLeg = i + 1;
+    if (last && sameKit(leg, trip.legs[i - 1]!)) last.toLeg = i + 1;
     else runs.push({ trip: tripOnLeg(trip, i), fromLeg: i, toLeg: i + 1 });
   });
   return runs;

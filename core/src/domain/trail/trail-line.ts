@@ -19,7 +19,7 @@ export function trailLine(points: readonly TrackPoint[]): TrailLine {
   const altitudeM: number[] = [];
   let height = points.find((p) => p.altitudeM !== undefined)?.altitudeM ?? 0;
   points.forEach((p, i) => {
-    km.push(i === 0 ? 0 : km[i - 1] + geodesicM(points[i - 1], p) / 1000);
+    km.push(i === 0 ? 0 : km[i - 1]! + geodesicM(points[i - 1]!, p) / 1000);
     height = p.altitudeM ?? height;
     altitudeM.push(height);
   });
@@ -34,7 +34,7 @@ function firstAtLeast(list: readonly number[], x: number): number {
   let high = list.length - 1;
   while (low < high) {
     const mid = (low + high) >> 1;
-    if (list[mid] >= x) high = mid;
+    if (list[mid]! >= x) high = mid;
     else low = mid + 1;
   }
   return low;
@@ -43,15 +43,15 @@ function firstAtLeast(list: readonly number[], x: number): number {
 /** The value of `ys` where `xs` reaches `x`, by straight line between points. */
 export function along(xs: readonly number[], ys: readonly number[], x: number): number {
   const i = firstAtLeast(xs, x);
-  if (i === 0) return ys[0];
-  const span = xs[i] - xs[i - 1];
-  const share = span > 0 ? Math.min(1, Math.max(0, (x - xs[i - 1]) / span)) : 1;
-  return ys[i - 1] + (ys[i] - ys[i - 1]) * share;
+  if (i === 0) return ys[0]!;
+  const span = xs[i]! - xs[i - 1]!;
+  const share = span > 0 ? Math.min(1, Math.max(0, (x - xs[i - 1]!) / span)) : 1;
+  return ys[i - 1]! + (ys[i]! - ys[i - 1]!) * share;
 }
 
 /** Where the trail is at `km`: the nearest point before or at it. */
 export function positionAt(line: TrailLine, km: number): Position {
-  const { latitudeDeg, longitudeDeg } = line.points[firstAtLeast(line.km, km)];
+  const { latitudeDeg, longitudeDeg } = line.points[firstAtLeast(line.km, km)]!;
   return { latitudeDeg, longitudeDeg };
 }
 
@@ -65,7 +65,7 @@ export function nearest(line: TrailLine, place: Position): { km: number; offKm: 
     const d = (p.latitudeDeg - place.latitudeDeg) ** 2 + ((p.longitudeDeg - place.longitudeDeg) * shrink) ** 2;
     if (d < least) [least, best] = [d, i];
   });
-  return { km: line.km[best], offKm: geodesicM(line.points[best], place) / 1000 };
+  return { km: line.km[best]!, offKm: geodesicM(line.points[best]!, place) / 1000 };
 }
 
 const PROFILE_POINTS = 600;

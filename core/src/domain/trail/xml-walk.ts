@@ -53,7 +53,7 @@ export function walkXml<P extends Fault>(
     path.push(local(tag.name));
     if (path.length > DEEPEST_XML) problem ??= { code: 'tooDeep', line: parser.line };
     words = '';
-    problem ??= visitor.opened(here(path[path.length - 1]), tag.attributes);
+    problem ??= visitor.opened(here(path[path.length - 1]!), tag.attributes);
   });
   parser.on('text', (t) => (words += t));
   parser.on('cdata', (t) => (words += t));

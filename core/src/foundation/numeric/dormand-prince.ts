@@ -49,48 +49,48 @@ const MAX_STEPS = 100_000;
 const SMALLEST_STEP = 1e-3;
 const EVENT_PASSES = 40;
 
-const VECTORS = 10;
 /** Integrates dy/dt = f(t, y) from t = 0 until the target, the end, or the stop condition. `y0` is not changed. */
 export function integrate(f: Derivative, y0: Float64Array, o: IntegrateOptions): Integrated {
   const n = y0.length;
   const m = o.coupled;
-  const room = Array.from({ length: VECTORS }, () => new Float64Array(n));
-  const [, , stage, k1, k2, k3, k4, k5, k6, k7] = room;
-  let [y, next] = room;
+  const blank = () => new Float64Array(n);
+  const stage = blank();
+  const [k1, k2, k3, k4, k5, k6, k7] = [blank(), blank(), blank(), blank(), blank(), blank(), blank()];
+  let [y, next] = [blank(), blank()];
   y.set(y0);
   f(0, y, k1);
-  if (y[0] >= o.target) return { t: 0, y: y.slice(), reached: true, steps: 0 };
+  if (y[0]! >= o.target) return { t: 0, y: y.slice(), reached: true, steps: 0 };
 
   /** One step of size h from (t, y) into `next`; returns the scaled error. */
   const step = (t: number, h: number): number => {
-    for (let i = 0; i < m; i++) stage[i] = y[i] + h * (A21 * k1[i]);
+    for (let i = 0; i < m; i++) stage[i] = y[i]! + h * (A21 * k1[i]!);
     f(t + C2 * h, stage, k2);
-    for (let i = 0; i < m; i++) stage[i] = y[i] + h * (A31 * k1[i] + A32 * k2[i]);
+    for (let i = 0; i < m; i++) stage[i] = y[i]! + h * (A31 * k1[i]! + A32 * k2[i]!);
     f(t + C3 * h, stage, k3);
-    for (let i = 0; i < m; i++) stage[i] = y[i] + h * (A41 * k1[i] + A42 * k2[i] + A43 * k3[i]);
+    for (let i = 0; i < m; i++) stage[i] = y[i]! + h * (A41 * k1[i]! + A42 * k2[i]! + A43 * k3[i]!);
     f(t + C4 * h, stage, k4);
-    for (let i = 0; i < m; i++) stage[i] = y[i] + h * (A51 * k1[i] + A52 * k2[i] + A53 * k3[i] + A54 * k4[i]);
+    for (let i = 0; i < m; i++) stage[i] = y[i]! + h * (A51 * k1[i]! + A52 * k2[i]! + A53 * k3[i]! + A54 * k4[i]!);
     f(t + C5 * h, stage, k5);
-    for (let i = 0; i < m; i++) stage[i] = y[i] + h * (A61 * k1[i] + A62 * k2[i] + A63 * k3[i] + A64 * k4[i] + A65 * k5[i]);
+    for (let i = 0; i < m; i++) stage[i] = y[i]! + h * (A61 * k1[i]! + A62 * k2[i]! + A63 * k3[i]! + A64 * k4[i]! + A65 * k5[i]!);
     f(t + h, stage, k6);
     // the last stage is the fifth-order solution (first same as last)
-    for (let i = 0; i < n; i++) next[i] = y[i] + h * (B1 * k1[i] + B3 * k3[i] + B4 * k4[i] + B5 * k5[i] + B6 * k6[i]);
+    for (let i = 0; i < n; i++) next[i] = y[i]! + h * (B1 * k1[i]! + B3 * k3[i]! + B4 * k4[i]! + B5 * k5[i]! + B6 * k6[i]!);
     f(t + h, next, k7);
     let worst = 0;
     for (let i = 0; i < n; i++) {
-      const e = E1 * k1[i] + E3 * k3[i] + E4 * k4[i] + E5 * k5[i] + E6 * k6[i] + E7 * k7[i];
-      const scale = o.absTol + o.relTol * Math.max(Math.abs(y[i]), Math.abs(next[i]));
+      const e = E1 * k1[i]! + E3 * k3[i]! + E4 * k4[i]! + E5 * k5[i]! + E6 * k6[i]! + E7 * k7[i]!;
+      const scale = o.absTol + o.relTol * Math.max(Math.abs(y[i]!), Math.abs(next[i]!));
       worst = Math.max(worst, Math.abs(h * e) / scale);
     }
     return worst;
   };
   /** Inside the step of size h from y to `next` just taken: component i at a share x of it. */
   const inside = (h: number, i: number): ((x: number) => number) => {
-    const rise = next[i] - y[i];
-    const bend = h * k1[i] - rise;
-    const back = rise - h * k7[i] - bend;
-    const fourth = h * (D1 * k1[i] + D3 * k3[i] + D4 * k4[i] + D5 * k5[i] + D6 * k6[i] + D7 * k7[i]);
-    return (x) => y[i] + x * (rise + (1 - x) * (bend + x * (back + (1 - x) * fourth)));
+    const rise = next[i]! - y[i]!;
+    const bend = h * k1[i]! - rise;
+    const back = rise - h * k7[i]! - bend;
+    const fourth = h * (D1 * k1[i]! + D3 * k3[i]! + D4 * k4[i]! + D5 * k5[i]! + D6 * k6[i]! + D7 * k7[i]!);
+    return (x) => y[i]! + x * (rise + (1 - x) * (bend + x * (back + (1 - x) * fourth)));
   };
 
   let t = 0;
@@ -107,7 +107,7 @@ export function integrate(f: Derivative, y0: Float64Array, o: IntegrateOptions):
       continue;
     }
     steps++;
-    if (next[0] >= o.target) {
+    if (next[0]! >= o.target) {
       const first = inside(size, 0);
       const x = bisect(0, 1, (part) => first(part) < o.target, EVENT_PASSES).high;
       return { t: t + x * size, y: y.map((_, i) => inside(size, i)(x)), reached: true, steps };

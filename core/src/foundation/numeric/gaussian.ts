@@ -5,7 +5,7 @@ export interface Gaussian {
 }
 
 /** Sum of the products of two rows of equal length. */
-const dot = (a: readonly number[], b: readonly number[]): number => a.reduce((sum, x, i) => sum + x * b[i], 0);
+const dot = (a: readonly number[], b: readonly number[]): number => a.reduce((sum, x, i) => sum + x * b[i]!, 0);
 
 /** What is thought of a weighted sum of the numbers: its mean and standard deviation. */
 export function projected({ mean, covariance }: Gaussian, weights: readonly number[]): { mean: number; sd: number } {
@@ -26,15 +26,15 @@ export function read(state: Gaussian, weights: readonly number[], value: number,
   const expected = projected(state, weights);
   const gain = toward.map((c) => c / (expected.sd ** 2 + sd ** 2));
   return {
-    mean: state.mean.map((m, i) => m + gain[i] * (value - expected.mean)),
-    covariance: state.covariance.map((row, i) => row.map((c, j) => c - gain[i] * toward[j])),
+    mean: state.mean.map((m, i) => m + gain[i]! * (value - expected.mean)),
+    covariance: state.covariance.map((row, i) => row.map((c, j) => c - gain[i]! * toward[j]!)),
   };
 }
 
 /** The numbers carried over into new ones that are weighted sums of the old, row by row, and something besides. */
 export function mapped(state: Gaussian, rows: readonly (readonly number[])[], besides: readonly number[] = rows.map(() => 0)): Gaussian {
-  const half = rows.map((row) => state.covariance.map((_, j) => dot(row, state.covariance[j])));
-  return { mean: rows.map((row, i) => dot(row, state.mean) + besides[i]), covariance: half.map((h) => rows.map((row) => dot(h, row))) };
+  const half = rows.map((row) => state.covariance.map((_, j) => dot(row, state.covariance[j]!)));
+  return { mean: rows.map((row, i) => dot(row, state.mean) + besides[i]!), covariance: half.map((h) => rows.map((row) => dot(h, row))) };
 }
 
 /** One of the numbers known no more than to `sd` about `mean`, whatever was thought of it and of what went with it. */

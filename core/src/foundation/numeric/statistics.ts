@@ -1,7 +1,7 @@
 /** Mean of some numbers; 0 of none. */
 export function meanOf(list: ArrayLike<number>): number {
   let sum = 0;
-  for (let i = 0; i < list.length; i++) sum += list[i];
+  for (let i = 0; i < list.length; i++) sum += list[i]!;
   return list.length ? sum / list.length : 0;
 }
 
@@ -9,13 +9,13 @@ export function meanOf(list: ArrayLike<number>): number {
 export function varianceOf(list: ArrayLike<number>): number {
   const mean = meanOf(list);
   let squares = 0;
-  for (let i = 0; i < list.length; i++) squares += (list[i] - mean) ** 2;
+  for (let i = 0; i < list.length; i++) squares += (list[i]! - mean) ** 2;
   return squares / Math.max(1, list.length - 1);
 }
 
 /** Sums from each place to the end; one entry more than values, the last one 0. */
 export function sumsToEnd(values: readonly number[]): number[] {
   const sums = values.map(() => 0).concat(0);
-  for (let i = values.length - 1; i >= 0; i--) sums[i] = sums[i + 1] + values[i];
+  for (let i = values.length - 1; i >= 0; i--) sums[i] = sums[i + 1]! + values[i]!;
   return sums;
 }

@@ -13,13 +13,13 @@ export function tabulated(f: (x: number) => number, from: number, to: number, st
     const piece = Math.min(pieces - 1, Math.max(0, Math.floor(place)));
     const i = piece + 2;
     const t = place - piece;
-    const rise = values[i + 1] - values[i];
-    return values[i] + t * (rise + (1 - t) * ((1 - t) * (rises[i] - rise) + t * (rise - rises[i + 1])));
+    const rise = values[i + 1]! - values[i]!;
+    return values[i]! + t * (rise + (1 - t) * ((1 - t) * (rises[i]! - rise) + t * (rise - rises[i + 1]!)));
   };
 }
 
 function drawnUp(f: (x: number) => number, from: number, pieces: number, step: number): { values: Float64Array; rises: Float64Array } {
   const values = Float64Array.from({ length: pieces + 5 }, (_, i) => f(from + (i - 2) * step)); // two more on either side for the slopes
-  const rises = values.map((_, i) => (8 * (values[i + 1] - values[i - 1]) - (values[i + 2] - values[i - 2])) / 12);
+  const rises = values.map((_, i) => (8 * (values[i + 1]! - values[i - 1]!) - (values[i + 2]! - values[i - 2]!)) / 12);
   return { values, rises };
 }

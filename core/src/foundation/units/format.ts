@@ -47,12 +47,12 @@ const asText = (format: Intl.NumberFormat, n: number): string => format.format(n
 /** A number to three decimals at most: "1,050", "0.25". */
 export const plainNumber = (n: number): string => asText(UP_TO_3, n);
 /** A whole number: "1,050". */
-export const wholeNumber = (n: number): string => asText(FIXED[0], n);
+export const wholeNumber = (n: number): string => asText(FIXED[0]!, n);
 
 /** A core value as a number string in the preferred unit, without the unit; a true minus sign and thousands commas. At most six decimals. */
 export function formatNumber(value: number, quantity: Quantity, symbol: string, decimals?: number): string {
   const unit = unitBySymbol(quantity, symbol);
-  return asText(FIXED[decimals ?? unit.decimals], fromCore(value, unit));
+  return asText(FIXED[decimals ?? unit.decimals]!, fromCore(value, unit));
 }
 
 /** A core value with its unit: "350 mL", "−7 °C", "12 %". */

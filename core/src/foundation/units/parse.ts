@@ -47,7 +47,7 @@ export function parseQuantity(text: string, quantity: Quantity, fallback: Unit):
 /** "60 F / 20 C" is a pair; "1/2 cup" and "10 km/h" are not: both sides must start with a number and the first must hold a unit. */
 function splitPair(text: string): [string, string] | undefined {
   const m = /^(.*[^\d\s/].*?)\s*(?:\/|=)\s*([-−+]?\d.*)$/.exec(text);
-  return m && NUMBER.test(m[1]) ? [m[1].trim(), m[2].trim()] : undefined;
+  return m && NUMBER.test(m[1]!) ? [m[1]!.trim(), m[2]!.trim()] : undefined;
 }
 
 /** One number with a unit, or several that add up ("3 lb 4 oz"). */
@@ -93,8 +93,8 @@ function readNumber(m: RegExpExecArray): number {
   const sign = m[1] && m[1] !== '+' ? -1 : 1;
   if (m[2]) return sign * (Number(m[2]) + Number(m[3]) / Number(m[4]));
   if (m[5]) return (sign * Number(m[5])) / Number(m[6]);
-  if (m[8]) return sign * ((m[7] ? decimal(m[7]) : 0) + FRACTIONS[m[8]]);
-  return sign * decimal(m[9]);
+  if (m[8]) return sign * ((m[7] ? decimal(m[7]) : 0) + (FRACTIONS[m[8]] ?? Number.NaN));
+  return sign * decimal(m[9]!);
 }
 
 /** "1,200" and "12,500" are thousands; "1,5" is a decimal comma. */

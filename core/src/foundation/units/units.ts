@@ -97,7 +97,7 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
 
 /** The unit of a quantity written with `symbol`; the core's own unit where there is none of that name. */
 export function unitBySymbol(quantity: Quantity, symbol: string): Unit {
-  return UNITS[quantity].find((u) => u.symbol === symbol) ?? UNITS[quantity][0];
+  return UNITS[quantity].find((u) => u.symbol === symbol) ?? UNITS[quantity][0]!;
 }
 
 /** Value in the core's unit. */

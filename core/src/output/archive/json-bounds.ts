@@ -34,7 +34,7 @@ export function beyondBounds(text: string): BeyondBounds | undefined {
         entries.pop();
         break;
       case COMMA:
-        if (++entries[entries.length - 1] > LONGEST_JSON_LIST) return { what: 'list', offset };
+        if (++entries[entries.length - 1]! > LONGEST_JSON_LIST) return { what: 'list', offset };
         break;
     }
   }

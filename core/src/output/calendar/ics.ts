@@ -24,7 +24,7 @@ export function writeIcs(trip: Trip, stamp: string, also: readonly CalendarEntry
 function stopEntries(trip: Trip): CalendarEntry[] {
   const at = stopDays(trip);
   return trip.stops.flatMap((stop, i): CalendarEntry[] => {
-    const arrival = dateOfDay(trip.startDate, Math.max(1, at[i]));
+    const arrival = dateOfDay(trip.startDate, Math.max(1, at[i]!));
     const isInner = i > 0 && i < trip.stops.length - 1;
     const notes = [stop.openNote && `Open: ${stop.openNote}`, stop.detourKm > 0 && `Detour: ${stop.detourKm} km`];
     const posting = [stop.box?.note, `Reached on ${arrival}`, 'Check with the carrier what may be posted'];

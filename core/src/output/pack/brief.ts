@@ -42,7 +42,7 @@ export function brief(trip: Trip, plan: Plan): BriefLine[] {
   const rules = trip.legs.flatMap((leg, i): BriefLine[] =>
     leg.restriction === 'none'
       ? []
-      : [{ what: { kind: 'rule', restriction: leg.restriction, note: leg.restrictionNote }, days: [{ from: at[i] + 1, to: at[i + 1] }] }],
+      : [{ what: { kind: 'rule', restriction: leg.restriction, note: leg.restrictionNote }, days: [{ from: at[i]! + 1, to: at[i + 1]! }] }],
   );
   const cautions = new Map<string, { caution: Caution; carries: CarryPlan[] }>();
   for (const c of lit)
@@ -66,7 +66,7 @@ export function brief(trip: Trip, plan: Plan): BriefLine[] {
   ];
 }
 
-const daysOf = ({ days }: CarryPlan): DayRange => ({ from: days[0].day, to: days[days.length - 1].day });
+const daysOf = ({ days }: CarryPlan): DayRange => ({ from: days[0]!.day, to: days[days.length - 1]!.day });
 
 /** Ranges that follow one another are one. */
 function joined(ranges: readonly DayRange[]): DayRange[] {

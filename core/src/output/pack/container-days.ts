@@ -32,8 +32,8 @@ export function containerDays({ containers, days }: Pick<CarryPlan, 'containers'
       held = containersWith(held, rack.now());
     }
     held.forEach((left, at) => {
-      if (before[at].fuelG - left.fuelG > EMPTY_G) levels[at].push({ day, left });
+      if (before[at]!.fuelG - left.fuelG > EMPTY_G) levels[at]!.push({ day, left });
     });
   }
-  return containers.map((container, at) => ({ container, days: levels[at] }));
+  return containers.map((container, at) => ({ container, days: levels[at]! }));
 }

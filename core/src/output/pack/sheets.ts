@@ -31,8 +31,8 @@ export interface StopSheet {
 export const stopSheets = (trip: Trip, plan: Plan): StopSheet[] => plan.carries.map((c) => sheetOf(trip, c));
 
 function sheetOf(trip: Trip, c: CarryPlan): StopSheet {
-  const stop = trip.stops[c.fromStop];
-  const { day } = c.days[0];
+  const stop = trip.stops[c.fromStop]!;
+  const { day } = c.days[0]!;
   const { foodG, packets } = foodOf(trip, c.days);
   return {
     stopId: c.fromStopId,

@@ -29,10 +29,10 @@ export interface StoveCard {
 export function stoveCard(trip: Trip, plan: Plan, carry: CarryPlan): StoveCard {
   const boils = carry.days.map((d) => boilingPointC(d.pressurePa));
   const here = tripOnLeg(trip, carry.fromStop);
-  const legs = [...new Set(carry.days.map((d) => d.leg))].map((i) => trip.legs[i]);
+  const legs = [...new Set(carry.days.map((d) => d.leg))].map((i) => trip.legs[i]!);
   return {
     carry: { fromStopId: carry.fromStopId, from: carry.from, to: carry.to },
-    days: { from: carry.days[0].day, to: carry.days[carry.days.length - 1].day },
+    days: { from: carry.days[0]!.day, to: carry.days[carry.days.length - 1]!.day },
     kit: here.kit,
     dishes: MEALS.flatMap((name) => dishesOf(here, plan, carry, name)),
     fuel: containerDays(carry).filter((c) => c.container.fuelG > EMPTY_G),
@@ -55,6 +55,6 @@ function dishesOf(trip: Trip, plan: Plan, carry: CarryPlan, name: (typeof MEALS)
   }
   return [...byDish.values()].flatMap((days) => {
     const sorted = [...days].sort((a, b) => a.fuelG - b.fuelG);
-    return dishCard(trip, plan, sorted[Math.floor(sorted.length / 2)].day, name) ?? [];
+    return dishCard(trip, plan, sorted[Math.floor(sorted.length / 2)]!.day, name) ?? [];
   });
 }

@@ -87,8 +87,8 @@ function filledRows(text: string): FilledRow[] {
 export function numbersOf(
   row: Record<string, string>,
   columns: readonly string[],
-): { values: Record<string, number>; problems: CellProblem[] } {
-  const values: Record<string, number> = {};
+): { values: Partial<Record<string, number>>; problems: CellProblem[] } {
+  const values: Partial<Record<string, number>> = {};
   const problems: CellProblem[] = [];
   for (const column of columns) {
     const said = row[column];

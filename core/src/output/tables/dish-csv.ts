@@ -38,7 +38,7 @@ function readRow(row: Record<string, string>): RowRead<Meal> {
   const price = numbersOf(row, ['price']);
   problems.push(...price.problems);
   const method = METHODS.find((m) => m === row['method']);
-  if (!method) problems.push({ code: 'notOneOf', column: 'method', found: row['method'], allowed: METHODS });
+  if (!method) problems.push({ code: 'notOneOf', column: 'method', found: row['method'] ?? '', allowed: METHODS });
   if (problems.length || !method) return refused({ code: 'badRow', cells: problems });
   return checked(
     {

@@ -32,8 +32,8 @@ function row(c: CarryPlan): (string | number)[] {
   return [
     c.from,
     c.to,
-    c.days[0].day,
-    c.days[c.days.length - 1].day,
+    c.days[0]!.day,
+    c.days[c.days.length - 1]!.day,
     c.supply,
     list(c.bought),
     list(c.containers),

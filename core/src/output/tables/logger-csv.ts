@@ -59,8 +59,12 @@ export function readLogger(text: string): Result<LoggerTable, LoggerProblem> {
   }));
   // loggers write a few lines about themselves first: the table starts where most columns are
   const width = Math.max(...table.slice(-Math.ceil(table.length / 2)).map((r) => r.cells.length));
-  const from = table.findIndex((r) => r.cells.length === width);
-  const [first, ...rest] = table.slice(Math.max(0, from));
+  const from = Math.max(
+    0,
+    table.findIndex((r) => r.cells.length === width),
+  );
+  const first = table[from]!;
+  const rest = table.slice(from + 1);
   const hasHeading = first.cells.every((c) => !isReading(c));
   const rows = hasHeading ? rest : [first, ...rest];
   const columns = first.cells.map((c, i) => ({
@@ -103,7 +107,7 @@ function guessOf(columns: readonly LoggerColumn[]): LoggerChoice {
   const name = columns[temperatureColumn]?.name ?? '';
   return {
     timeColumn,
-    timeUnit: isClock(columns[timeColumn]) ? 'clock' : /\bms\b|milli/i.test(timeName) ? 'ms' : /min/i.test(timeName) ? 'min' : 's',
+    timeUnit: isClock(columns[timeColumn]!) ? 'clock' : /\bms\b|milli/i.test(timeName) ? 'ms' : /min/i.test(timeName) ? 'min' : 's',
     temperatureColumn,
     temperatureUnit: /°?\s*F\b|fahrenheit/.test(name) ? '°F' : /[([]\s*K\s*[)\]]|kelvin/.test(name) ? 'K' : '°C',
   };
@@ -163,6 +167,6 @@ function sinceMidnight(clockS: number, days: number, lastS: number): { s: number
 export function reachesAtS(points: readonly CurvePoint[], targetC: number): number | undefined {
   const i = points.findIndex((p) => p.c >= targetC);
   if (i <= 0) return i === 0 ? 0 : undefined;
-  const [a, b] = [points[i - 1], points[i]];
+  const [a, b] = [points[i - 1]!, points[i]!];
   return a.s + ((targetC - a.c) / (b.c - a.c)) * (b.s - a.s);
 }

@@ -136,7 +136,7 @@ function withPieces(rack: Rack, read: readonly Piece[]): Rack {
 function readPiece(row: Record<string, string>, id: string): RowRead<Piece> {
   const { values, problems } = numbersOf(row, NUMBERS);
   const role = ROLES.find((r) => r === row['role']);
-  if (!role) problems.push({ code: 'notOneOf', column: 'role', found: row['role'], allowed: ROLES });
+  if (!role) problems.push({ code: 'notOneOf', column: 'role', found: row['role'] ?? '', allowed: ROLES });
   problems.push(...['name', 'massG'].filter((column) => !row[column]).map((column): CellProblem => ({ code: 'empty', column })));
   if (problems.length) return refused({ code: 'badRow', cells: problems });
   const words = Object.fromEntries(WORDS.flatMap((w) => (row[w] ? [[w, row[w]]] : [])));
@@ -153,7 +153,7 @@ function readPiece(row: Record<string, string>, id: string): RowRead<Piece> {
   if (read.ok) return read;
   const cells = refusedBySchema(read.problem).map((p): CellProblem => {
     const allowed = LISTS[p.column];
-    return allowed ? { code: 'notOneOf', column: p.column, found: row[p.column], allowed } : p;
+    return allowed ? { code: 'notOneOf', column: p.column, found: row[p.column] ?? '', allowed } : p;
   });
   return refused({ code: 'badRow', cells });
 }
@@ -161,7 +161,7 @@ function readPiece(row: Record<string, string>, id: string): RowRead<Piece> {
 const LISTS: Record<string, readonly string[]> = { burnerId: BURNERS.map((b) => b.id), ignition: IGNITIONS };
 
 /** The shape that the filled measures describe, and the numbers that are none of it. */
-function shapeOf(values: Record<string, number>): { shape: Shape | undefined; rest: Record<string, number> } {
+function shapeOf(values: Partial<Record<string, number>>): { shape: Shape | undefined; rest: Partial<Record<string, number>> } {
   const rest = Object.fromEntries(Object.entries(values).filter(([k]) => !(SHAPE_COLUMNS as readonly string[]).includes(k)));
   const found = MEASURES.find(([, columns]) => columns.every((c) => values[c]));
   if (!found) return { shape: undefined, rest };
@@ -185,8 +185,8 @@ interface KitRow {
   outside: boolean;
 }
 function readKitRow(row: Record<string, string>, rack: Rack): RowRead<KitRow> {
-  const kit = nameFrom(row['kit']);
-  const name = row['piece'];
+  const { kit: kitCell = '', piece: name = '' } = row;
+  const kit = nameFrom(kitCell);
   const piece = rack.pieces.find((p) => p.name === name);
   if (kit && !name) return done({ kit, outside: false });
   if (piece && kit) return done({ kit, pieceId: piece.id, outside: row['outside'] === 'yes' });
@@ -203,7 +203,7 @@ function withKitRows(rack: Rack, rows: readonly KitRow[], newId: () => string): 
     const ids = (list: readonly KitRow[]): string[] => list.flatMap((r) => r.pieceId ?? []);
     const pieces = { pieceIds: ids(own), outside: ids(own.filter((r) => r.outside)) };
     const at = kits.findIndex((k) => k.name === name);
-    if (at >= 0) kits[at] = { ...kits[at], ...pieces };
+    if (at >= 0) kits[at] = { ...kits[at]!, ...pieces };
     else kits.push({ ...emptyKit(newId(), name), ...pieces });
   }
   return { ...rack, kits };
@@ -212,16 +212,19 @@ type ScoreRow = { criterion: Criterion; weight: number } | { criterion: Criterio
 function readScoreRow(row: Record<string, string>, rack: Rack): RowRead<ScoreRow> {
   const { values, problems } = numbersOf(row, ['weight', 'points']);
   const criterion = CRITERIA.find((c) => c === row['criterion']);
-  if (!criterion) problems.push({ code: 'notOneOf', column: 'criterion', found: row['criterion'], allowed: CRITERIA });
+  if (!criterion) problems.push({ code: 'notOneOf', column: 'criterion', found: row['criterion'] ?? '', allowed: CRITERIA });
   const { weight, points } = values;
   if (!row['kit']) {
     problems.push(...outside(row, weight, LIMITS.weight, 'weight'));
-    return problems.length || !criterion ? refused({ code: 'badRow', cells: problems }) : done({ criterion, weight });
+    return problems.length || !criterion || weight === undefined
+      ? refused({ code: 'badRow', cells: problems })
+      : done({ criterion, weight });
   }
   const kit = rack.kits.find((k) => k.name === row['kit']);
   if (!kit) problems.push({ code: 'unknownName', column: 'kit', found: row['kit'] });
   problems.push(...outside(row, points, LIMITS.points, 'points'));
-  return problems.length || !criterion || !kit ? refused({ code: 'badRow', cells: problems }) : done({ criterion, kitId: kit.id, points });
+  const isWhole = !problems.length && criterion && kit && points !== undefined;
+  return isWhole ? done({ criterion, kitId: kit.id, points }) : refused({ code: 'badRow', cells: problems });
 }
 
 /** A number that must be there, between limits; a cell that holds no number is named already. */

@@ -70,12 +70,12 @@ export function readShelfCsv(text: string, rack: Rack, newId: () => string): Res
   const bad = [...read.value.bad];
   const good: ShelfItem[] = [];
   for (const rows of containers.values()) {
-    const { id, item } = rows[0];
+    const { id, item } = rows[0]!;
     const own = rack.shelf.find((c) => c.id === id || (c.name === item['name'] && c.kind === item['kind']));
     const looks = rows.flatMap((r) => r.look ?? []);
     const whole = readAs(shelfItemSchema, { ...item, id: own?.id ?? newId(), looks });
     if (whole.ok) good.push(whole.value);
-    else bad.push({ line: rows[0].line, cells: refusedBySchema(whole.problem) });
+    else bad.push({ line: rows[0]!.line, cells: refusedBySchema(whole.problem) });
   }
   const shelf = [
     ...rack.shelf.map((c) => good.find((g) => g.id === c.id) ?? c),

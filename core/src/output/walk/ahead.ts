@@ -29,8 +29,8 @@ export interface MealAhead extends AheadBurn {
 /** The stretch of a whole carry, as it leaves its stop. */
 export const wholeStretch = (carry: CarryPlan): Stretch => ({
   carry,
-  fromDay: carry.days[0].day,
-  toDay: carry.days[carry.days.length - 1].day,
+  fromDay: carry.days[0]!.day,
+  toDay: carry.days[carry.days.length - 1]!.day,
   written: new Set(),
   containers: carry.containers,
 });

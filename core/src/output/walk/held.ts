@@ -21,7 +21,7 @@ export const filledAsPlanned = (
 ): Extract<WalkEvent, { kind: 'filled' }> => ({
   id,
   at,
-  day: carry.days[0].day,
+  day: carry.days[0]!.day,
   kind: 'filled',
   stopId: carry.fromStopId,
   keepsRest: carry.containers.some((c) => carry.arrivedWith.includes(c)),

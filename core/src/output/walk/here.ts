@@ -63,7 +63,7 @@ export const factorSdOf = (trip: Trip, carry: CarryPlan, cache?: PlanCache): num
 export function walkHere(trip: Trip, plan: Plan, today: string, cache?: PlanCache): WalkHere | undefined {
   if (!trip.walk) return undefined;
   const log = inOrder(trip.walk.log);
-  const lastDay = plan.days[plan.days.length - 1].day;
+  const lastDay = plan.days[plan.days.length - 1]!.day;
   const day = dayOfWalk(trip, today, lastDay);
   // the event by which the present carry began
   const filled = log.findLast((e) => e.kind === 'filled');
@@ -147,7 +147,7 @@ function nextStop(
     containers,
     ahead.reduce((sum, b) => sum + b.modelG, 0),
   );
-  const then = planFrom(trip, { stop: after.fromStop, arrivedWith, home: after.home }, { cache }).carries[0];
+  const then = planFrom(trip, { stop: after.fromStop, arrivedWith, home: after.home }, { cache }).carries[0]!;
   const { from, to, bought, left, supply, fuelG, price } = then;
   return { next: { from, to, bought, left, supply, fuelG, price } };
 }

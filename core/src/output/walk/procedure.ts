@@ -148,8 +148,8 @@ function placeStep({ windscreen }: Kit, burner: Burner): Step {
 
 /** How the burner is filled; what is poisonous is said where it is first touched. */
 function fuelSteps(handling: Handling, kit: Kit, planned: PlannedMeal): Step[] {
-  const [first, ...others] = handling.before(kit, planned);
-  return [methanolIn(kit) ? { ...first, hazards: [...first.hazards, 'methanolPoison'] } : first, ...others];
+  const poison: Hazard[] = methanolIn(kit) ? ['methanolPoison'] : [];
+  return handling.before(kit, planned).map((s, i) => (i === 0 ? { ...s, hazards: [...s.hazards, ...poison] } : s));
 }
 
 /** Until it is hot, and what is held after that. */

@@ -76,8 +76,8 @@ function partsOf(log: readonly WalkEvent[], factorSd: number): { parts: Part[]; 
   const cuts = log.flatMap((e, i) => (e.kind === 'filled' ? [{ i, stopId: e.stopId }] : []));
   let state = stateAfter(log.slice(0, cuts[0]?.i), factorSd);
   const parts = cuts.map(({ i, stopId }, n): Part => {
-    const [filled, ...events] = log.slice(i, cuts[n + 1]?.i);
-    state = afterEvent(state, filled);
+    const events = log.slice(i + 1, cuts[n + 1]?.i);
+    state = afterEvent(state, log[i]!);
     const carriedG = leftOf(state).mean;
     state = events.reduce((s, e) => afterEvent(s, e), state);
     const left = leftOf(state);
@@ -149,7 +149,7 @@ function recordOf(carry: CarryPlan, { events, left, burntG }: Part): CarryRecord
  */
 export function benchTestsOf(trip: Trip, plan: Plan, kitName: string): BenchTest[] {
   return burnsAlone(inOrder(trip.walk?.log ?? [])).flatMap(({ only, burntG, sdG }) => {
-    const day = plan.days[only.day - 1];
+    const day = plan.days[only.day - 1]!;
     const meal = day.meals[only.meal];
     const stop = plan.carries.find((c) => c.days.some((d) => d.day === only.day))?.fromStop ?? 0;
     if (!meal || meal.facts.target.kind === 'fry') return [];
@@ -182,10 +182,10 @@ type Cooked = Extract<WalkEvent, { kind: 'cooked' }>;
 function burnsAlone(log: readonly WalkEvent[]): BurnAlone[] {
   const readings = log.flatMap((e, at) => (e.kind === 'weighed' ? [{ ...e, at }] : []));
   return readings.slice(1).flatMap((after, n) => {
-    const from = readings[n];
+    const from = readings[n]!;
     const between = log.slice(from.at + 1, after.at).filter((e) => e.kind !== 'skipped');
     const [only] = between;
-    if (between.length !== 1 || only.kind !== 'cooked' || only.clockS === undefined) return [];
+    if (between.length !== 1 || only?.kind !== 'cooked' || only.clockS === undefined) return [];
     const burntG = from.fuelG - after.fuelG;
     return burntG < 0.1 ? [] : [{ only: { ...only, clockS: only.clockS }, burntG, sdG: Math.hypot(from.sdG, after.sdG) }];
   });

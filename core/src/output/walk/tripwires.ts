@@ -90,11 +90,11 @@ export function saveBelowG(sets: StretchSets, containers: readonly Container[], 
 export function onPaper(wires: readonly Tripwire[]): Tripwire[] {
   let list = [...wires];
   for (;;) {
-    const ranges = list.slice(0, -1).map((w, i) => w.belowG - list[i + 1].belowG);
+    const ranges = list.slice(0, -1).map((w, i) => w.belowG - list[i + 1]!.belowG);
     const least = Math.min(...ranges);
     if (list.length <= MOST_ON_PAPER && least >= LEAST_STEP_G) return list;
     const narrowest = ranges.indexOf(least);
-    list = list.flatMap((w, i) => (i === narrowest ? [] : i === narrowest + 1 ? [{ ...w, belowG: list[narrowest].belowG }] : [w]));
+    list = list.flatMap((w, i) => (i === narrowest ? [] : i === narrowest + 1 ? [{ ...w, belowG: list[narrowest]!.belowG }] : [w]));
   }
 }
 

@@ -81,7 +81,7 @@ export function burnt(state: WalkState, modelG: number, share: number, { dayShar
 /** Fuel that came in or went out by another way than the flame; it tells nothing about f. */
 const shifted = (state: WalkState, byG: number, sdG: number): WalkState => ({
   ...state,
-  known: withCovariance({ ...state.known, mean: [state.known.mean[0] + byG, state.known.mean[1]] }, { w: sdG ** 2 }),
+  known: withCovariance({ ...state.known, mean: [state.known.mean[0]! + byG, state.known.mean[1]!] }, { w: sdG ** 2 }),
 });
 
 /** What is left was read as `fuelG`, give or take `sdG`. */

@@ -37,9 +37,9 @@ export function fry({ minutes, source, loss, eta }: Frying): Result<Fried, Stall
   }
   const run = integrate(
     (t, y, dy) => {
-      const p = source.powerW(t, y[1]);
+      const p = source.powerW(t, y[1]!);
       dy[0] = p;
-      dy[1] = source.can ? source.can.dCanC(y[1], p) : 0;
+      dy[1] = source.can ? source.can.dCanC(y[1]!, p) : 0;
       dy[2] = p * eta(p);
     },
     Float64Array.of(0, source.can?.startC ?? 0, 0),
@@ -52,7 +52,7 @@ export function fry({ minutes, source, loss, eta }: Frying): Result<Fried, Stall
       target: source.askedW * minutes * 60,
     },
   );
-  const [releasedJ, canEndC, usefulJ] = run.y;
+  const [releasedJ = 0, canEndC = 0, usefulJ = 0] = run.y;
   const heatJ = emptyHeatMatrix();
   heatJ.held.air = airW * run.t;
   heatJ.held.food = usefulJ - heatJ.held.air;

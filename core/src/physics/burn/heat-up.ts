@@ -31,8 +31,8 @@ export function heatUp(setting: BurnSetting): Result<Heated, Stalled> {
 
   const thetaEnd = Math.max(0, path.thetaAt(targetC));
   const run = heatingRun(setting, path, thetaEnd);
-  if (!run.reached) return refused({ code: 'stalls', atC: path.potC(run.y[0]) });
-  const [, canEndC, releasedJ, airJ, vapourJ, sidesJ] = run.y;
+  if (!run.reached) return refused({ code: 'stalls', atC: path.potC(run.y[0]!) });
+  const [, canEndC = 0, releasedJ = 0, airJ = 0, vapourJ = 0, sidesJ = 0] = run.y;
   const heatJ = emptyHeatMatrix();
   heatJ.heating.pot = potJPerK * Math.max(0, targetC - path.startC);
   heatJ.heating.water = thetaEnd * path.capacityJPerK - heatJ.heating.pot;
@@ -47,13 +47,13 @@ function heatingRun({ input: { source }, eta, loss }: BurnSetting, path: HeatPat
   let slowSinceS = 0;
   return integrate(
     (t, y, dy) => {
-      const potC = path.potC(y[0]);
-      const p = source.powerW(t, y[1]);
+      const potC = path.potC(y[0]!);
+      const p = source.powerW(t, y[1]!);
       const useful = p * eta(p);
       const air = loss.airW(potC);
       const vapour = loss.evaporationW(potC);
       dy[0] = (useful - air - vapour) / path.capacityJPerK;
-      dy[1] = source.can ? source.can.dCanC(y[1], p) : 0;
+      dy[1] = source.can ? source.can.dCanC(y[1]!, p) : 0;
       dy[2] = p;
       dy[3] = air;
       dy[4] = vapour;
@@ -69,7 +69,7 @@ function heatingRun({ input: { source }, eta, loss }: BurnSetting, path: HeatPat
       target: thetaEnd,
       stop: (t, _y, dy) => {
         // a cold can that still warms has not said its last word
-        if (dy[0] >= GIVE_UP_K_PER_S || dy[1] >= GIVE_UP_K_PER_S) slowSinceS = t;
+        if (dy[0]! >= GIVE_UP_K_PER_S || dy[1]! >= GIVE_UP_K_PER_S) slowSinceS = t;
         return t - slowSinceS > GIVE_UP_AFTER_S;
       },
     },

@@ -22,9 +22,9 @@ const AMBROSE_WALTON = [
 const JOINED = Object.fromEntries(
   GASES.map((g) => {
     const w = CRITICAL[g].acentric;
-    return [g, AMBROSE_WALTON[0].map((c, i) => c + w * AMBROSE_WALTON[1][i] + w * w * AMBROSE_WALTON[2][i])];
+    return [g, AMBROSE_WALTON[0].map((c, i) => c + w * AMBROSE_WALTON[1][i]! + w * w * AMBROSE_WALTON[2][i]!)];
   }),
-) as Record<GasName, number[]>;
+) as Record<GasName, [number, number, number, number]>;
 
 /**
  * Vapour pressure in Pa of a pure gas at `temperatureC` (−80 to 90 °C).
@@ -45,8 +45,8 @@ export function pureVapourPressurePa(gas: GasName, temperatureC: number): number
 /** Mole fractions of a liquid blend given by mass, in the order of {@link GASES}. */
 export function moleFractions(blend: BlendByMass): [number, number, number] {
   const n = GASES.map((g) => blend[g] / molarMassG(MOLECULES[g]));
-  const sum = n[0] + n[1] + n[2];
-  return [n[0] / sum, n[1] / sum, n[2] / sum];
+  const sum = n[0]! + n[1]! + n[2]!;
+  return [n[0]! / sum, n[1]! / sum, n[2]! / sum];
 }
 
 /** A burn asks for pressures thousands of times: out of tables, true to 1e-8 of the relation. */
@@ -58,6 +58,6 @@ export function blendPressure(blend: BlendByMass): (temperatureC: number) => num
   const x = moleFractions(blend);
   return (temperatureC) => {
     requireRange('temperatureC', temperatureC, TABLE_C.from, TABLE_C.to);
-    return x[0] * TABLES[0](temperatureC) + x[1] * TABLES[1](temperatureC) + x[2] * TABLES[2](temperatureC);
+    return x[0] * TABLES[0]!(temperatureC) + x[1] * TABLES[1]!(temperatureC) + x[2] * TABLES[2]!(temperatureC);
   };
 }

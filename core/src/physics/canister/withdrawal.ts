@@ -17,12 +17,12 @@ export function blendAfterWithdrawal(fresh: BlendByMass, fractionLeft: number, c
   let mass = GASES.map((g) => fresh[g]);
   let tau = 0;
   for (let i = 0; i < PASSES; i++) {
-    const left = mass[0] + mass[1] + mass[2];
-    const slope = p[0] * mass[0] + p[1] * mass[1] + p[2] * mass[2];
+    const left = mass[0]! + mass[1]! + mass[2]!;
+    const slope = p[0]! * mass[0]! + p[1]! * mass[1]! + p[2]! * mass[2]!;
     if (left - target < 1e-10) break;
     tau += (left - target) / slope;
-    mass = GASES.map((g, j) => fresh[g] * Math.exp(-p[j] * tau));
+    mass = GASES.map((g, j) => fresh[g] * Math.exp(-p[j]! * tau));
   }
-  const left = mass[0] + mass[1] + mass[2];
-  return { propane: mass[0] / left, isobutane: mass[1] / left, nButane: mass[2] / left };
+  const left = mass[0]! + mass[1]! + mass[2]!;
+  return { propane: mass[0]! / left, isobutane: mass[1]! / left, nButane: mass[2]! / left };
 }

@@ -8,7 +8,7 @@ const DENSITY_BY_MASS = [
 ] as const;
 const STEP = 0.05;
 /** Density of pure ethanol at 20 °C, g/mL: the last row of the table. */
-export const ETHANOL_G_PER_ML = DENSITY_BY_MASS[DENSITY_BY_MASS.length - 1];
+export const ETHANOL_G_PER_ML = DENSITY_BY_MASS[DENSITY_BY_MASS.length - 1]!;
 /** Density of water at 20 °C, g/mL: the first row of the table. */
 export const WATER_G_PER_ML = DENSITY_BY_MASS[0];
 
@@ -22,7 +22,7 @@ export function ethanolWaterDensity(massShare: number): number {
   for (let a = first; a < first + 4; a++) {
     let weight = 1;
     for (let b = first; b < first + 4; b++) if (b !== a) weight *= (massShare / STEP - b) / (a - b);
-    sum += weight * DENSITY_BY_MASS[a];
+    sum += weight * DENSITY_BY_MASS[a]!;
   }
   return sum;
 }

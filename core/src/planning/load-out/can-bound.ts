@@ -37,33 +37,33 @@ export function canBound(
   const isWhole = [...stages.map((s) => s.burntG), ...start.map((c) => c.fuelG)].every(isWholeG);
   const arriving: Float64Array[] = [];
   const buying: Float64Array[] = [];
-  arriving[stages.length] = new Float64Array(sets[stages.length].counts.length * fills.number);
+  arriving[stages.length] = new Float64Array(sets[stages.length]!.counts.length * fills.number);
   for (let i = stages.length - 1; i >= 0; i--) {
-    const table: Table = { sizes, fills, sets: sets[i], isWhole };
-    const leaving = left(table, stages[i], { values: arriving[i + 1], sets: sets[i + 1] });
-    buying[i] = bought(table, leaving, stages[i], gramsPerPrice, toBin[i]);
-    arriving[i] = stages[i].bin ? lightened(table, buying[i], toBin[i]) : buying[i];
+    const table: Table = { sizes, fills, sets: sets[i]!, isWhole };
+    const leaving = left(table, stages[i]!, { values: arriving[i + 1]!, sets: sets[i + 1]! });
+    buying[i] = bought(table, leaving, stages[i]!, gramsPerPrice, toBin[i]!);
+    arriving[i] = stages[i]!.bin ? lightened(table, buying[i]!, toBin[i]!) : buying[i]!;
   }
   const valueAt = (i: number, values: Float64Array, cans: readonly HeldCan[], more: readonly number[]): number => {
     const full = sizes.map((_, k) => more[k] ?? 0);
     let fill = 0;
     for (const { size, fuelG } of cans) {
-      if (fuelG >= sizes[size].netG - EMPTY_G) full[size]++;
-      else if (fuelG > EMPTY_G) fill = fills.from[size] + Math.floor((fuelG + EMPTY_G) * parts);
+      if (fuelG >= sizes[size]!.netG - EMPTY_G) full[size]!++;
+      else if (fuelG > EMPTY_G) fill = fills.from[size]! + Math.floor((fuelG + EMPTY_G) * parts);
     }
-    return values[sets[i].idOf(full) * fills.number + fill];
+    return values[sets[i]!.idOf(full) * fills.number + fill]!;
   };
   return {
-    arriving: (i, cans) => valueAt(i, arriving[i], cans, []) + (stages[i]?.bin === false ? tareIn(sizes, cans) * toBin[i] : 0),
+    arriving: (i, cans) => valueAt(i, arriving[i]!, cans, []) + (stages[i]?.bin === false ? tareIn(sizes, cans) * toBin[i]! : 0),
     buying: (i, cans, more) =>
-      valueAt(i, buying[i], cans, more) + (tareIn(sizes, cans) + more.reduce((sum, n, k) => sum + n * sizes[k].tareG, 0)) * toBin[i],
+      valueAt(i, buying[i]!, cans, more) + (tareIn(sizes, cans) + more.reduce((sum, n, k) => sum + n * sizes[k]!.tareG, 0)) * toBin[i]!,
   };
 }
 
 /** From each stage, what a gram counts that is carried to the next bin. */
 function weightToBin(stages: readonly CanStage[]): number[] {
   const sums = stages.map((s) => s.weight);
-  for (let i = stages.length - 2; i >= 0; i--) if (!stages[i + 1].bin) sums[i] += sums[i + 1];
+  for (let i = stages.length - 2; i >= 0; i--) if (!stages[i + 1]!.bin) sums[i]! += sums[i + 1]!;
   return sums;
 }
 
@@ -101,12 +101,12 @@ function mostWorthHaving(
     let burntG = 0;
     let askedG = 0;
     for (let j = i; j < stages.length; j++) {
-      const { needG, prices, pinned } = stages[j];
+      const { needG, prices, pinned } = stages[j]!;
       const price = pinned ? undefined : prices[k];
       if (j > i && price !== undefined && weight * (netG + tareG) >= price * gramsPerPrice) break;
       askedG = Math.max(askedG, burntG + needG);
-      burntG += stages[j].burntG;
-      weight += stages[j].weight;
+      burntG += stages[j]!.burntG;
+      weight += stages[j]!.weight;
     }
     const most = Math.ceil(askedG / netG) + 1;
     const isSold = stages.some((s) => s.prices[k] !== undefined || s.pinned?.[k]);
@@ -126,8 +126,8 @@ function fullSets(sizes: readonly CanSize[], most: readonly number[]): FullSets 
   for (const m of most) counts = counts.flatMap((c) => Array.from({ length: m + 1 }, (_, n) => [...c, n]));
   return {
     counts,
-    netG: counts.map((c) => c.reduce((sum, n, k) => sum + n * sizes[k].netG, 0)),
-    idOf: (c) => (c.some((n) => n < 0) ? -1 : c.reduce((at, n, k) => at * (most[k] + 1) + Math.min(n, most[k]), 0)),
+    netG: counts.map((c) => c.reduce((sum, n, k) => sum + n * sizes[k]!.netG, 0)),
+    idOf: (c) => (c.some((n) => n < 0) ? -1 : c.reduce((at, n, k) => at * (most[k]! + 1) + Math.min(n, most[k]!), 0)),
   };
 }
 
@@ -144,11 +144,11 @@ function left({ fills, sets, isWhole }: Table, stage: CanStage, next: { values: 
   const { burntG, weight } = stage;
   const fixed = -stage.burntOff;
   const values = new Float64Array(sets.counts.length * fills.number).fill(Number.POSITIVE_INFINITY);
-  const emptied = sets.counts.map((counts, id) => ({ counts, netG: sets.netG[id] })).filter((e) => e.netG <= burntG + EMPTY_G);
+  const emptied = sets.counts.map((counts, id) => ({ counts, netG: sets.netG[id]! })).filter((e) => e.netG <= burntG + EMPTY_G);
   sets.counts.forEach((counts, id) => {
     const row = values.subarray(id * fills.number, (id + 1) * fills.number);
     for (const { counts: gone, netG } of emptied) {
-      const full = counts.map((n, k) => n - gone[k]);
+      const full = counts.map((n, k) => n - gone[k]!);
       if (full.some((n) => n < 0)) continue;
       // out of the one in use, or out of it and another one
       const restG = Math.max(0, burntG - netG);
@@ -156,41 +156,43 @@ function left({ fills, sets, isWhole }: Table, stage: CanStage, next: { values: 
       const stays = next.sets.idOf(full);
       if (stays >= 0) {
         const after = next.values.subarray(stays * fills.number, (stays + 1) * fills.number);
-        if (burntCells === 0) row[0] = Math.min(row[0], after[0]);
+        if (burntCells === 0) row[0] = Math.min(row[0]!, after[0]!);
         fills.from.forEach((from, k) => {
-          for (let x = Math.max(0, burntCells - 1); x < fills.cells[k]; x++) {
+          for (let x = Math.max(0, burntCells - 1); x < fills.cells[k]!; x++) {
             const to = x - burntCells;
-            if (to >= 0 && after[from + to] < row[from + x]) row[from + x] = after[from + to];
-            if (!isWhole && after[from + to + 1] < row[from + x]) row[from + x] = after[from + to + 1];
+            if (to >= 0 && after[from + to]! < row[from + x]!) row[from + x] = after[from + to]!;
+            if (!isWhole && after[from + to + 1]! < row[from + x]!) row[from + x] = after[from + to + 1]!;
             // the last of it may just be used up
-            if (to <= 0 && after[0] < row[from + x]) row[from + x] = after[0];
+            if (to <= 0 && after[0]! < row[from + x]!) row[from + x] = after[0]!;
           }
         });
       }
       fills.cells.forEach((opened, k) => {
-        const with1 = full[k] > 0 ? next.sets.idOf(full.with(k, full[k] - 1)) : -1;
+        const with1 = full[k]! > 0 ? next.sets.idOf(full.with(k, full[k]! - 1)) : -1;
         if (with1 < 0 || restG <= EMPTY_G) return;
         const after = next.values.subarray(with1 * fills.number, (with1 + 1) * fills.number);
-        const ofOpened = (to: number): number => (to >= 0 && to < opened ? after[fills.from[k] + to] : Number.POSITIVE_INFINITY);
+        const ofOpened = (to: number): number => (to >= 0 && to < opened ? after[fills.from[k]! + to]! : Number.POSITIVE_INFINITY);
         // of what the opened one holds; used up to the last it is as good as emptied, which is another way
         const least = (cell: number): number => (isWhole ? ofOpened(cell) : Math.min(ofOpened(cell), ofOpened(cell + 1)));
-        row[0] = Math.min(row[0], least(opened - burntCells));
+        row[0] = Math.min(row[0]!, least(opened - burntCells));
         fills.from.forEach((from, j) => {
-          for (let x = Math.max(0, burntCells - opened - 1); x < Math.min(fills.cells[j], burntCells); x++) {
+          for (let x = Math.max(0, burntCells - opened - 1); x < Math.min(fills.cells[j]!, burntCells); x++) {
             const to = least(opened - burntCells + x);
-            if (to < row[from + x]) row[from + x] = to;
+            if (to < row[from + x]!) row[from + x] = to;
           }
         });
       });
     }
     // of whole grams a cell holds what it says; else it may hold nearly one more
-    row[0] = sets.netG[id] < stage.needG - EMPTY_G ? Number.POSITIVE_INFINITY : row[0] + weight * sets.netG[id] + fixed;
+    row[0] = sets.netG[id]! < stage.needG - EMPTY_G ? Number.POSITIVE_INFINITY : row[0]! + weight * sets.netG[id]! + fixed;
     fills.from.forEach((from, k) => {
-      for (let x = 0; x < fills.cells[k]; x++) {
-        const fuelG = sets.netG[id] + x / fills.parts;
+      for (let x = 0; x < fills.cells[k]!; x++) {
+        const fuelG = sets.netG[id]! + x / fills.parts;
         const at = from + x;
         row[at] =
-          (isWhole ? fuelG : fuelG + 1 / fills.parts) < stage.needG - EMPTY_G ? Number.POSITIVE_INFINITY : row[at] + weight * fuelG + fixed;
+          (isWhole ? fuelG : fuelG + 1 / fills.parts) < stage.needG - EMPTY_G
+            ? Number.POSITIVE_INFINITY
+            : row[at]! + weight * fuelG + fixed;
       }
     });
   });
@@ -205,21 +207,21 @@ function bought({ sizes, fills, sets }: Table, leaving: Float64Array, stage: Can
   const take = (id: number, more: number, cost: number): void => {
     const to = id * fills.number;
     const from = more * fills.number;
-    for (let f = 0; f < fills.number; f++) if (cost + leaving[from + f] < values[to + f]) values[to + f] = cost + leaving[from + f];
+    for (let f = 0; f < fills.number; f++) if (cost + leaving[from + f]! < values[to + f]!) values[to + f] = cost + leaving[from + f]!;
   };
   for (let id = sets.counts.length - 1; id >= 0; id--) {
-    const counts = sets.counts[id];
+    const counts = sets.counts[id]!;
     if (pinned)
       take(
         id,
-        sets.idOf(counts.map((n, k) => n + pinned[k])), // as good as what is in the table
-        pinned.reduce((sum, n, k) => sum + n * costs[k], 0),
+        sets.idOf(counts.map((n, k) => n + pinned[k]!)), // as good as what is in the table
+        pinned.reduce((sum, n, k) => sum + n * costs[k]!, 0),
       );
     // one more, and perhaps another one then
     else
       sizes.forEach((_, k) => {
-        const more = sets.idOf(counts.with(k, counts[k] + 1));
-        if (prices[k] !== undefined && more !== id) take(id, more, costs[k]);
+        const more = sets.idOf(counts.with(k, counts[k]! + 1));
+        if (prices[k] !== undefined && more !== id) take(id, more, costs[k]!);
       });
   }
   return values;
@@ -230,15 +232,16 @@ function lightened({ sizes, fills, sets }: Table, buying: Float64Array, toBin: n
   const values = new Float64Array(buying.length);
   sets.counts.forEach((counts, id) => {
     const row = id * fills.number;
-    const tareG = counts.reduce((sum, n, k) => sum + n * sizes[k].tareG, 0);
-    values[row] = buying[row] + toBin * tareG;
+    const tareG = counts.reduce((sum, n, k) => sum + n * sizes[k]!.tareG, 0);
+    values[row] = buying[row]! + toBin * tareG;
     sizes.forEach((s, k) => {
-      for (let f = row + fills.from[k]; f < row + fills.from[k] + fills.cells[k]; f++)
-        values[f] = Math.min(values[row], buying[f] + toBin * (tareG + s.tareG));
+      for (let f = row + fills.from[k]!; f < row + fills.from[k]! + fills.cells[k]!; f++)
+        values[f] = Math.min(values[row]!, buying[f]! + toBin * (tareG + s.tareG));
     });
     sizes.forEach((_, k) => {
-      const fewer = sets.idOf(counts.with(k, counts[k] - 1)) * fills.number;
-      if (fewer >= 0) for (let f = 0; f < fills.number; f++) if (values[fewer + f] < values[row + f]) values[row + f] = values[fewer + f];
+      const fewer = sets.idOf(counts.with(k, counts[k]! - 1)) * fills.number;
+      if (fewer >= 0)
+        for (let f = 0; f < fills.number; f++) if (values[fewer + f]! < values[row + f]!) values[row + f] = values[fewer + f]!;
     });
   });
   return values;

@@ -28,7 +28,7 @@ export interface Problem {
 
 /** Fuel in so many new cans of each size, g. */
 export const netOf = (sizes: readonly CanSize[], counts: readonly number[]): number =>
-  counts.reduce((sum, n, k) => sum + n * sizes[k].netG, 0);
+  counts.reduce((sum, n, k) => sum + n * sizes[k]!.netG, 0);
 
 /** One way of buying at a stop. */
 export interface Purchase {
@@ -44,7 +44,7 @@ export interface Purchase {
 /** Purchases worth making: enough for the stage, of the stated form, and no dearer than the plan known. */
 export function purchases(p: Problem, i: number, costSoFar: number, kept: readonly HeldCan[], known: number): Purchase[] {
   const { sizes, gramsPerPrice, rest, byCans } = p;
-  const stage = p.stages[i];
+  const stage = p.stages[i]!;
   const { weight, burntG } = stage;
   const bought = sizes.map(() => 0);
   const found: Purchase[] = [];
@@ -68,8 +68,8 @@ export function purchases(p: Problem, i: number, costSoFar: number, kept: readon
     grow(k + 1, haveG, tareG, spent);
     const price = stage.prices[k];
     if (price === undefined) return;
-    const { netG, tareG: canG } = sizes[k];
-    for (let n = 1; haveG + (n - 1) * netG < p.toCome[i] + p.spareG[i] - EPS; n++) {
+    const { netG, tareG: canG } = sizes[k]!;
+    for (let n = 1; haveG + (n - 1) * netG < p.toCome[i]! + p.spareG[i]! - EPS; n++) {
       bought[k] = n;
       grow(k + 1, haveG + n * netG, tareG + n * canG, spent + n * price);
     }
@@ -84,7 +84,7 @@ export function purchases(p: Problem, i: number, costSoFar: number, kept: readon
     if (leavingG >= stage.needG - EPS)
       take(
         leavingG,
-        bought.reduce((sum, n, k) => sum + n * sizes[k].tareG, keptTareG),
+        bought.reduce((sum, n, k) => sum + n * sizes[k]!.tareG, keptTareG),
         bought.reduce((sum, n, k) => sum + n * (stage.prices[k] ?? 0), 0),
       );
   }

@@ -74,7 +74,7 @@ export function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_I
   let front: Node[] = [{ cans: start, fuelG: fuelIn(start), cost: 0, price: 0, step: none, from: undefined, untaken, ownLeftG: 0 }];
   let looks = 0;
   for (let i = 0; i < stages.length; i++) {
-    const stage = stages[i];
+    const stage = stages[i]!;
     const { burntG } = stage;
     // which can is emptied matters only where one can still be left
     const binAhead = stages.slice(i + 1).some((s) => s.bin);
@@ -93,7 +93,7 @@ export function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_I
       }
     }
     if (!best.size) return refused({ code: 'short', stage: i, needG: stage.needG, mostG: mostAt(p, front, stage) });
-    front = undominated([...best.values()], sizes, restWeight[i + 1]);
+    front = undominated([...best.values()], sizes, restWeight[i + 1]!);
     front = narrowed(front, width, (n) => n.cost + leastToCome(p, i + 1, n));
   }
   return done(front.reduce((a, b) => (isBetter(b, a) ? b : a)));
@@ -125,14 +125,14 @@ function candidates(p: Problem, i: number, front: readonly Node[], known: number
   let found: Candidate[] = [];
   let worst = known; // of those that are kept: nothing dearer need be looked at
   for (const node of front) {
-    for (const { kept, left } of leavings(node.cans, p.stages[i].bin))
+    for (const { kept, left } of leavings(node.cans, p.stages[i]!.bin))
       for (const taking of takings(p.own, node.untaken, i))
         for (const purchase of purchases(p, i, node.cost, taking.taken.length ? [...kept, ...taking.taken] : kept, worst)) {
           if (purchase.promise <= worst + EPS) found.push({ node, kept, left, taking, purchase });
         }
     if (found.length <= most) continue;
     found = narrowed(found, most, (c) => c.purchase.promise);
-    worst = found[most - 1].purchase.promise;
+    worst = found[most - 1]!.purchase.promise;
   }
   return found;
 }

@@ -66,7 +66,7 @@ export function bestCans(
 ): Result<CanPlan, NoPlan> {
   const { toCome, spareG } = mostLooks > 0 ? { toCome: requirements(stages), spareG: spares(sizes, stages) } : beamReach(stages);
   const mostG =
-    Math.max(0, ...toCome.map((g, i) => g + spareG[i])) +
+    Math.max(0, ...toCome.map((g, i) => g + spareG[i]!)) +
     Math.max(...sizes.map((z) => z.netG)) +
     fuelIn(start) +
     fuelIn(own) +
@@ -150,7 +150,7 @@ function aboveCeilings(p: Problem, mostLooks: number): Result<Best, NoPlan> {
   const found = exact ? all : beam;
   if (found.ok) return done({ node: found.value, exact, boundCost: boundOf(p) });
   return found.problem.code === 'gaveUp'
-    ? refused({ code: 'short', stage: 0, needG: p.stages[0].needG, mostG: 0 })
+    ? refused({ code: 'short', stage: 0, needG: p.stages[0]!.needG, mostG: 0 })
     : refused(found.problem);
 }
 
@@ -171,8 +171,8 @@ function requirements(stages: readonly CanStage[], shops = Number.POSITIVE_INFIN
     let most = 0;
     let passed = 0;
     for (let j = i; j < stages.length && passed <= shops; j++) {
-      most = Math.max(most, burnt + stages[j].needG);
-      burnt += stages[j].burntG;
+      most = Math.max(most, burnt + stages[j]!.needG);
+      burnt += stages[j]!.burntG;
       if (stages[j + 1]?.prices.some((x) => x !== undefined)) passed++;
     }
     return most;

@@ -63,7 +63,7 @@ export function crossingsOf(a: NamedWeights, b: NamedWeights, by: CountedBy): Cr
   const found: Crossing[] = [];
   let lighter: NamedWeights | undefined;
   for (let i = 0; i < a[by].length; i++) {
-    const differenceG = a[by][i] - b[by][i];
+    const differenceG = a[by][i]! - b[by][i]!;
     if (Math.abs(differenceG) < SAME_G) continue;
     const now = differenceG < 0 ? a : b;
     if (lighter && now !== lighter) found.push(crossing(now, lighter, i, by));
@@ -73,8 +73,8 @@ export function crossingsOf(a: NamedWeights, b: NamedWeights, by: CountedBy): Cr
 }
 
 function crossing(lighter: NamedWeights, heavier: NamedWeights, i: number, by: CountedBy): Crossing {
-  const jump = (k: NamedWeights): number => Math.abs(k.tareG[i] - k.tareG[i - 1]);
-  const grown = (k: NamedWeights): number => k[by][i] - k[by][i - 1];
+  const jump = (k: NamedWeights): number => Math.abs(k.tareG[i]! - k.tareG[i - 1]!);
+  const grown = (k: NamedWeights): number => k[by][i]! - k[by][i - 1]!;
   const jumped = jump(heavier) >= jump(lighter) ? heavier : lighter;
   const base = { days: i + 1, lighter: lighter.id, heavier: heavier.id };
   if (jump(jumped) > SAME_G) return { ...base, why: 'container', whose: jumped.id };
@@ -102,7 +102,7 @@ export function lightestOf(weights: readonly { id: string; g: number }[]): { id:
 export function lightestByLength(kits: readonly NamedWeights[], by: CountedBy): LightestRun[] {
   const runs: LightestRun[] = [];
   for (let i = 0; i < (kits[0]?.[by].length ?? 0); i++) {
-    const best = lightestOf(kits.map((k) => ({ id: k.id, g: k[by][i] })));
+    const best = lightestOf(kits.map((k) => ({ id: k.id, g: k[by][i]! })));
     if (!best) break;
     const last = runs.at(-1);
     const names = [best.id, ...best.ties];

@@ -26,13 +26,13 @@ const isEmpty = (c: HeldCan): boolean => c.fuelG <= EMPTY_G;
 
 export const fuelIn = (cans: readonly HeldCan[]): number => cans.reduce((sum, c) => sum + c.fuelG, 0);
 export const tareIn = (sizes: readonly CanSize[], cans: readonly HeldCan[]): number =>
-  cans.reduce((sum, c) => sum + sizes[c.size].tareG, 0);
+  cans.reduce((sum, c) => sum + sizes[c.size]!.tareG, 0);
 
 /** New cans, so many of each size. */
 export function fresh(sizes: readonly CanSize[], counts: readonly number[]): HeldCan[] {
   const cans: HeldCan[] = [];
   counts.forEach((count, size) => {
-    for (let n = 0; n < count; n++) cans.push({ size, fuelG: sizes[size].netG, own: undefined }); // of one form with those that have one: the search goes over very many
+    for (let n = 0; n < count; n++) cans.push({ size, fuelG: sizes[size]!.netG, own: undefined }); // of one form with those that have one: the search goes over very many
   });
   return cans;
 }
@@ -44,7 +44,7 @@ export function stateOf(cans: readonly HeldCan[]): string {
   for (const { size, fuelG } of cans) {
     const code = size * SIZE_CODE + Math.round(1000 * fuelG);
     let at = codes.length;
-    for (; at > 0 && codes[at - 1] > code; at--) codes[at] = codes[at - 1];
+    for (; at > 0 && codes[at - 1]! > code; at--) codes[at] = codes[at - 1]!;
     codes[at] = code;
   }
   let state = '';
@@ -73,11 +73,11 @@ export interface Taking {
 
 /** Every choice that can be told from the others among own cans not taken yet. One that must come along by then does. */
 export function takings(own: readonly OwnCan[], untaken: readonly number[], stage: number): Taking[] {
-  const here = untaken.length ? untaken.filter((n) => own[n].stages.includes(stage)) : untaken;
+  const here = untaken.length ? untaken.filter((n) => own[n]!.stages.includes(stage)) : untaken;
   if (!here.length) return [{ taken: [], untaken }];
-  const must = here.filter((n) => own[n].must);
-  const asHeld = (n: number): HeldCan => ({ size: own[n].size, fuelG: own[n].fuelG, own: n });
-  return distinctSubsets(here.filter((n) => !own[n].must).map(asHeld)).map(({ chosen }) => {
+  const must = here.filter((n) => own[n]!.must);
+  const asHeld = (n: number): HeldCan => ({ size: own[n]!.size, fuelG: own[n]!.fuelG, own: n });
+  return distinctSubsets(here.filter((n) => !own[n]!.must).map(asHeld)).map(({ chosen }) => {
     const taken = [...must.map(asHeld), ...chosen];
     const gone = new Set(taken.map((c) => c.own));
     return { taken, untaken: untaken.filter((n) => !gone.has(n)) };
@@ -91,7 +91,7 @@ export function leavings(cans: readonly HeldCan[], bin: boolean): { kept: HeldCa
   return distinctSubsets(cans.filter((c) => !isEmpty(c))).map(({ chosen, others }) => ({ kept: chosen, left: [...others, ...empties] }));
 }
 
-const isPartUsed = (sizes: readonly CanSize[], c: HeldCan): boolean => !isEmpty(c) && c.fuelG < sizes[c.size].netG - EMPTY_G;
+const isPartUsed = (sizes: readonly CanSize[], c: HeldCan): boolean => !isEmpty(c) && c.fuelG < sizes[c.size]!.netG - EMPTY_G;
 export const partUsedIn = (sizes: readonly CanSize[], cans: readonly HeldCan[]): number =>
   cans.reduce((n, c) => n + (isPartUsed(sizes, c) ? 1 : 0), 0);
 
@@ -134,7 +134,7 @@ function usedUp(cans: HeldCan[], burntG: number): CanUse {
     burntG,
   );
   // a can that nothing was drawn from stays the same one: the search makes many thousands of these
-  const after = cans.map((c, i) => (fillsG[i] === c.fuelG ? c : { size: c.size, fuelG: fillsG[i], own: c.own }));
+  const after = cans.map((c, i) => (fillsG[i] === c.fuelG ? c : { size: c.size, fuelG: fillsG[i]!, own: c.own }));
   return { cans, after, state: stateOf(after) };
 }
 
@@ -149,7 +149,7 @@ interface Subset {
 function distinctSubsets(cans: readonly HeldCan[], mostG = Number.POSITIVE_INFINITY): Subset[] {
   const groups: HeldCan[][] = [];
   for (const c of cans) {
-    const same = groups.find(([g]) => g.size === c.size && Math.abs(g.fuelG - c.fuelG) <= EMPTY_G);
+    const same = groups.find((g) => g[0]!.size === c.size && Math.abs(g[0]!.fuelG - c.fuelG) <= EMPTY_G);
     if (same) same.push(c);
     else groups.push([c]);
   }
@@ -157,11 +157,11 @@ function distinctSubsets(cans: readonly HeldCan[], mostG = Number.POSITIVE_INFIN
   for (const group of groups) {
     const longer: Subset[] = [];
     for (const { chosen, others, fuelG } of sets)
-      for (let n = 0; n <= group.length && fuelG + n * group[0].fuelG <= mostG; n++)
+      for (let n = 0; n <= group.length && fuelG + n * group[0]!.fuelG <= mostG; n++)
         longer.push({
           chosen: [...chosen, ...group.slice(0, n)],
           others: [...others, ...group.slice(n)],
-          fuelG: fuelG + n * group[0].fuelG,
+          fuelG: fuelG + n * group[0]!.fuelG,
         });
     sets = longer;
   }

@@ -53,15 +53,15 @@ export function bestPoured(
   startG = 0,
 ): Result<PouredPlan, NoPlan> {
   const burntBefore = stages.map((_, i) => stages.slice(0, i).reduce((sum, s) => sum + s.burntG, 0));
-  const needed = stages.map((s, i) => Math.max(0, Math.ceil((burntBefore[i] + s.needG - startG) / unitG - EPS)));
+  const needed = stages.map((s, i) => Math.max(0, Math.ceil((burntBefore[i]! + s.needG - startG) / unitG - EPS)));
   const worthwhile = worthBuying(stages, needed, gramsPerPrice > 0 ? SHOPS_AHEAD : 1);
   const most = Math.max(0, ...worthwhile);
-  const fuelAt = (i: number, units: number): number => startG + units * unitG - burntBefore[i];
+  const fuelAt = (i: number, units: number): number => startG + units * unitG - burntBefore[i]!;
   /** Cheapest way to leave stage i with so many units bought so far, and how many were bought before it. */
   let costs = new Map<number, number>([[0, 0]]);
   const trail: Map<number, number>[] = [];
   for (let i = 0; i < stages.length; i++) {
-    const stage = stages[i];
+    const stage = stages[i]!;
     const next = new Map<number, number>();
     const before = new Map<number, number>();
     let mostG = 0;
@@ -71,12 +71,12 @@ export function bestPoured(
       return fuelG < stage.needG - EPS ? undefined : loadCost(stage, fuelG, tareOf(fuelG, i));
     });
     for (const [had, cost] of costs) {
-      const { atLeast, atMost } = unitsLeaving(stage, had, worthwhile[i]);
+      const { atLeast, atMost } = unitsLeaving(stage, had, worthwhile[i]!);
       mostG = Math.max(mostG, fuelAt(i, atMost));
       for (let units = atLeast; units <= Math.min(most, atMost); units++) {
         const carried = load[units];
         if (carried === undefined) continue;
-        const total = cost + carried + spend[units - had];
+        const total = cost + carried + spend[units - had]!;
         if (total < (next.get(units) ?? Number.POSITIVE_INFINITY)) {
           next.set(units, total);
           before.set(units, had);
@@ -92,7 +92,7 @@ export function bestPoured(
     const fuelG = fuelAt(i, taken);
     return { fuelG, tareG: tareOf(fuelG, i) };
   });
-  const price = steps.reduce((sum, s, i) => sum + (s.boughtUnits > 0 ? (stages[i].price?.(s.boughtUnits) ?? 0) : 0), 0);
+  const price = steps.reduce((sum, s, i) => sum + (s.boughtUnits > 0 ? (stages[i]!.price?.(s.boughtUnits) ?? 0) : 0), 0);
   return done({ steps, cost: cost - TIE * price, price });
 }
 
@@ -106,8 +106,8 @@ function stepsBack(
   let units = inTheEnd;
   const steps: PouredStep[] = [];
   for (let i = stages.length - 1; i >= 0; i--) {
-    const had = trail[i].get(units) ?? 0;
-    const boughtUnits = boughtOf(stages[i], units - had);
+    const had = trail[i]!.get(units) ?? 0;
+    const boughtUnits = boughtOf(stages[i]!, units - had);
     steps.unshift({ boughtUnits, ownUnits: units - had - boughtUnits, ...weights(i, units) });
     units = had;
   }
@@ -121,7 +121,7 @@ function worthBuying(stages: readonly PouredStage[], needed: readonly number[], 
     let ahead = shops;
     let units = 0;
     for (let j = i; j < stages.length && ahead > 0; j++) {
-      units = Math.max(units, needed[j]);
+      units = Math.max(units, needed[j]!);
       if (stages[j + 1]?.price) ahead--;
     }
     return units + pins;

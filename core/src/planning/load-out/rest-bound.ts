@@ -40,10 +40,10 @@ export function restBound(
   const tables: Tables[] = [];
   tables[stages.length] = ends;
   for (let i = stages.length - 1; i >= 0; i--) {
-    const stage = stages[i];
-    const next = tables[i + 1];
+    const stage = stages[i]!;
+    const next = tables[i + 1]!;
     const ownG = own.flatMap((c) => (c.stages.includes(i) ? [Math.floor(c.fuelG)] : []));
-    const since = Math.floor(sinceBin[i]);
+    const since = Math.floor(sinceBin[i]!);
     const inCells: CellStage = { weight: stage.weight, burnt: Math.ceil(stage.burntG), need: Math.floor(stage.needG) };
     const key = [next.number || setup, since, ownG, inCells.weight, inCells.burnt, inCells.need, stage.bin, stage.prices, stage.pinned];
     tables[i] = kept.stages.get(JSON.stringify(key), () => {
@@ -55,11 +55,11 @@ export function restBound(
   }
   // what is burnt on the way need not be carried to the end of it, by the very grams
   const fixed = sumsToEnd(stages.map((s) => -s.burntOff));
-  const at = (table: Float64Array, fuelG: number): number => table[Math.min(cells, Math.max(0, Math.floor(fuelG)))];
+  const at = (table: Float64Array, fuelG: number): number => table[Math.min(cells, Math.max(0, Math.floor(fuelG)))]!;
   return {
-    arriving: (i, fuelG) => fixed[i] + at(tables[i].arriving, fuelG),
-    buying: (i, fuelG) => fixed[i] + at(tables[i].buying, fuelG),
-    tareG: (i, fuelG) => tare[Math.min(tare.length - 1, Math.ceil(fuelG) + Math.ceil(sinceBin[i]))],
+    arriving: (i, fuelG) => fixed[i]! + at(tables[i]!.arriving, fuelG),
+    buying: (i, fuelG) => fixed[i]! + at(tables[i]!.buying, fuelG),
+    tareG: (i, fuelG) => tare[Math.min(tare.length - 1, Math.ceil(fuelG) + Math.ceil(sinceBin[i]!))]!,
   };
 }
 
@@ -95,8 +95,8 @@ function left({ weight, burnt, need }: CellStage, after: Float64Array, tare: Flo
   const least = new Float64Array(after.length);
   for (let x = 0; x <= last; x++) {
     const to = x > burnt ? x - burnt : 0;
-    const rest = to < last && after[to + 1] < after[to] ? after[to + 1] : after[to];
-    least[x] = x + 1 <= need ? Number.POSITIVE_INFINITY : weight * (x + tare[x]) + rest;
+    const rest = to < last ? Math.min(after[to]!, after[to + 1]!) : after[to]!;
+    least[x] = x + 1 <= need ? Number.POSITIVE_INFINITY : weight * (x + tare[x]!) + rest;
   }
   return least;
 }
@@ -105,8 +105,8 @@ function left({ weight, burnt, need }: CellStage, after: Float64Array, tare: Flo
 function bought(leaving: Float64Array, { prices, pinned }: CanStage, sizes: readonly CanSize[], gramsPerPrice: number): Float64Array {
   const cells = leaving.length - 1;
   if (pinned) {
-    const pinG = pinned.reduce((sum, n, k) => sum + n * sizes[k].netG, 0);
-    return leaving.map((_, x) => (x + pinG < cells ? leaving[x + pinG] : Number.POSITIVE_INFINITY));
+    const pinG = pinned.reduce((sum, n, k) => sum + n * sizes[k]!.netG, 0);
+    return leaving.map((_, x) => (x + pinG < cells ? leaving[x + pinG]! : Number.POSITIVE_INFINITY));
   }
   const least = leaving.slice();
   least[cells] = Number.POSITIVE_INFINITY;
@@ -115,7 +115,7 @@ function bought(leaving: Float64Array, { prices, pinned }: CanStage, sizes: read
     const price = prices[k];
     if (price === undefined) return;
     const cost = price * gramsPerPrice;
-    for (let x = cells - 1 - netG; x >= 0; x--) if (cost + least[x + netG] < least[x]) least[x] = cost + least[x + netG];
+    for (let x = cells - 1 - netG; x >= 0; x--) if (cost + least[x + netG]! < least[x]!) least[x] = cost + least[x + netG]!;
   });
   return least;
 }
@@ -128,7 +128,7 @@ function takenAlong(buying: Float64Array, ownG: readonly number[]): Float64Array
     for (const g of ownG) {
       const to = x + g;
       // what a cell holds and what a can adds end in one of two cells
-      if (to > x && to + 1 < least.length) least[x] = Math.min(least[x], least[to], least[to + 1]);
+      if (to > x && to + 1 < least.length) least[x] = Math.min(least[x]!, least[to]!, least[to + 1]!);
     }
   return least;
 }
@@ -138,10 +138,10 @@ function lightened(buying: Float64Array, netsG: readonly number[], keptSets: Uin
   const least = buying.slice();
   let left = Number.POSITIVE_INFINITY;
   for (let x = 0; x < least.length; x++) {
-    if ((!keptSets || keptSets[x] === 1) && buying[x] < left) left = buying[x];
-    if (left < least[x]) least[x] = left;
+    if ((!keptSets || keptSets[x] === 1) && buying[x]! < left) left = buying[x]!;
+    if (left < least[x]!) least[x] = left;
   }
-  for (const netG of netsG) for (let x = netG; x < least.length; x++) if (least[x - netG] < least[x]) least[x] = least[x - netG];
+  for (const netG of netsG) for (let x = netG; x < least.length; x++) if (least[x - netG]! < least[x]!) least[x] = least[x - netG]!;
   return least;
 }
 
@@ -161,7 +161,7 @@ function leastTares(sizes: readonly CanSize[], cells: number): Float64Array {
   const least = new Float64Array(cells + 1);
   for (let g = 1; g <= cells; g++) {
     least[g] = Number.POSITIVE_INFINITY;
-    for (const s of sizes) least[g] = Math.min(least[g], s.tareG + least[Math.max(0, g - s.netG)]);
+    for (const s of sizes) least[g] = Math.min(least[g]!, s.tareG + least[Math.max(0, g - s.netG)]!);
   }
   return least;
 }

@@ -5,7 +5,7 @@ import { bestCans } from './cans';
 /** The lightest set of full cans that holds `needG`, largest first. */
 export function lightestCans(needG: number, sizes: readonly CanSize[] = CANISTER_SIZES): CanSize[] {
   const plan = bestCans(sizes, [{ burntG: needG, weight: 1, burntOff: 0, needG, bin: false, prices: sizes.map(() => 0) }]);
-  const bought = plan.ok ? plan.value.steps[0].bought : [];
+  const bought = plan.ok ? plan.value.steps[0]!.bought : [];
   return sizes.flatMap((s, k) => Array.from({ length: bought[k] ?? 0 }, () => s)).sort((a, b) => b.netG - a.netG);
 }
 

@@ -98,7 +98,7 @@ export function doseTable(use: KitInUse, rule: DoseRule, burn: Burn, need: NeedS
     choices.push({ amount: doseG * perUnit, fuelG: doseG, relight, expectedG });
   }
   const sure = choices.filter((c) => c.relight <= MOST_RELIGHTS + 1e-9);
-  const best = sure.length ? sure.reduce((a, b) => (b.expectedG < a.expectedG - 1e-9 ? b : a)) : choices[choices.length - 1];
+  const best = sure.length ? sure.reduce((a, b) => (b.expectedG < a.expectedG - 1e-9 ? b : a)) : choices[choices.length - 1]!;
   return {
     unit: use.fuel.kind === 'alcohol' ? 'mL' : 'tablets',
     rule,

@@ -48,15 +48,15 @@ export function canRack({ cans: before, carried }: CansNow): CanRack {
   const spare = (): number => cans.push({ can: FRESH_CAN, at: spareAt++ }) - 1;
   const candidates = (): number[] => {
     const some: number[] = [];
-    for (let i = 0; i < cans.length; i++) if (cans[i].can.fuelLeftG > EMPTY_G) some.push(i);
+    for (let i = 0; i < cans.length; i++) if (cans[i]!.can.fuelLeftG > EMPTY_G) some.push(i);
     return some.length ? some : [spare()];
   };
   const next = (number: number): number => candidates().find((i) => i !== number) ?? spare();
   const draw = (number: number, fuelG: number): void => {
-    const { can, at } = cans[number];
+    const { can, at } = cans[number]!;
     const takenG = Math.min(fuelG, can.fuelLeftG);
     cans[number] = { can: { ...can, fuelLeftG: can.fuelLeftG - takenG }, at };
     if (fuelG - takenG > EMPTY_G) draw(next(number), fuelG - takenG);
   };
-  return { candidates, can: (number) => cans[number], next, draw, now: () => ({ cans, carried }) };
+  return { candidates, can: (number) => cans[number]!, next, draw, now: () => ({ cans, carried }) };
 }

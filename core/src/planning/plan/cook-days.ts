@@ -93,7 +93,7 @@ function cookOnCans(use: KitInUse, facts: BurnFacts, rack: CanRack): MealBurn & 
     taken = here;
     break;
   }
-  const { number, lit, burn } = taken ?? tried.find(isCooked) ?? tried[0];
+  const { number, lit, burn } = taken ?? tried.find(isCooked) ?? tried[0]!;
   const meal = cookMeal(use, facts, lit.can, burn);
   const first = rack.can(number);
   rack.draw(number, meal.fuelG);

@@ -12,8 +12,8 @@ import type { Lee, WarmLee } from './lee';
 const HARDNESS: readonly Edge['code'][] = ['warmCan', 'lee', 'warmCanInLee', 'openFlame', 'target', 'none'];
 
 /** Of several edges the one that is hardest to come to: what holds for it holds for all. */
-export function hardestEdge([first, ...others]: readonly Edge[]): Edge | undefined {
-  return others.reduce((hardest, e) => (isHarder(e, hardest) ? e : hardest), first);
+export function hardestEdge(edges: readonly Edge[]): Edge | undefined {
+  return edges.length ? edges.reduce((hardest, e) => (isHarder(e, hardest) ? e : hardest)) : undefined;
 }
 
 function isHarder(a: Edge, b: Edge): boolean {

@@ -3,7 +3,7 @@ import type { Can } from '../../physics/canister';
 import { CANISTER_SIZES } from '../../domain/carry';
 
 /** A full can of the middle size: what a burn is read with where the can's age is not the question. */
-export const FRESH_CAN: Can = { ...CANISTER_SIZES[1], fuelLeftG: CANISTER_SIZES[1].netG };
+export const FRESH_CAN: Can = { ...CANISTER_SIZES[1]!, fuelLeftG: CANISTER_SIZES[1]!.netG };
 
 /** The same burn on another evening: its water warmer by `waterK`, the wind at flame and pot times `wind`. Snow stays snow. */
 export function onEvening(facts: BurnFacts, waterK: number, wind: number): BurnFacts {

@@ -20,15 +20,15 @@ export function planCarries(
   const { carries, exact, pinCost, short } = settleCarries({ trip, use, spans, conditions, arrivedWith, home, report });
   const at = short && spans[short.stage];
   return {
-    carries: carries.map((c, i) => assemble(trip, use, spans[i], c)),
+    carries: carries.map((c, i) => assemble(trip, use, spans[i]!, c)),
     price: carries.reduce((sum, c) => sum + c.loadOut.price, 0),
     exact,
     ...(pinCost ? { pinCost } : {}),
     ...(short && at
       ? {
           short: {
-            stop: trip.stops[at.fromStop].name,
-            fromStopId: trip.stops[at.fromStop].id,
+            stop: trip.stops[at.fromStop]!.name,
+            fromStopId: trip.stops[at.fromStop]!.id,
             fromStop: at.fromStop,
             toStop: at.toStop,
             needG: short.needG,
@@ -53,12 +53,12 @@ function assemble(
   const tareG = tareOfG(containers);
   const burntG = days.map((d) => (gathered ? 0 : d.fuelG));
   return {
-    fromStopId: trip.stops[fromStop].id,
-    toStopId: trip.stops[toStop].id,
+    fromStopId: trip.stops[fromStop]!.id,
+    toStopId: trip.stops[toStop]!.id,
     fromStop,
     toStop,
-    from: trip.stops[fromStop].name,
-    to: trip.stops[toStop].name,
+    from: trip.stops[fromStop]!.name,
+    to: trip.stops[toStop]!.name,
     supply,
     days,
     demandG: gathered ? 0 : demandG,
@@ -75,7 +75,7 @@ function assemble(
     fuelG,
     tareG,
     hardwareG,
-    profile: carryProfile(hardwareG, tareG, fuelG, burntG, days[0].day),
+    profile: carryProfile(hardwareG, tareG, fuelG, burntG, days[0]!.day),
     problems: findProblems(trip, use, fromStop, toStop, days),
     cautions: cautions(use, days),
   };

@@ -40,7 +40,7 @@ export function planFrom(trip: Trip, start: PlanStart, { cache, report }: PlanOp
     // another kit of the same fuel takes over the containers as well; others are sent home
     const arrivedWith = held.kind === use.fuel.kind ? held.containers : [];
     const part = planCarries(run.trip, use, spans, conditions, { arrivedWith, home }, report);
-    const last = part.carries[part.carries.length - 1];
+    const last = part.carries[part.carries.length - 1]!;
     held = { kind: use.fuel.kind, containers: last.after };
     home = homeAfter(last.home, last.taken);
     return [part];
@@ -75,7 +75,7 @@ export function replanCarry(
   const trip = tripOnLeg(whole, carry.fromStop);
   const use = kitInUse(trip.kit, cache);
   const arrivedWith = use.fuel.kind === kindHeldIn(carry.arrivedWith) ? carry.arrivedWith : [];
-  return planCarries(trip, use, [carry], dayConditions(trip, cache), { arrivedWith, home: carry.home }).carries[0];
+  return planCarries(trip, use, [carry], dayConditions(trip, cache), { arrivedWith, home: carry.home }).carries[0]!;
 }
 
 /**
@@ -86,7 +86,7 @@ export function carrySpans({ trip, fromLeg, toLeg }: KitRun, { fuel }: Pick<KitI
   const carried = fuel.kind !== 'wood' && fuel.kind !== 'none';
   const spans: Span[] = [];
   for (let leg = fromLeg; leg < toLeg; leg++) {
-    const supply = supplyAt(trip.stops[leg], leg, fuel) ?? (carried ? undefined : 'shop');
+    const supply = supplyAt(trip.stops[leg]!, leg, fuel) ?? (carried ? undefined : 'shop');
     const last = spans.at(-1);
     if (supply || !last) spans.push({ fromStop: leg, toStop: leg + 1, supply: supply ?? 'box' });
     else last.toStop = leg + 1;

@@ -41,7 +41,7 @@ const stalls: MealCheck = (meal, planned) => {
   if (!found.length) return undefined;
   const meals = found.map((f) => f.meal);
   const atC = Math.min(...found.map((f) => f.end.atC));
-  return { code: 'stalls', meal, days: daysIn(meals), edge: edgeOf(meals), atC, targetC: meals[0].burn.targetC };
+  return { code: 'stalls', meal, days: daysIn(meals), edge: edgeOf(meals), atC, targetC: meals[0]!.burn.targetC };
 };
 
 const mayBlowOut: MealCheck = (meal, planned) => {
@@ -49,7 +49,7 @@ const mayBlowOut: MealCheck = (meal, planned) => {
   if (!found.length) return undefined;
   const meals = found.map((f) => f.meal);
   const flameWindMps = Math.max(...meals.map((m) => m.facts.flameWindMps));
-  return { code: 'mayBlowOut', meal, days: daysIn(meals), edge: edgeOf(meals), flameWindMps, limitMps: found[0].end.limitMps };
+  return { code: 'mayBlowOut', meal, days: daysIn(meals), edge: edgeOf(meals), flameWindMps, limitMps: found[0]!.end.limitMps };
 };
 
 const wontRun: MealCheck = (meal, planned) => {

@@ -15,7 +15,7 @@ export interface WeightSums {
 
 /** The plan's carried weight, counted every way. */
 export function weightSums({ carries, days }: Pick<Plan, 'carries' | 'days'>): WeightSums {
-  const mornings = carries.flatMap((c) => c.profile.days.slice(0, -1).map((d, i) => ({ g: d.totalG, walk: c.days[i] })));
+  const mornings = carries.flatMap((c) => c.profile.days.slice(0, -1).map((d, i) => ({ g: d.totalG, walk: c.days[i]! })));
   const sum = (by: (w: DayWalk) => number): number => mornings.reduce((s, m) => s + m.g * by(m.walk), 0);
   const gramDays = sum(() => 1);
   return {

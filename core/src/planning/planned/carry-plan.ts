@@ -73,15 +73,15 @@ export interface CarryPlan {
 
 /** Place among the carries of the one that a day (1-based) belongs to; the last one past the end. */
 export function carryIndexOfDay(plan: Pick<Plan, 'carries'>, day: number): number {
-  const at = plan.carries.findIndex((c) => c.days[c.days.length - 1].day >= day);
+  const at = plan.carries.findIndex((c) => c.days[c.days.length - 1]!.day >= day);
   return at < 0 ? plan.carries.length - 1 : at;
 }
 
 /** The carry that a day (1-based) belongs to; the last one past the end. */
-export const carryOfDay = (plan: Pick<Plan, 'carries'>, day: number): CarryPlan => plan.carries[carryIndexOfDay(plan, day)];
+export const carryOfDay = (plan: Pick<Plan, 'carries'>, day: number): CarryPlan => plan.carries[carryIndexOfDay(plan, day)]!;
 
 /** The planned day of that number (1-based); the last one past the end, where a trip has just been shortened. */
-export const planDayOf = (plan: Pick<Plan, 'days'>, day: number): PlanDay => plan.days[Math.min(day, plan.days.length) - 1];
+export const planDayOf = (plan: Pick<Plan, 'days'>, day: number): PlanDay => plan.days[Math.min(day, plan.days.length) - 1]!;
 
 /** Fuel burnt over the whole trip, g; wood is gathered, not burnt from stock. */
 export const demandOfG = (plan: Plan): number => plan.carries.reduce((sum, c) => sum + c.demandG, 0);

@@ -90,17 +90,17 @@ export function runOutRisk(
     }));
     const add = (t: number, factor: number, day: DrawnDay): void => {
       drawDay(day, weather, random, normal, mishaps);
-      drawnG[t] += takenOnDayG(day, factor);
-      knownG[t] += day.takenG;
+      drawnG[t]! += takenOnDayG(day, factor);
+      knownG[t]! += day.takenG;
     };
     for (let t = 0; t < trips; t++) {
-      const factor = Math.max(0, 1 + sd * factorZ[t]);
+      const factor = Math.max(0, 1 + sd * factorZ[t]!);
       for (let d = 0; d < days.length; d++) {
-        if (d === 0 || days[d].leg !== days[d - 1].leg) drawWeather(weather, random, normal);
-        add(t, factor, days[d]);
-        if (isOver(drawnG[t], carry.fuelG)) outOn[d]++;
+        if (d === 0 || days[d]!.leg !== days[d - 1]!.leg) drawWeather(weather, random, normal);
+        add(t, factor, days[d]!);
+        if (isOver(drawnG[t]!, carry.fuelG)) outOn[d]!++;
       }
-      if (days.length && mishaps.slowDay > 0 && random() < mishaps.slowDay) add(t, factor, days[days.length - 1]);
+      if (days.length && mishaps.slowDay > 0 && random() < mishaps.slowDay) add(t, factor, days[days.length - 1]!);
     }
     return { ...summary(drawnG, carry.fuelG), factorSd: sd, knownG: knownG.sort(), outByDay: outOn.map((n) => n / trips) };
   });
@@ -149,7 +149,7 @@ function drawDay(
 ): void {
   const today = stormDay > 0 && random() < stormDay ? 'up' : wind;
   for (let i = 0; i < day.burns.length; i++) {
-    const b = day.burns[i];
+    const b = day.burns[i]!;
     day.needsG[i] = needOnG(b, waterZ, normal(), b.perAirK * Math.max(SPREADS.airK, b.airSdK) * airZ, today);
   }
   day.drinksMore = drinkMore > 0 && random() < drinkMore;
@@ -163,7 +163,7 @@ function dayG({ burns, needsG, drinksMore }: DrawnDay, factor: number): number {
   let total = 0;
   let dearest = 0;
   for (let i = 0; i < burns.length; i++) {
-    const taken = takenG(burns[i], needsG[i] * factor);
+    const taken = takenG(burns[i]!, needsG[i]! * factor);
     total += taken;
     if (taken > dearest) dearest = taken;
   }
@@ -185,7 +185,7 @@ export const chanceOfMoreThan = ({ demandsG }: Pick<CarryRisk, 'demandsG'>, fuel
 export function chanceOfAny(carries: readonly { risk: Pick<CarryRisk, 'drawnG'>; fuelG: number }[]): number {
   const trips = carries[0]?.risk.drawnG.length ?? 0;
   let out = 0;
-  for (let t = 0; t < trips; t++) if (carries.some((c) => isOver(c.risk.drawnG[t], c.fuelG))) out++;
+  for (let t = 0; t < trips; t++) if (carries.some((c) => isOver(c.risk.drawnG[t]!, c.fuelG))) out++;
   return trips ? out / trips : 0;
 }
 
@@ -211,7 +211,7 @@ function countUpTo(sorted: Float64Array, x: number): number {
   let high = sorted.length;
   while (low < high) {
     const mid = (low + high) >> 1;
-    if (sorted[mid] <= x) low = mid + 1;
+    if (sorted[mid]! <= x) low = mid + 1;
     else high = mid;
   }
   return low;

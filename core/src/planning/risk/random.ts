@@ -2,7 +2,7 @@
 export function seededRandom(seed: number): () => number {
   const state = Int32Array.of(seed); // in a typed array no number drawn makes an object
   return () => {
-    let t = (state[0] += 0x6d2b79f5);
+    let t = (state[0]! += 0x6d2b79f5);
     t = Math.imul(t ^ (t >>> 15), t | 1);
     t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
@@ -15,7 +15,7 @@ export function normals(random: () => number): () => number {
   let isSpare = false;
   return () => {
     isSpare = !isSpare;
-    if (!isSpare) return spare[0];
+    if (!isSpare) return spare[0]!;
     const radius = Math.sqrt(-2 * Math.log(1 - random()));
     const angle = 2 * Math.PI * random();
     spare[0] = radius * Math.sin(angle);

@@ -102,8 +102,8 @@ const armResult = (burns: readonly BurnTest[], failed: number): ArmResult => ({
 
 /** Burns of both sides one by one, in the order they were burnt, where every day has as many of the one as of the other; undefined where it has not. */
 function pairsOf(a: readonly BurnTest[], b: readonly BurnTest[]): [BurnTest, BurnTest][] | undefined {
-  if (a.length !== b.length || !a.every((t, i) => t.on === b[i].on)) return undefined;
-  return a.map((t, i) => [t, b[i]]);
+  if (a.length !== b.length || !a.every((t, i) => t.on === b[i]!.on)) return undefined;
+  return a.map((t, i) => [t, b[i]!]);
 }
 
 /** What would show a gram: more pairs, or more water at a time, of which the scale's own error is a smaller part. */

@@ -59,16 +59,16 @@ export function calibrate(tests: readonly BurnTest[]): Result<Fit, CannotBurn> {
     if (!at.ok) return at;
     moves = at.value.moves; // an error's size is known well enough from where the fit began
     const { jacobian, predicted, errors } = at.value;
-    const residual = Matrix.columnVector(measured(tests).map((y, i) => y - predicted[i]));
+    const residual = Matrix.columnVector(measured(tests).map((y, i) => y - predicted[i]!));
     const weighed = solve(errors, jacobian); // Σ⁻¹J
     const information = jacobian.transpose().mmul(weighed);
     PRIOR_SD.forEach((sd, i) => information.set(i, i, information.get(i, i) + 1 / sd ** 2));
     const pull = weighed.transpose().mmul(residual);
-    PRIOR_SD.forEach((sd, i) => pull.set(i, 0, pull.get(i, 0) - theta[i] / sd ** 2));
+    PRIOR_SD.forEach((sd, i) => pull.set(i, 0, pull.get(i, 0) - theta[i]! / sd ** 2));
     const step = solve(information, pull).to1DArray();
     const longest = Math.max(...step.map(Math.abs));
     const damping = Math.min(1, LONGEST_STEP / Math.max(1e-12, longest));
-    theta = theta.map((x, i) => x + damping * step[i]);
+    theta = theta.map((x, i) => x + damping * step[i]!);
     near = longest < SHORT_STEP ? at.value : undefined;
     if (longest < AT_REST || pass === PASSES) return done(told(tests, theta, inverse(information), at.value, residual));
   }
@@ -95,13 +95,13 @@ export function slopesAt(
 ): Result<Slopes, CannotBurn> {
   const burns = tests.map((t) => burnOf(t, theta));
   const failed = burns.findIndex((b) => !isDone(b));
-  if (failed >= 0) return refused({ code: 'cannotBurn', testId: tests[failed].id });
+  if (failed >= 0) return refused({ code: 'cannotBurn', testId: tests[failed]!.id });
   const first = firstAlike(tests);
   const rows = near ? [] : tests.map((t, n) => (first[n] === n ? factorSlopes(factorsOf(theta), (f) => burnIn(t, f), burns[n]) : []));
-  const jacobian = near ?? new Matrix(tests.flatMap((_, n) => rows[first[n]]));
-  const found = known ? [] : tests.map((t, n) => (first[n] === n ? movesOf(t, theta, burns[n]) : undefined));
-  const moves = known ? [...known] : tests.map((_, n) => found[first[n]] ?? STILL);
-  const sensitivities = burns.map((b, n): Sensitivity => ({ fuelG: b.fuelG, seconds: b.durationS, ...moves[n] }));
+  const jacobian = near ?? new Matrix(tests.flatMap((_, n) => rows[first[n]!]!));
+  const found = known ? [] : tests.map((t, n) => (first[n] === n ? movesOf(t, theta, burns[n]!) : undefined));
+  const moves = known ? [...known] : tests.map((_, n) => found[first[n]!] ?? STILL);
+  const sensitivities = burns.map((b, n): Sensitivity => ({ fuelG: b.fuelG, seconds: b.durationS, ...moves[n]! }));
   const predicted = burns.flatMap((b) => [Math.log(b.fuelG), Math.log(b.durationS)]);
   return done({ predicted, jacobian, errors: errorCovariance(tests, sensitivities, scatterOf(tests)), moves });
 }
@@ -135,8 +135,8 @@ const burnOf = (test: BurnTest, theta: readonly number[]): Burn => burnIn(test, 
 
 /** Factors out of their logarithms, in the order of CALIBRATED. */
 function factorsOf(theta: readonly number[]): Calibration['factors'] {
-  const [head, flux, wind, power] = theta.map(Math.exp);
-  return { head, flux, wind, power };
+  const [head = 0, flux = 0, wind = 0, power = 0] = theta;
+  return { head: Math.exp(head), flux: Math.exp(flux), wind: Math.exp(wind), power: Math.exp(power) };
 }
 
 function told(
@@ -154,7 +154,7 @@ function told(
   }));
   return {
     calibration: {
-      of: burntWith(tests[0].kit),
+      of: burntWith(tests[0]!.kit),
       factors: factorsOf(theta),
       covariance: posterior.to2DArray(),
       burns: tests.length,

@@ -149,7 +149,7 @@ function sdOfLog({ a, b }: Contrast, of: Measure): number {
   const shared = same(burntWith(a.kit), burntWith(b.kit));
   const ofBurner = shared
     ? variance(
-        x.factors.map((v, i) => v - y.factors[i]),
+        x.factors.map((v, i) => v - y.factors[i]!),
         a,
       )
     : variance(x.factors, a) + variance(y.factors, b);
@@ -187,7 +187,7 @@ const isWithin = (at: number, { min, max }: { min: number; max: number }): boole
 /** Where what is saved passes the share that is claimed, on straight lines between the points. */
 function turnsOf(points: readonly ClaimPoint[], by: number): number[] {
   return points.slice(1).flatMap((p, i) => {
-    const before = points[i];
+    const before = points[i]!;
     if (p.saves === undefined || before.saves === undefined) return [];
     const [u, v] = [before.saves - by, p.saves - by];
     return u * v < 0 ? [before.at + ((p.at - before.at) * u) / (u - v)] : [];

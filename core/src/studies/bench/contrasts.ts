@@ -18,7 +18,7 @@ const kits = (s: TestSetup, a: Partial<Kit>, b: Partial<Kit>): Contrast => ({ a:
 /** The windscreen that shelters a family's flame best. */
 function bestScreen({ burnerId }: Kit): Kit['windscreen'] {
   const fits = FAMILY_WINDSCREENS[burnerById(burnerId).family];
-  return fits.reduce((best, w) => (WINDSCREENS[w].shelter > WINDSCREENS[best].shelter ? w : best), fits[0]);
+  return fits.reduce((best, w) => (WINDSCREENS[w].shelter > WINDSCREENS[best].shelter ? w : best), fits[0]!);
 }
 
 /** The same volume in a pot so much wider. */

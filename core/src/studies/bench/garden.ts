@@ -30,7 +30,7 @@ const within = (x: number): number => hold(x, { min: -FURTHEST, max: FURTHEST })
 /** The hidden truth of a seed: factors on head, flux, wind and power. */
 export function hiddenTruth(seed: number): Calibration['factors'] {
   const normal = normals(seededRandom(seed));
-  const [head, flux, wind, power] = PRIOR_SD.map((sd) => Math.exp(sd * within(normal())));
+  const [head = 1, flux = 1, wind = 1, power = 1] = PRIOR_SD.map((sd) => Math.exp(sd * within(normal())));
   return { head, flux, wind, power };
 }
 
@@ -130,6 +130,6 @@ export const closeness = (
     name,
     truth: truth[name],
     found: fit.factors[name],
-    sdsOff: Math.log(fit.factors[name] / truth[name]) / Math.sqrt(fit.covariance[i][i]),
+    sdsOff: Math.log(fit.factors[name] / truth[name]) / Math.sqrt(fit.covariance[i]![i]!),
   }));
 };

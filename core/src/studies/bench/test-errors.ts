@@ -62,7 +62,7 @@ export function errorCovariance(tests: readonly BurnTest[], sensitivities: reado
   const covariance = Matrix.zeros(2 * tests.length, 2 * tests.length);
   const add = (i: number, j: number, x: number): void => void covariance.set(i, j, covariance.get(i, j) + x);
   tests.forEach((test, n) => {
-    const s = sensitivities[n];
+    const s = sensitivities[n]!;
     const row = 2 * n;
     add(row, row, (burnSdG(test.scale, test.isWet) / s.fuelG) ** 2);
     add(row + 1, row + 1, ((test.endPoint === 'eye' ? E.eyeS : E.thermometerS) / s.seconds) ** 2);
@@ -73,7 +73,7 @@ export function errorCovariance(tests: readonly BurnTest[], sensitivities: reado
       scaled(s.bySetting, E.lnSetting),
       ...(test.windMps > 0 ? [scaled(s.byWind, E.lnWind)] : []),
     ];
-    for (const both of shared) for (const i of [0, 1]) for (const j of [0, 1]) add(row + i, row + j, both[i] * both[j]);
+    for (const both of shared) for (const i of [0, 1]) for (const j of [0, 1]) add(row + i, row + j, both[i]! * both[j]!);
     tests.forEach((other, m) => {
       if (other.on === test.on) for (const i of [0, 1]) for (const j of [0, 1]) add(row + i, 2 * m + j, E.sameDay ** 2);
     });

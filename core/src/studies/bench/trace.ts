@@ -32,11 +32,11 @@ export function traceOf(conditions: Conditions, factors: Calibration['factors'])
 
 /** A burn at some second: between its points on straight lines; beyond its target the water stays there and the fuel goes on at the last rate. */
 export function traceAt(points: readonly TracePoint[], s: number): TracePoint {
-  const last = points[points.length - 1];
+  const last = points[points.length - 1]!;
   if (points.length < 2) return { ...last, s };
   const next = points.findIndex((p) => p.s >= s);
   const i = next === -1 ? points.length - 1 : Math.max(1, next);
-  const [a, b] = [points[i - 1], points[i]];
+  const [a, b] = [points[i - 1]!, points[i]!];
   const share = (s - a.s) / Math.max(1e-9, b.s - a.s);
   return { s, c: share > 1 ? last.c : a.c + share * (b.c - a.c), fuelG: a.fuelG + share * (b.fuelG - a.fuelG) };
 }

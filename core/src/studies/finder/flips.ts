@@ -59,7 +59,7 @@ export function flipsOf(best: Pick<Candidate, 'trip'>, other: Pick<Candidate, 't
 
 /** Is a kit an answer there, and lighter than the other, or the only one? */
 function isLighter(trip: Trip, than: Trip, cache: PlanCache): boolean {
-  const [a, b] = [trip, than].map((t) => onTrip(t, 0, cache));
+  const [a, b] = [onTrip(trip, 0, cache), onTrip(than, 0, cache)];
   if (a.fails) return false;
   return b.fails !== undefined || a.measured.averageG < b.measured.averageG;
 }
@@ -81,5 +81,5 @@ export function changed(trip: Trip, kind: FlipKind, by: number): Trip {
 /** So many times as many days of the same kind, at least one. */
 function stretched(days: readonly Day[], by: number): Day[] {
   const count = Math.max(1, Math.round(days.length * by));
-  return Array.from({ length: count }, (_, i) => days[Math.min(days.length - 1, Math.floor((i * days.length) / count))]);
+  return Array.from({ length: count }, (_, i) => days[Math.min(days.length - 1, Math.floor((i * days.length) / count))]!);
 }

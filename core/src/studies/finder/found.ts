@@ -41,7 +41,7 @@ function measuredOf(trip: Trip, plan: Plan, price: number): Measured {
     hardwareG,
     fuelG,
     containersG: averageG - hardwareG - fuelG,
-    startG: plan.carries[0].profile.startG,
+    startG: plan.carries[0]!.profile.startG,
     minutesADay: stoveMinutesADay(plan),
     price,
     hotADay: plan.days.reduce((sum, d) => sum + Object.keys(d.meals).length, 0) / days,

@@ -104,7 +104,7 @@ function fuelLoad(trip: Trip, use: KitInUse, conditions: readonly DayConditions[
   const leastTareG = use.fuel.kind === 'gas' ? Math.min(...[...CANISTER_SIZES, ...trip.own].map((c) => c.tareG)) : 0;
   let sum = 0;
   for (const { fromStop, toStop } of carrySpans({ trip, fromLeg: 0, toLeg: trip.legs.length }, use)) {
-    const own = days.filter((_, i) => conditions[i].leg >= fromStop && conditions[i].leg < toStop);
+    const own = days.filter((_, i) => conditions[i]!.leg >= fromStop && conditions[i]!.leg < toStop);
     const demandG = own.reduce((g, d) => g + d.fuelG, 0);
     let burntG = 0;
     for (const d of own) {

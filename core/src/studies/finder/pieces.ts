@@ -35,7 +35,7 @@ const offer = (...pieces: Piece[]): Offer => ({ pieces, massG: hardwareOfG(piece
 export function byBehaviour(pieces: readonly Piece[], behaviour: (p: Piece) => string): Piece[] {
   const groups = new Map<string, Offer[]>();
   for (const p of pieces) groups.set(behaviour(p), [...(groups.get(behaviour(p)) ?? []), offer(p)]);
-  return [...groups.values()].flatMap((g) => frugalOf(g).map((o) => o.pieces[0]));
+  return [...groups.values()].flatMap((g) => frugalOf(g).map((o) => o.pieces[0]!));
 }
 
 /** One of each list, together. */
@@ -83,7 +83,7 @@ function lights(rack: Rack, all: readonly Piece[], model: Burner, burner: Piece)
   const damp = frugalOf(lit.filter((l) => l.how === 'damp').map((l) => offer(l.piece)));
   if (builtIn) return damp;
   const pairs = damp.flatMap((d) =>
-    lit.filter((l) => l.piece !== d.pieces[0] && l.piece.name !== d.pieces[0].name).map((l) => offer(l.piece, d.pieces[0])),
+    lit.filter((l) => l.piece !== d.pieces[0] && l.piece.name !== d.pieces[0]!.name).map((l) => offer(l.piece, d.pieces[0]!)),
   );
   return frugalOf(pairs);
 }

@@ -93,7 +93,7 @@ export function kitSearch(
       const of = nearest.filter((b) => b.candidate.school === school);
       const hasAnswer = bars.some((b) => b.school === school);
       settled += hasAnswer ? of.length : Math.max(0, of.length - 1);
-      return of.length && !hasAnswer ? plan(of[0].candidate, of[0].number) : [];
+      return of.length && !hasAnswer ? plan(of[0]!.candidate, of[0]!.number) : [];
     });
   };
   return {

@@ -14,7 +14,7 @@ export function takeOnRack(
 ): { rack: Rack; kit: RackKit } {
   const kit = { ...emptyKit(newId(), freeKitName(rack, name)), settings };
   const taken = pieces.reduce<Rack>((r, p) => addToKit(r, kit.id, p, newId), { ...rack, kits: [...rack.kits, kit] });
-  return { rack: taken, kit: taken.kits[taken.kits.length - 1] };
+  return { rack: taken, kit: taken.kits[taken.kits.length - 1]! };
 }
 
 /** Different kits on different legs: which one all the way, and where another is carried. */

@@ -32,7 +32,7 @@ export const BALANCE_TRIPS = 2500;
 export function balanceOf(trip: Trip, mishaps: Mishaps, cache: PlanCache = planCache()): BalancePoint[] {
   const reserves = [...new Set([...RESERVES_TRIED, trip.reservePercent])].sort((a, b) => a - b);
   const plans = reserves.map((reservePercent) => ({ reservePercent, plan: planTrip({ ...trip, reservePercent }, { cache }) }));
-  const chancesOf = chances(trip, plans[0].plan, mishaps, cache);
+  const chancesOf = chances(trip, plans[0]!.plan, mishaps, cache);
   const points: BalancePoint[] = [];
   for (const { reservePercent, plan } of plans) {
     const point = {
@@ -56,7 +56,7 @@ function chances(trip: Trip, drawn: Plan, mishaps: Mishaps, cache: PlanCache) {
       return risk ? chanceOfMoreThan(risk, c.fuelG) : 0;
     });
     const worst = Math.max(0, ...each);
-    const { from, to } = carries[Math.max(0, each.indexOf(worst))];
+    const { from, to } = carries[Math.max(0, each.indexOf(worst))]!;
     const any = chanceOfAny(carries.flatMap((c, i) => (risks[i] ? [{ risk: risks[i], fuelG: c.fuelG }] : [])));
     return { worst, any, tightest: { from, to } };
   };
@@ -66,6 +66,6 @@ function chances(trip: Trip, drawn: Plan, mishaps: Mishaps, cache: PlanCache) {
 export function paretoFront<P extends Pick<BalancePoint, 'averageG' | 'worst'>>(points: readonly P[]): P[] {
   const sorted = [...points].sort((a, b) => a.averageG - b.averageG || a.worst - b.worst);
   const front: P[] = [];
-  for (const p of sorted) if (!front.length || p.worst < front[front.length - 1].worst) front.push(p);
+  for (const p of sorted) if (!front.length || p.worst < front[front.length - 1]!.worst) front.push(p);
   return front;
 }

@@ -45,7 +45,7 @@ export function flameCurve(trip: Trip, facts: BurnFacts, can: Can = FRESH_CAN): 
   const best = done.reduce((a, b) => (b.fuelG < a.fuelG ? b : a));
   const within = (share: number): FlamePoint[] => done.filter((p) => p.fuelG <= best.fuelG * share);
   const band = within(BAND).map((p) => p.setting);
-  const full = points[points.length - 1];
+  const full = points[points.length - 1]!;
   return {
     points,
     best,

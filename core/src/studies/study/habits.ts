@@ -98,7 +98,7 @@ export function habitLedger(trip: Trip, now: Plan, cache: PlanCache = planCache(
 /** Fuel of the meals that two plans both cook, the second against the first, g. */
 function onBothG(now: Plan, then: Plan): number {
   return now.days.reduce((sum, day, i) => {
-    const other = then.days[i].meals;
+    const other = then.days[i]!.meals;
     const both = MEALS.filter((m) => isCooked(day.meals[m]) && isCooked(other[m]));
     return sum + both.reduce((s, m) => s + (other[m]?.fuelG ?? 0) - (day.meals[m]?.fuelG ?? 0), 0);
   }, 0);

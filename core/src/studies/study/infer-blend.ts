@@ -53,7 +53,7 @@ export function inferBlend(trip: Trip, seen: CanSeen): InferredBlend | undefined
     lidOff: false,
   };
   const wind = screenedWind(WIND_WORDS_MPS.steady, trip.kit.windscreen);
-  const day = dayConditions(trip)[0];
+  const day = dayConditions(trip)[0]!;
   const facts = {
     ...burnFacts(use, meal, { ...day, snow: false, boilRule: undefined }, seen.airC),
     flameWindMps: wind.flameMps,

@@ -38,7 +38,7 @@ export function kitLine(id: string, name: string, trip: Trip, plan: Plan): KitLi
   return {
     id,
     name,
-    carries: plan.carries.map((c) => ({ firstDay: c.days[0].day, loadsG: c.profile.days.map((d) => d.totalG) })),
+    carries: plan.carries.map((c) => ({ firstDay: c.days[0]!.day, loadsG: c.profile.days.map((d) => d.totalG) })),
     sums: weightSums(plan),
     mealsMissed: missedMeals(trip, plan),
     price: plan.price,

@@ -18,7 +18,7 @@ export interface LegKitChoice {
 
 /** Every kit of the rack, and the trip's own, on a leg in place of the one that is carried there; the trip is planned with each. */
 export function legKitChoices(rack: Rack, trip: Trip, now: Plan, leg: number, cache: PlanCache = planCache()): LegKitChoice[] {
-  const carried = trip.legs[leg].kit?.rackKitId;
+  const carried = trip.legs[leg]!.kit?.rackKitId;
   const own: { kit: Leg['kit']; name: string }[] = carried ? [{ kit: undefined, name: 'the trip’s own kit' }] : [];
   const others = rack.kits
     .filter((k) => k.id !== carried && k.id !== trip.rackKitId)

@@ -44,7 +44,7 @@ export function loseOne(
   const withKit = changed.value;
   const { carries } = planTrip(withKit, { cache });
   const at = withKit.stops.findIndex((s) => s.id === stopId);
-  const carry = carries.findLast((c) => c.fromStop <= at) ?? carries[0];
+  const carry = carries.findLast((c) => c.fromStop <= at) ?? carries[0]!;
   const burner = burnerById(withKit.kit.burnerId);
   const food = foodOn(withKit, carry);
   const after = (left: { cooked: number; flame: boolean }): Pick<Loss, 'hotMealsLost' | 'kcalLeft' | 'kcalCarried' | 'untreatedMl'> => ({

@@ -15,7 +15,7 @@ export function mealChange(now: Pick<Plan, 'days'>, then: Pick<Plan, 'days'>): M
   now.days.forEach((day, i) => {
     for (const name of MEALS) {
       const before = day.meals[name];
-      const after = then.days[i].meals[name];
+      const after = then.days[i]!.meals[name];
       if (!before) continue;
       if (!after) change.givenUp += isCooked(before) ? 1 : 0;
       else change.mealsMended += Number(isCooked(after)) - Number(isCooked(before));

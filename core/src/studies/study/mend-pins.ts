@@ -50,7 +50,7 @@ type Short = NonNullable<Plan['pinTooSmall']>;
 
 /** One more can of each size that is sold there, the smallest first. */
 function oneMore(trip: Trip, plan: Plan, { fromStop, fromStopId }: Short): { netG: number; changed: Trip }[] {
-  const stop = trip.stops[fromStop];
+  const stop = trip.stops[fromStop]!;
   const { pinned } = stop;
   if (pinned?.kind !== 'cans') return [];
   const offers = plan.carries.filter((c) => c.fromStopId === fromStopId).flatMap((c) => offersAt(stop, c.supply));
@@ -72,13 +72,13 @@ const boxes = (trip: Trip, { fromStop, toStop }: Short): { stop: string; changed
 /** The last one, two, three … suppers of the carry eaten cold. */
 function coldSuppers(trip: Trip, { fromStop, toStop }: Short): { nights: number; changed: Trip }[] {
   const at = stopDays(trip);
-  const [first, last] = [at[fromStop] + 1, at[toStop]];
+  const [first, last] = [at[fromStop]! + 1, at[toStop]!];
   const days = daysOf(trip);
   const ways: { nights: number; changed: Trip }[] = [];
   let changed = trip;
   let nights = 0;
   for (let day = last; day >= first; day--) {
-    const { dishes, eatsOut } = days[day - 1];
+    const { dishes, eatsOut } = days[day - 1]!;
     const supper = dishOn(changed, day, 'supper', dishes);
     if (eatsOut.supper || !isHot(supper)) continue;
     changed = setDish(changed, 'supper', eatenCold(supper), { kind: 'days', from: day, to: day }, `cold-supper-${day}`);

@@ -22,7 +22,7 @@ const LEAST_KCAL = 100;
 /** Food of the catalogue and of the trip for 1,000 kcal each, cooked with this kit at the supper of `day` (1-based) with a fresh can. */
 export function perThousandKcal(trip: Trip, day: number): PerKcal[] {
   const use = kitInUse(trip.kit);
-  const conditions = dayConditions(trip)[day - 1];
+  const conditions = dayConditions(trip)[day - 1]!;
   const own = trip.dishes.map((d) => d.meal).filter((m) => !DISHES.some((d) => d.name === m.name));
   return [...DISHES, ...own]
     .filter((m) => m.kcal >= LEAST_KCAL)

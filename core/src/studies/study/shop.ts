@@ -57,7 +57,7 @@ const MOST_CHOICES = 7;
 export function shopOf(trip: Trip, carry: CarryPlan, risk: Pick<CarryRisk, 'demandsG'>, limit: number): Shop {
   const { fuel } = kitInUse(tripOnLeg(trip, carry.fromStop).kit);
   const carriedOnG = Math.max(0, fuelOfG(carry.arrivedWith) - fuelOfG(carry.left));
-  const offers = offersAt(trip.stops[carry.fromStop], carry.supply);
+  const offers = offersAt(trip.stops[carry.fromStop]!, carry.supply);
   const weighed = [NOTHING, ...takings(fuel, offers, Math.max(0, carry.demandG + carry.reserveG - carriedOnG))].map((t): ShopChoice => {
     const fuelG = carriedOnG + fuelOfG(t.containers);
     const { containers, ...rest } = t;
@@ -75,7 +75,7 @@ export function shopOf(trip: Trip, carry: CarryPlan, risk: Pick<CarryRisk, 'dema
     .filter((c) => c.runOut > limit)
     .sort((a, b) => a.runOut - b.runOut || b.hotMeals - a.hotMeals || worth(a) - worth(b));
   const ordered = [...safe, ...risky];
-  const nothing = weighed[0];
+  const nothing = weighed[0]!;
   // of those that make no difference the lightest is kept
   const distinct = ordered.filter((c, i) => c === nothing || !ordered.slice(0, i).some((o) => o.massG <= c.massG && o.fuelG === c.fuelG));
   const some = distinct.filter((c) => c !== nothing).slice(0, MOST_CHOICES);
@@ -131,7 +131,7 @@ function canSets(offers: readonly Offer[], kinds: readonly { id: PackageId; can:
         packages,
         price: paid.reduce((s, p) => s + (p?.price ?? 0), 0),
         priceAssumed: paid.some((p) => p?.assumed),
-        containers: sold.flatMap((k, i) => Array.from({ length: counts[i] }, () => k.can)),
+        containers: sold.flatMap((k, i) => Array.from({ length: counts[i]! }, () => k.can)),
       });
       return;
     }

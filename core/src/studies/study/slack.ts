@@ -56,7 +56,7 @@ function spendWithin(trip: Trip, carry: CarryPlan, budgetG: number, cache: PlanC
     const before = cookedOn(with_, carry, cache);
     const after = cookedOn(everyDay, carry, cache);
     const costs = having
-      .map((day) => ({ day, fuelG: after[carry.days.indexOf(day)].fuelG - before[carry.days.indexOf(day)].fuelG }))
+      .map((day) => ({ day, fuelG: after[carry.days.indexOf(day)]!.fuelG - before[carry.days.indexOf(day)]!.fuelG }))
       .sort((a, b) => a.fuelG - b.fuelG);
     const taken: typeof costs = [];
     for (const c of costs) {
@@ -87,7 +87,7 @@ function spareG(trip: Trip, plan: Plan, carry: CarryPlan): number {
   const asked = withReserve(trip);
   let least = Number.POSITIVE_INFINITY;
   for (let i = plan.carries.indexOf(carry); i < plan.carries.length; i++) {
-    const c = plan.carries[i];
+    const c = plan.carries[i]!;
     if (c !== carry && fuelOfG(c.arrivedWith) - fuelOfG(c.left) < 1) break;
     least = Math.min(least, c === carry ? c.fuelG / asked - c.demandG : c.fuelG - asked * c.demandG);
   }
@@ -129,7 +129,7 @@ function comfortOn(trip: Trip, comfort: Comfort, day: PlanDay): Trip {
   }
 }
 
-const dishesOn = (trip: Trip, day: PlanDay): Day['dishes'] => daysOf(trip)[day.day - 1].dishes;
+const dishesOn = (trip: Trip, day: PlanDay): Day['dishes'] => daysOf(trip)[day.day - 1]!.dishes;
 const slug = (name: string): string =>
   name
     .toLowerCase()

@@ -11,7 +11,7 @@ export function trailSetup(trip: Trip, plan: Plan, kitName: string): TestSetup {
   const cooked = meals.filter(({ meal }) => isDone(meal.burn) && meal.facts.target.kind !== 'fry');
   if (!cooked.length) return newSetup(kitName, trip.kit);
   const byFuel = [...cooked].sort((a, b) => a.meal.fuelG - b.meal.fuelG);
-  const { meal, leg, day } = byFuel[Math.floor(byFuel.length / 2)];
+  const { meal, leg, day } = byFuel[Math.floor(byFuel.length / 2)]!;
   return { ...setupOf(meal, newSetup(kitName, tripOnLeg(trip, leg).kit)), ...placeOn(trip, day) };
 }
 
@@ -30,6 +30,6 @@ export function setupOf({ facts }: PlannedMeal, usual: TestSetup): TestSetup {
 
 /** Height and wind of a day of the trip. */
 function placeOn(trip: Trip, day: number): Pick<TestSetup, 'altitudeM' | 'wind'> {
-  const { altitudeM, wind } = daysOf(trip)[day - 1];
+  const { altitudeM, wind } = daysOf(trip)[day - 1]!;
   return { altitudeM, wind };
 }

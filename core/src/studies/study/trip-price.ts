@@ -49,7 +49,7 @@ export function tripPrice(trip: Trip, plan: Plan, pieces: readonly Piece[], spre
 
 /** What the containers of one carry cost at the stop it leaves. Packs that hold more than is poured leave the rest behind. */
 function carryPrice(trip: Trip, carry: CarryPlan): { price: number; overG: number; assumed: boolean } {
-  const offers = offersAt(trip.stops[carry.fromStop], carry.supply);
+  const offers = offersAt(trip.stops[carry.fromStop]!, carry.supply);
   const bottles = carry.bought.filter((c) => c.kind === 'bottle' || c.kind === 'liquidBottle');
   const needMl = bottles.reduce((sum, c) => sum + c.fillMl, 0);
   const gPerMl = needMl > 0 ? bottles.reduce((sum, c) => sum + c.fuelG, 0) / needMl : 0;

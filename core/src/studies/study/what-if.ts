@@ -58,10 +58,10 @@ export function tripIf(trip: Trip, whatIf: WhatIf): Trip {
     case 'windier':
       return windBy(trip, WIND_CLASS.up);
     case 'slower':
-      return trip.legs.reduce((t, _, i) => stretchLeg(t, i, t.legs[i].days.length + 1), trip);
+      return trip.legs.reduce((t, _, i) => stretchLeg(t, i, t.legs[i]!.days.length + 1), trip);
     case 'closed': {
       // the first stop is home: it does not close
-      return whatIf.stopId === trip.stops[0].id ? trip : editStop(trip, whatIf.stopId, { sells: [], box: null, pinned: null });
+      return whatIf.stopId === trip.stops[0]!.id ? trip : editStop(trip, whatIf.stopId, { sells: [], box: null, pinned: null });
     }
   }
 }

@@ -96,13 +96,13 @@ function tryTest(setup: TestSetup, known: Calibration): { readings: TestReading[
   const at = slopesAt([test], Object.values(known.factors).map(Math.log));
   if (!at.ok) return undefined;
   const { jacobian, errors } = at.value;
-  const [grams, seconds] = jacobian.to2DArray();
+  const [grams, seconds] = [jacobian.getRow(0), jacobian.getRow(1)];
   const [vG, vGS, vS] = [errors.get(0, 0), errors.get(0, 1), errors.get(1, 1)];
   // the two errors go together: what the seconds add is what they say beyond the grams
   const beyond = vGS / vG;
   const readings = [
     { slopes: grams, sd: Math.sqrt(vG) },
-    { slopes: seconds.map((s, i) => s - beyond * grams[i]), sd: Math.sqrt(Math.max(1e-9, vS - beyond * vGS)) },
+    { slopes: seconds.map((s, i) => s - beyond * grams[i]!), sd: Math.sqrt(Math.max(1e-9, vS - beyond * vGS)) },
   ];
   return { readings, fuelG: burn.fuelG, seconds: burn.durationS };
 }

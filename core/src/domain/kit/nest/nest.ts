@@ -102,22 +102,22 @@ function nestIn(root: NestPiece & { shape: Vessel }, all: readonly NestPiece[], 
       if (best && packMl > best.packMl + SLACK_MM) return;
       if (i === firm.length) {
         if (!everyVesselIsIn(holders, vessels, firm)) return;
-        const heightMm = roomAt(room[0].diameterMm).lowestMm(masks[0]);
+        const heightMm = roomAt(room[0]!.diameterMm).lowestMm(masks[0]!);
         if (!best || packMl < best.packMl - SLACK_MM || heightMm < best.heightMm)
           best = { packMl, heightMm, holders: [...holders], sheetsIn };
         return;
       }
       vessels.forEach((v, k) => {
         if (v === firm[i]) return;
-        const mask = masks[k] | (1 << i);
-        if (roomAt(room[k].diameterMm).lowestMm(mask) > room[k].heightMm + SLACK_MM) return;
+        const mask = masks[k]! | (1 << i);
+        if (roomAt(room[k]!.diameterMm).lowestMm(mask) > room[k]!.heightMm + SLACK_MM) return;
         masks[k] = mask;
         holders[i] = k;
         put(i + 1, outsideMl);
         masks[k] ^= 1 << i;
         holders[i] = undefined;
       });
-      put(i + 1, outsideMl + volumeMl(firm[i].shape));
+      put(i + 1, outsideMl + volumeMl(firm[i]!.shape));
     };
     put(0, sheetsOutMl);
   }
@@ -131,7 +131,7 @@ function nestIn(root: NestPiece & { shape: Vessel }, all: readonly NestPiece[], 
   const places = vessels.flatMap((v, k) =>
     roomAt(k === 0 ? rootRoom.diameterMm : v.shape.innerDiameterMm)
       .place(maskOf(k))
-      .map(({ piece, ...at }): NestPlace => ({ id: firm[piece].id, holder: v.id, ...at })),
+      .map(({ piece, ...at }): NestPlace => ({ id: firm[piece]!.id, holder: v.id, ...at })),
   );
   const rootMl = (Math.PI * rootRoom.diameterMm ** 2 * rootRoom.heightMm) / 4000;
   const freeMl = Math.max(
@@ -152,8 +152,8 @@ function nestIn(root: NestPiece & { shape: Vessel }, all: readonly NestPiece[], 
     if (p.shape.kind === 'sheet' && p.shape.heightMm > rootRoom.heightMm)
       return { id: p.id, why: 'height', byMm: p.shape.heightMm - rootRoom.heightMm };
     if (i < 0) return { id: p.id, why: 'room' };
-    const ways = stances(firm[i].shape);
-    const narrowest = ways.filter((s) => s.heightMm <= rootRoom.heightMm + SLACK_MM)[0] ?? ways[ways.length - 1];
+    const ways = stances(firm[i]!.shape);
+    const narrowest = ways.find((s) => s.heightMm <= rootRoom.heightMm + SLACK_MM) ?? ways[ways.length - 1]!;
     if (narrowest.diameterMm > rootRoom.diameterMm) return { id: p.id, why: 'width', byMm: narrowest.diameterMm - rootRoom.diameterMm };
     const byMm = roomAt(rootRoom.diameterMm).lowestMm(maskOf(0) | (1 << i)) - rootRoom.heightMm;
     return { id: p.id, why: 'height', byMm };
@@ -161,7 +161,7 @@ function nestIn(root: NestPiece & { shape: Vessel }, all: readonly NestPiece[], 
   return {
     root: root.id,
     places,
-    rolled: rolledIn.map((s, i) => ({ id: s.id, holder: root.id, ...rootRoom.rolled[i] })),
+    rolled: rolledIn.map((s, i) => ({ id: s.id, holder: root.id, ...rootRoom.rolled[i]! })),
     stuffed,
     outside: all.filter((p) => !inside.has(p.id)).map(misfit),
     freeHeightMm: rootRoom.heightMm - chosen.heightMm,
@@ -181,8 +181,7 @@ function everyVesselIsIn(holders: readonly (number | undefined)[], vessels: read
     let at = holder;
     for (let steps = 0; at !== undefined && at !== 0; steps++) {
       if (steps > vessels.length) return false;
-      const self = vessels[at];
-      const next = holders[firm.indexOf(self)];
+      const next: number | undefined = holders[firm.indexOf(vessels[at]!)];
       if (next === undefined) return false;
       at = next;
     }

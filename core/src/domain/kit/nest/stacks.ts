@@ -82,7 +82,7 @@ export class Stacker {
     const known = this.piles.get(mask);
     if (known) return known;
     const list = members(mask);
-    const widths = [...new Set(list.flatMap((i) => this.pieces[i].map((s) => s.diameterMm)))].sort((a, b) => a - b);
+    const widths = [...new Set(list.flatMap((i) => this.pieces[i]!.map((s) => s.diameterMm)))].sort((a, b) => a - b);
     const piles: Pile[] = [];
     for (const diameterMm of widths) {
       const lowest = list.map((i) => this.stanceWithin(i, diameterMm));
@@ -96,7 +96,7 @@ export class Stacker {
 
   /** The lowest stance of a piece that is no wider; stances run from narrow and tall to wide and low. */
   private stanceWithin(piece: number, diameterMm: number): Stance | undefined {
-    return this.pieces[piece].findLast((s) => s.diameterMm <= diameterMm);
+    return this.pieces[piece]!.findLast((s) => s.diameterMm <= diameterMm);
   }
 
   private lowestLayer(mask: number, roomMm: number): Layer | undefined {
@@ -153,7 +153,7 @@ export class Stacker {
           return stance ? [{ piece, ...stance }] : [];
         });
         for (const p of pieces.sort((a, b) => bulkOf(b) - bulkOf(a))) {
-          placed.push({ ...p, ...spots[i], zMm });
+          placed.push({ ...p, ...spots[i]!, zMm });
           zMm += p.heightMm;
         }
       });

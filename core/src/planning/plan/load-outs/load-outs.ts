@@ -79,7 +79,7 @@ export function measuredG(trip: Trip, use: KitInUse, needs: readonly CarryNeed[]
 /** What load-outs cost, one a stage, money included. */
 function costOf(stages: readonly Stage[], loadOuts: readonly LoadOut[], gramsPerPrice: number): { cost: number; price: number } {
   const price = loadOuts.reduce((sum, l) => sum + l.price, 0);
-  const carried = loadOuts.reduce((sum, l, i) => sum + loadCost(stages[i], fuelOfG(l.containers), tareOfG(l.containers)), 0);
+  const carried = loadOuts.reduce((sum, l, i) => sum + loadCost(stages[i]!, fuelOfG(l.containers), tareOfG(l.containers)), 0);
   return { cost: carried + price * gramsPerPrice, price };
 }
 

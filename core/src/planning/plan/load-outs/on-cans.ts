@@ -85,8 +85,8 @@ const asHeld = ({ sizes }: CanKind, c: Fixed): HeldCan => ({ size: sizes.findInd
 
 function canStages(can: CanKind, { needs, stages, followPins }: Choosing): CanStage[] {
   return stages.map((stage, i) => {
-    const pinned = followPins && can.kind === 'canister' ? pinnedCounts(can, needs[i].stop.pinned) : undefined;
-    return { ...stage, prices: pricesAt(can, needs[i]), ...(pinned ? { pinned } : {}) };
+    const pinned = followPins && can.kind === 'canister' ? pinnedCounts(can, needs[i]!.stop.pinned) : undefined;
+    return { ...stage, prices: pricesAt(can, needs[i]!), ...(pinned ? { pinned } : {}) };
   });
 }
 
@@ -111,8 +111,8 @@ function pinnedCounts({ sizes, sold }: CanKind, pinned: Pin | null | undefined):
 function loadOutsOfSteps(can: CanKind, { steps }: CanPlan, stages: readonly CanStage[], known: readonly Fixed[]): LoadOut[] {
   const asContainers = (cans: readonly HeldCan[]): Container[] =>
     cans.map(({ size, fuelG, own }): Container => {
-      const mark = own === undefined ? undefined : known[own].own;
-      return { kind: can.kind, netG: can.sizes[size].netG, tareG: can.sizes[size].tareG, fuelG, ...(mark ? { own: mark } : {}) };
+      const mark = own === undefined ? undefined : known[own]!.own;
+      return { kind: can.kind, netG: can.sizes[size]!.netG, tareG: can.sizes[size]!.tareG, fuelG, ...(mark ? { own: mark } : {}) };
     });
   return steps.map((step, i) => ({
     containers: asContainers(step.cans),
@@ -120,6 +120,6 @@ function loadOutsOfSteps(can: CanKind, { steps }: CanPlan, stages: readonly CanS
     bought: asContainers(fresh(can.sizes, step.bought)),
     taken: asContainers(step.taken),
     left: asContainers(step.left),
-    price: step.bought.reduce((sum, n, k) => sum + n * (stages[i].prices[k] ?? 0), 0),
+    price: step.bought.reduce((sum, n, k) => sum + n * (stages[i]!.prices[k] ?? 0), 0),
   }));
 }

@@ -32,14 +32,14 @@ export function choosePoured(fuel: Poured, choosing: Choosing): Choice {
   // poured out at the first of its places: a bottle is not carried about as it stands in the cupboard
   const ownAt = stages.map((_, i) => onHand.home.filter((c) => burns(fuel, c) && stagesOf(c, needs)[0] === i));
   /** What must be left when any one bottle has leaked, g. */
-  const afterLeakG = (i: number): number => (trip.loadOut.leakProof && fuel.kind === 'alcohol' ? needs[i].demandG : 0);
+  const afterLeakG = (i: number): number => (trip.loadOut.leakProof && fuel.kind === 'alcohol' ? needs[i]!.demandG : 0);
   const pouredStages = stages.map((stage, i): PouredStage => {
-    const { stop, supply } = needs[i];
+    const { stop, supply } = needs[i]!;
     return {
       ...stage,
       needG: Math.max(stage.needG, leakNeedG(fuel, afterLeakG(i))),
       price: unitPrice(fuel, unitMl, offersAt(stop, supply)),
-      ownUnits: Math.floor(ownAt[i].reduce((sum, c) => sum + c.fuelG, 0) / unitG + 1e-9),
+      ownUnits: Math.floor(ownAt[i]!.reduce((sum, c) => sum + c.fuelG, 0) / unitG + 1e-9),
       ...(followPins && stop.pinned?.kind === 'units' ? { pinned: stop.pinned.count } : {}),
     };
   });
@@ -51,11 +51,11 @@ export function choosePoured(fuel: Poured, choosing: Choosing): Choice {
     const containers = holding(fuel, s.fuelG, afterLeakG(i));
     return {
       containers,
-      after: drawnDown(containers, stages[i].burntG),
+      after: drawnDown(containers, stages[i]!.burntG),
       bought: holding(fuel, s.boughtUnits * unitG),
-      taken: outOfThese(fuel, ownAt[i], s.ownUnits * unitG),
+      taken: outOfThese(fuel, ownAt[i]!, s.ownUnits * unitG),
       left: [],
-      price: s.boughtUnits > 0 ? (pouredStages[i].price?.(s.boughtUnits) ?? 0) : 0,
+      price: s.boughtUnits > 0 ? (pouredStages[i]!.price?.(s.boughtUnits) ?? 0) : 0,
     };
   });
   return done({ loadOuts, cost, price, exact: true });

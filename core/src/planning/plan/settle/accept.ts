@@ -14,7 +14,7 @@ export function confirmed(job: CarryJob, pass: Pass): Pass | undefined {
   const known = carries.map((c) => c.loadOut);
   const { loadOuts, exact, pinCost, short } = choose(job, pass.asked, 0, { held: job.arrivedWith, home: job.home }, { known });
   const isSame = carries.every(({ loadOut }, i) =>
-    (['bought', 'taken', 'left'] as const).every((part) => areSameKinds(loadOut[part], loadOuts[i][part])),
+    (['bought', 'taken', 'left'] as const).every((part) => areSameKinds(loadOut[part], loadOuts[i]![part])),
   );
   if (!isSame) return undefined;
   return { ...pass, settled: { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) } };

@@ -59,4 +59,4 @@ export const isChosenWhole = ({ spans }: Pick<CarryJob, 'spans'>): boolean => sp
 
 /** The days of a carry. */
 export const daysOfCarry = ({ spans, conditions }: CarryJob, i: number): DayConditions[] =>
-  conditions.filter((d) => d.leg >= spans[i].fromStop && d.leg < spans[i].toStop);
+  conditions.filter((d) => d.leg >= spans[i]!.fromStop && d.leg < spans[i]!.toStop);

@@ -28,16 +28,16 @@ export function choose(
 
 /** What a choice reckons to come to a stop with. */
 export const reckonedAt = ({ from, arrivedWith, loadOuts }: Choice, i: number): readonly Container[] =>
-  i === from ? arrivedWith : loadOuts[i - from - 1].after;
+  i === from ? arrivedWith : loadOuts[i - from - 1]!.after;
 
 /** The load-out chosen for a stop, of what really came to it where something else was reckoned with; what is bought there is as it is. */
 export function chosenAt(choice: Choice, i: number, held: readonly Container[]): LoadOut {
-  const chosen = choice.loadOuts[i - choice.from];
+  const chosen = choice.loadOuts[i - choice.from]!;
   const reckoned = reckonedAt(choice, i);
   const open = reckoned.map((_, j) => j);
   const really = (c: Container): Container => {
-    const at = open.findIndex((j) => isSameContainer(reckoned[j], c));
-    return at < 0 ? c : held[open.splice(at, 1)[0]];
+    const at = open.findIndex((j) => isSameContainer(reckoned[j]!, c));
+    return at < 0 ? c : held[open.splice(at, 1)[0]!]!;
   };
   return { ...chosen, containers: chosen.containers.map(really), left: chosen.left.map(really) };
 }

@@ -7,7 +7,7 @@ export const isSameContainer = (a: Container, b: Container): boolean =>
 
 /** The same containers in the same order, each with as much in it. */
 export const isSameSet = (a: readonly Container[], b: readonly Container[]): boolean =>
-  a.length === b.length && a.every((c, i) => isSameContainer(c, b[i]));
+  a.length === b.length && a.every((c, i) => isSameContainer(c, b[i]!));
 
 /** The same containers in any order, whatever is in them. */
 export const areSameKinds = (a: readonly Container[], b: readonly Container[]): boolean => kindsOf(a) === kindsOf(b);

@@ -17,7 +17,7 @@ export interface CookedCarry {
 export function cookCarry(job: CarryJob, i: number, containers: readonly Container[], round: number, before?: CookedCarry): CookedCarry {
   if (before && isSameSet(containers, before.with)) return before;
   const { days, left } = cookDays(job.trip, job.use, daysOfCarry(job, i), containers);
-  job.report({ round, day: days[days.length - 1].day, ofDays: job.conditions.length });
+  job.report({ round, day: days[days.length - 1]!.day, ofDays: job.conditions.length });
   return { with: containers, days, left, demandG: days.reduce((sum, d) => sum + d.fuelG, 0) };
 }
 
@@ -25,8 +25,8 @@ export const burntByDayG = (days: readonly PlanDay[]): number[] => days.map((d) 
 
 /** What a carry asks for that burns so much day by day, g. */
 export const needOf = ({ trip, spans }: CarryJob, i: number, days: readonly DayConditions[], burntG: readonly number[]): CarryNeed => ({
-  stop: trip.stops[spans[i].fromStop],
-  supply: spans[i].supply,
+  stop: trip.stops[spans[i]!.fromStop]!,
+  supply: spans[i]!.supply,
   days,
   burntG,
   demandG: burntG.reduce((sum, g) => sum + g, 0),

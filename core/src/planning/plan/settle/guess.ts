@@ -16,11 +16,11 @@ export const guessNeeds = (job: CarryJob): CarryNeed[] => job.spans.map((_, i) =
 function guessNeed(job: CarryJob, i: number): CarryNeed {
   const own = daysOfCarry(job, i);
   const isWhole = isChosenWhole(job);
-  const days = isWhole ? own : [...new Set([own[0], own[own.length - 1]])];
+  const days = isWhole ? own : [...new Set([own[0]!, own[own.length - 1]!])];
   const burntG = days.map((d) => burntOnDayG(job.trip, job.use, d, isWhole ? THRIFTY_CAN : CAN_ON_THE_WAY));
-  job.report({ round: 1, day: own[own.length - 1].day, ofDays: job.conditions.length });
+  job.report({ round: 1, day: own[own.length - 1]!.day, ofDays: job.conditions.length });
   return needOf(job, i, own, isWhole ? burntG : own.map(() => meanOf(burntG)));
 }
 const usedCan = (size: CanSize, share: number): CansNow => cansIn([{ ...fullCan(size), fuelG: share * size.netG }]);
-const THRIFTY_CAN = usedCan(CANISTER_SIZES[0], 0.5);
-const CAN_ON_THE_WAY = usedCan(CANISTER_SIZES[1], 0.75);
+const THRIFTY_CAN = usedCan(CANISTER_SIZES[0]!, 0.5);
+const CAN_ON_THE_WAY = usedCan(CANISTER_SIZES[1]!, 0.75);

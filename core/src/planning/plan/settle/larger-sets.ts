@@ -18,11 +18,11 @@ const MORE_G = 1;
 export function leaveFuller(job: CarryJob, usual: Leaving): Leaving {
   const { i, needs, held } = usual;
   let best = usual;
-  if (needs[i].stop.pinned) return best;
+  if (needs[i]!.stop.pinned) return best;
   let { containers } = usual.loadOut;
   for (let tries = 0; tries < LARGER_SETS && wouldCook(job.use, best.cooked.days, [FULLEST_CAN]); tries++) {
     const demandG = (fuelOfG(containers) + MORE_G) / withReserve(job.trip);
-    const larger = needs.with(i, { ...needs[i], demandG });
+    const larger = needs.with(i, { ...needs[i]!, demandG });
     const choice = choose(job, larger, i, usual, usual.pass);
     ({ containers } = chosenAt(choice, i, held));
     if (!wouldCook(job.use, best.cooked.days, containers)) continue;
@@ -41,7 +41,7 @@ function withoutWeak(job: CarryJob, usual: Leaving, best: Leaving): Leaving {
 
 const moreMeals = (best: Leaving, other: Leaving): Leaving => (doneMeals(other.cooked) > doneMeals(best.cooked) ? other : best);
 
-const FULLEST_CAN = fullCan(CANISTER_SIZES[CANISTER_SIZES.length - 1]);
+const FULLEST_CAN = fullCan(CANISTER_SIZES[CANISTER_SIZES.length - 1]!);
 
 /** Would one of these canisters, as they are, cook a meal that fails? */
 const wouldCook = (use: KitInUse, days: readonly PlanDay[], cans: readonly Container[]): boolean =>

@@ -51,9 +51,9 @@ export function leaveStop(job: CarryJob, at: AtStop): Leaving {
     if (!choice || !serves(job, at, needs, choice)) choice = choose(job, needs, i, { held, home }, pass);
     const loadOut = chosenAt(choice, i, held);
     const cooked = cookCarry(job, i, loadOut.containers, pass.round, before);
-    if (pass.isGuess || choices === MOST_CHOICES || isEnough(job, loadOut.containers, cooked, needs[i]))
+    if (pass.isGuess || choices === MOST_CHOICES || isEnough(job, loadOut.containers, cooked, needs[i]!))
       return { i, pass, before, needs, choice, held, home, loadOut: { ...loadOut, containers: [...cooked.with] }, cooked };
-    needs = needs.with(i, { ...needs[i], burntG: burntByDayG(cooked.days), demandG: cooked.demandG });
+    needs = needs.with(i, { ...needs[i]!, burntG: burntByDayG(cooked.days), demandG: cooked.demandG });
     before = cooked;
     choice = undefined;
   }
@@ -64,9 +64,9 @@ function serves(job: CarryJob, { i, pass, held }: AtStop, needs: readonly CarryN
   const isFarEnough = choice.from + choice.loadOuts.length === needs.length || i - choice.from < CARRIES_AHEAD / 2;
   if (!isFarEnough || pass.isGuess) return isFarEnough;
   const reckoned = reckonedAt(choice, i);
-  const isAsHeld = held.every((c, j) => Math.abs(c.fuelG - reckoned[j].fuelG) <= STRAY_G);
+  const isAsHeld = held.every((c, j) => Math.abs(c.fuelG - reckoned[j]!.fuelG) <= STRAY_G);
   // a guess that is a little high must not turn out a set of canisters that would do: that is seen when it is cooked with
-  const askedG = isChosenWhole(job) ? SURELY * needs[i].demandG : needs[i].demandG;
+  const askedG = isChosenWhole(job) ? SURELY * needs[i]!.demandG : needs[i]!.demandG;
   return isAsHeld && holds(job, chosenAt(choice, i, held).containers, askedG);
 }
 

@@ -45,8 +45,8 @@ export function passThrough(
     isEnlarged ||= leaving !== usual;
     cooked.push(leaving.cooked);
     // what another set of canisters burnt more was asked for: it is again, lest that set be chosen once more
-    const wasRaised = needs[i].demandG > reckonedNeeds[i].demandG;
-    asked.push({ ...needs[i], burntG: burntByDayG(days), demandG: wasRaised ? Math.max(demandG, needs[i].demandG) : demandG });
+    const wasRaised = needs[i]!.demandG > reckonedNeeds[i]!.demandG;
+    asked.push({ ...needs[i]!, burntG: burntByDayG(days), demandG: wasRaised ? Math.max(demandG, needs[i]!.demandG) : demandG });
     const carry = { days, demandG, loadOut: { ...leaving.loadOut, after: [...left] }, arrivedWith: held, home };
     held = left;
     home = homeAfter(home, carry.loadOut.taken);

@@ -49,7 +49,7 @@ function onAnyContainers(job: CarryJob): SettledCarries {
   const { loadOuts, exact, pinCost, short } = loadOutsOf(job.trip, job.use, needs, { held: job.arrivedWith, home: job.home });
   let { home, arrivedWith } = job;
   const carries = cooked.map(({ days, demandG }, i): SettledCarry => {
-    const carry = { days, demandG, loadOut: loadOuts[i], arrivedWith, home };
+    const carry = { days, demandG, loadOut: loadOuts[i]!, arrivedWith, home };
     home = homeAfter(home, carry.loadOut.taken);
     arrivedWith = carry.loadOut.after;
     return carry;
