@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { DEMO_TRIP } from '../src/demo';
-import { fuelOfG } from '../src/domain/carry';
+import { fuelOfG, withReserve } from '../src/domain/carry';
 import { fuelById } from '../src/physics/fuel';
 import type { Trip } from '../src/domain/model';
-import { planCache, planTrip, withReserve } from '../src/planning/plan';
+import { planCache, planTrip } from '../src/planning/plan';
 import { anyTrip } from './any-trip';
 
 const onGas = (t: Trip): boolean => fuelById(t.kit.fuelId).kind === 'gas';

@@ -1,4 +1,4 @@
-import { carryProfile, fuelOfG, tareOfG } from '../../domain/carry';
+import { carryProfile, fuelOfG, tareOfG, withReserve } from '../../domain/carry';
 import type { Fuel } from '../../physics/fuel';
 import { containersFor } from './single';
 
@@ -30,7 +30,7 @@ export function weightsByLength({ hardwareG, dailyG, fuel, measureMl, reservePer
   const gathered = fuel.kind === 'wood' || fuel.kind === 'none';
   for (let n = 1; n <= longest; n++) {
     const burntG = Array.from({ length: n }, () => (gathered ? 0 : dailyG));
-    const containers = gathered ? [] : containersFor(fuel, n * dailyG * (1 + reservePercent / 100), measureMl);
+    const containers = gathered ? [] : containersFor(fuel, n * dailyG * withReserve({ reservePercent }), measureMl);
     const tareG = tareOfG(containers);
     const { startG, averageG } = carryProfile(hardwareG, tareG, fuelOfG(containers), burntG);
     weights.startG.push(startG);

@@ -7,7 +7,6 @@ export * from './day-conditions';
 export * from './edge';
 export * from './evenings';
 export * from './kit-in-use';
-export { withReserve } from './load-outs/load-outs';
 export { burns, burntOn } from './load-outs/own-containers';
 export * from './meal-burn';
 export * from './plan';

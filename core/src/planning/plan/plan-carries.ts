@@ -1,4 +1,4 @@
-import { carryProfile, fuelOfG, tareOfG } from '../../domain/carry';
+import { carryProfile, fuelOfG, reserveOfG, tareOfG } from '../../domain/carry';
 import type { Trip } from '../../domain/model';
 import type { CarryPlan, DayConditions, PinTooSmall, Plan } from '../planned';
 import { cautions } from './cautions';
@@ -63,7 +63,7 @@ function assemble(
     days,
     demandG: gathered ? 0 : demandG,
     gatheredG: gathered ? demandG : 0,
-    reserveG: gathered ? 0 : (demandG * trip.reservePercent) / 100,
+    reserveG: gathered ? 0 : reserveOfG(trip, demandG),
     containers,
     bought,
     price: loadOut.price,

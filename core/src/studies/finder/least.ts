@@ -1,6 +1,6 @@
 import { boilingPointC } from '../../physics/air';
 import { heatPath, isDone, meanEfficiency, potHeatCapacityJPerK, targetOf, windLevels } from '../../physics/burn';
-import { CANISTER_SIZES } from '../../domain/carry';
+import { CANISTER_SIZES, withReserve } from '../../domain/carry';
 import { isGas } from '../../domain/catalogue';
 import { airKeyOf, isAfterSupper } from '../../domain/menu';
 import type { Meal, MealName, Trip } from '../../domain/model';
@@ -17,7 +17,6 @@ import {
   straightAfter,
   tryBurn,
   wantedOn,
-  withReserve,
   type KitInUse,
   type PlanCache,
 } from '../../planning/plan';

@@ -1,7 +1,7 @@
-import { fuelOfG } from '../../domain/carry';
+import { fuelOfG, withReserve } from '../../domain/carry';
 import { dishOn, DRINK_ML, isEatenOut, isHot, setDish, withMethod } from '../../domain/menu';
 import { daysOf, MEALS, nameFrom, type Comfort, type Day, type Meal, type MealName, type Trip } from '../../domain/model';
-import { cookDays, dayConditions, kitInUse, planTrip, weightSums, withReserve, planCache, type PlanCache } from '../../planning/plan';
+import { cookDays, dayConditions, kitInUse, planTrip, weightSums, planCache, type PlanCache } from '../../planning/plan';
 import type { CarryPlan, Plan, PlanDay } from '../../planning/planned';
 import { tripOnLeg } from '../../domain/trail';
 

@@ -1,4 +1,4 @@
-import { burntAlong, dayWeights, fuelOfG, loadCost, tareOfG, type NoPlan, type Stage } from '../../../domain/carry';
+import { burntAlong, dayWeights, fuelOfG, loadCost, tareOfG, withReserve, type NoPlan, type Stage } from '../../../domain/carry';
 import { done } from '../../../foundation/errors';
 import type { Trip } from '../../../domain/model';
 import type { KitInUse } from '../kit-in-use';
@@ -87,9 +87,6 @@ function costOf(stages: readonly Stage[], loadOuts: readonly LoadOut[], gramsPer
 const wholeWayOf = (stages: readonly Stage[]): number => stages.reduce((sum, s) => sum + s.weight, 0);
 
 const NOTHING: LoadOut = { containers: [], after: [], bought: [], taken: [], left: [], price: 0 };
-
-/** What leaves a stop over what is burnt, by the reserve asked for. */
-export const withReserve = ({ reservePercent }: Pick<Trip, 'reservePercent'>): number => 1 + reservePercent / 100;
 
 /** The carries as the search sees them. A long way is chosen for dozens of times, each time with one need changed: the others are kept. */
 const stagesOf = (trip: Trip, needs: readonly CarryNeed[], { cache }: Pick<KitInUse, 'cache'>): Stage[] =>

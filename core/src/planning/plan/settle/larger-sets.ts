@@ -1,10 +1,9 @@
-import { CANISTER_SIZES, fullCan, fuelOfG, type Container } from '../../../domain/carry';
+import { CANISTER_SIZES, fullCan, fuelOfG, withReserve, type Container } from '../../../domain/carry';
 import { isDone } from '../../../physics/burn';
 import { doneMeals, type PlanDay } from '../../planned';
 import { tryBurn } from '../burn-facts';
 import { canIn } from '../can-rack';
 import type { KitInUse } from '../kit-in-use';
-import { withReserve } from '../load-outs/load-outs';
 import type { CarryJob } from './carry-job';
 import { choose, chosenAt } from './choose';
 import { leaveStop, type Leaving } from './leave-stop';

@@ -1,6 +1,5 @@
-import { fuelOfG, type Container } from '../../../domain/carry';
+import { fuelOfG, withReserve, type Container } from '../../../domain/carry';
 import type { CarryNeed, LoadOut, OnHand } from '../load-outs/choosing';
-import { withReserve } from '../load-outs/load-outs';
 import { EXACT_G, isChosenWhole, type CarryJob } from './carry-job';
 import { CARRIES_AHEAD, choose, chosenAt, reckonedAt, type Choice } from './choose';
 import { burntByDayG, cookCarry, type CookedCarry } from './cook-carry';

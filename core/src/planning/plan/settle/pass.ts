@@ -1,7 +1,7 @@
 import type { CarryNeed } from '../load-outs/choosing';
 import { homeAfter } from '../load-outs/own-containers';
 import type { CarryJob, SettledCarries, SettledCarry } from './carry-job';
-import { choose } from './choose';
+import type { Choice } from './choose';
 import { burntByDayG, type CookedCarry } from './cook-carry';
 import { leaveFuller } from './larger-sets';
 import { leaveStop, type PassOptions } from './leave-stop';
@@ -29,18 +29,21 @@ export function passThrough(
 ): Pass {
   let needs = reckonedNeeds;
   let { home, arrivedWith: held } = job;
-  let choice = choose(job, needs, 0, { held, home }, pass);
-  let { exact, short } = choice;
-  const { pinCost } = choice;
+  let choice: Choice | undefined;
+  let exact = true;
+  let short: SettledCarries['short'];
+  let pinCost: SettledCarries['pinCost'];
   let isEnlarged = false;
   const cooked: CookedCarry[] = [];
   const asked: CarryNeed[] = [];
   const carries = job.spans.map((_, i): SettledCarry => {
     const usual = leaveStop(job, { i, pass, before: before[i], needs, choice, held, home });
     const leaving = pass.triesLarger ? leaveFuller(job, usual) : usual;
-    ({ needs, choice } = leaving);
+    ({ needs } = leaving);
+    choice = leaving.choice;
     exact &&= choice.exact;
     short ??= choice.short && { ...choice.short, stage: choice.short.stage + choice.from };
+    pinCost ??= choice.pinCost; // of the first, which looks at the whole way
     const { days, demandG, left } = leaving.cooked;
     isEnlarged ||= leaving !== usual;
     cooked.push(leaving.cooked);
