@@ -6,7 +6,7 @@ import type { Trip } from '../src/domain/model';
 import { planTrip, weightSums } from '../src/planning/plan';
 import type { Plan } from '../src/planning/planned';
 import { chanceOfMoreThan, fuelForRisk, NO_MISHAPS, runOutRisk } from '../src/planning/risk';
-import { balanceOf, paretoFront, shopOf, spendSlack, tripIf, uncertainCarry, whatIfColumn } from '../src/studies/study';
+import { balanceOf, paretoFront, shopOf, spendSlack, tripWithChange, uncertainCarry, whatIfColumn } from '../src/studies/study';
 import { dayCount, editKitOnLeg, kitRuns, tripOnLeg, withKitOnLeg, withoutLegKits } from '../src/domain/trail';
 import { valueOf } from './value-of';
 
@@ -124,7 +124,7 @@ describe('what if', () => {
     fc.assert(
       fc.property(fc.double({ min: 1, max: 25, noNaN: true }), (byK) => {
         const days = (t: Trip) => t.legs.flatMap((l) => l.days);
-        const colder = days(tripIf(DEMO_TRIP, { kind: 'colder', byK }));
+        const colder = days(tripWithChange(DEMO_TRIP, { kind: 'colder', byK }));
         days(DEMO_TRIP).forEach((d, i) => {
           expect(colder[i].supperAirC).toBeCloseTo(Math.max(-40, d.supperAirC - byK), 9);
           expect(colder[i].breakfastAirC).toBeCloseTo(Math.max(-40, d.breakfastAirC - byK), 9);
@@ -140,7 +140,7 @@ describe('what if', () => {
     const now = whatIfColumn(DEMO_TRIP, plan, undefined, NO_MISHAPS).carries.map((c) => c.demandG);
     expect(now).toEqual(plan.carries.map((c) => c.demandG));
     more.forEach((g, i) => expect(g).toBeGreaterThan(now[i]));
-    expect(tripIf(DEMO_TRIP, { kind: 'closed', stopId: 'gone' })).toBe(DEMO_TRIP);
+    expect(tripWithChange(DEMO_TRIP, { kind: 'closed', stopId: 'gone' })).toBe(DEMO_TRIP);
   });
 });
 

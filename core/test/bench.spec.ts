@@ -8,13 +8,13 @@ import {
   coolsInS,
   factsOf,
   fairOrder,
-  isTold,
+  isDistinguishable,
   lossW,
   paired,
   pairsToShow,
   readingSdG,
   t975,
-  tellsApart,
+  scaleResolves,
   TEST_ERRORS,
   testValue,
   welch,
@@ -42,7 +42,7 @@ describe('what a scale can tell', () => {
   });
 
   it('is not 6 g from 7 g, one run each: no ranking is given', () => {
-    expect(tellsApart(6, 7, GRAM_SCALE)).toBe(false);
+    expect(scaleResolves(6, 7, GRAM_SCALE)).toBe(false);
     expect(problemOf(welch([6], [7], GRAM_SCALE))).toEqual({ code: 'oneRunEach', scaleTells: false });
     expect(problemOf(paired([[6, 7]], GRAM_SCALE))).toEqual({ code: 'oneRunEach', scaleTells: false });
     expect(problemOf(welch([6], [9], GRAM_SCALE))).toEqual({ code: 'oneRunEach', scaleTells: true });
@@ -53,8 +53,8 @@ describe('what a scale can tell', () => {
 describe('published practice as tests', () => {
   it('tells two windscreens in a wind apart by a single burn each, and a warm can from a cold one not', () => {
     // docs/physics.md, Common practice: foil 8 g against the small plate 24 g in 6 m/s; can at 4 °C 6 g against 7 g at 22 °C
-    expect(tellsApart(8, 24, GRAM_SCALE)).toBe(true);
-    expect(tellsApart(6, 7, GRAM_SCALE)).toBe(false);
+    expect(scaleResolves(8, 24, GRAM_SCALE)).toBe(true);
+    expect(scaleResolves(6, 7, GRAM_SCALE)).toBe(false);
   });
 });
 
@@ -106,7 +106,7 @@ describe('A or B', () => {
     );
     expect(d.mean).toBeCloseTo(2, 9);
     expect(d.low).toBeCloseTo(2 - 4.303 / Math.sqrt(3), 2);
-    expect(isTold(d)).toBe(false);
+    expect(isDistinguishable(d)).toBe(false);
   });
 
   it('takes single burns by Welch, by hand', () => {
@@ -114,7 +114,7 @@ describe('A or B', () => {
     const d = valueOf(welch([10, 11, 12], [7, 7.5, 8], { resolutionG: 0.1 }));
     expect([d.mean, d.degrees]).toEqual([expect.closeTo(3.5, 9), expect.closeTo(2.94, 2)]);
     expect((d.high - d.low) / 2).toBeCloseTo(t975(2.941) * 0.6455, 2);
-    expect(isTold(d)).toBe(true);
+    expect(isDistinguishable(d)).toBe(true);
   });
 
   it('believes no scatter that a scale cannot show: equal readings keep the scale’s own doubt', () => {

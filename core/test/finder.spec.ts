@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
-import { changed, flipsOf, found, findKits, kitSearch, legMixes, toldApart, candidatesAt, type Found } from '../src/studies/finder';
+import { changed, flipsOf, found, findKits, kitSearch, legMixes, compareWithDoubt, candidatesAt, type Found } from '../src/studies/finder';
 import {
   AXES,
   bestOfSchools,
@@ -19,7 +19,7 @@ import { withMethod } from '../src/domain/menu';
 import type { Rack, Trip } from '../src/domain/model';
 import { missedMeals, planTrip, weightSums } from '../src/planning/plan';
 import { WIND_CLASS } from '../src/planning/risk';
-import { tripIf } from '../src/studies/study';
+import { tripWithChange } from '../src/studies/study';
 import { everyKit, own, OWN, plainTrip, rackOf } from './finder-case';
 import { everyDay, ofDays, SHORT_TRIP } from './short-trip';
 import { counter } from './rack-in-hand';
@@ -250,8 +250,8 @@ describe('beside the best', () => {
   });
 
   it('is colder and windier as what-if has it, water following the air by half', () => {
-    expect(changed(trip, 'cold', 6)).toEqual(tripIf(trip, { kind: 'colder', byK: 6 }));
-    expect(changed(trip, 'wind', WIND_CLASS.up)).toEqual(tripIf(trip, { kind: 'windier' }));
+    expect(changed(trip, 'cold', 6)).toEqual(tripWithChange(trip, { kind: 'colder', byK: 6 }));
+    expect(changed(trip, 'wind', WIND_CLASS.up)).toEqual(tripWithChange(trip, { kind: 'windier' }));
   });
 
   it('boils pasta for a cozy in the water that it drinks, not in what is poured away', () => {
@@ -262,12 +262,12 @@ describe('beside the best', () => {
   });
 
   it('tells kits apart only beyond what the model knows of their fuel, by hand', () => {
-    const told = toldApart(alcohol, canister);
+    const told = compareWithDoubt(alcohol, canister);
     // 12 % of the fuel on hand each, independent of each other; nine in ten is 1.28 standard deviations
     const sdG = 0.12 * Math.hypot(alcohol.measured.fuelG, canister.measured.fuelG);
     expect(told.sdG).toBeCloseTo(sdG, 6);
     expect(told.isSure).toBe(Math.abs(told.differenceG) > 1.2816 * sdG);
-    expect(toldApart(alcohol, alcohol)).toMatchObject({ differenceG: 0, sdG: 0, isSure: false });
+    expect(compareWithDoubt(alcohol, alcohol)).toMatchObject({ differenceG: 0, sdG: 0, isSure: false });
   });
 
   it('mixes kits leg by leg where a ban keeps the lighter one from going all the way', () => {

@@ -4,7 +4,7 @@ import { DEMO_TRIP } from '../src/demo';
 import { LIMITS, MEALS, type Day, type Trip } from '../src/domain/model';
 import { cookDays, dayConditions, kitInUse, planTrip, replanCarry, withWarmedCans } from '../src/planning/plan';
 import { carryOfDay, doneMeals, unfinishedMeals, type Plan, type PlannedMeal } from '../src/planning/planned';
-import { bestChanges, flameCurve, tripIf } from '../src/studies/study';
+import { bestChanges, flameCurve, tripWithChange } from '../src/studies/study';
 import { tripOnLeg } from '../src/domain/trail';
 import { anyTrip as anyLongTrip } from './any-trip';
 import { everyDay, SHORT_TRIP } from './short-trip';
@@ -150,8 +150,8 @@ describe('a meal that fails', () => {
 
   it('never makes the demo lighter: 8 K colder, windier, both', () => {
     const now = planTrip(DEMO_TRIP);
-    const colder = tripIf(DEMO_TRIP, { kind: 'colder', byK: 8 });
-    for (const worse of [colder, tripIf(DEMO_TRIP, { kind: 'windier' }), tripIf(colder, { kind: 'windier' })])
+    const colder = tripWithChange(DEMO_TRIP, { kind: 'colder', byK: 8 });
+    for (const worse of [colder, tripWithChange(DEMO_TRIP, { kind: 'windier' }), tripWithChange(colder, { kind: 'windier' })])
       planTrip(worse).carries.forEach((c, i) => expect(c.demandG).toBeGreaterThan(now.carries[i].demandG));
   });
 });

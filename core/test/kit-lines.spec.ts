@@ -1,6 +1,6 @@
 import { DEMO_RACK, DEMO_TRIP } from '../src/demo';
 import { tripWithKit, build } from '../src/domain/kit';
-import { does, type Rack, type Trip } from '../src/domain/model';
+import { hasRole, type Rack, type Trip } from '../src/domain/model';
 import { hardwareMassG, missedMeals, planTrip, weightSums } from '../src/planning/plan';
 import { AS_CARRIED, carriedKit, kitLines, lightestOnCarries, type KitLine } from '../src/studies/study';
 import { valueOf } from './value-of';
@@ -46,7 +46,7 @@ describe('the lines of kits on a trip', () => {
 
   it('leave out what cannot be planned with', () => {
     const [first] = DEMO_RACK.kits;
-    const pot = DEMO_RACK.pieces.find((p) => does(p, 'pot'));
+    const pot = DEMO_RACK.pieces.find((p) => hasRole(p, 'pot'));
     const potAlone: Rack = {
       ...DEMO_RACK,
       kits: [...DEMO_RACK.kits, { ...first, id: 'bare', name: 'bare', pieceIds: pot ? [pot.id] : [] }],

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { blendPressure, GASES, pureVapourPressurePa } from '../src/physics/canister';
-import { integrate, interned, nearest, remembering, sumsToEnd, tabulated } from '../src/foundation/numeric';
+import { integrate, interned, nearest, boundedCache, suffixSums, tabulated } from '../src/foundation/numeric';
 
 describe('integrate', () => {
   /** y' = (ceiling − y)/τ from 0: it rises to the target at t = −τ·ln(1 − target/ceiling). */
@@ -69,11 +69,11 @@ describe('nearest', () => {
   });
 });
 
-describe('remembering', () => {
+describe('a bounded cache', () => {
   it('gives back what was made under a key, whatever was asked for in between, and makes the same no more often than it must', () => {
     fc.assert(
       fc.property(fc.array(fc.nat(30), { maxLength: 200 }), fc.integer({ min: 1, max: 12 }), (asked, most) => {
-        const memory = remembering<number>(most);
+        const memory = boundedCache<number>(most);
         const made: number[] = [];
         const recent: number[] = [];
         for (const n of asked) {
@@ -89,7 +89,7 @@ describe('remembering', () => {
   });
 
   it('forgets: of a thousand keys asked for once, the first is made again', () => {
-    const memory = remembering<number>(10);
+    const memory = boundedCache<number>(10);
     let made = 0;
     for (let i = 0; i < 1000; i++) memory.get(String(i), () => ++made);
     memory.get('0', () => ++made);
@@ -129,7 +129,7 @@ describe('numbers that stand for values', () => {
 
 describe('sums to the end', () => {
   it('are what is left of the whole, and nothing past the last', () => {
-    expect(sumsToEnd([3, 1, 2])).toEqual([6, 3, 2, 0]);
-    expect(sumsToEnd([])).toEqual([0]);
+    expect(suffixSums([3, 1, 2])).toEqual([6, 3, 2, 0]);
+    expect(suffixSums([])).toEqual([0]);
   });
 });

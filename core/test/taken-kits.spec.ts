@@ -3,7 +3,7 @@ import { chanceOfRunningOut, found, withoutTrip } from '../src/studies/finder';
 import { candidates } from '../src/studies/finder/candidates';
 import { carried, carriedMix, takeOnRack, type FoundKit } from '../src/studies/found';
 import { build } from '../src/domain/kit';
-import { does, rackSchema, tripSchema } from '../src/domain/model';
+import { hasRole, rackSchema, tripSchema } from '../src/domain/model';
 import { planTrip } from '../src/planning/plan';
 import { NO_MISHAPS } from '../src/planning/risk';
 import { planRisk } from '../src/studies/study';
@@ -43,7 +43,7 @@ describe('a kit that was found, put on the rack', () => {
 
   it('leaves the trip as it is where it cannot be planned with', () => {
     const { rack, kit } = takeOnRack(DEMO_RACK, ONE, 'found', counter());
-    const potAlone = rack.pieces.filter((p) => does(p, 'pot')).slice(0, 1);
+    const potAlone = rack.pieces.filter((p) => hasRole(p, 'pot')).slice(0, 1);
     expect(carried(TRIP, rack, { ...kit, pieceIds: potAlone.map((p) => p.id) }, OWN.ways, ONE)).toBe(TRIP);
   });
 });

@@ -3,7 +3,7 @@ import { ReactiveFormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { NzTagComponent } from 'ng-zorro-antd/tag';
-import { hold, LIMITS } from '@tinder/core/domain/model';
+import { clamp, LIMITS } from '@tinder/core/domain/model';
 import { addDays, daysBetween } from '@tinder/core/domain/trail';
 import { Commands } from '../../commands/commands';
 import { Choice } from '../../ui/choice';
@@ -80,7 +80,7 @@ export class NewTripView {
   protected endOn(day: string): void {
     const { nights } = this.draft.form.controls;
     nights.markAsDirty();
-    nights.setValue(hold(daysBetween(this.draft.answers().startDate, day), this.nightLimits));
+    nights.setValue(clamp(daysBetween(this.draft.answers().startDate, day), this.nightLimits));
   }
 
   protected make(): void {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import type { WindWord } from '@tinder/core/physics/burn';
 import { airKeyOf } from '@tinder/core/domain/menu';
-import { daysOf, hold, LIMITS, type WalkEvent } from '@tinder/core/domain/model';
+import { daysOf, clamp, LIMITS, type WalkEvent } from '@tinder/core/domain/model';
 import { paintDays } from '@tinder/core/domain/trail';
 import { formatDuration } from '@tinder/core/foundation/units';
 import { mealKey, RELIGHT_SHARE, type MealAhead, type Step } from '@tinder/core/output/walk';
@@ -354,7 +354,7 @@ export class TodayPanel {
     if (!m) return;
     const key = airKeyOf(m.meal);
     this.store.editTrail('air as it is', (t) =>
-      paintDays(t, m.day, m.day, { [key]: hold((daysOf(t)[m.day - 1]?.[key] ?? 0) + byC, LIMITS.airC) }),
+      paintDays(t, m.day, m.day, { [key]: clamp((daysOf(t)[m.day - 1]?.[key] ?? 0) + byC, LIMITS.airC) }),
     );
   }
 
@@ -369,7 +369,7 @@ export class TodayPanel {
     // the flame's own timer is the watch of this meal
     const clockS = this.timers.stop(`${this.key() ?? ''} flame`);
     this.log.cooked(`${PART_WORDS[m.meal]} cooked`, [m], {
-      ...(clockS ? { clockS: hold(clockS, LIMITS.testS) } : {}),
+      ...(clockS ? { clockS: clamp(clockS, LIMITS.testS) } : {}),
       ...(other ? { waterMl: other.dish.waterMl, modelG: other.planned.fuelG } : {}),
     });
   }

@@ -1,7 +1,7 @@
 import { computed, inject, Injectable } from '@angular/core';
 import { mealOn } from '@tinder/core/domain/menu';
-import { daysOf, hold, LIMITS, type MealName, type WalkEvent } from '@tinder/core/domain/model';
-import { filledAsPlanned, inOrder, mergedLogs, withEvent, type DrinkMore, type MealAhead } from '@tinder/core/output/walk';
+import { daysOf, clamp, LIMITS, type MealName, type WalkEvent } from '@tinder/core/domain/model';
+import { filledAsPlanned, sortedByTime, mergedLogs, withEvent, type DrinkMore, type MealAhead } from '@tinder/core/output/walk';
 import { PlanService } from '../../planning/plan-service';
 import { Autosave } from '../../store/autosave';
 import { WorkspaceStore } from '../../store/workspace-store';
@@ -19,7 +19,7 @@ export class WalkLog {
 
   private readonly autosave = inject(Autosave);
 
-  readonly events = computed(() => inOrder(this.store.trip().walk?.log ?? []));
+  readonly events = computed(() => sortedByTime(this.store.trip().walk?.log ?? []));
   readonly walked = computed(() => this.store.trip().walk !== undefined);
 
   /** Sets out: the first stop is left with what is planned. */
@@ -59,8 +59,8 @@ export class WalkLog {
         meal,
         dish: this.dishName(day, meal),
         modelG,
-        share: hold(share, LIMITS.shareSd),
-        waterMl: hold(planned.facts.waterMl, LIMITS.waterMl),
+        share: clamp(share, LIMITS.shareSd),
+        waterMl: clamp(planned.facts.waterMl, LIMITS.waterMl),
         ...more,
       })),
     );
@@ -68,7 +68,7 @@ export class WalkLog {
 
   /** A burn that no plan had. */
   extra(label: string, what: Extract<WalkEvent, { kind: 'extra' }>['what'], day: number, { modelG, share }: DrinkMore): void {
-    this.write(label, { kind: 'extra', what, day, modelG, share: hold(share, LIMITS.shareSd) });
+    this.write(label, { kind: 'extra', what, day, modelG, share: clamp(share, LIMITS.shareSd) });
   }
 
   /** What is said of a burn afterwards. */

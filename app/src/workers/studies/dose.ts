@@ -1,5 +1,5 @@
 import type { DoseTable } from '@tinder/core/planning/plan';
-import { lookedAt, mealDoses } from '@tinder/core/studies/study';
+import { closeUpMeal, mealDoses } from '@tinder/core/studies/study';
 import { tripOnLeg } from '@tinder/core/domain/trail';
 import type { StudySetting, Subject } from '../subject';
 
@@ -9,6 +9,6 @@ export function dose(
   { day }: { day: number },
   { cache }: StudySetting,
 ): DoseTable | undefined {
-  const meal = lookedAt(plan, day);
+  const meal = closeUpMeal(plan, day);
   return meal && mealDoses(tripOnLeg(trip, meal.leg), meal.facts, cache);
 }

@@ -5,7 +5,7 @@ import {
   found,
   kitSearch,
   legMixes,
-  toldApart,
+  compareWithDoubt,
   withoutTrip,
   type Bar,
   type Flip,
@@ -76,7 +76,7 @@ export function findAgainst(
   setting: StudySetting,
 ): { told: Told | undefined; flips: Flip[] } {
   const [a, b] = planned(about, wish, [best, other], setting);
-  return { told: a.fails || b.fails ? undefined : toldApart(a, b, setting.cache), flips: flipsOf(a, b, setting.cache) };
+  return { told: a.fails || b.fails ? undefined : compareWithDoubt(a, b, setting.cache), flips: flipsOf(a, b, setting.cache) };
 }
 
 /** Chances that some answers run out, 0–1, in their order. */

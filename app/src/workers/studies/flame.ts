@@ -1,4 +1,4 @@
-import { flameCurve, lookedAt, type FlameCurve } from '@tinder/core/studies/study';
+import { flameCurve, closeUpMeal, type FlameCurve } from '@tinder/core/studies/study';
 import { tripOnLeg } from '@tinder/core/domain/trail';
 import type { Subject } from '../subject';
 
@@ -7,7 +7,7 @@ export function flame(
   { trip, plan }: Pick<Subject, 'trip' | 'plan'>,
   { day }: { day: number },
 ): { curve: FlameCurve; bare: FlameCurve | undefined } | undefined {
-  const meal = lookedAt(plan, day);
+  const meal = closeUpMeal(plan, day);
   if (!meal) return undefined;
   const here = tripOnLeg(trip, meal.leg);
   const curve = flameCurve(here, meal.facts);

@@ -1,7 +1,7 @@
 import { burnerById, hasValve, type Burner } from '../catalogue';
 import { fuelById, type Fuel } from '../../physics/fuel';
 import { cozied, everyMeal, isSimmered, isTinned, menuMeals } from '../menu';
-import { does, isWorn, type Meal, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
+import { hasRole, isWorn, type Meal, type Piece, type Rack, type RackKit, type Role, type Trip } from '../model';
 import { supplyAt } from '../trail';
 import { lightersOf } from './ignition';
 import { choosable } from './rack';
@@ -85,7 +85,7 @@ type Check = (kit: LookedOver) => Hint[];
 
 const hintIf = (lacks: unknown, code: HintCode, more: () => Omit<Hint, 'code'> = () => ({})): Hint[] =>
   lacks ? [{ code, ...more() }] : [];
-const has = ({ pieces }: LookedOver, role: Role): boolean => pieces.some((p) => does(p, role));
+const has = ({ pieces }: LookedOver, role: Role): boolean => pieces.some((p) => hasRole(p, role));
 const isFor =
   (role: Role) =>
   (p: Piece): boolean =>
@@ -153,7 +153,7 @@ const noSpoon: Check = (k) =>
   hintIf(k.pieces.length && !has(k, 'spoon'), 'noSpoon', () => byAdding(k, (p) => p.role === 'spoon' && !(k.pot?.coated && isMetal(p))));
 
 const scratches: Check = (k) => {
-  const hard = k.pot?.coated ? k.pieces.find((p) => does(p, 'spoon') && isMetal(p)) : undefined;
+  const hard = k.pot?.coated ? k.pieces.find((p) => hasRole(p, 'spoon') && isMetal(p)) : undefined;
   return hard ? [{ code: 'scratches', about: hard.name, ...byAdding(k, (p) => p.role === 'spoon' && !isMetal(p), hard.id) }] : [];
 };
 

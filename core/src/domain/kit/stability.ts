@@ -3,7 +3,7 @@ import { potVolumeMl } from '../../physics/burn';
 import { CANISTER_SIZES } from '../carry';
 import { burnerById, isGas, type Burner } from '../catalogue';
 import { headspaceOf, isHot, menuMeals, potFillMl } from '../menu';
-import { does, type Piece, type Trip } from '../model';
+import { hasRole, type Piece, type Trip } from '../model';
 import { pieceFor } from './trip-kit';
 
 /** A pot may stand out over its supports by this factor before it tips from a stirring spoon (common practice). */
@@ -60,7 +60,7 @@ type Vessel = Extract<Piece['shape'], { kind: 'vessel' }>;
 
 /** Undefined where nothing carries the pot whose span is known, or a fitted cone carries it. */
 function supportUnder(pieces: readonly Piece[], pot: Piece, { diameterMm }: Vessel): Standing['onSupport'] {
-  const support = pieces.find((p) => does(p, 'support') && p.spanMm) ?? pieceFor(pieces, 'burner');
+  const support = pieces.find((p) => hasRole(p, 'support') && p.spanMm) ?? pieceFor(pieces, 'burner');
   if (!support?.spanMm || pieces.some((p) => p.windscreen === 'cone')) return undefined;
   const { spanMm } = support;
   return { potMm: diameterMm, spanMm, overhangMm: Math.max(0, (diameterMm - spanMm) / 2), tips: tipsOff(support, pot) };
@@ -70,7 +70,7 @@ function supportUnder(pieces: readonly Piece[], pot: Piece, { diameterMm }: Vess
 function towerOf(pieces: readonly Piece[], { heightMm }: Vessel, canNetG: number): Standing['tower'] {
   const burner = burnerById(pieceFor(pieces, 'burner')?.burnerId ?? 'none');
   if (!isGas(burner) || burner.family === 'remote') return undefined;
-  const foot = pieces.find((p) => does(p, 'canFoot') && p.spanMm)?.spanMm;
+  const foot = pieces.find((p) => hasRole(p, 'canFoot') && p.spanMm)?.spanMm;
   const footMm = foot ?? canLike(canNetG).footMm;
   const tallMm = towerMm(heightMm, canNetG);
   return { heightMm: tallMm, footMm, footed: foot !== undefined, tips: tallMm > TALLEST_OVER_FOOT * footMm, canNetG };

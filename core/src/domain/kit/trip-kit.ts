@@ -4,7 +4,7 @@ import { done, refused, type Result } from '../../foundation/errors';
 import { FUELS, type Fuel } from '../../physics/fuel';
 import {
   same,
-  does,
+  hasRole,
   massOfG,
   POT_MATERIALS,
   type Kit,
@@ -30,7 +30,7 @@ export function build(rack: Pick<Rack, 'pieces'>, kit: RackKit): BuiltKit {
 
 /** The piece that does a job: one whose first job it is goes before one that does it besides. */
 export const pieceFor = (pieces: readonly Piece[], role: Role): Piece | undefined =>
-  pieces.find((p) => p.role === role) ?? pieces.find((p) => does(p, role));
+  pieces.find((p) => p.role === role) ?? pieces.find((p) => hasRole(p, role));
 
 /** Containers are weighed by the load-out of each stop, with what is in them: they are no part of the hardware. */
 const weighedWithFuel = (p: Piece): boolean => p.role === 'container';
@@ -87,7 +87,7 @@ export function tripKitOf({ kit, pieces }: BuiltKit): Result<Kit, NotPlannable> 
     lidOn: lid !== undefined,
     windscreen: screen?.windscreen ?? 'none',
     windscreenMassG,
-    snuffer: pieces.some((p) => does(p, 'snuffer')),
+    snuffer: pieces.some((p) => hasRole(p, 'snuffer')),
     measureMl: pieceFor(pieces, 'measure')?.holdsMl ?? kit.settings.measureMl,
     otherMassG: hardwareOfG(pieces.filter((p) => !counted.has(p))),
   });

@@ -1,4 +1,4 @@
-import { hold, LIMITS, MEALS, nameFrom, type Day, type Dish, type Meal, type MealName, type Trip } from '../model';
+import { clamp, LIMITS, MEALS, nameFrom, type Day, type Dish, type Meal, type MealName, type Trip } from '../model';
 import { carriedFoodG } from './methods';
 
 type Menued = Pick<Trip, 'menu' | 'dishes' | 'rotation' | 'appetite'>;
@@ -31,11 +31,11 @@ export function byAppetite(meal: Meal, factor: number): Meal {
   if (meal.dryG === 0) return meal;
   return {
     ...meal,
-    waterMl: hold(meal.waterMl * factor, LIMITS.waterMl),
-    drainedMl: hold(meal.drainedMl * factor, LIMITS.drainedMl),
-    dryG: hold(meal.dryG * factor, LIMITS.dryG),
-    fatG: hold(meal.fatG * factor, LIMITS.dryG),
-    kcal: hold(meal.kcal * factor, LIMITS.kcal),
+    waterMl: clamp(meal.waterMl * factor, LIMITS.waterMl),
+    drainedMl: clamp(meal.drainedMl * factor, LIMITS.drainedMl),
+    dryG: clamp(meal.dryG * factor, LIMITS.dryG),
+    fatG: clamp(meal.fatG * factor, LIMITS.dryG),
+    kcal: clamp(meal.kcal * factor, LIMITS.kcal),
   };
 }
 

@@ -1,4 +1,4 @@
-import { hold, LIMITS, type Meal, type Method } from '../model';
+import { clamp, LIMITS, type Meal, type Method } from '../model';
 
 /** Most rehydrated food is content with this, °C (docs/physics.md, Dishes, common practice). */
 export const REST_TARGET_C = 88;
@@ -40,11 +40,11 @@ const CHANGES: Record<Method, (meal: Meal) => Partial<Meal>> = {
   boilCozy: () => ({ target: BOIL, restMin: 15, vessel: 'pot' }),
   simmer: () => ({ target: BOIL, simmerMin: RAW_SIMMER_MIN, restMin: 0, vessel: 'pot' }),
   pastaPot: ({ dryG }) => {
-    const waterMl = hold(dryG * PASTA_ML_PER_G, LIMITS.waterMl);
+    const waterMl = clamp(dryG * PASTA_ML_PER_G, LIMITS.waterMl);
     const drainedMl = Math.max(0, waterMl - dryG * REHYDRATE_ML_PER_G);
     return { target: BOIL, waterMl, drainedMl, simmerMin: RAW_SIMMER_MIN, restMin: 0, lidOff: true, vessel: 'pot' };
   },
-  homeDried: ({ dryG }) => ({ target: BOIL, waterMl: hold(dryG * REHYDRATE_ML_PER_G, LIMITS.waterMl), restMin: 15, vessel: 'pot' }),
+  homeDried: ({ dryG }) => ({ target: BOIL, waterMl: clamp(dryG * REHYDRATE_ML_PER_G, LIMITS.waterMl), restMin: 15, vessel: 'pot' }),
   coldSoak: () => ({ hot: false, restMin: 60 }),
   noCook: () => ({ hot: false, restMin: 0 }),
   hotDrink: () => ({ target: { kind: 'stopAt', targetC: DRINK_TARGET_C }, restMin: 0 }),

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { kitSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
-import { isoDay, label, remark, within } from './schema-parts';
+import { isoDay, label, noteText, within } from './schema-parts';
 import { windSchema } from './wind-schema';
 
 /**
@@ -95,7 +95,7 @@ export const benchTestSchema = z
     garden: gardenSeed,
     /** Left out of every fit and comparison, because the walker said so. */
     setAside: z.boolean().default(false),
-    note: remark.default(''),
+    note: noteText.default(''),
   })
   .superRefine((t, ctx) => {
     const spent = t.fuel.how === 'weighed' ? t.fuel.beforeG - t.fuel.afterG : t.fuel.how === 'dosed' ? t.fuel.doseMl - t.fuel.leftMl : 1;
@@ -119,8 +119,8 @@ export const seriesSchema = z.strictObject({
   nameA: label,
   nameB: label,
   pairs: z.int().min(1).max(MOST.pairs),
-  expected: remark.default(''),
-  concluded: remark.default(''),
+  expected: noteText.default(''),
+  concluded: noteText.default(''),
   garden: gardenSeed,
 });
 export type TestSeries = z.infer<typeof seriesSchema>;

@@ -113,4 +113,4 @@ export const MOST = {
 } as const;
 
 /** `x` kept between limits. */
-export const hold = (x: number, { min, max }: { min: number; max: number }): number => Math.min(max, Math.max(min, x));
+export const clamp = (x: number, { min, max }: { min: number; max: number }): number => Math.min(max, Math.max(min, x));

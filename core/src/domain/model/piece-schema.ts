@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { WINDSCREENS } from '../../physics/burn';
 import { BURNERS } from '../catalogue';
 import { LIMITS } from './limits';
-import { keysOf, label, remark, within } from './schema-parts';
+import { keysOf, label, noteText, within } from './schema-parts';
 
 /** Jobs that a piece can do, in the order they are met while cooking. */
 export const ROLES = [
@@ -85,9 +85,9 @@ export const pieceSchema = z
     material: z.enum(PIECE_MATERIALS).default('other'),
     price: within(LIMITS.price).nullable().default(null),
     have: z.enum(['own', 'loan', 'wish']).default('own'),
-    note: remark.default(''),
+    note: noteText.default(''),
     quirk: z
-      .strictObject({ step: z.enum(QUIRK_STEPS), words: remark })
+      .strictObject({ step: z.enum(QUIRK_STEPS), words: noteText })
       .nullable()
       .default(null),
     /** Trips it is good for, and those it has seen. */

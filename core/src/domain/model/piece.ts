@@ -4,7 +4,7 @@ import type { Piece, Role } from './piece-schema';
 export const massOfG = (p: Pick<Piece, 'massG' | 'ownMassG'>): number => p.ownMassG ?? p.massG;
 
 /** Does it do this job, first or besides? */
-export const does = (p: Pick<Piece, 'role' | 'alsoRoles'>, role: Role): boolean => p.role === role || p.alsoRoles.includes(role);
+export const hasRole = (p: Pick<Piece, 'role' | 'alsoRoles'>, role: Role): boolean => p.role === role || p.alsoRoles.includes(role);
 
 /** Has it seen as many trips as it is good for? */
 export const isWorn = ({ life }: Pick<Piece, 'life'>): boolean => life !== null && life.used >= life.trips;

@@ -5,7 +5,7 @@ import { kitSettingsSchema } from './kit-schema';
 import { LIMITS, MOST } from './limits';
 import { IGNITES, IGNITIONS, pieceSchema } from './piece-schema';
 import { shelfItemSchema } from './shelf-schema';
-import { isoDay, keysOf, label, remark, within } from './schema-parts';
+import { isoDay, keysOf, label, noteText, within } from './schema-parts';
 
 /**
  * The rack: everything a walker weighs, builds kits of and scores, and the shelf of fuel above it. It belongs to the walker, not to one trip; a trip keeps the one kit
@@ -60,7 +60,7 @@ export const rackKitSchema = z.strictObject({
   outside: z.array(id).max(MOST.kitPieces).default([]),
   settings: kitSettingsSchema,
   /** Why it stays, whatever the score says. */
-  keepBecause: remark.default(''),
+  keepBecause: noteText.default(''),
 });
 export type RackKit = z.infer<typeof rackKitSchema>;
 
@@ -76,7 +76,7 @@ export const scoreSchema = z.strictObject({
 });
 export type Score = z.infer<typeof scoreSchema>;
 
-const diaryEntrySchema = z.strictObject({ id, date: isoDay, kitName: label, words: remark });
+const diaryEntrySchema = z.strictObject({ id, date: isoDay, kitName: label, words: noteText });
 
 const family = z.enum(keysOf<BurnerFamily>(Object.fromEntries(BURNERS.map((b) => [b.family, 0])) as Record<BurnerFamily, 0>));
 export const rackSchema = z

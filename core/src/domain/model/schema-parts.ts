@@ -10,4 +10,4 @@ export const isDay = (text: string): boolean => isoDay.safeParse(text).success;
 /** A name as it is shown. */
 export const label = z.string().trim().min(1).max(LONGEST_NAME);
 /** Free words of the walker. */
-export const remark = z.string().trim().max(300);
+export const noteText = z.string().trim().max(300);

@@ -4,7 +4,7 @@ import { blendSchema } from './calibration-schema';
 import { LIMITS, MOST } from './limits';
 import { lookSchema, SHELF_KINDS, type ShelfKind } from './look-schema';
 import { badLook } from './looks';
-import { isoDay, label, remark, within } from './schema-parts';
+import { isoDay, label, noteText, within } from './schema-parts';
 
 /**
  * The shelf: single containers as they stand in the cupboard, each with what was ever read off it. It belongs to the walker; a trip keeps a
@@ -36,11 +36,11 @@ export const shelfItemSchema = z
     diameterMm: within(LIMITS.sizeMm).optional(),
     heightMm: within(LIMITS.sizeMm).optional(),
     price: within(LIMITS.price).nullable().default(null),
-    boughtAt: remark.default(''),
+    boughtAt: noteText.default(''),
     /** Null for one that was never opened. */
     openedOn: isoDay.nullable().default(null),
     /** What it was used for. */
-    story: remark.default(''),
+    story: noteText.default(''),
     looks: z.array(lookSchema).max(MOST.looks).default([]),
   })
   .superRefine((item, ctx) => {

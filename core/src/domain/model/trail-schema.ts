@@ -3,7 +3,7 @@ import { CAN_PACKAGE_IDS, PACKAGE_IDS } from '../carry';
 import { kitSchema } from './kit-schema';
 import { LIMITS } from './limits';
 import { dishesByMealSchema } from './meal-schema';
-import { isoDay, label, remark, within } from './schema-parts';
+import { isoDay, label, noteText, within } from './schema-parts';
 import { windSchema } from './wind-schema';
 
 /** Values of a day that the simulated climate may fill in; a typed one wins and leaves this list. */
@@ -57,11 +57,11 @@ export const stopSchema = z.strictObject({
   name: label,
   kind: z.enum(STOP_KINDS),
   sells: z.array(saleSchema).max(PACKAGE_IDS.length),
-  openNote: remark,
+  openNote: noteText,
   /** Empty canisters can be left here. */
   bin: z.boolean(),
   /** A box posted ahead waits here: it can hold anything the post takes. */
-  box: z.strictObject({ postBy: isoDay.nullable(), note: remark }).nullable(),
+  box: z.strictObject({ postBy: isoDay.nullable(), note: noteText }).nullable(),
   /** What the walker has decided to buy here, whatever is lightest: cans by what they are sold as, or measures or tablets by count. */
   pinned: z
     .discriminatedUnion('kind', [
@@ -82,7 +82,7 @@ export const legSchema = z.strictObject({
   kit: z.strictObject({ rackKitId: z.string().min(1).max(64), kit: kitSchema }).optional(),
   restriction: z.enum(RESTRICTIONS),
   /** Where the walker checked, and when. */
-  restrictionNote: remark,
+  restrictionNote: noteText,
 });
 
 export type Pin = NonNullable<Stop['pinned']>;

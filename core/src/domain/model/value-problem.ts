@@ -25,10 +25,10 @@ export interface BadValues {
 export function readAs<S extends z.ZodType>(schema: S, value: unknown): Result<z.infer<S>, BadValues> {
   const parsed = schema.safeParse(value, { reportInput: true }); // a missing value is told from a wrong one
   if (parsed.success) return done(parsed.data);
-  return refused({ code: 'badValues', issues: parsed.error.issues.map((issue) => ({ path: issue.path.join('.'), ...told(issue) })) });
+  return refused({ code: 'badValues', issues: parsed.error.issues.map((issue) => ({ path: issue.path.join('.'), ...problemOf(issue) })) });
 }
 
-function told(issue: z.core.$ZodIssue): WithoutPath {
+function problemOf(issue: z.core.$ZodIssue): WithoutPath {
   if (issue.input === undefined && issue.code !== 'custom' && issue.code !== 'unrecognized_keys') return { code: 'missing' };
   switch (issue.code) {
     case 'invalid_type':

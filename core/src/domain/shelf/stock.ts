@@ -1,7 +1,7 @@
 import type { BlendByMass } from '../../physics/fuel';
 import { fuelById } from '../../physics/fuel';
 import type { Look, ShelfItem } from '../model';
-import { forgotten, mapped, projected, read, type Gaussian } from '../../foundation/numeric';
+import { resetTo, transformed, projected, read, type Gaussian } from '../../foundation/numeric';
 import { WITHDRAWN_C } from './cold';
 import { driftedBlend } from './drift';
 import { floatedGross, goneSinceMark } from './float';
@@ -16,7 +16,7 @@ export interface Stock {
   left: Reading;
   /** Share of what it held when new, 0–1. */
   share: number;
-  /** As it would stand on a scale, and the empty one, as far as the looks have told, g. */
+  /** As it would stand on a scale, and the empty one, as far as the readings tell, g. */
   gross: Reading;
   tare: Reading;
   /** Its liquid now, by mass; for cans only. */
@@ -56,27 +56,27 @@ const KEEP = { tare: [0, 1, 0, 0], mark: [0, 0, 1, 0], flow: [0, 0, 0, 1] };
  * are one linear estimate: a doubtful tare stays as doubtful however often it is weighed, and a burner's flow is off for all burns alike.
  */
 export function stockOf(item: ShelfItem): Stock {
-  let known: Known = { state: asBought(item), told: wasSeenFull(item) };
+  let known: Known = { state: asBought(item), isMeasured: wasSeenFull(item) };
   item.looks.forEach((look, i) => {
     known = looked(item, { ...known, state: changedBy(look, known.state) }, look, i);
   });
-  return stockIn(item, known.state, !known.told, known.asks);
+  return stockIn(item, known.state, !known.isMeasured, known.asks);
 }
 
 /** What is known of a container so far. */
 interface Known {
   state: Gaussian;
   /** Something has said how much is in it. */
-  told: boolean;
+  isMeasured: boolean;
   asks?: Disagreement;
 }
 
 /** What happened to the container at a look: burnt from, poured over, its water line marked. */
 function changedBy(look: Look, state: Gaussian): Gaussian {
   const drawn = drawnBy(look);
-  if (drawn) return mapped(state, [[1, 0, 0, -drawn.fuelG], KEEP.tare, KEEP.mark, KEEP.flow], [-drawn.fuelG, 0, 0, 0]);
+  if (drawn) return transformed(state, [[1, 0, 0, -drawn.fuelG], KEEP.tare, KEEP.mark, KEEP.flow], [-drawn.fuelG, 0, 0, 0]);
   if (look.how === 'joined') return poured(state, look.fuelG);
-  return look.how === 'marked' ? mapped(state, [FUEL, KEEP.tare, FUEL, KEEP.flow]) : state;
+  return look.how === 'marked' ? transformed(state, [FUEL, KEEP.tare, FUEL, KEEP.flow]) : state;
 }
 
 /** Some of it was used since the reading before. */
@@ -86,17 +86,17 @@ const wasUsed = (look: Look): boolean => 'used' in look && look.used;
 function looked(item: ShelfItem, known: Known, look: Look, at: number): Known {
   const says = readingOf(item, look);
   if (!says) return known;
-  const { state, told } = known;
+  const { state, isMeasured } = known;
   const expected = projected(state, says.of);
   const byG = says.more * (says.reading.massG - expected.mean);
-  const isFar = told && Math.abs(byG) > TOO_FAR_SD * Math.hypot(expected.sd, says.reading.sdG);
+  const isFar = isMeasured && Math.abs(byG) > TOO_FAR_SD * Math.hypot(expected.sd, says.reading.sdG);
   const isUsed = wasUsed(look);
   const asks = known.asks ?? (isFar && (byG > 0 || !isUsed) ? { look: at, byG } : undefined);
   // heavier than it can be: what was thought before is less, and counts until it is answered
   if (isFar && byG > 0) return { ...known, asks };
-  const isStale = isUsed || isFar || !told;
-  const open = isStale ? forgotten(state, 0, item.netG / 2, ANYTHING_G) : state;
-  return { state: read(open, says.of, says.reading.massG, says.reading.sdG), told: true, asks };
+  const isStale = isUsed || isFar || !isMeasured;
+  const open = isStale ? resetTo(state, 0, item.netG / 2, ANYTHING_G) : state;
+  return { state: read(open, says.of, says.reading.massG, says.reading.sdG), isMeasured: true, asks };
 }
 
 /** Was it still full when looks at it began? One that had been opened before holds nobody knows what. */
@@ -124,7 +124,7 @@ function asBought(item: ShelfItem): Gaussian {
 
 /** So much poured in (or out), as far as one pass is known. */
 function poured(state: Gaussian, fuelG: number): Gaussian {
-  const moved = mapped(state, [FUEL, KEEP.tare, KEEP.mark, KEEP.flow], [fuelG, 0, 0, 0]);
+  const moved = transformed(state, [FUEL, KEEP.tare, KEEP.mark, KEEP.flow], [fuelG, 0, 0, 0]);
   const doubt = (POUR_SD * fuelG) ** 2;
   return { ...moved, covariance: moved.covariance.map((row, i) => row.map((c, j) => (i === 0 && j === 0 ? c + doubt : c))) };
 }

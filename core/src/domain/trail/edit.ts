@@ -1,6 +1,6 @@
 import { unscreenedWindMps } from '../../physics/burn';
 import { USUAL_SALES } from '../carry';
-import { daysOf, editDays, hold, LIMITS, type Day, type Leg, type Restriction, type Stop, type Trip } from '../model';
+import { daysOf, editDays, clamp, LIMITS, type Day, type Leg, type Restriction, type Stop, type Trip } from '../model';
 
 /** Changes to a trail as pure functions. Days are numbered from 1 over the whole trip; stops and legs from 0. What cannot be done changes nothing. */
 
@@ -40,7 +40,7 @@ export function shiftDays(trip: Trip, from: number, to: number, key: Shiftable, 
   const limits = LIMITS[key === 'supperAirC' || key === 'breakfastAirC' ? 'airC' : key];
   return editDays(trip, from, to, (d) => ({
     ...d,
-    [key]: hold(d[key] + by, limits),
+    [key]: clamp(d[key] + by, limits),
     simulated: d.simulated.filter((k) => k !== key),
   }));
 }

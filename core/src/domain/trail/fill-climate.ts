@@ -1,6 +1,6 @@
 import type { Wind } from '../../physics/burn';
 import { answerClimate, type ClimateQuery, type SimulatedClimate } from '../../physics/climate';
-import { CLIMATE_KEYS, editDays, hold, LIMITS, mapDays, type ClimateKey, type Day, type Trip } from '../model';
+import { CLIMATE_KEYS, editDays, clamp, LIMITS, mapDays, type ClimateKey, type Day, type Trip } from '../model';
 import { dateOfDay, dayOfYear } from './dates';
 
 /** The question a trip puts to the climate service. */
@@ -34,10 +34,10 @@ function filled(day: Day, c: SimulatedClimate): Day {
   if (!day.simulated.length) return day;
   const site = day.wind.kind === 'forecast' ? day.wind.site : 'trees';
   const all: Pick<Day, ClimateKey> = {
-    supperAirC: hold(c.supperAirC, LIMITS.airC),
-    breakfastAirC: hold(c.breakfastAirC, LIMITS.airC),
+    supperAirC: clamp(c.supperAirC, LIMITS.airC),
+    breakfastAirC: clamp(c.breakfastAirC, LIMITS.airC),
     waterC: c.waterC,
-    wind: { kind: 'forecast', tenMetreMps: hold(c.tenMetreMps, LIMITS.tenMetreMps), site } satisfies Wind,
+    wind: { kind: 'forecast', tenMetreMps: clamp(c.tenMetreMps, LIMITS.tenMetreMps), site } satisfies Wind,
   };
   const change = Object.fromEntries(day.simulated.map((key) => [key, all[key]]));
   return { ...day, ...change, spreadC: c.spreadC };

@@ -1,11 +1,11 @@
 import { done, refused, type Result } from '../../foundation/errors';
-import { CLIMATE_KEYS, hold, LIMITS, nameFrom, type Day, type Leg, type Stop, type Trip, unwalked } from '../model';
+import { CLIMATE_KEYS, clamp, LIMITS, nameFrom, type Day, type Leg, type Stop, type Trip, unwalked } from '../model';
 import { bisect } from '../../foundation/numeric';
 import { newStop } from './edit';
 import { fillClimate } from './fill-climate';
 import type { TrackWaypoint } from './track';
 import { effortOf, effortPerDay, type Pace } from './pace';
-import { along, heightProfile, lengthKm, nearest, positionAt, type TrailLine } from './trail-line';
+import { interpolate, heightProfile, lengthKm, nearest, positionAt, type TrailLine } from './trail-line';
 
 /** Stops this close together along the trail are one, km. */
 const SAME_PLACE_KM = 0.5;
@@ -72,7 +72,7 @@ export function layOutTrip(
 }
 
 function layOutLeg(like: Day, line: TrailLine, fromKm: number, toKm: number, pace: Pace): Leg {
-  const ascentAt = (km: number) => along(line.km, line.ascentM, km);
+  const ascentAt = (km: number) => interpolate(line.km, line.ascentM, km);
   const effortTo = (km: number) => effortOf(pace, km - fromKm, ascentAt(km) - ascentAt(fromKm));
   const effort = effortTo(toKm);
   const count = Math.max(1, Math.ceil(effort / effortPerDay(pace) - LAST_STRETCH));
@@ -84,7 +84,7 @@ function layOutLeg(like: Day, line: TrailLine, fromKm: number, toKm: number, pac
       ...like,
       km: Math.min(LIMITS.km.max, Math.round(10 * (endKm - startKm)) / 10),
       ascentM: Math.min(LIMITS.ascentM.max, Math.round(ascentAt(endKm) - ascentAt(startKm))),
-      altitudeM: hold(Math.round(along(line.km, line.altitudeM, endKm)), LIMITS.altitudeM),
+      altitudeM: clamp(Math.round(interpolate(line.km, line.altitudeM, endKm)), LIMITS.altitudeM),
       eatsOut: { breakfast: false, supper: false },
       source: 'stream',
       simulated: [...CLIMATE_KEYS],

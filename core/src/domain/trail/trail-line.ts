@@ -41,7 +41,7 @@ function firstAtLeast(list: readonly number[], x: number): number {
 }
 
 /** The value of `ys` where `xs` reaches `x`, by straight line between points. */
-export function along(xs: readonly number[], ys: readonly number[], x: number): number {
+export function interpolate(xs: readonly number[], ys: readonly number[], x: number): number {
   const i = firstAtLeast(xs, x);
   if (i === 0) return ys[0]!;
   const span = xs[i]! - xs[i - 1]!;
@@ -76,6 +76,6 @@ export function heightProfile(line: TrailLine): { km: number; altitudeM: number 
   const n = Math.min(PROFILE_POINTS, line.points.length);
   return Array.from({ length: n }, (_, i) => {
     const km = (total * i) / (n - 1);
-    return { km: Math.round(km * 1000) / 1000, altitudeM: Math.round(along(line.km, line.altitudeM, km)) };
+    return { km: Math.round(km * 1000) / 1000, altitudeM: Math.round(interpolate(line.km, line.altitudeM, km)) };
   });
 }

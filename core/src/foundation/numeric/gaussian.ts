@@ -17,7 +17,7 @@ export function projected({ mean, covariance }: Gaussian, weights: readonly numb
 }
 
 /** Standard deviation of a weighted sum of numbers whose covariance is known, whatever their means are. */
-export const sdAlong = (covariance: Gaussian['covariance'], weights: readonly number[]): number =>
+export const sdOfProjection = (covariance: Gaussian['covariance'], weights: readonly number[]): number =>
   projected({ mean: weights.map(() => 0), covariance }, weights).sd;
 
 /** The numbers once a weighted sum of them was read as `value`, give or take `sd`: the Kalman update for one reading (Kalman 1960). */
@@ -31,14 +31,18 @@ export function read(state: Gaussian, weights: readonly number[], value: number,
   };
 }
 
-/** The numbers carried over into new ones that are weighted sums of the old, row by row, and something besides. */
-export function mapped(state: Gaussian, rows: readonly (readonly number[])[], besides: readonly number[] = rows.map(() => 0)): Gaussian {
+/** The numbers carried over into new ones that are weighted sums of the old, row by row, plus an offset. */
+export function transformed(
+  state: Gaussian,
+  rows: readonly (readonly number[])[],
+  offsets: readonly number[] = rows.map(() => 0),
+): Gaussian {
   const half = rows.map((row) => state.covariance.map((_, j) => dot(row, state.covariance[j]!)));
-  return { mean: rows.map((row, i) => dot(row, state.mean) + besides[i]!), covariance: half.map((h) => rows.map((row) => dot(h, row))) };
+  return { mean: rows.map((row, i) => dot(row, state.mean) + offsets[i]!), covariance: half.map((h) => rows.map((row) => dot(h, row))) };
 }
 
-/** One of the numbers known no more than to `sd` about `mean`, whatever was thought of it and of what went with it. */
-export function forgotten({ mean, covariance }: Gaussian, at: number, about: number, sd: number): Gaussian {
+/** Forgets what was known of one number and of how it went with the others: it is `about` ± `sd` now. */
+export function resetTo({ mean, covariance }: Gaussian, at: number, about: number, sd: number): Gaussian {
   return {
     mean: mean.map((m, i) => (i === at ? about : m)),
     covariance: covariance.map((row, i) => row.map((c, j) => (i === at && j === at ? sd ** 2 : i === at || j === at ? 0 : c))),

@@ -4,6 +4,6 @@ export * from './gaussian';
 export * from './hashed';
 export * from './interned';
 export * from './nearest';
-export * from './remembering';
+export * from './bounded-cache';
 export * from './statistics';
 export * from './tabulated';

@@ -1,4 +1,4 @@
-import { remembering } from './remembering';
+import { boundedCache } from './bounded-cache';
 
 /**
  * Values as numbers, for keys that would be long in words: equal values have one number, and the same object is looked at only once. Of `most`
@@ -6,7 +6,7 @@ import { remembering } from './remembering';
  */
 export function interned<T extends object>(most: number, textOf: (of: T) => string = JSON.stringify): (of: T) => number {
   const known = new WeakMap<T, number>();
-  const numbers = remembering<number>(most);
+  const numbers = boundedCache<number>(most);
   let counted = 0;
   return (of) => {
     const seen = known.get(of);

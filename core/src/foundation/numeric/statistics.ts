@@ -14,7 +14,7 @@ export function varianceOf(list: ArrayLike<number>): number {
 }
 
 /** Sums from each place to the end; one entry more than values, the last one 0. */
-export function sumsToEnd(values: readonly number[]): number[] {
+export function suffixSums(values: readonly number[]): number[] {
   const sums = values.map(() => 0).concat(0);
   for (let i = values.length - 1; i >= 0; i--) sums[i] = sums[i + 1]! + values[i]!;
   return sums;

@@ -1,5 +1,5 @@
 import { unscreenedWindMps } from '../../physics/burn';
-import { ANNOYANCES, COMFORTS, cutSchema, hold, LIMITS, USUAL_WHAT_IFS, type Day, type Trip } from '../../domain/model';
+import { ANNOYANCES, COMFORTS, cutSchema, clamp, LIMITS, USUAL_WHAT_IFS, type Day, type Trip } from '../../domain/model';
 import type { TripV1 } from './trip-v1';
 
 /** A day without a shape of its own in version 1. */
@@ -16,12 +16,12 @@ export function migrateTripV1({ id, name, leg, conditions: c, kit, menu, reserve
     return {
       km: shape.km,
       ascentM: 0,
-      altitudeM: hold(c.altitudeM + shape.altitudeDeltaM, LIMITS.altitudeM),
-      supperAirC: hold(c.supperAirC + shape.airDeltaC, LIMITS.airC),
-      breakfastAirC: hold(c.breakfastAirC + shape.airDeltaC, LIMITS.airC),
+      altitudeM: clamp(c.altitudeM + shape.altitudeDeltaM, LIMITS.altitudeM),
+      supperAirC: clamp(c.supperAirC + shape.airDeltaC, LIMITS.airC),
+      breakfastAirC: clamp(c.breakfastAirC + shape.airDeltaC, LIMITS.airC),
       spreadC: SPREAD_C,
       waterC: c.waterC,
-      wind: shape.windFactor === 1 ? c.wind : { kind: 'flame', mps: hold(windMps * shape.windFactor, LIMITS.flameMps) },
+      wind: shape.windFactor === 1 ? c.wind : { kind: 'flame', mps: clamp(windMps * shape.windFactor, LIMITS.flameMps) },
       gusty: c.gusty,
       source: !c.snow ? 'stream' : c.starterWater ? 'snow' : 'snowDry',
       treatment: 'filter',

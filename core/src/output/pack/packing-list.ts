@@ -2,7 +2,7 @@ import { burnerById } from '../../domain/catalogue';
 import type { Container } from '../../domain/carry';
 import { build, isInStep, lightersOf, packingSteps, type Nest } from '../../domain/kit';
 import { foodOf, mealsEaten } from '../../domain/menu';
-import { does, massOfG, type Piece, type Rack, type RackKit, type Trip } from '../../domain/model';
+import { hasRole, massOfG, type Piece, type Rack, type RackKit, type Trip } from '../../domain/model';
 import type { CarryPlan, Plan } from '../../planning/planned';
 import { nestOf } from '../../studies/study';
 import { tripOnLeg } from '../../domain/trail';
@@ -127,7 +127,7 @@ function kitLines(
   const nest = nestFor(kit);
   const steps = nest ? packingSteps(nest) : [];
   const inPot = new Set(steps.map((s) => s.id));
-  const lighters = pieces.filter((p) => does(p, 'ignition'));
+  const lighters = pieces.filter((p) => hasRole(p, 'ignition'));
   const items = pieces
     // containers stand among the fuel, as they are loaded
     .filter((p) => p.role !== 'container')
@@ -137,7 +137,7 @@ function kitLines(
       name: p.name,
       massG: massOfG(p),
       // the second ignition keeps away from the first
-      place: p === lighters[1] ? 'body' : inPot.has(p.id) || does(p, 'pot') ? 'pot' : 'pack',
+      place: p === lighters[1] ? 'body' : inPot.has(p.id) || hasRole(p, 'pot') ? 'pot' : 'pack',
     }));
   const nameOf = (id: string): string => pieces.find((p) => p.id === id)?.name ?? '';
   const holdsCan = pieces.some((p) => p.role === 'container' && inPot.has(p.id));

@@ -1,5 +1,5 @@
 import { airKeyOf, mealOn } from '../../domain/menu';
-import { hold, LIMITS, type Meal, type Trip } from '../../domain/model';
+import { clamp, LIMITS, type Meal, type Trip } from '../../domain/model';
 import { burnFacts, cookMeal, FRESH_CAN, kitInUse } from '../../planning/plan';
 import { isCooked, type PlanDay, type PlannedMeal } from '../../planning/planned';
 import { tripOnLeg } from '../../domain/trail';
@@ -31,7 +31,7 @@ export function otherAmounts(trip: Trip, { carry }: Pick<Stretch, 'carry'>, day:
   if (!isCooked(planned)) return [];
   return STEPS_ML.flatMap((step) => {
     const waterMl = dish.waterMl + step;
-    if (waterMl < LEAST_ML || hold(waterMl, LIMITS.waterMl) !== waterMl) return [];
+    if (waterMl < LEAST_ML || clamp(waterMl, LIMITS.waterMl) !== waterMl) return [];
     const other = cooked(waterMl);
     if (!isCooked(other)) return [];
     const { fuelG, burn } = ahead.planned;

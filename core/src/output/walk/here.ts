@@ -9,7 +9,7 @@ import { tripOnLeg } from '../../domain/trail';
 import { burnsAhead, wholeStretch, type MealAhead, type Stretch } from './ahead';
 import { forecast, spareG, type Forecast } from './forecast';
 import { filledAsPlanned, heldAfter } from './held';
-import { dayOfWalk, inOrder, mealKey, writtenMeals } from './log';
+import { dayOfWalk, sortedByTime, mealKey, writtenMeals } from './log';
 import { afterEvent, factorOf, factorSdBefore, leftOf, RESIDUE_G, startState, stateAfter, type WalkState } from './walk-state';
 
 /** What was known of what is left after an event, g. */
@@ -62,7 +62,7 @@ export const factorSdOf = (trip: Trip, carry: CarryPlan, cache?: PlanCache): num
  */
 export function walkHere(trip: Trip, plan: Plan, today: string, cache?: PlanCache): WalkHere | undefined {
   if (!trip.walk) return undefined;
-  const log = inOrder(trip.walk.log);
+  const log = sortedByTime(trip.walk.log);
   const lastDay = plan.days[plan.days.length - 1]!.day;
   const day = dayOfWalk(trip, today, lastDay);
   // the event by which the present carry began
@@ -124,9 +124,9 @@ function pastOf(carry: CarryPlan, log: readonly WalkEvent[], factorSd: number): 
 
 /** Where the plan would be after the meals that some events tell of, g. */
 function plannedLeftG(carry: CarryPlan, events: readonly WalkEvent[]): number {
-  const told = writtenMeals(events);
+  const logged = writtenMeals(events);
   const burntG = carry.days.reduce(
-    (sum, d) => sum + MEALS.reduce((s, m) => s + (told.has(mealKey(d.day, m)) ? (d.meals[m]?.fuelG ?? 0) : 0), 0),
+    (sum, d) => sum + MEALS.reduce((s, m) => s + (logged.has(mealKey(d.day, m)) ? (d.meals[m]?.fuelG ?? 0) : 0), 0),
     0,
   );
   return fuelOfG(carry.containers) - burntG;

@@ -2,21 +2,21 @@ import type { MealName, Trip, WalkEvent } from '../../domain/model';
 import { dayCount, daysBetween } from '../../domain/trail';
 
 /** A log in the order in which it happened: by when it was written down. */
-export const inOrder = (log: readonly WalkEvent[]): WalkEvent[] =>
+export const sortedByTime = (log: readonly WalkEvent[]): WalkEvent[] =>
   [...log].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1));
 
 /**
  * A log with one more event. It comes last even where the clock was set back since: what was written down later happened later.
  */
 export function withEvent(log: readonly WalkEvent[], event: WalkEvent): WalkEvent[] {
-  const last = inOrder(log).at(-1);
+  const last = sortedByTime(log).at(-1);
   const at = last && event.at <= last.at ? new Date(Date.parse(last.at) + 1).toISOString() : event.at;
   return [...log, { ...event, at }];
 }
 
 /** Two logs of one walk, by the ids of their events: nothing twice, nothing lost. Where both hold one, `mine` stands. */
 export const mergedLogs = (mine: readonly WalkEvent[], theirs: readonly WalkEvent[]): WalkEvent[] =>
-  inOrder([...mine, ...theirs.filter((t) => !mine.some((m) => m.id === t.id))]);
+  sortedByTime([...mine, ...theirs.filter((t) => !mine.some((m) => m.id === t.id))]);
 
 /** A meal of a day, as a key. */
 export const mealKey = (day: number, meal: MealName): string => `${day} ${meal}`;

@@ -3,7 +3,7 @@ import { daysOf, LIMITS, newSetup, newTest, type BenchTest, type Trip, type Walk
 import type { CarryPlan, Plan } from '../../planning/planned';
 import { setupOf } from '../../studies/study';
 import { tripOnLeg } from '../../domain/trail';
-import { inOrder } from './log';
+import { sortedByTime } from './log';
 import { afterEvent, factorOf, factorSdBefore, leftOf, stateAfter, type WalkState } from './walk-state';
 
 /** One carry as it was planned and as it went. */
@@ -40,7 +40,7 @@ export interface WalkRecord {
 
 /** Planned against burnt, carry by carry, for as much as is written down. */
 export function walkRecord(trip: Trip, plan: Plan, factorSd: number): WalkRecord {
-  const log = inOrder(trip.walk?.log ?? []);
+  const log = sortedByTime(trip.walk?.log ?? []);
   const { parts, state } = partsOf(log, factorSd);
   const carries = parts.flatMap((part): CarryRecord[] => {
     const carry = plan.carries.find((c) => c.fromStopId === part.stopId);
@@ -106,7 +106,7 @@ export interface TripRecord {
  * tested or not.
  */
 export function tripRecord(trip: Trip): TripRecord {
-  const log = inOrder(trip.walk?.log ?? []);
+  const log = sortedByTime(trip.walk?.log ?? []);
   const { parts, state } = partsOf(log, factorSdBefore(trip.kit.calibration ? 0 : undefined));
   const cooked = parts.flatMap((p) => p.events).filter((e) => e.kind === 'cooked');
   const days = daysOf(trip);
@@ -148,7 +148,7 @@ function recordOf(carry: CarryPlan, { events, left, burntG }: Part): CarryRecord
  * is kept, its id the line of the log; a burn with a spill, a relight or a second dish beside it tells nothing of one burn and is left out.
  */
 export function benchTestsOf(trip: Trip, plan: Plan, kitName: string): BenchTest[] {
-  return burnsAlone(inOrder(trip.walk?.log ?? [])).flatMap(({ only, burntG, sdG }) => {
+  return burnsAlone(sortedByTime(trip.walk?.log ?? [])).flatMap(({ only, burntG, sdG }) => {
     const day = plan.days[only.day - 1]!;
     const meal = day.meals[only.meal];
     const stop = plan.carries.find((c) => c.days.some((d) => d.day === only.day))?.fromStop ?? 0;

@@ -1,5 +1,5 @@
 import type { WalkEvent } from '../../domain/model';
-import { forgotten, mapped, projected, read, type Gaussian } from '../../foundation/numeric';
+import { resetTo, transformed, projected, read, type Gaussian } from '../../foundation/numeric';
 import { UNCALIBRATED_SD } from '../../planning/risk';
 
 /**
@@ -69,7 +69,7 @@ export function onDay(state: WalkState, day: number, { driftPerDay }: WalkNoise 
 /** A burn of `modelG` grams by the model, off by itself by `share` of that. */
 export function burnt(state: WalkState, modelG: number, share: number, { dayShare }: WalkNoise = USUAL_NOISE): WalkState {
   const sdG = Math.max(BURN_SD, share) * modelG;
-  const moved = mapped(state.known, [
+  const moved = transformed(state.known, [
     [1, -modelG],
     [0, 1],
   ]);
@@ -91,7 +91,7 @@ export const weighed = (state: WalkState, fuelG: number, sdG: number): WalkState
 });
 
 /** Nothing is carried any more: w is known to be nothing, f stays as it is known. */
-const emptyHanded = (state: WalkState): WalkState => ({ ...state, known: forgotten(state.known, 0, 0, 0) });
+const emptyHanded = (state: WalkState): WalkState => ({ ...state, known: resetTo(state.known, 0, 0, 0) });
 
 /** What one event makes of what is known. */
 export function afterEvent(before: WalkState, event: WalkEvent, noise: WalkNoise = USUAL_NOISE): WalkState {

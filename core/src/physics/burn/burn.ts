@@ -135,7 +135,7 @@ const unfinished = ({ input, targetC, boilC, eta }: BurnSetting, outcome: BurnOu
 });
 
 /** A flame that burns so long and warms nothing: what is provided for where nothing is known to work. */
-export function burntInVain(input: BurnInput, durationS: number): Burn {
+export function failedBurn(input: BurnInput, durationS: number): Burn {
   const boilC = boilingPointC(input.pressurePa);
   const setting = { input, boilC, targetC: targetOf(input.target, boilC), eta: () => 0 };
   const heatJ = emptyHeatMatrix();

@@ -4,8 +4,8 @@ import {
   fresh,
   fuelIn,
   holdsAtLeast,
-  leavings,
-  takings,
+  leaveOptions,
+  takeOptions,
   tareIn,
   usualUse,
   type CanUse,
@@ -125,8 +125,8 @@ function candidates(p: Problem, i: number, front: readonly Node[], known: number
   let found: Candidate[] = [];
   let worst = known; // of those that are kept: nothing dearer need be looked at
   for (const node of front) {
-    for (const { kept, left } of leavings(node.cans, p.stages[i]!.bin))
-      for (const taking of takings(p.own, node.untaken, i))
+    for (const { kept, left } of leaveOptions(node.cans, p.stages[i]!.bin))
+      for (const taking of takeOptions(p.own, node.untaken, i))
         for (const purchase of purchases(p, i, node.cost, taking.taken.length ? [...kept, ...taking.taken] : kept, worst)) {
           if (purchase.promise <= worst + EPS) found.push({ node, kept, left, taking, purchase });
         }

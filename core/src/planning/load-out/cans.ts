@@ -4,7 +4,7 @@ import { GAVE_UP, search, type CanStep, type Found, type Node } from './can-sear
 import { restBound, type RestTables } from './rest-bound';
 import { done, refused, type Result } from '../../foundation/errors';
 import { fuelIn, partUsedIn, type HeldCan, type OwnCan } from './held-cans';
-import { sumsToEnd } from '../../foundation/numeric';
+import { suffixSums } from '../../foundation/numeric';
 import type { CanSize, CanStage, NoPlan } from '../../domain/carry';
 
 /** Load-outs for every stop of a trip. */
@@ -75,7 +75,7 @@ export function bestCans(
     sizes,
     stages,
     gramsPerPrice,
-    restWeight: sumsToEnd(stages.map((s) => s.weight)),
+    restWeight: suffixSums(stages.map((s) => s.weight)),
     rest: restBound(sizes, stages, gramsPerPrice, mostG, own.length > 0 || partUsedIn(sizes, start) > 1, own, kept),
     spareG,
     start,

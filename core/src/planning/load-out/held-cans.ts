@@ -72,7 +72,7 @@ export interface Taking {
 }
 
 /** Every choice that can be told from the others among own cans not taken yet. One that must come along by then does. */
-export function takings(own: readonly OwnCan[], untaken: readonly number[], stage: number): Taking[] {
+export function takeOptions(own: readonly OwnCan[], untaken: readonly number[], stage: number): Taking[] {
   const here = untaken.length ? untaken.filter((n) => own[n]!.stages.includes(stage)) : untaken;
   if (!here.length) return [{ taken: [], untaken }];
   const must = here.filter((n) => own[n]!.must);
@@ -85,7 +85,7 @@ export function takings(own: readonly OwnCan[], untaken: readonly number[], stag
 }
 
 /** Every set of cans that may be left at a bin, with what is kept; empties always are. Without a bin everything goes on. */
-export function leavings(cans: readonly HeldCan[], bin: boolean): { kept: HeldCan[]; left: HeldCan[] }[] {
+export function leaveOptions(cans: readonly HeldCan[], bin: boolean): { kept: HeldCan[]; left: HeldCan[] }[] {
   if (!bin) return [{ kept: [...cans], left: [] }];
   const empties = cans.filter(isEmpty);
   return distinctSubsets(cans.filter((c) => !isEmpty(c))).map(({ chosen, others }) => ({ kept: chosen, left: [...others, ...empties] }));

@@ -1,4 +1,4 @@
-import { remembering, sumsToEnd, type Memory } from '../../foundation/numeric';
+import { boundedCache, suffixSums, type BoundedCache } from '../../foundation/numeric';
 import type { OwnCan } from './held-cans';
 import type { CanSize, CanStage } from '../../domain/carry';
 
@@ -54,7 +54,7 @@ export function restBound(
     });
   }
   // what is burnt on the way need not be carried to the end of it, by the very grams
-  const fixed = sumsToEnd(stages.map((s) => -s.burntOff));
+  const fixed = suffixSums(stages.map((s) => -s.burntOff));
   const at = (table: Float64Array, fuelG: number): number => table[Math.min(cells, Math.max(0, Math.floor(fuelG)))]!;
   return {
     arriving: (i, fuelG) => fixed[i]! + at(tables[i]!.arriving, fuelG),
@@ -71,13 +71,13 @@ interface Tables {
 }
 /** Tables made before. A carry is chosen for anew while those after it stay: their tables hold. */
 export interface RestTables {
-  stages: Memory<Tables>;
-  sizes: Memory<{ tares: Float64Array; canSet: Uint8Array }>;
+  stages: BoundedCache<Tables>;
+  sizes: BoundedCache<{ tares: Float64Array; canSet: Uint8Array }>;
   nextNumber: () => number;
 }
 export function restTables(): RestTables {
   let made = 0;
-  return { stages: remembering(200), sizes: remembering(20), nextNumber: () => ++made };
+  return { stages: boundedCache(200), sizes: boundedCache(20), nextNumber: () => ++made };
 }
 const CELLS_STEP = 256;
 

@@ -27,7 +27,7 @@ import { fitFactor, heldSetting, type KitInUse } from './kit-in-use';
 export const WITHDRAWAL_C = 5;
 
 /** Facts of a potful put on while the burner burns: the warm pot warms its water, and there is no lighting. */
-export function straightAfter(facts: BurnFacts, potC: number): BurnFacts {
+export function factsOfNextPotful(facts: BurnFacts, potC: number): BurnFacts {
   const lit = { ...facts, primingG: 0, jointLossG: 0 };
   if (facts.start.kind !== 'water') return lit;
   const potJPerK = potHeatCapacityJPerK(facts.pot);
@@ -56,7 +56,7 @@ export function burnFacts(use: KitInUse, meal: Meal, day: DayConditions, airC: n
     flameWindMps: wind.flameMps,
     potWindMps: wind.potMps,
     gusty: day.gusty,
-    ...potOver(use),
+    ...potOnFlame(use),
     lidOn: kit.lidOn && !meal.lidOff,
     foodJPerK: meal.vessel === 'pot' && meal.simmerMin > 0 ? meal.dryG * DRY_FOOD_CP_J_PER_G_K : 0,
     primingG: burner.family === 'liquid' ? LIQUID_PRIMING_G : primerG,
@@ -77,7 +77,7 @@ function treatmentOf(meal: Meal, day: DayConditions): DayConditions['boilRule'] 
 }
 
 /** A kit's pot over its flame: what of a burn's facts is the same whatever is cooked, with what burn tests have made of it. */
-export function potOver(
+export function potOnFlame(
   use: KitInUse,
 ): Pick<BurnFacts, 'pot' | 'lidOn' | 'sleeveOn' | 'flame' | 'headFactor' | 'fluxFactor' | 'windFactor' | 'jointLossG'> {
   const { kit, burner, flame } = use;

@@ -3,7 +3,7 @@ import { drawnDown, type Container } from '../../domain/carry';
 import { hasShutOff } from '../../domain/catalogue';
 import { airKeyOf, isAfterSupper, isEatenOut, isHot, mealOn, mealsEaten, streamWaterMl } from '../../domain/menu';
 import type { Meal, MealName, Trip } from '../../domain/model';
-import { burnFacts, straightAfter, tryBurn } from './burn-facts';
+import { burnFacts, factsOfNextPotful, tryBurn } from './burn-facts';
 import { canRack, cansIn, containersWith, type CanRack, type CansNow, type RackedCan } from './can-rack';
 import type { CookedDay, ToCook } from './cooked-day';
 import {
@@ -66,7 +66,7 @@ function cookDay(trip: Trip, use: KitInUse, day: DayConditions, next: DayConditi
   let lit: PlannedMeal | undefined;
   for (const { name, facts: cold } of toCookOn(trip, use, day)) {
     const after = trip.oneLighting && isAfterSupper(name) ? lit?.burn : undefined;
-    const facts = after ? use.cache.straightAfter(cold, after.targetC, () => straightAfter(cold, after.targetC)) : cold;
+    const facts = after ? use.cache.nextPotful(cold, after.targetC, () => factsOfNextPotful(cold, after.targetC)) : cold;
     const burnt = use.fuel.kind === 'gas' ? cookOnCans(use, facts, rack) : cookMeal(use, facts, FRESH_CAN);
     const planned: PlannedMeal = { ...burnt, meal: name, day: day.day };
     meals[name] = planned;

@@ -1,5 +1,5 @@
 import type { BurnFacts, Edge } from '../planned';
-import { burntInVain, isDone, LONGEST_BURN_S, simulateBurn, windBeforeMps, type Burn } from '../../physics/burn';
+import { failedBurn, isDone, LONGEST_BURN_S, simulateBurn, windBeforeMps, type Burn } from '../../physics/burn';
 import type { Can } from '../../physics/canister';
 import { hasValve } from '../../domain/catalogue';
 import { bisect } from '../../foundation/numeric';
@@ -88,7 +88,7 @@ function weakestFlame(use: KitInUse, facts: BurnFacts, full: Burn): Burn {
 function nearestTarget(use: KitInUse, calm: BurnFacts, can: Can): AtEdge {
   const source = fedFlame(use, 1) ?? sourceFor(use, calm, can, 1);
   const to = (targetC: number): Burn => simulateBurn({ ...calm, target: { kind: 'stopAt', targetC }, source });
-  const burn = burntInVain({ ...calm, source }, LONGEST_BURN_S + calm.holdS);
+  const burn = failedBurn({ ...calm, source }, LONGEST_BURN_S + calm.holdS);
   const startC = calm.start.kind === 'water' ? calm.start.waterC : 0;
   if (calm.target.kind === 'fry' || !isDone(to(startC))) return { edge: { code: 'none' }, burn };
   return { edge: { code: 'target', targetC: bisect(startC, burn.boilC, (c) => isDone(to(c)), HALVINGS).low }, burn };

@@ -1,7 +1,7 @@
 import type { NoPlan, Stage } from '../../domain/carry';
 import type { Kit, Leg, Trip } from '../../domain/model';
 import type { Result } from '../../foundation/errors';
-import { interned, remembering } from '../../foundation/numeric';
+import { interned, boundedCache } from '../../foundation/numeric';
 import type { Burn } from '../../physics/burn';
 import type { Can } from '../../physics/canister';
 import { restTables, type CanPlan, type RestTables } from '../load-out';
@@ -36,7 +36,7 @@ export interface PlanCache {
   cookedDay: (of: Cooking, days: readonly [DayConditions, DayConditions | undefined], cans: CansNow, cook: () => CookedDay) => CookedDay;
   burn: (on: OnKit, can: Can, burn: () => Burn) => Burn;
   /** The facts of a potful that is put on while the stove burns, its pot at `potC`. */
-  straightAfter: (facts: BurnFacts, potC: number, after: () => BurnFacts) => BurnFacts;
+  nextPotful: (facts: BurnFacts, potC: number, after: () => BurnFacts) => BurnFacts;
   warmLee: (on: OnKit, find: () => WarmLee | undefined) => WarmLee | undefined;
   /** A day with what is said of its weak cans, `cans` as they were when each was lit. */
   warmedDay: (day: PlanDay, cans: readonly Can[], say: () => PlanDay) => PlanDay;
@@ -54,7 +54,7 @@ export const NO_CACHE: PlanCache = {
   meals: (_of, _day, meals) => meals(),
   cookedDay: (_of, _days, _cans, cook) => cook(),
   burn: (_on, _can, burn) => burn(),
-  straightAfter: (_facts, _potC, after) => after(),
+  nextPotful: (_facts, _potC, after) => after(),
   warmLee: (_on, find) => find(),
   warmedDay: (_day, _cans, say) => say(),
   stage: (_need, _trip, stage) => stage(),
@@ -91,15 +91,15 @@ export function planCache(): PlanCache {
   );
   const mealKey = ({ kit, facts }: OnKit): string => `${kitNumber(kit)},${factsNumber(facts)}`;
 
-  const legs = remembering<DayConditions[]>(MOST_LEGS);
-  const meals = remembering<readonly ToCook[]>(MOST_DAYS);
-  const cooked = remembering<CookedDay>(MOST_COOKED);
-  const burns = remembering<Burn>(MOST_BURNS);
-  const after = remembering<BurnFacts>(MOST_DAYS);
-  const lees = remembering<{ lee: WarmLee | undefined }>(MOST_DAYS);
+  const legs = boundedCache<DayConditions[]>(MOST_LEGS);
+  const meals = boundedCache<readonly ToCook[]>(MOST_DAYS);
+  const cooked = boundedCache<CookedDay>(MOST_COOKED);
+  const burns = boundedCache<Burn>(MOST_BURNS);
+  const after = boundedCache<BurnFacts>(MOST_DAYS);
+  const lees = boundedCache<{ lee: WarmLee | undefined }>(MOST_DAYS);
   const warmed = new WeakMap<PlanDay, { on: string; day: PlanDay }>();
   const stages = new WeakMap<object, { trip: Trip; stage: Stage }>();
-  const chosen = remembering<Result<CanPlan, NoPlan>>(MOST_CHOICES);
+  const chosen = boundedCache<Result<CanPlan, NoPlan>>(MOST_CHOICES);
 
   return {
     legDays: (leg, index, firstDay, days) => legs.get(`${firstDay},${index}${JSON.stringify(leg)}`, days),
@@ -107,7 +107,7 @@ export function planCache(): PlanCache {
     cookedDay: (of, [day, next], cans, cook) =>
       cooked.get(`${foodKey(of)},${dayNumber(day)},${next ? dayNumber(next) : ''},${cansNumber(cans)}`, cook),
     burn: (on, can, burn) => burns.get(`${mealKey(on)}|${canKey(can)}`, burn),
-    straightAfter: (facts, potC, make) => after.get(`${factsNumber(facts)},${potC}`, make),
+    nextPotful: (facts, potC, make) => after.get(`${factsNumber(facts)},${potC}`, make),
     warmLee: (on, find) => lees.get(mealKey(on), () => ({ lee: find() })).lee,
     warmedDay: (day, cans, say) => {
       const on = cans.map(canKey).join(';');

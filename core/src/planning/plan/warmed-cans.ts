@@ -40,7 +40,7 @@ function canOf(containers: readonly Container[], { canAt = containers.length, ca
 
 /** The coldest start of the can at which the burn is finished, °C; undefined where warming it once is not enough. */
 function warmedCanC(use: KitInUse, facts: BurnFacts, can: Can): number | undefined {
-  const does = (canC: number): boolean => isDone(simulateBurn({ ...facts, source: sourceFor(use, facts, can, undefined, canC) }));
-  if (!does(WARMED_CAN_C)) return undefined;
-  return bisect(Math.min(facts.airC, WARMED_CAN_C), WARMED_CAN_C, (c) => !does(c), HALVINGS).high;
+  const works = (canC: number): boolean => isDone(simulateBurn({ ...facts, source: sourceFor(use, facts, can, undefined, canC) }));
+  if (!works(WARMED_CAN_C)) return undefined;
+  return bisect(Math.min(facts.airC, WARMED_CAN_C), WARMED_CAN_C, (c) => !works(c), HALVINGS).high;
 }

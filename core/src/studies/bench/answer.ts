@@ -4,7 +4,7 @@ import type { Arm, BenchTest, TestSeries, TestSetup } from '../../domain/model';
 import { meanOf } from '../../foundation/numeric';
 import { hardwareMassG } from '../../planning/plan';
 import { burntOf, conditionsOf, confounders, type BurnTest, type Confounder } from './burn-test';
-import { isTold, paired, pairsToShow, welch, type Difference, type NoRanking } from './compare';
+import { isDistinguishable, paired, pairsToShow, welch, type Difference, type NoRanking } from './compare';
 import { TEST_ERRORS } from './test-errors';
 import { burnSdG, type Scale } from './weighing';
 
@@ -81,14 +81,14 @@ export function answerOf(series: TestSeries, tests: readonly BenchTest[]): Answe
   const fuel = compared('burntG', scale);
   if (!fuel.ok) return { arms, isPaired: pairs !== undefined, refused: fuel.problem, told: false, differs, ...seen(a, b, series) };
   const time = compared('seconds', timeScale(series.a));
-  const told = isTold(fuel.value) && arms.a.failed + arms.b.failed === 0;
+  const told = isDistinguishable(fuel.value) && arms.a.failed + arms.b.failed === 0;
   return {
     arms,
     isPaired: pairs !== undefined,
     fuel: fuel.value,
     ...(time.ok ? { seconds: time.value } : {}),
     told,
-    ...(isTold(fuel.value) ? {} : seen(a, b, series)),
+    ...(isDistinguishable(fuel.value) ? {} : seen(a, b, series)),
     differs,
   };
 }

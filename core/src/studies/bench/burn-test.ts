@@ -6,7 +6,7 @@ import { usesCans } from '../../domain/catalogue';
 import { fuelById } from '../../physics/fuel';
 import { burntWith, same, type BenchTest, type Calibration, type Kit, type TestSetup } from '../../domain/model';
 import { nearest } from '../../foundation/numeric';
-import { kitInUse, potOver, sourceFor, type KitInUse } from '../../planning/plan';
+import { kitInUse, potOnFlame, sourceFor, type KitInUse } from '../../planning/plan';
 import type { BurnFacts } from '../../planning/planned';
 import type { Scale } from './weighing';
 
@@ -96,7 +96,7 @@ export function burnIn(conditions: Conditions, factors?: Calibration['factors'])
 export function factsOf(use: KitInUse, test: Conditions): BurnFacts {
   const wind = screenedWind(test.windMps, use.kit.windscreen);
   return {
-    ...potOver(use),
+    ...potOnFlame(use),
     waterMl: test.waterMl,
     start: test.snow ? { kind: 'snow', snowC: Math.min(0, test.airC), starterWater: true } : { kind: 'water', waterC: test.waterC },
     target: test.target,

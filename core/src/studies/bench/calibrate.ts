@@ -70,7 +70,7 @@ export function calibrate(tests: readonly BurnTest[]): Result<Fit, CannotBurn> {
     const damping = Math.min(1, LONGEST_STEP / Math.max(1e-12, longest));
     theta = theta.map((x, i) => x + damping * step[i]!);
     near = longest < SHORT_STEP ? at.value : undefined;
-    if (longest < AT_REST || pass === PASSES) return done(told(tests, theta, inverse(information), at.value, residual));
+    if (longest < AT_REST || pass === PASSES) return done(calibrationFrom(tests, theta, inverse(information), at.value, residual));
   }
 }
 
@@ -139,7 +139,7 @@ function factorsOf(theta: readonly number[]): Calibration['factors'] {
   return { head: Math.exp(head), flux: Math.exp(flux), wind: Math.exp(wind), power: Math.exp(power) };
 }
 
-function told(
+function calibrationFrom(
   tests: readonly BurnTest[],
   theta: readonly number[],
   posterior: Matrix,

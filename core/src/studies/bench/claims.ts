@@ -1,13 +1,13 @@
 import { isDone } from '../../physics/burn';
-import { burntWith, hold, LIMITS, same, type OwnClaim, type TestSetup } from '../../domain/model';
-import { sdAlong } from '../../foundation/numeric';
+import { burntWith, clamp, LIMITS, same, type OwnClaim, type TestSetup } from '../../domain/model';
+import { sdOfProjection } from '../../foundation/numeric';
 import { burnIn, conditionsOf } from './burn-test';
 import { knownBurner } from './calibrate';
 import type { Measure } from './answer';
 import { contrastOf, isContrastId, type Contrast, type ContrastId } from './contrasts';
 import { factorSlopes, slopeTo, STEP } from './slopes';
 import { TEST_ERRORS } from './test-errors';
-import { tellsApart } from './weighing';
+import { scaleResolves } from './weighing';
 
 /** A saying of the trade: the first of two setups uses (or takes) so much less than the second, as a share of it; 0 for any at all. */
 export interface Claim {
@@ -115,7 +115,7 @@ export function claimAnswer(claim: Claim, setup: TestSetup, ranges: Ranges): Cla
   const sd = sdOfLog(here, claim.of);
   const mean = Math.log(x / y);
   const saves = { mean: 1 - x / y, low: 1 - Math.exp(mean + SDS * sd), high: 1 - Math.exp(mean - SDS * sd) };
-  const verdict = turns.some((t) => t.within) ? 'depends' : verdictOf(claim, saves, tellsApart(x, y, conditionsOf(here.a).scale));
+  const verdict = turns.some((t) => t.within) ? 'depends' : verdictOf(claim, saves, scaleResolves(x, y, conditionsOf(here.a).scale));
   return { claim, verdict, saves, along, turns };
 }
 
@@ -145,7 +145,7 @@ function pointOf(contrast: Contrast, of: Measure, at: number): ClaimPoint {
 /** How far the logarithm of A/B is known: burner and pot move both where they are the same, each by itself where they are not; wind is known to a factor. */
 function sdOfLog({ a, b }: Contrast, of: Measure): number {
   const [x, y] = [slopesOf(a, of), slopesOf(b, of)];
-  const variance = (row: readonly number[], { kit }: TestSetup): number => sdAlong(knownBurner(kit).covariance, row) ** 2;
+  const variance = (row: readonly number[], { kit }: TestSetup): number => sdOfProjection(knownBurner(kit).covariance, row) ** 2;
   const shared = same(burntWith(a.kit), burntWith(b.kit));
   const ofBurner = shared
     ? variance(
@@ -161,7 +161,7 @@ function slopesOf(s: TestSetup, of: Measure): { factors: number[]; wind: number 
   const conditions = conditionsOf(s);
   const here = burnIn(conditions, factors);
   const at = of === 'fuel' ? 0 : 1;
-  const windier = { ...conditions, windMps: hold(conditions.windMps * Math.exp(STEP), LIMITS.flameMps) };
+  const windier = { ...conditions, windMps: clamp(conditions.windMps * Math.exp(STEP), LIMITS.flameMps) };
   return {
     factors: factorSlopes(factors, (f) => burnIn(conditions, f), here)[at],
     wind: conditions.windMps > 0 ? slopeTo(here, burnIn(windier, factors))[at] : 0,
@@ -172,7 +172,7 @@ function slopesOf(s: TestSetup, of: Measure): { factors: number[]; wind: number 
 function moved(s: TestSetup, axis: Axis, at: number): TestSetup {
   switch (axis) {
     case 'windMps':
-      return { ...s, wind: { kind: 'flame', mps: hold(at, LIMITS.flameMps) } };
+      return { ...s, wind: { kind: 'flame', mps: clamp(at, LIMITS.flameMps) } };
     case 'airC':
       return { ...s, airC: at, can: { ...s.can, canC: at } };
     case 'waterMl':

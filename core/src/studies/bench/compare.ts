@@ -1,7 +1,7 @@
 import jstat from 'jstat';
 import { done, refused, type Result } from '../../foundation/errors';
 import { meanOf, varianceOf } from '../../foundation/numeric';
-import { burnSdG, tellsApart, type Scale } from './weighing';
+import { burnSdG, scaleResolves, type Scale } from './weighing';
 
 /** Two-sided 95 %: 2.5 % on either side. */
 const UPPER = 0.975;
@@ -25,7 +25,7 @@ export type NoRanking =
 /** Burns of two setups taken in pairs (one of each, close together): the t interval of their differences, with what the scale alone leaves open. */
 export function paired(pairs: readonly (readonly [a: number, b: number])[], scale: Scale): Result<Difference, NoRanking> {
   if (!pairs.length) return refused({ code: 'noRuns' });
-  if (pairs.length === 1) return refused({ code: 'oneRunEach', scaleTells: tellsApart(pairs[0]![0], pairs[0]![1], scale) });
+  if (pairs.length === 1) return refused({ code: 'oneRunEach', scaleTells: scaleResolves(pairs[0]![0], pairs[0]![1], scale) });
   const differences = pairs.map(([a, b]) => a - b);
   // three equal readings are no proof of no scatter: a scale that rounds hides it
   const leastVariance = 2 * burnSdG(scale) ** 2;
@@ -37,7 +37,7 @@ export function paired(pairs: readonly (readonly [a: number, b: number])[], scal
 export function welch(a: readonly number[], b: readonly number[], scale: Scale): Result<Difference, NoRanking> {
   if (!a.length || !b.length) return refused({ code: 'noRuns' });
   if (a.length === 1 || b.length === 1)
-    return refused({ code: 'oneRunEach', scaleTells: a.length + b.length === 2 && tellsApart(a[0]!, b[0]!, scale) });
+    return refused({ code: 'oneRunEach', scaleTells: a.length + b.length === 2 && scaleResolves(a[0]!, b[0]!, scale) });
   const least = burnSdG(scale) ** 2;
   const [va, vb] = [Math.max(varianceOf(a), least) / a.length, Math.max(varianceOf(b), least) / b.length];
   const degrees = (va + vb) ** 2 / (va ** 2 / (a.length - 1) + vb ** 2 / (b.length - 1));
@@ -50,7 +50,7 @@ function interval(m: number, se: number, degrees: number): Difference {
 }
 
 /** Does the whole interval lie on one side of nothing? */
-export const isTold = ({ low, high }: Difference): boolean => low > 0 || high < 0;
+export const isDistinguishable = ({ low, high }: Difference): boolean => low > 0 || high < 0;
 
 /** More pairs than this nobody burns. */
 const MOST_PAIRS = 200;

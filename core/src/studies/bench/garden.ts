@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { CALIBRATED, hold, testSetupSchema, type Calibration } from '../../domain/model';
+import { CALIBRATED, clamp, testSetupSchema, type Calibration } from '../../domain/model';
 import { hashed } from '../../foundation/numeric';
 import { normals, seededRandom } from '../../planning/risk';
 import { conditionsOf } from './burn-test';
@@ -25,7 +25,7 @@ export type GardenRun = z.infer<typeof gardenRunSchema>;
 
 /** Two deviations: no garden hides a burner that no walker has. */
 const FURTHEST = 2;
-const within = (x: number): number => hold(x, { min: -FURTHEST, max: FURTHEST });
+const within = (x: number): number => clamp(x, { min: -FURTHEST, max: FURTHEST });
 
 /** The hidden truth of a seed: factors on head, flux, wind and power. */
 export function hiddenTruth(seed: number): Calibration['factors'] {
@@ -55,7 +55,10 @@ export function gardenBurn({ seed, run, setup }: GardenRun): GardenBurn {
     ...written,
     waterC: Math.max(0, written.waterC + E.waterK * within(evening())),
     windMps: written.windMps * Math.exp(E.lnWind * within(evening())),
-    kit: { ...written.kit, flameSetting: hold(written.kit.flameSetting * Math.exp(E.lnSetting * within(evening())), { min: 0.1, max: 1 }) },
+    kit: {
+      ...written.kit,
+      flameSetting: clamp(written.kit.flameSetting * Math.exp(E.lnSetting * within(evening())), { min: 0.1, max: 1 }),
+    },
   };
   const { points, isDone, boilC } = traceOf(real, hiddenTruth(seed));
   const both = Math.exp(E.sameDay * within(day) + E.scatter * within(evening()) + E.waterShare * within(evening()));

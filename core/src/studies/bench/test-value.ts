@@ -1,4 +1,4 @@
-import { read, sdAlong, type Gaussian } from '../../foundation/numeric';
+import { read, sdOfProjection, type Gaussian } from '../../foundation/numeric';
 
 /** What one more test would take off what is not known of a trip. */
 export interface TestValue {
@@ -19,5 +19,5 @@ export interface TestReading {
 export function testValue(known: Gaussian['covariance'], readings: readonly TestReading[], trip: readonly number[]): TestValue {
   const before: Gaussian = { mean: trip.map(() => 0), covariance: known };
   const after = readings.reduce((state, { slopes, sd }) => read(state, slopes, 0, sd), before);
-  return { sdBefore: sdAlong(before.covariance, trip), sdAfter: sdAlong(after.covariance, trip) };
+  return { sdBefore: sdOfProjection(before.covariance, trip), sdAfter: sdOfProjection(after.covariance, trip) };
 }

@@ -26,5 +26,5 @@ export const burnSdG = (scale: Scale, isWet = false): number => Math.SQRT2 * Mat
 export const REPEAT_SCATTER = 0.05;
 
 /** Do two single burns differ by more than their scale and the usual scatter between burns can make? */
-export const tellsApart = (aG: number, bG: number, scale: Scale): boolean =>
+export const scaleResolves = (aG: number, bG: number, scale: Scale): boolean =>
   Math.abs(aG - bG) > NORMAL_95 * Math.hypot(Math.SQRT2 * burnSdG(scale), REPEAT_SCATTER * Math.hypot(aG, bG));

@@ -4,7 +4,7 @@ import { build, emptyKit, needsStand, STARTING_SETTINGS, tipsOff, tripKitOf } fr
 import { isHot, isSimmered, menuMeals, methodProblems } from '../../domain/menu';
 import type { KitSettings, Piece, Rack, Trip } from '../../domain/model';
 import { withoutLegKits } from '../../domain/trail';
-import { besides, byBehaviour, extrasFor, offered, priceOf } from './pieces';
+import { extraPieces, byBehaviour, extrasFor, offered, priceOf } from './pieces';
 import { allCold, cookedAs, type School, SCHOOL_OF, type Way, type Wish } from '../found';
 
 /** A kit that could be carried: its pieces and settings, and the trip as it would be cooked with it. */
@@ -51,7 +51,7 @@ export function* candidates(rack: Rack, planned: Trip, wish: Wish): Generator<Ca
     all.filter((p) => p.role === 'windscreen'),
     (p) => p.windscreen ?? '',
   );
-  const rest = besides(carried);
+  const rest = extraPieces(carried);
   const fuelIds = fuelsOf(rack, trip);
   const some: Some = { rack, trip, wish, all, rest, fuelIds };
   for (const burner of burners)

@@ -25,7 +25,7 @@ export interface Told {
 }
 
 /** Are two answers told apart? The same burner under the same pot is off for both of them alike. */
-export function toldApart(first: Found, second: Found, cache?: PlanCache): Told {
+export function compareWithDoubt(first: Found, second: Found, cache?: PlanCache): Told {
   const differenceG = second.measured.averageG - first.measured.averageG;
   const [a, b] = [doubtG(first, cache), doubtG(second, cache)];
   const isAlike = first.trip.kit.burnerId === second.trip.kit.burnerId && first.trip.kit.pot.name === second.trip.kit.pot.name;

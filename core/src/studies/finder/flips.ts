@@ -1,6 +1,6 @@
 import { planCache, type PlanCache } from '../../planning/plan';
 import { everyMeal } from '../../domain/menu';
-import { hold, LIMITS, type Day, type Trip } from '../../domain/model';
+import { clamp, LIMITS, type Day, type Trip } from '../../domain/model';
 import { bisect } from '../../foundation/numeric';
 import { colderBy, windBy } from '../study';
 import type { Candidate } from './candidates';
@@ -72,7 +72,7 @@ export function changed(trip: Trip, kind: FlipKind, by: number): Trip {
     case 'wind':
       return windBy(trip, by);
     case 'water':
-      return everyMeal(trip, (m) => ({ ...m, waterMl: hold(m.waterMl * by, LIMITS.waterMl) }));
+      return everyMeal(trip, (m) => ({ ...m, waterMl: clamp(m.waterMl * by, LIMITS.waterMl) }));
     case 'days':
       return { ...trip, legs: trip.legs.map((l) => ({ ...l, days: stretched(l.days, by) })) };
   }

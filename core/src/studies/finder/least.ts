@@ -14,7 +14,7 @@ import {
   isBanned,
   kitInUse,
   ownRange,
-  straightAfter,
+  factsOfNextPotful,
   tryBurn,
   wantedOn,
   type KitInUse,
@@ -79,7 +79,7 @@ function leastDay(use: KitInUse, trip: Trip, day: DayConditions): LeastDay {
 /** Straight after another burn nothing is primed, and the pot is at most as hot as water boils. */
 function factsOf(use: KitInUse, trip: Trip, day: DayConditions, name: MealName, meal: Meal): BurnFacts {
   const facts = burnFacts(use, meal, day, day[airKeyOf(name)]);
-  return trip.oneLighting && isAfterSupper(name) ? straightAfter(facts, boilingPointC(facts.pressurePa)) : facts;
+  return trip.oneLighting && isAfterSupper(name) ? factsOfNextPotful(facts, boilingPointC(facts.pressurePa)) : facts;
 }
 
 function leastMeal(use: KitInUse, facts: BurnFacts): LeastBurn | undefined {

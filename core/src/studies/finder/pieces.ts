@@ -1,6 +1,6 @@
 import { burnerById, type Burner } from '../../domain/catalogue';
 import { coversPot, hardwareOfG, lightersOf, needsFoot, needsStand, PIECES, priceToBuy, tipsOff } from '../../domain/kit';
-import { does, isWorn, type Piece, type Rack, type Role } from '../../domain/model';
+import { hasRole, isWorn, type Piece, type Rack, type Role } from '../../domain/model';
 import { frugalOf, type Frugal } from './frugal';
 import type { Wish } from '../found';
 
@@ -90,4 +90,4 @@ function lights(rack: Rack, all: readonly Piece[], model: Burner, burner: Piece)
 
 /** Jobs that have nothing to do with the fire: they come along from the kit that is carried now. */
 const BESIDES: readonly Role[] = ['grip', 'spoon', 'scraper', 'scrap', 'opener', 'bag', 'repair'];
-export const besides = (pieces: readonly Piece[]): Piece[] => pieces.filter((p) => BESIDES.includes(p.role) && !does(p, 'pot'));
+export const extraPieces = (pieces: readonly Piece[]): Piece[] => pieces.filter((p) => BESIDES.includes(p.role) && !hasRole(p, 'pot'));

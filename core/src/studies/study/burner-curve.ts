@@ -3,7 +3,7 @@ import { isDone } from '../../physics/burn';
 import { burnerById, hasValve, isGas, powerRange } from '../../domain/catalogue';
 import { withBurner } from '../../domain/kit';
 import type { Calibration, TestSetup } from '../../domain/model';
-import { sdAlong } from '../../foundation/numeric';
+import { sdOfProjection } from '../../foundation/numeric';
 
 /** A point of a burner's curve, with what is not known of it, one standard deviation as a share; absent figures where it does not reach its target. */
 export interface BurnerPoint {
@@ -46,7 +46,7 @@ export function burnerCurve(setup: TestSetup, calibration: Calibration | undefin
 function pointOf(conditions: Conditions, { factors, covariance }: Calibration, at: number): BurnerPoint {
   const burn = burnIn(conditions, factors);
   if (!isDone(burn)) return { at, why: burn.outcome.kind as NonNullable<BurnerPoint['why']> };
-  const [fuel, seconds] = factorSlopes(factors, (f) => burnIn(conditions, f), burn).map((row) => sdAlong(covariance, row));
+  const [fuel, seconds] = factorSlopes(factors, (f) => burnIn(conditions, f), burn).map((row) => sdOfProjection(covariance, row));
   return { at, fuelG: burn.fuelG, fuelSd: fuel, seconds: burn.durationS, secondsSd: seconds };
 }
 

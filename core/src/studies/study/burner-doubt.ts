@@ -1,8 +1,8 @@
 import { factorSlopes } from '../bench';
 import { isDone } from '../../physics/burn';
 import { MEALS, ownBurner, type Calibration, type Kit } from '../../domain/model';
-import { sdAlong } from '../../foundation/numeric';
-import { FRESH_CAN, kitInUse, potOver, tryBurn, type PlanCache } from '../../planning/plan';
+import { sdOfProjection } from '../../foundation/numeric';
+import { FRESH_CAN, kitInUse, potOnFlame, tryBurn, type PlanCache } from '../../planning/plan';
 import type { BurnFacts, CarryPlan } from '../../planning/planned';
 
 /** What the dearest burn of some days that ends is burnt in: the first of those that use most. Undefined where none ends. */
@@ -18,14 +18,14 @@ export function dearestFacts({ days }: Pick<CarryPlan, 'days'>): BurnFacts | und
 export function burnerDoubt(kit: Kit, carry: Pick<CarryPlan, 'days'>, cache?: PlanCache): number | undefined {
   const calibration = ownBurner(kit);
   const facts = dearestFacts(carry);
-  return calibration && facts && sdAlong(calibration.covariance, fuelSlopes(kit, calibration, facts, cache));
+  return calibration && facts && sdOfProjection(calibration.covariance, fuelSlopes(kit, calibration, facts, cache));
 }
 
 /** How the logarithm of a burn's fuel moves with the logarithm of each factor. */
 export function fuelSlopes(kit: Kit, calibration: Calibration, facts: BurnFacts, cache?: PlanCache): number[] {
   const [fuel] = factorSlopes(calibration.factors, (factors) => {
     const use = kitInUse({ ...kit, calibration: { ...calibration, factors } }, cache);
-    return tryBurn(use, { ...facts, ...potOver(use), lidOn: facts.lidOn }, FRESH_CAN);
+    return tryBurn(use, { ...facts, ...potOnFlame(use), lidOn: facts.lidOn }, FRESH_CAN);
   });
   return fuel;
 }

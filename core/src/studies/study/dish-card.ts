@@ -1,6 +1,6 @@
 import { cookedMin, HOT_C, isDone } from '../../physics/burn';
 import { mealOn, potFillMl, swollenMl } from '../../domain/menu';
-import { hold, LIMITS, type Meal, type MealName, type Trip } from '../../domain/model';
+import { clamp, LIMITS, type Meal, type MealName, type Trip } from '../../domain/model';
 import { FRESH_CAN, kitInUse, onEvening, tryBurn } from '../../planning/plan';
 import { isCooked, type Plan, type PlannedMeal } from '../../planning/planned';
 import { SPREADS, WIND_CLASS } from '../../planning/risk';
@@ -87,4 +87,4 @@ export const VERDICT_FACTOR = { hard: 1.25, good: 1, mush: 0.8 } as const;
 export type DoneVerdict = keyof typeof VERDICT_FACTOR;
 
 /** Minutes at 90 °C a dish needs, learnt from one that got `cookedMin` and was found so. */
-export const learntDoneMin = (cooked: number, verdict: DoneVerdict): number => hold(cooked * VERDICT_FACTOR[verdict], LIMITS.doneMin);
+export const learntDoneMin = (cooked: number, verdict: DoneVerdict): number => clamp(cooked * VERDICT_FACTOR[verdict], LIMITS.doneMin);

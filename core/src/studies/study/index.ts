@@ -17,7 +17,7 @@ export * from './infer-blend';
 export * from './kit-lines';
 export * from './kit-measures';
 export * from './leg-kits';
-export * from './looked-at';
+export * from './close-up';
 export * from './lose-one';
 export * from './meal-doses';
 export * from './mend-pins';

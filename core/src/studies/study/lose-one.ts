@@ -3,7 +3,7 @@ import { burnerById, FAMILY_FUEL, FAMILY_WINDSCREENS, wallsInCan, type Burner } 
 import { done, type Result } from '../../foundation/errors';
 import { build, choosable, fuelKindOf, lightersOf, lightestOf, pieceFor, tripWithKit, type NotPlannable } from '../../domain/kit';
 import { isEatenOut, isHot, isSimmered, isTinned, mealOn } from '../../domain/menu';
-import { does, massOfG, MEALS, type Meal, type Piece, type Rack, type RackKit, type Role, type Trip } from '../../domain/model';
+import { hasRole, massOfG, MEALS, type Meal, type Piece, type Rack, type RackKit, type Role, type Trip } from '../../domain/model';
 import { planTrip, replanCarry, planCache, type PlanCache } from '../../planning/plan';
 import { cookedWithin, doneMeals, type CarryPlan } from '../../planning/planned';
 import { withoutLegKits } from '../../domain/trail';
@@ -55,15 +55,15 @@ export function loseOne(
   });
   const all = cookedWithin(carry.days, carry.fuelG);
   const losses: Loss[] = pieces
-    .filter((p) => LOOKED_AT.some((r) => does(p, r)))
+    .filter((p) => LOOKED_AT.some((r) => hasRole(p, r)))
     .map((piece) => {
       const rest = pieces.filter((p) => p !== piece);
       const what = { kind: 'piece' as const, piece };
       const mend = mendOf(rack, burner, pieces, piece);
       const base = { what, ...(mend ? { mend } : {}) };
       if (!flameWithout(rack, burner, pieces, piece)) return { ...base, ...after({ cooked: 0, flame: false }) };
-      if (does(piece, 'opener')) return { ...base, ...after({ cooked: all, flame: true }), kcalLeft: food.kcal - food.tinnedKcal };
-      if (!does(piece, 'lid') && !does(piece, 'windscreen')) return { ...base, ...after({ cooked: all, flame: true }) };
+      if (hasRole(piece, 'opener')) return { ...base, ...after({ cooked: all, flame: true }), kcalLeft: food.kcal - food.tinnedKcal };
+      if (!hasRole(piece, 'lid') && !hasRole(piece, 'windscreen')) return { ...base, ...after({ cooked: all, flame: true }) };
       const without = tripWithKit(trip, { kit, pieces: rest });
       if (!without.ok) return { ...base, ...after({ cooked: 0, flame: false }) };
       return { ...base, ...after({ cooked: cookedWithin(replanCarry(without.value, carry, { cache }).days, carry.fuelG), flame: true }) };
@@ -79,9 +79,9 @@ export function loseOne(
 /** Does a flame under a pot remain without that piece? */
 function flameWithout(rack: Rack, burner: Burner, pieces: readonly Piece[], lost: Piece): boolean {
   const rest = pieces.filter((p) => p !== lost);
-  const again = (role: Role): boolean => !does(lost, role) || pieceFor(rest, role) !== undefined;
+  const again = (role: Role): boolean => !hasRole(lost, role) || pieceFor(rest, role) !== undefined;
   const sameFuel = rest.some((p) => p.burnerId && fuelKindOf(p) === FAMILY_FUEL[burner.family]);
-  if (does(lost, 'burner') && !sameFuel) return false;
+  if (hasRole(lost, 'burner') && !sameFuel) return false;
   if (!again('pot') || !again('pump') || !again('adapter')) return false;
   return lightersOf(rack, burner.family, rest).length > 0;
 }

@@ -1,7 +1,7 @@
 import { planCache, type PlanCache } from '../../planning/plan';
 import { done, type Result } from '../../foundation/errors';
 import { choosable, fuelKindOf, hardwareOfG, hintsFor, priceToBuy, type HintCode, type NotPlannable } from '../../domain/kit';
-import { does, type Piece, type Rack, type RackKit, type Role, type Trip } from '../../domain/model';
+import { hasRole, type Piece, type Rack, type RackKit, type Role, type Trip } from '../../domain/model';
 import { planKit, type KitPlan } from './kit-measures';
 
 /** One piece changed or left at home. */
@@ -75,7 +75,7 @@ function others(rack: Rack, pieces: readonly Piece[], from: Piece): Piece[] {
       fuelKindOf(p) === fuelKindOf(from) &&
       p.windscreen === from.windscreen &&
       !(p.role === 'container') &&
-      from.alsoRoles.every((r) => does(p, r)),
+      from.alsoRoles.every((r) => hasRole(p, r)),
   );
 }
 

@@ -1,6 +1,6 @@
 import { unscreenedWindMps } from '../../physics/burn';
 import type { Container } from '../../domain/carry';
-import { hold, LIMITS, mapDays, type Trip, type WhatIf } from '../../domain/model';
+import { clamp, LIMITS, mapDays, type Trip, type WhatIf } from '../../domain/model';
 import { missedMeals, planTrip, weightSums, type PlanCache } from '../../planning/plan';
 import type { Plan } from '../../planning/planned';
 import { chanceOfMoreThan, WIND_CLASS, type Mishaps } from '../../planning/risk';
@@ -41,17 +41,17 @@ const TRIPS_TRIED = 4000;
 export const colderBy = (trip: Trip, byK: number): Trip =>
   mapDays(trip, (d) => ({
     ...d,
-    supperAirC: hold(d.supperAirC - byK, LIMITS.airC),
-    breakfastAirC: hold(d.breakfastAirC - byK, LIMITS.airC),
-    waterC: hold(d.waterC - byK / 2, LIMITS.waterC),
+    supperAirC: clamp(d.supperAirC - byK, LIMITS.airC),
+    breakfastAirC: clamp(d.breakfastAirC - byK, LIMITS.airC),
+    waterC: clamp(d.waterC - byK / 2, LIMITS.waterC),
   }));
 
 /** Every day so many times the wind. */
 export const windBy = (trip: Trip, factor: number): Trip =>
-  mapDays(trip, (d) => ({ ...d, wind: { kind: 'flame', mps: hold(unscreenedWindMps(d.wind) * factor, LIMITS.flameMps) } }));
+  mapDays(trip, (d) => ({ ...d, wind: { kind: 'flame', mps: clamp(unscreenedWindMps(d.wind) * factor, LIMITS.flameMps) } }));
 
 /** The trip as it would be if that came. */
-export function tripIf(trip: Trip, whatIf: WhatIf): Trip {
+export function tripWithChange(trip: Trip, whatIf: WhatIf): Trip {
   switch (whatIf.kind) {
     case 'colder':
       return colderBy(trip, whatIf.byK);
@@ -68,7 +68,7 @@ export function tripIf(trip: Trip, whatIf: WhatIf): Trip {
 
 /** One column: the trip planned for it, and how the load-outs of `now` would fare in it. */
 export function whatIfColumn(trip: Trip, now: Plan, whatIf: WhatIf | undefined, mishaps: Mishaps, cache?: PlanCache): WhatIfColumn {
-  const changed = whatIf ? tripIf(trip, whatIf) : trip;
+  const changed = whatIf ? tripWithChange(trip, whatIf) : trip;
   const plan = whatIf ? planTrip(changed, { cache }) : now;
   const carries = plan.carries.map((c): WhatIfCarry => {
     const risk = carryRisk(changed, c, mishaps, TRIPS_TRIED, cache);

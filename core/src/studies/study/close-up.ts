@@ -1,7 +1,7 @@
 import { planDayOf, type BurnFacts, type Plan } from '../../planning/planned';
 
 /** The hot meal of a day that is looked at closely. */
-export interface LookedAt {
+export interface CloseUpMeal {
   leg: number;
   day: number;
   facts: BurnFacts;
@@ -10,7 +10,7 @@ export interface LookedAt {
 }
 
 /** Supper unless only breakfast is hot; undefined on a day without either. */
-export function lookedAt(plan: Pick<Plan, 'days'>, day: number): LookedAt | undefined {
+export function closeUpMeal(plan: Pick<Plan, 'days'>, day: number): CloseUpMeal | undefined {
   const { meals, windMps, leg, day: number } = planDayOf(plan, day);
   const facts = (meals.supper ?? meals.breakfast)?.facts;
   return facts && { leg, day: number, facts, unscreened: { ...facts, flameWindMps: windMps, potWindMps: windMps } };

@@ -1,6 +1,6 @@
 import { DEMO_TRIP } from '../src/demo';
 import { dayConditions, planTrip } from '../src/planning/plan';
-import { lookedAt } from '../src/studies/study';
+import { closeUpMeal } from '../src/studies/study';
 import { paintDays } from '../src/domain/trail';
 
 const PLAN = planTrip(DEMO_TRIP);
@@ -9,7 +9,7 @@ describe('the meal of a day that is looked at closely', () => {
   it('is supper, with the wind that the windscreen keeps off put back', () => {
     const conditions = dayConditions(DEMO_TRIP);
     for (const { day, meals } of PLAN.days) {
-      const seen = lookedAt(PLAN, day);
+      const seen = closeUpMeal(PLAN, day);
       if (!(meals.supper ?? meals.breakfast)) {
         expect(seen).toBeUndefined(); // in town
         continue;
@@ -32,9 +32,9 @@ describe('the meal of a day that is looked at closely', () => {
     const plan = planTrip(supperOut);
     const day = plan.days[3];
     expect(day.meals.supper).toBeUndefined();
-    expect(lookedAt(plan, 4)?.facts).toBe(day.meals.breakfast?.facts);
+    expect(closeUpMeal(plan, 4)?.facts).toBe(day.meals.breakfast?.facts);
     const allOut = planTrip(paintDays(porridge, 4, 4, { eatsOut: { breakfast: true, supper: true } }));
     expect(allOut.days[3].meals.supper ?? allOut.days[3].meals.breakfast).toBeUndefined();
-    expect(lookedAt(allOut, 4)).toBeUndefined();
+    expect(closeUpMeal(allOut, 4)).toBeUndefined();
   });
 });
