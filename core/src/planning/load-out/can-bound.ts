@@ -1,15 +1,15 @@
 import { tareIn, type HeldCan } from './held-cans';
 import { EMPTY_G, type CanSize, type CanStage } from '../../domain/carry';
 
-/** What the rest of a trip costs at least with these very cans, empties among them. */
+/** Lower bounds on the cost of the rest of a trip for a known set of cans, empties included. */
 export interface CanBound {
-  /** Coming to stage i with `cans`, before anything is left or bought there; i may be one past the last. */
+  /** On arriving at stage i with `cans`, before leaving or buying any; i may be one past the last. */
   arriving: (i: number, cans: readonly HeldCan[]) => number;
-  /** Standing at stage i with `cans` and so many new ones of each size, and more to be bought, perhaps. */
+  /** At stage i with `cans` and some new ones of each size, when more may still be bought. */
   buying: (i: number, cans: readonly HeldCan[], bought: readonly number[]) => number;
 }
 
-/** More numbers than this are not kept: such a bound is not made. */
+/** A larger table is not built, and there is no such bound. */
 const MOST_VALUES = 16_000_000;
 
 /**
@@ -60,7 +60,7 @@ export function canBound(
   };
 }
 
-/** From each stage, what a gram counts that is carried to the next bin. */
+/** By stage: the weight of one gram carried to the next bin. */
 function weightToBin(stages: readonly CanStage[]): number[] {
   const sums = stages.map((s) => s.weight);
   for (let i = stages.length - 2; i >= 0; i--) if (!stages[i + 1]!.bin) sums[i]! += sums[i + 1]!;
@@ -74,7 +74,7 @@ interface Fills {
   number: number;
   from: number[];
   cells: number[];
-  /** Cells a gram. */
+  /** Cells per gram. */
   parts: number;
 }
 function fillsOf(sizes: readonly CanSize[], parts: number): Fills {
@@ -150,7 +150,7 @@ function left({ fills, sets, isWhole }: Table, stage: CanStage, next: { values: 
     for (const { counts: gone, netG } of emptied) {
       const full = counts.map((n, k) => n - gone[k]!);
       if (full.some((n) => n < 0)) continue;
-      // out of the one in use, or out of it and another one
+      // from the can in use, or from it and a second one
       const restG = Math.max(0, burntG - netG);
       const burntCells = Math.ceil((restG - EMPTY_G) * fills.parts);
       const stays = next.sets.idOf(full);
@@ -162,7 +162,7 @@ function left({ fills, sets, isWhole }: Table, stage: CanStage, next: { values: 
             const to = x - burntCells;
             if (to >= 0 && after[from + to]! < row[from + x]!) row[from + x] = after[from + to]!;
             if (!isWhole && after[from + to + 1]! < row[from + x]!) row[from + x] = after[from + to + 1]!;
-            // the last of it may just be used up
+            // it may end exactly empty
             if (to <= 0 && after[0]! < row[from + x]!) row[from + x] = after[0]!;
           }
         });
@@ -214,7 +214,7 @@ function bought({ sizes, fills, sets }: Table, leaving: Float64Array, stage: Can
     if (pinned)
       take(
         id,
-        sets.idOf(counts.map((n, k) => n + pinned[k]!)), // as good as what is in the table
+        sets.idOf(counts.map((n, k) => n + pinned[k]!)), // keep the lesser of the two
         pinned.reduce((sum, n, k) => sum + n * costs[k]!, 0),
       );
     // one more, and perhaps another one then

@@ -12,13 +12,13 @@ export interface Problem {
   sizes: readonly CanSize[];
   stages: readonly CanStage[];
   gramsPerPrice: number;
-  /** Sum of the weights from each stage to the end. */
+  /** By stage: the sum of the weights from there to the end. */
   restWeight: readonly number[];
   rest: RestBound;
   byCans?: CanBound | undefined;
   /** Fuel beyond what the rest of the trip asks for that may be bought at each stage, g. */
   spareG: readonly number[];
-  /** The walker's own that may be taken along. */
+  /** The hiker's own cans that may be packed on the way. */
   own: readonly OwnCan[];
   /** Held on coming to the first stop. */
   start: readonly HeldCan[];
@@ -34,14 +34,14 @@ export const netOf = (sizes: readonly CanSize[], counts: readonly number[]): num
 export interface Purchase {
   bought: number[];
   spent: number;
-  /** Of everything so far, this stage's carrying included. */
+  /** Cost so far, this stage included. */
   cost: number;
   leavingG: number;
-  /** What the whole trip costs so at least. */
+  /** Lower bound on the cost of the whole trip. */
   promise: number;
 }
 
-/** Purchases worth making: enough for the stage, of the stated form, and no dearer than the plan known. */
+/** Purchases worth trying: enough for the stage, of the stated form, and not above the known cost. */
 export function purchases(p: Problem, i: number, costSoFar: number, kept: readonly HeldCan[], known: number): Purchase[] {
   const { sizes, gramsPerPrice, rest, byCans } = p;
   const stage = p.stages[i]!;

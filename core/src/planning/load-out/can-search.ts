@@ -15,22 +15,22 @@ import {
 import { done, refused, type Result } from '../../foundation/errors';
 import type { CanSize, CanStage, NoPlan } from '../../domain/carry';
 
-/** How one stop is left. */
+/** What happens at one stop. */
 export interface CanStep {
   /** Bought, by size. */
   bought: number[];
-  /** Of the walker's own, taken along here. */
+  /** The hiker's own cans packed here. */
   taken: HeldCan[];
-  /** Left behind: empties, and part-used ones that are not worth their weight. */
+  /** Left at the bin: empties, and part-used cans not worth their weight. */
   left: HeldCan[];
-  /** What leaves the stop, in the order of use; empties that found no bin come last. */
+  /** Cans that leave the stop in order of use; empties carried for want of a bin come last. */
   cans: HeldCan[];
   /** The same cans at the end of the carry. */
   after: HeldCan[];
   /** Fuel on hand when leaving, g. */
   fuelG: number;
 }
-/** A way to come to the end of a carry. */
+/** A state of the search: the end of a carry-out, and how it was reached. */
 export interface Node {
   cans: readonly HeldCan[];
   fuelG: number;
@@ -38,18 +38,18 @@ export interface Node {
   price: number;
   step: CanStep;
   from: Node | undefined;
-  /** Numbers of the own cans that are still at home. */
+  /** Own cans still at home, by number. */
   untaken: readonly number[];
-  /** In cans that were there before, at the end of each carry so far, g: of two plans that cost the same the one that uses them up first is taken. */
+  /** Fuel in cans owned before the trip, summed over the ends of carry-outs, g. It breaks ties: own cans are used up first. */
   ownLeftG: number;
 }
 
-/** The lesser cost, and at the same cost what was there before used first. */
+/** Lower cost; at equal cost, own cans used up first. */
 const isBetter = (a: Pick<Node, 'cost' | 'ownLeftG'>, b: Pick<Node, 'cost' | 'ownLeftG'>): boolean =>
   a.cost < b.cost - EPS || (a.cost <= b.cost + EPS && a.ownLeftG < b.ownLeftG - EPS);
 const ownFuelIn = (cans: readonly HeldCan[]): number => cans.reduce((sum, c) => (c.own === undefined ? sum : sum + c.fuelG), 0);
 
-/** Ways of leaving a stop that the beam looks at, times its width. */
+/** Candidates per stop in the beam search, as a multiple of its width. */
 const BEAM_CANDIDATES = 4;
 
 interface Limits {
@@ -59,14 +59,14 @@ interface Limits {
   width: number;
   mostLooks?: number;
 }
-/** The search has looked at as many states as it may. */
+/** The limit of states was reached. */
 interface GaveUp {
   code: 'gaveUp';
 }
 export type Found = Result<Node, NoPlan | GaveUp>;
 export const GAVE_UP: Found = refused({ code: 'gaveUp' });
 
-/** Stage by stage, the cheapest way to every state worth keeping, at most `width` of them; the last one's cheapest. */
+/** Dynamic programming, stage by stage: the cheapest way to every state worth keeping, at most `width` of them. Returns the cheapest end. */
 export function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_INFINITY }: Limits): Found {
   const { sizes, stages, restWeight, byCans, start } = p;
   const none: CanStep = { bought: [], taken: [], left: [], cans: [], after: [], fuelG: 0 };
@@ -76,7 +76,7 @@ export function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_I
   for (let i = 0; i < stages.length; i++) {
     const stage = stages[i]!;
     const { burntG } = stage;
-    // which can is emptied matters only where one can still be left
+    // the order of use matters only if a can may still be left at a bin
     const binAhead = stages.slice(i + 1).some((s) => s.bin);
     const best = new Map<string, Node>();
     for (const candidate of candidates(p, i, front, known, width)) {
@@ -99,11 +99,11 @@ export function search(p: Problem, { known, width, mostLooks = Number.POSITIVE_I
   return done(front.reduce((a, b) => (isBetter(b, a) ? b : a)));
 }
 
-/** The least that the rest can cost on coming to a stage so. */
+/** Lower bound on the rest from a stage on. */
 const leastToCome = ({ byCans, rest }: Problem, stage: number, { cans, fuelG }: Node): number =>
   byCans ? byCans.arriving(stage, cans) : rest.arriving(stage, fuelG);
 
-/** The end of a carry that begins by one of the candidates and uses its cans so. */
+/** The state after a carry-out that starts with this candidate and uses its cans in this order. */
 function nodeOf({ node, left, taking, purchase }: Candidate, { cans, after }: CanUse, burntG: number, ownLeftG: number): Node {
   const { bought, spent, cost, leavingG } = purchase;
   const { taken, untaken } = taking;
@@ -119,11 +119,11 @@ interface Candidate {
   purchase: Purchase;
 }
 
-/** Ways of leaving stage `i` that may still beat the plan known; a beam of some width looks at the most promising only. */
+/** Ways of leaving stage `i` whose bound is below the known cost; a beam keeps the most promising only. */
 function candidates(p: Problem, i: number, front: readonly Node[], known: number, width: number): Candidate[] {
   const most = width * BEAM_CANDIDATES;
   let found: Candidate[] = [];
-  let worst = known; // of those that are kept: nothing dearer need be looked at
+  let worst = known; // the dearest one kept: anything above it can be skipped
   for (const node of front) {
     for (const { kept, left } of leaveOptions(node.cans, p.stages[i]!.bin))
       for (const taking of takeOptions(p.own, node.untaken, i))
@@ -141,7 +141,7 @@ function candidates(p: Problem, i: number, front: readonly Node[], known: number
 const narrowed = <T>(list: readonly T[], width: number, promise: (of: T) => number): T[] =>
   list.length > width ? [...list].sort((a, b) => promise(a) - promise(b)).slice(0, width) : [...list];
 
-/** What could be on hand at a stage where there is not enough, g. */
+/** The most fuel that can be on hand at a stage that falls short, g. */
 function mostAt({ sizes }: Problem, front: readonly Node[], stage: CanStage): number {
   const boughtG = netOf(sizes, stage.pinned ?? sizes.map(() => 0));
   return Math.max(0, ...front.map((n) => n.fuelG + boughtG));

@@ -13,24 +13,24 @@ export interface CanPlan {
   /** Carried weight by the chosen measure and price times the price of a gram. */
   cost: number;
   price: number;
-  /** Proven to be the least; false only on trips too long to be searched through. */
+  /** Proven optimal; false only on trips too long to search. */
   exact: boolean;
-  /** What no plan can undercut. */
+  /** Lower bound on the cost of any plan. */
   boundCost: number;
 }
 /** Width of the beam that finds a good plan first. */
 const BEAM_WIDTH = 6;
-/** It looks below so many times what none can undercut first, then below more. */
+/** Ceilings of the beam search, as multiples of the lower bound. */
 const BEAM_CEILINGS = [1.08, 1.15, 1.3];
-/** The beam buys for no longer than through the next few stops with a shop. */
+/** The beam buys for this many shops ahead at most. */
 const BEAM_SHOPS = 3;
-/** States and purchases that the exact search looks at before it gives up on a long trip and keeps what the beam found. */
+/** States and purchases the exact search looks at before it keeps the plan of the beam. */
 export const MOST_LOOKS = 60_000;
-/** After so many a bound by the very cans is made, which is dearer and much closer. */
+/** After this many, the closer and dearer bound by single cans is built. */
 const FIRST_LOOKS = 6000;
-/** The least plan is looked for below so many times what none can undercut, then below more: most lie close above it. */
+/** Ceilings of the exact search, as multiples of the lower bound: most plans lie just above it. */
 const CEILINGS = [1.03, 1.1, 1.2, 1.3, 2];
-/** Finer cells where the first leave too much open. */
+/** Finer cells are tried if the first leave the bound too low. */
 const CELLS_A_GRAM = [1, 4];
 const WIDE_BEAM = 30;
 const CLOSE_CEILINGS = [1 + 1e-6, 1.0005, 1.002, 1.005, 1.01, 1.02, 1.05];
@@ -102,10 +102,10 @@ interface Best {
   boundCost: number;
 }
 
-/** What no plan can undercut. */
+/** Lower bound on the cost of any plan. */
 const boundOf = ({ byCans, rest, start }: Problem): number => (byCans ? byCans.arriving(0, start) : rest.arriving(0, fuelIn(start)));
 
-/** The least plan, where one costs no more than what is known, or so many times the bound, and is reached in so many looks. */
+/** The optimal plan if one lies below the known cost or a ceiling, within the limit of states. */
 function belowCeilings(
   p: Problem,
   factors: readonly number[],
@@ -123,7 +123,7 @@ function belowCeilings(
   return undefined;
 }
 
-/** The least plan by the closer bound, or what a beam finds by it; undefined where it cannot be made, or nothing is found. */
+/** The optimal plan by the closer bound, or the beam's by it; undefined if the bound cannot be built or nothing is found. */
 function closely(p: Problem, mostLooks: number): Result<Best, NoPlan> | undefined {
   if (mostLooks <= 0 || p.own.length > 0 || partUsedIn(p.sizes, p.start) > 1) return undefined;
   let close = p;
@@ -139,9 +139,9 @@ function closely(p: Problem, mostLooks: number): Result<Best, NoPlan> | undefine
   return beam.ok ? done({ node: beam.value, exact: false, boundCost: boundOf(close) }) : undefined;
 }
 
-/** The least plan below what a narrow beam finds, or that one where there is too much to look at. */
+/** The optimal plan below the beam's, or the beam's if the search is too large. */
 function aboveCeilings(p: Problem, mostLooks: number): Result<Best, NoPlan> {
-  // a beam alone has been given its own already
+  // a search by beam alone has its own limits already
   const beamed = mostLooks > 0 ? { ...p, ...beamReach(p.stages) } : p;
   const beam = narrowBeam(beamed);
   const known = beam.ok ? beam.value.cost : Number.POSITIVE_INFINITY;
@@ -188,7 +188,7 @@ function spares(sizes: readonly CanSize[], stages: readonly CanStage[]): number[
   return stages.map((_, i) => (stages.slice(i + 1).some((s) => s.bin) ? largestG : 0));
 }
 
-/** How much a beam buys at each stage: for the next few shops, and nothing to spare. */
+/** How far ahead a beam buys at each stage: the next few shops, with no spare. */
 const beamReach = (stages: readonly CanStage[]): Pick<Problem, 'toCome' | 'spareG'> => ({
   toCome: requirements(stages, BEAM_SHOPS),
   spareG: stages.map(() => 0),

@@ -2,10 +2,10 @@ import { carryProfile, fuelOfG, tareOfG, withReserve } from '../../domain/carry'
 import type { Fuel } from '../../physics/fuel';
 import { containersFor } from './single';
 
-/** Days between two stops that are looked at. */
+/** Longest time between two stops, days. */
 export const LONGEST_DAYS = 21;
 
-/** A kit as its weight grows with the days between two stops. */
+/** What decides how a kit's weight grows with the days between stops. */
 export interface LengthKit {
   hardwareG: number;
   /** Fuel burnt on a day, g. */
@@ -19,12 +19,12 @@ export interface LengthWeights {
   startG: number[];
   /** Mean of the mornings, g. */
   averageG: number[];
-  /** Empty containers, g: they jump where another one is started. */
+  /** Empty containers, g: a step where one more is needed. */
   tareG: number[];
 }
 export type CountedBy = 'startG' | 'averageG';
 
-/** What carries of 1 to `longest` days weigh, each with the lightest containers for it. */
+/** Weights of carry-outs of 1 to `longest` days, each in its lightest containers. */
 export function weightsByLength({ hardwareG, dailyG, fuel, measureMl, reservePercent }: LengthKit, longest = LONGEST_DAYS): LengthWeights {
   const weights: LengthWeights = { startG: [], averageG: [], tareG: [] };
   const gathered = fuel.kind === 'wood' || fuel.kind === 'none';
@@ -42,11 +42,11 @@ export function weightsByLength({ hardwareG, dailyG, fuel, measureMl, reservePer
 
 /** Where one kit becomes lighter than another as the days grow. */
 export interface Crossing {
-  /** The first length at which it is lighter, days. */
+  /** First length at which the other kit is lighter, days. */
   days: number;
   lighter: string;
   heavier: string;
-  /** A container more or fewer of one of them does it, or the fuel that one burns more day by day. */
+  /** Cause: one more container, or the fuel burnt each day. */
   why: 'container' | 'fuel';
   /** Whose container or fuel it is. */
   whose: string;
@@ -55,10 +55,10 @@ export interface NamedWeights extends LengthWeights {
   id: string;
 }
 
-/** Kits closer than this are the same, g. */
+/** A smaller difference counts as none, g. */
 const SAME_G = 0.5;
 
-/** Every length at which the lighter of two kits changes. */
+/** All lengths at which the lighter of two kits changes. */
 export function crossingsOf(a: NamedWeights, b: NamedWeights, by: CountedBy): Crossing[] {
   const found: Crossing[] = [];
   let lighter: NamedWeights | undefined;

@@ -18,7 +18,7 @@ export interface OwnCan {
 export interface CanUse {
   cans: HeldCan[];
   after: HeldCan[];
-  /** Of those after it, {@link stateOf}. */
+  /** {@link stateOf} the cans after it. */
   state: string;
 }
 
@@ -32,14 +32,14 @@ export const tareIn = (sizes: readonly CanSize[], cans: readonly HeldCan[]): num
 export function fresh(sizes: readonly CanSize[], counts: readonly number[]): HeldCan[] {
   const cans: HeldCan[] = [];
   counts.forEach((count, size) => {
-    for (let n = 0; n < count; n++) cans.push({ size, fuelG: sizes[size]!.netG, own: undefined }); // of one form with those that have one: the search goes over very many
+    for (let n = 0; n < count; n++) cans.push({ size, fuelG: sizes[size]!.netG, own: undefined }); // same shape as cans that have one, for speed
   });
   return cans;
 }
 
-/** The same for the same cans in whatever order. */
+/** A key for a set of cans, independent of order. */
 export function stateOf(cans: readonly HeldCan[]): string {
-  // by hand: the search asks for this more often than for anything else
+  // hand-written: the hottest function of the search
   const codes: number[] = [];
   for (const { size, fuelG } of cans) {
     const code = size * SIZE_CODE + Math.round(1000 * fuelG);
@@ -51,13 +51,13 @@ export function stateOf(cans: readonly HeldCan[]): string {
   for (const code of codes) state += `${code},`;
   return state;
 }
-/** More milligrams than any can holds: sets one size apart from the next in a state. */
+/** More milligrams than any can holds: separates the sizes in a key. */
 const SIZE_CODE = 1e8;
 
-/** Is there for every one of `others` a can of its size among these that is as full, each of them for one? */
+/** Can every one of `others` be matched with a can here of its size that is at least as full? */
 export const holdsAtLeast = (cans: readonly HeldCan[], others: readonly HeldCan[]): boolean =>
   others.every((c) => asFull(cans, c) >= asFull(others, c));
-/** How many are of that can's size and as full; counted by hand, as the search asks very often. */
+/** How many are of that size and at least as full; hand-written, as it is hot. */
 function asFull(cans: readonly HeldCan[], { size, fuelG }: HeldCan): number {
   let n = 0;
   for (const c of cans) if (c.size === size && c.fuelG >= fuelG - SAME_FILL_G) n++;
@@ -108,7 +108,7 @@ export function everyUse(sizes: readonly CanSize[], cans: readonly HeldCan[], bu
   for (const { chosen: emptied, others: rest, fuelG } of distinctSubsets(fed, burntG + EMPTY_G)) {
     const leftG = burntG - fuelG;
     for (const inUse of leftG > EMPTY_G ? rest : NONE_IN_USE) {
-      if (inUse && inUse.fuelG <= leftG) continue; // then it is emptied too
+      if (inUse && inUse.fuelG <= leftG) continue; // this one is emptied as well
       const others = inUse ? rest.filter((c) => c !== inUse) : rest;
       if (partUsedIn(sizes, others) + (inUse ? 1 : 0) > mostInUse) continue;
       const use = usedUp([...byFill(emptied), ...(inUse ? [inUse] : []), ...byFill(others), ...empties], burntG);

@@ -5,14 +5,14 @@ import { loadCost, type NoPlan, type Stage } from '../../domain/carry';
 export interface PouredStage extends Stage {
   /** Price of so many units bought here; undefined where none is on sale. Never falls with more units. */
   price: ((units: number) => number) | undefined;
-  /** Set where the walker has decided how many units are bought here. */
+  /** Units the hiker has fixed for this stop. */
   pinned?: number;
-  /** Units of the walker's own that can be taken along here for nothing. */
+  /** Own units that can be packed here, free. */
   ownUnits?: number;
 }
 export interface PouredStep {
   boughtUnits: number;
-  /** Of the walker's own, taken along here. */
+  /** Own units packed here. */
   ownUnits: number;
   fuelG: number;
   tareG: number;
@@ -23,17 +23,17 @@ export interface PouredPlan {
   price: number;
 }
 
-/** Of so many units that are taken on at a stage, those that are bought: what is pinned, or what one's own do not cover. */
+/** Units bought of those taken on at a stage: what is pinned, or what own units do not cover. */
 const boughtOf = ({ price, pinned, ownUnits = 0 }: PouredStage, units: number): number =>
   price ? (pinned ?? Math.max(0, units - ownUnits)) : 0;
 
-/** What they cost. */
+/** Price of the units bought. */
 function priceBeyond(stage: PouredStage, units: number): number {
   const bought = boughtOf(stage, units);
   return bought === 0 || !stage.price ? 0 : stage.price(bought);
 }
 
-/** How many shops ahead a purchase may be for, where a lower price is worth its weight. */
+/** Shops ahead that a purchase may be for, if a lower price is worth its weight. */
 const SHOPS_AHEAD = 12;
 const TIE = 1e-6;
 const EPS = 1e-9;
@@ -57,7 +57,7 @@ export function bestPoured(
   const worthwhile = worthBuying(stages, needed, gramsPerPrice > 0 ? SHOPS_AHEAD : 1);
   const most = Math.max(0, ...worthwhile);
   const fuelAt = (i: number, units: number): number => startG + units * unitG - burntBefore[i]!;
-  /** Cheapest way to leave stage i with so many units bought so far, and how many were bought before it. */
+  /** By units bought so far: the least cost of leaving stage i, and the units bought before it. */
   let costs = new Map<number, number>([[0, 0]]);
   const trail: Map<number, number>[] = [];
   for (let i = 0; i < stages.length; i++) {
@@ -96,7 +96,7 @@ export function bestPoured(
   return done({ steps, cost: cost - TIE * price, price });
 }
 
-/** From the last stage back: what was taken on at each, `trail` having what had been before. */
+/** Walks back from the last stage; `trail` holds the units bought before each. */
 function stepsBack(
   stages: readonly PouredStage[],
   trail: readonly ReadonlyMap<number, number>[],

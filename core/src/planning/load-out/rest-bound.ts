@@ -2,11 +2,11 @@ import { boundedCache, suffixSums, type BoundedCache } from '../../foundation/nu
 import type { OwnCan } from './held-cans';
 import type { CanSize, CanStage } from '../../domain/carry';
 
-/** What the rest of a trip costs at least, by stage and whole grams of fuel. */
+/** Lower bounds on the cost of the rest of a trip, by stage and whole grams of fuel. */
 export interface RestBound {
-  /** Coming to stage i with `fuelG`, before anything is left or bought there; i may be one past the last. */
+  /** On arriving at stage i with `fuelG`, before leaving or buying any; i may be one past the last. */
   arriving: (i: number, fuelG: number) => number;
-  /** Standing at stage i with `fuelG` and more to be bought, perhaps. */
+  /** At stage i with `fuelG`, when more may still be bought. */
   buying: (i: number, fuelG: number) => number;
   /** What containers weigh at least on leaving stage i with `fuelG`, empties with them that could not be left yet, g; no less than is reckoned with there. */
   tareG: (i: number, fuelG: number) => number;
@@ -28,7 +28,7 @@ export function restBound(
   own: readonly OwnCan[] = [],
   kept: RestTables = restTables(),
 ): RestBound {
-  // in round numbers, so that the next question can use the tables again
+  // rounded, so that the tables can be reused
   const cells = CELLS_STEP * Math.ceil((Math.ceil(mostG) + 2) / CELLS_STEP);
   const sinceBin = burntSinceBin(stages);
   const netsG = sizes.map((s) => s.netG);
@@ -63,7 +63,7 @@ export function restBound(
   };
 }
 
-/** The least by cells of fuel at one stage; its number stands for it and all that follows. */
+/** Least cost by cell of fuel at one stage; its number identifies it and all later stages. */
 interface Tables {
   number: number;
   arriving: Float64Array;
@@ -85,7 +85,7 @@ const CELLS_STEP = 256;
 interface CellStage {
   weight: number;
   burnt: number;
-  /** Fuel in fewer cells is too little. */
+  /** Fewer cells are too little. */
   need: number;
 }
 
@@ -110,7 +110,7 @@ function bought(leaving: Float64Array, { prices, pinned }: CanStage, sizes: read
   }
   const least = leaving.slice();
   least[cells] = Number.POSITIVE_INFINITY;
-  // size by size, as many of each as one likes
+  // size by size, any number of each
   sizes.forEach(({ netG }, k) => {
     const price = prices[k];
     if (price === undefined) return;

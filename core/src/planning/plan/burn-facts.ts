@@ -76,7 +76,7 @@ function treatmentOf(meal: Meal, day: DayConditions): DayConditions['boilRule'] 
   return day.boilRule ?? (meal.makeSafe === 'none' ? undefined : meal.makeSafe);
 }
 
-/** A kit's pot over its flame: what of a burn's facts is the same whatever is cooked, with what burn tests have made of it. */
+/** The part of a burn's facts that depends on the kit alone: pot and flame, with the factors of burn tests. */
 export function potOnFlame(
   use: KitInUse,
 ): Pick<BurnFacts, 'pot' | 'lidOn' | 'sleeveOn' | 'flame' | 'headFactor' | 'fluxFactor' | 'windFactor' | 'jointLossG'> {
@@ -93,7 +93,7 @@ export function potOnFlame(
     jointLossG: isGas(burner) ? JOINT_LOSS_G : 0,
   };
 }
-/** The catalogue's powers by what burn tests have made of them; of a tablet its own. */
+/** Rated and lowest power, W: the catalogue's times the factor of burn tests; a tablet has its own. */
 export function ownRange({ kit, burner }: KitInUse, tabletW?: number): ReturnType<typeof powerRange> {
   const { power } = ownBurner(kit)?.factors ?? UNCALIBRATED;
   const { ratedW, lowestW } = powerRange(burner, tabletW);
@@ -112,7 +112,7 @@ export function sourceFor(
   const { burner, fuel, lhvKJPerG, kit } = use;
   const { ratedW, lowestW } = ownRange(use, fuel.kind === 'tablet' ? fuel.powerW : 0);
   if (isGas(burner) && fuel.kind === 'gas') {
-    // what is drawn as liquid leaves the blend as it is
+    // drawing liquid does not change the blend
     const filled = can.liquid ?? { blend: fuel.blend, whenG: can.netG };
     const blend = burner.feed === 'liquid' ? filled.blend : blendAfterWithdrawal(filled.blend, can.fuelLeftG / filled.whenG, WITHDRAWAL_C);
     return canisterSource({
@@ -135,7 +135,7 @@ export function sourceFor(
   return openSource(ratedW * setting * drawn, lhvKJPerG, fuel.kind === 'alcohol', ratedW * drawn, lowestW * drawn);
 }
 
-/** The burn as it goes, nothing dosed. */
+/** Simulates the burn with no dose. */
 export const tryBurn = (use: KitInUse, facts: BurnFacts, can: Can): Burn =>
   use.cache.burn({ kit: use.kit, facts }, can, () => simulateBurn({ ...facts, source: sourceFor(use, facts, can) }));
 

@@ -29,14 +29,14 @@ export const cansIn = (containers: readonly Container[]): CansNow => ({
 export const containersWith = (containers: readonly Container[], { cans }: CansNow): Container[] =>
   containers.map((c, at) => ({ ...c, fuelG: cans.find((x) => x.at === at)?.can.fuelLeftG ?? c.fuelG }));
 
-/** Canisters drawn down meal by meal. They go by their number in the order of use. */
+/** Canisters drawn down meal by meal, identified by their place in the order of use. */
 export interface CanRack {
   /** Numbers of the cans that have fuel; never none. */
   candidates: () => number[];
   can: (number: number) => RackedCan;
-  /** The can that goes on where one runs dry. */
+  /** The can in use after one runs dry. */
   next: (number: number) => number;
-  /** Takes fuel out of a can, and what it does not hold out of those that follow. */
+  /** Draws fuel from a can, and the rest from the cans after it. */
   draw: (number: number, fuelG: number) => void;
   now: () => CansNow;
 }

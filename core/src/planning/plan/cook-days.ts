@@ -79,10 +79,10 @@ function cookDay(trip: Trip, use: KitInUse, day: DayConditions, next: DayConditi
 
 type OnCan = Required<Pick<PlannedMeal, 'canFraction' | 'canAt'>> & Pick<PlannedMeal, 'canFrom'>;
 
-/** Nobody waits longer for a weak can while a better one is in the pack, s (assumption). */
+/** Longest wait for a weak can while a better one is in the pack, s (assumption). */
 const LONG_WAIT_S = 1800;
 
-/** A meal on the first can, in the order of use, that cooks it in good time; else on the first that cooks it at all, or on the first of all. */
+/** Picks the first can, in order of use, that cooks the meal in good time; else the first that cooks it at all; else the first. */
 function cookOnCans(use: KitInUse, facts: BurnFacts, rack: CanRack): MealBurn & OnCan {
   const tried: Tried[] = [];
   let taken: Tried | undefined;

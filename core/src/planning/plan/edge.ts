@@ -8,10 +8,10 @@ import { onEvening } from './evenings';
 import { heldSetting, type KitInUse } from './kit-in-use';
 import type { Lee, WarmLee } from './lee';
 
-/** The less a walker can do about it, the later. */
+/** From what a hiker can easily do something about to what they cannot. */
 const HARDNESS: readonly Edge['code'][] = ['warmCan', 'lee', 'warmCanInLee', 'openFlame', 'target', 'none'];
 
-/** Of several edges the one that is hardest to come to: what holds for it holds for all. */
+/** The hardest of several edges to reach: what works there works for all. */
 export function hardestEdge(edges: readonly Edge[]): Edge | undefined {
   return edges.length ? edges.reduce((hardest, e) => (isHarder(e, hardest) ? e : hardest)) : undefined;
 }
@@ -26,11 +26,11 @@ function isHarder(a: Edge, b: Edge): boolean {
 /** A meal at the edge of what works. */
 export interface AtEdge {
   edge: Edge;
-  /** What it is provided for with: the dearest burn that works between the conditions as they are and the edge. */
+  /** The burn that fuel is planned for: the most fuel between the given conditions and the edge. */
   burn: Burn;
 }
 
-/** Halvings of the way from what works to what does not: the wind to 1 %. */
+/** Bisection steps: the wind to 1 %. */
 const HALVINGS = 7;
 
 const dearest = (burns: readonly Burn[]): Burn => burns.reduce((a, b) => (b.fuelG > a.fuelG ? b : a));

@@ -11,7 +11,7 @@ export interface KitInUse {
   fuel: Fuel;
   lhvKJPerG: number;
   flame: FlameKind;
-  /** Where what is burnt on it is kept. */
+  /** The cache of its burns. */
   cache: PlanCache;
 }
 
@@ -30,7 +30,7 @@ export function heldSetting(kit: Kit, burner: Burner): number {
   return Math.max(kit.flameSetting, lowestW / ratedW);
 }
 
-/** How pot, burner and windscreen stand to each other: height counts over alcohol, the gap where a windscreen goes round. */
+/** Efficiency factor of the geometry: pot height over an alcohol burner, gap to a windscreen that encloses the pot. */
 export function fitFactor({ kit, fuel }: KitInUse): number {
   const height = fuel.kind === 'alcohol' ? potHeightFactor(kit.potHeightMm) : 1;
   const gap = WINDSCREENS_ROUND.includes(kit.windscreen) ? screenGapFactor(kit.screenGapMm) : 1;

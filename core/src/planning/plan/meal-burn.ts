@@ -8,7 +8,7 @@ import { tryBurn } from './burn-facts';
 import type { KitInUse } from './kit-in-use';
 import { reckonedBurn } from './reckoned';
 
-/** A meal cooked and reckoned on a kit; `can` is the canister in use, ignored by other families. `tried` is its burn where that is known. */
+/** Simulates a meal on a kit. `can` is the canister in use, ignored by other families; `tried` its burn if already known. */
 export function cookMeal(use: KitInUse, facts: BurnFacts, can: Can, tried: Burn = tryBurn(use, facts, can)): MealBurn {
   const reckoned = reckonedBurn(use, facts, can, tried);
   const failed = reckoned.edge ? { edge: reckoned.edge, atEdge: reckoned.burn } : {};

@@ -8,7 +8,7 @@ import type { PlanProgress, SettledCarry, Span } from './settle/carry-job';
 import { settleCarries } from './settle/settle';
 import { withWarmedCans } from './warmed-cans';
 
-/** The carries of one kit, one after another: settled, and told with what can be said of them. */
+/** Plans the carry-outs of one kit: load-outs, then problems, cautions and the weight profile of each. */
 export function planCarries(
   trip: Trip,
   use: KitInUse,

@@ -14,21 +14,21 @@ import type { PlanProgress, Span } from './settle/carry-job';
 export interface PlanOptions {
   /** What is known from plans before; without it nothing is remembered. */
   cache?: PlanCache;
-  /** Hears how far the plan has come. */
+  /** Called with the progress. */
   report?: (p: PlanProgress) => void;
 }
 
 /** The door of the core: a valid trip in, its plan out. The same trip gives the same plan, with a cache and without. */
 export const planTrip = (trip: Trip, options?: PlanOptions): Plan => planFrom(trip, { stop: 0, arrivedWith: [], home: trip.own }, options);
 
-/** Where a plan begins: at a stop that can fill up, coming to it with containers, and with what of the walker's own may still be sent. */
+/** Start of a plan: a stop that sells the fuel, the containers held on arrival, and own containers that can still be packed. */
 export interface PlanStart {
   stop: number;
   arrivedWith: readonly Container[];
   home: readonly OwnContainer[];
 }
 
-/** The plan from a stop on: what is walked is left out, what is carried there is counted. */
+/** Plans from a stop on, counting what is held there. */
 export function planFrom(trip: Trip, start: PlanStart, { cache, report }: PlanOptions = {}): Plan {
   const conditions = dayConditions(trip, cache);
   let held: Held = { kind: kindHeldIn(start.arrivedWith), containers: start.arrivedWith };

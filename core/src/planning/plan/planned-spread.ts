@@ -12,7 +12,7 @@ export interface PlannedSpread {
   spread: NeedSpread;
 }
 
-/** Evenings on which it fails count as at the edge of what works. */
+/** If it fails on an evening, the burn at the edge counts. */
 export function plannedSpread(use: KitInUse, { facts, canFraction }: Pick<PlannedMeal, 'facts' | 'canFraction'>): PlannedSpread {
   const can = canFraction === undefined ? FRESH_CAN : { ...FRESH_CAN, fuelLeftG: Math.max(1, canFraction * FRESH_CAN.netG) };
   const reckoned = reckonedBurn(use, facts, can);

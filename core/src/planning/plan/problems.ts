@@ -5,7 +5,7 @@ import { isBanned, wantedOn } from './cook-days';
 import { hardestEdge } from './edge';
 import { heldSetting, type KitInUse } from './kit-in-use';
 
-/** Everything that stands in the way on a carry between two stops. */
+/** All problems on a carry-out. */
 export function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop: number, days: readonly PlanDay[]): Problem[] {
   const problems: Problem[] = restrictionProblems(trip, use, days);
   const passed = trip.stops.slice(fromStop + 1, toStop).map((s) => s.name);
@@ -20,7 +20,7 @@ export function findProblems(trip: Trip, use: KitInUse, fromStop: number, toStop
   return problems;
 }
 
-/** A problem of one meal of the day over all days on which something is to be said of it; undefined where there is none. */
+/** Checks one meal of the day over all days with something to say; undefined if there is no such problem. */
 type MealCheck = (meal: MealName, planned: readonly PlannedMeal[], use: KitInUse) => Problem | undefined;
 
 const daysIn = (list: readonly PlannedMeal[]): number[] => list.map((m) => m.day);
@@ -77,7 +77,7 @@ const MEAL_CHECKS: readonly MealCheck[] = [stalls, mayBlowOut, wontRun, refill, 
 /** Water boils before it is as hot as is asked for. */
 const boilsFirst = ({ facts: { target }, burn }: PlannedMeal): boolean => target.kind === 'stopAt' && burn.boilC < target.targetC;
 
-/** Nothing to be said of it: most meals are so, and an edit asks about all of them. */
+/** No problem: true for most meals, and checked for all of them on every edit. */
 const isPlain = (m: PlannedMeal): boolean => isCooked(m) && !m.wantsRefill && !boilsFirst(m);
 
 /** What would let all of some failing meals be cooked. */

@@ -11,7 +11,7 @@ import type { KitInUse } from './kit-in-use';
 
 /** A can is warmed to no more than this, °C (docs/physics.md, The can: barely warm to the skin). */
 const WARMED_CAN_C = 25;
-/** Halvings of the way from what works to what does not: the can to a kelvin or so. */
+/** Bisection steps: the can to about a kelvin. */
 const HALVINGS = 5;
 
 /** A day whose meals that want a warmer can say how warm: a search that is only worth it once the cans are chosen, and once for each day as it was cooked. */

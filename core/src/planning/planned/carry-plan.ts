@@ -30,7 +30,7 @@ export interface PinTooSmall {
   mostG: number;
 }
 
-/** One food-and-fuel carry: what leaves a stop and how it goes until the next stop that can fill up. */
+/** A carry-out: what leaves a stop that sells the fuel, up to the next such stop. */
 export interface CarryPlan {
   /** The stop it leaves and the one it ends at; stops between cannot fill up this fuel. */
   fromStopId: string;
@@ -50,9 +50,9 @@ export interface CarryPlan {
   reserveG: number;
   /** Leaving the stop, in the order of use; empties that found no bin yet come last. */
   containers: readonly Container[];
-  /** Bought or packed here, left here, and what was held on coming here. */
+  /** Bought or packed here; left here; held on arrival. */
   bought: readonly Container[];
-  /** What is bought here costs so much. */
+  /** Price of what is bought here. */
   price: number;
   /** Of the walker's own, taken along here; and what could have been from here on. */
   taken: readonly Container[];

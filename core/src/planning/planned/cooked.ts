@@ -7,7 +7,7 @@ export interface Cooked {
   days: readonly PlanDay[];
 }
 
-/** Is it there, and does its burn come to its end? */
+/** Is there such a meal, and does its burn finish? */
 export const isCooked = (meal: { burn: Burn } | undefined): boolean => meal !== undefined && isDone(meal.burn);
 
 /** Hot meals that their burns finish. */

@@ -33,7 +33,7 @@ export interface DayConditions {
   dishes: Day['dishes'];
 }
 
-/** What would have to be otherwise for a meal that fails to be cooked: the nearest thing that works, as data. */
+/** The nearest change that would let a failing meal be cooked. */
 export type Edge =
   /** Less wind at an unscreened flame than this, m/s. */
   | { code: 'lee'; unscreenedMps: number }
@@ -53,7 +53,7 @@ export interface MealBurn {
   burn: Burn;
   /** What is measured out before lighting; absent for a burner with a valve. */
   dose?: Dose;
-  /** Where it fails: what would have to be otherwise, and the burn that is provided for instead. */
+  /** If it fails: the change that would let it be cooked, and the burn that fuel is planned for. */
   edge?: Edge;
   atEdge?: Burn;
   /** Fuel out of the stock, g: the one figure that every sum counts. A dose counts with what it takes on average over the day's spread. */

@@ -1,4 +1,4 @@
-/** What besides the weather may go otherwise, as chances (0–1). */
+/** Chances (0–1) of changes other than the weather. */
 export interface Mishaps {
   /** A carry takes a day longer, like its last one. */
   slowDay: number;

@@ -48,7 +48,7 @@ export interface CarryRisk {
   /** Demands of every trip tried, sorted, and as they were drawn, trip by trip, g. */
   demandsG: Float64Array;
   drawnG: Float64Array;
-  /** How far burner, pot and hand were let be off together, as a share. */
+  /** Standard deviation of the shared factor, as a share. */
   factorSd: number;
   /** Sorted demands of the same trips if burner, pot and hand were as reckoned with, g. */
   knownG: Float64Array;
@@ -78,7 +78,7 @@ export function runOutRisk(
     const drawnG = missingG(carry, trips, seed);
     const knownG = Float64Array.from(drawnG);
     const outOn = carry.days.map(() => 0);
-    // one for all trips: a million of them would be made otherwise
+    // one object reused for all trips, to spare a million allocations
     const weather: Weather = { waterZ: 0, airZ: 0, wind: 'same' };
     const days = carry.days.map(({ leg, burns }): DrawnDay => ({
       leg,
@@ -174,7 +174,7 @@ function dayG({ burns, needsG, drinksMore }: DrawnDay, factor: number): number {
 const takenG = ({ dose }: UncertainBurn, needG: number): number =>
   dose ? usedOfDoseG(dose.rule, dose.doseG, needG, dose.relightG) : needG;
 
-/** A hair above what is carried is not run out. */
+/** Tolerance above what is carried, g. */
 const isOver = (demandG: number, fuelG: number): boolean => demandG > fuelG + 1e-9;
 
 /** Share of the trips tried that burn more than `fuelG`. */

@@ -6,11 +6,11 @@ import type { Supply } from '../../../domain/trail';
 
 import type { KitInUse } from '../kit-in-use';
 
-/** What the stop of a carry has to do with fuel. */
+/** What a stop offers: sale, bin, pins. */
 export interface LoadOut {
   /** Leaving the stop, in the order of use; empties that found no bin come last. */
   containers: Container[];
-  /** The same containers at the end of the carry, if all goes as reckoned. */
+  /** The same containers at the end of the carry-out, as expected. */
   after: Container[];
   bought: Container[];
   /** Of the walker's own, taken along here. */
@@ -21,13 +21,13 @@ export interface LoadOut {
   price: number;
 }
 
-/** One carry's part in the choice. */
+/** What one carry-out needs. */
 export interface CarryNeed {
   stop: Stop;
   supply: Supply;
   days: readonly DayConditions[];
   burntG: readonly number[];
-  /** What must last, g: what is burnt, or more where another load-out burnt more. */
+  /** Fuel need, g: what is burnt, or more if another load-out burnt more. */
   demandG: number;
 }
 
@@ -49,9 +49,9 @@ export interface Choosing {
   /** On coming to the first stop. */
   onHand: OnHand;
   followPins: boolean;
-  /** What load-outs that would do cost: where the search begins. */
+  /** Cost of load-outs that would do: the search starts below it. */
   knownCost: { cost: number; price: number } | undefined;
-  /** A narrow search will do: what is chosen is chosen for again before it has gone far. */
+  /** A narrow search is enough: the choice is repeated a few stops later. */
   isNarrow: boolean;
 }
 

@@ -15,7 +15,7 @@ export interface TripLoadOuts {
   pinCost?: { meanG: number; price: number };
   /** The best is proven; false only on trips of dozens of stops. */
   exact: boolean;
-  /** A pin that leaves too little: it was not followed. */
+  /** Set if a pin leaves too little fuel and was not followed. */
   short?: NoPlan;
 }
 
@@ -88,7 +88,7 @@ const wholeWayOf = (stages: readonly Stage[]): number => stages.reduce((sum, s) 
 
 const NOTHING: LoadOut = { containers: [], after: [], bought: [], taken: [], left: [], price: 0 };
 
-/** The carries as the search sees them. A long way is chosen for dozens of times, each time with one need changed: the others are kept. */
+/** Carry-outs as the search needs them. On long trips one need changes between dozens of searches, so the others are cached. */
 const stagesOf = (trip: Trip, needs: readonly CarryNeed[], { cache }: Pick<KitInUse, 'cache'>): Stage[] =>
   needs.map((need) => cache.stage(need, trip, () => stageOf(trip, need)));
 
@@ -109,7 +109,7 @@ function choose(choosing: Choosing): Choice {
     case 'tablet':
       return choosePoured(fuel, choosing);
     case 'wood':
-    case 'none': // gathered, or not needed: nothing leaves a stop
+    case 'none': // wood is gathered, cold food needs none: nothing leaves a stop
       return done({ loadOuts: choosing.needs.map(() => NOTHING), cost: 0, price: 0, exact: true });
   }
 }

@@ -26,7 +26,7 @@ interface CanKind {
 const CANISTERS: CanKind = { kind: 'canister', sizes: CANISTER_SIZES, sold: CANISTER_SIZES.length, packageId: (s) => canPackage(s.netG) };
 const GEL_TINS: CanKind = { kind: 'gelTin', sizes: [GEL_TIN], sold: 1, packageId: () => 'gel-200' };
 
-/** More of the walker's own than this are not tried together: the others are worth their weight the least. */
+/** Most own cans tried together; those least worth their weight are left out. */
 const MOST_OWN = 7;
 
 /** Load-outs of canisters or tins. */
@@ -38,7 +38,7 @@ export function chooseCans(choosing: Choosing): Choice {
   const known = [...tried.map((o) => o.container), ...held];
   const can = withSizes(sold, known);
   const own = tried.map(({ container, stages: at, must }) => ({ ...asHeld(can, container), stages: at, must }));
-  // whose can it is goes with it by its place among those that are known
+  // the place among known cans tells whose it is
   const start = held.map((c, j) => ({ ...asHeld(can, c), own: tried.length + j }));
   const stages = canStages(can, choosing);
   const looks = choosing.isNarrow ? 0 : MOST_LOOKS;

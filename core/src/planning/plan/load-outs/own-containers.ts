@@ -44,7 +44,7 @@ export const markOf = ({ id, name, sdG, fuelG, blend }: OwnContainer): Own => ({
 export const outOf = (fuel: Fuel, own: OwnContainer, fuelG: number): Container[] =>
   holding(fuel, fuelG).map((c) => ({ ...c, own: markOf(own) }));
 
-/** What is left at home once some has been taken along. */
+/** What is still at home after some was packed. */
 export function homeAfter(home: readonly OwnContainer[], taken: readonly Container[]): OwnContainer[] {
   return home.flatMap((c) => {
     const leftG = c.fuelG - fuelOfG(taken.filter((t) => t.own?.id === c.id));

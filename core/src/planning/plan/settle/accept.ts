@@ -20,7 +20,7 @@ export function confirmed(job: CarryJob, pass: Pass): Pass | undefined {
   return { ...pass, settled: { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) } };
 }
 
-/** The pass with more meals cooked, or with as many for less by the walker's measure; else the second. */
+/** The pass that cooks more meals; with as many, the one that costs less by the hiker's measure; else the second. */
 export function betterOf(job: CarryJob, a: Pass, b: Pass): Pass {
   const more = mealsOf(a) - mealsOf(b);
   return more > 0 || (more === 0 && carriedG(job, a) < carriedG(job, b) - EXACT_G) ? a : b;

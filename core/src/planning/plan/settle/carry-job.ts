@@ -28,7 +28,7 @@ export interface CarryJob {
   conditions: readonly DayConditions[];
   /** Held on coming to the first stop. */
   arrivedWith: readonly Container[];
-  /** Of the walker's own, what may be taken along on these carries. */
+  /** Own containers that can be packed on these carry-outs. */
   home: readonly OwnContainer[];
   report: (p: PlanProgress) => void;
 }
@@ -49,12 +49,12 @@ export interface SettledCarries {
   short?: NoPlan;
 }
 
-/** The same canister to the last digit that counts, g. */
+/** Fills closer than this are equal, g. */
 export const EXACT_G = 1e-6;
 
-/** Trips of so many carries are chosen for as a whole. */
+/** Up to this many carry-outs are chosen for together. */
 const WHOLE_TRIP = 16;
-/** Are the load-outs of all carries chosen together? Of longer trips only some carries ahead are looked at. */
+/** Are the load-outs of all carry-outs chosen together? On longer trips only some ahead are. */
 export const isChosenWhole = ({ spans }: Pick<CarryJob, 'spans'>): boolean => spans.length <= WHOLE_TRIP;
 
 /** The days of a carry. */

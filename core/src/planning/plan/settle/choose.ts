@@ -4,10 +4,10 @@ import { loadOutsOf, type TripLoadOuts } from '../load-outs/load-outs';
 import { isChosenWhole, type CarryJob } from './carry-job';
 import { isSameContainer } from './containers';
 
-/** So many carries ahead are looked at on long trips, of which half are gone before the next look. */
+/** On long trips the choice looks this far ahead, and is repeated after half of it. */
 export const CARRIES_AHEAD = 8;
 
-/** Load-outs for the carries from `from` on, and what they reckon with. */
+/** Load-outs from carry-out `from` on, and what they expect to arrive with. */
 export interface Choice extends TripLoadOuts {
   from: number;
   arrivedWith: readonly Container[];
@@ -26,11 +26,11 @@ export function choose(
   return { ...loadOutsOf(job.trip, job.use, needs, onHand, from, ahead, known), from, arrivedWith: onHand.held };
 }
 
-/** What a choice reckons to come to a stop with. */
+/** What a choice expects to be held on arrival at a stop. */
 export const reckonedAt = ({ from, arrivedWith, loadOuts }: Choice, i: number): readonly Container[] =>
   i === from ? arrivedWith : loadOuts[i - from - 1]!.after;
 
-/** The load-out chosen for a stop, of what really came to it where something else was reckoned with; what is bought there is as it is. */
+/** The load-out chosen for a stop, with the containers really held in place of those expected. */
 export function chosenAt(choice: Choice, i: number, held: readonly Container[]): LoadOut {
   const chosen = choice.loadOuts[i - choice.from]!;
   const reckoned = reckonedAt(choice, i);

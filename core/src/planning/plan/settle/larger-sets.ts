@@ -10,7 +10,7 @@ import { leaveStop, type Leaving } from './leave-stop';
 
 /** Larger sets of canisters that are tried where a meal finds no pressure. */
 const LARGER_SETS = 2;
-/** So much more than a set of canisters holds asks for a larger one, g. */
+/** Asking for this much more than a set holds gives a larger one, g. */
 const MORE_G = 1;
 
 /** Where a meal finds too little pressure that a fuller canister would have, larger sets are tried; the first that cooks the most meals is taken. */
@@ -30,7 +30,7 @@ export function leaveFuller(job: CarryJob, usual: Leaving): Leaving {
   return withoutWeak(job, usual, best);
 }
 
-/** A canister of one's own may be too weak for the pass: where leaving those at home cooks more, they stay there. */
+/** Own canisters may be too weak: if leaving them at home cooks more meals, they stay there. */
 function withoutWeak(job: CarryJob, usual: Leaving, best: Leaving): Leaving {
   const { taken } = usual.loadOut;
   if (!taken.length || !wouldCook(job.use, best.cooked.days, [FULLEST_CAN])) return best;

@@ -6,7 +6,7 @@ import { burntByDayG, cookCarry, type CookedCarry } from './cook-carry';
 
 /** How the carries are gone through. */
 export interface PassOptions {
-  /** Its number, as it is told: the guess is the first round. */
+  /** Its number in progress reports; the guess is round 1. */
   round: number;
   /** The needs are a guess: what a load-out really burns is only looked at. */
   isGuess?: boolean;
@@ -14,28 +14,28 @@ export interface PassOptions {
   triesLarger?: boolean;
 }
 
-/** Before a stop is left: what is reckoned with, and what is really held. */
+/** State on arrival at a stop: the choice so far, and what is really held. */
 export interface AtStop extends OnHand {
   i: number;
   pass: PassOptions;
   /** The carry as it was last cooked, if it was. */
   before: CookedCarry | undefined;
   needs: readonly CarryNeed[];
-  /** Made anew where it does not serve any more, or there is none. */
+  /** Chosen again if it no longer serves, or if there is none. */
   choice?: Choice;
 }
-/** A stop left. */
+/** State on leaving the stop. */
 export interface Leaving extends AtStop {
   choice: Choice;
   loadOut: LoadOut;
   cooked: CookedCarry;
 }
 
-/** Times a carry is chosen for anew because its load-out burns more than was asked for; then it is kept. */
+/** Most choices for one carry-out whose load-out burns more than was asked for. */
 export const MOST_CHOICES = 10;
-/** What comes to a stop is as it was reckoned with, g: no choice turns on less. */
+/** A smaller deviation from what was expected on arrival changes no choice, g. */
 const STRAY_G = 10;
-/** So much of what is guessed is burnt at least. */
+/** Share of the guess that is burnt at least. */
 const SURELY = 0.98;
 
 /**
@@ -64,7 +64,7 @@ function serves(job: CarryJob, { i, pass, held }: AtStop, needs: readonly CarryN
   if (!isFarEnough || pass.isGuess) return isFarEnough;
   const reckoned = reckonedAt(choice, i);
   const isAsHeld = held.every((c, j) => Math.abs(c.fuelG - reckoned[j]!.fuelG) <= STRAY_G);
-  // a guess that is a little high must not turn out a set of canisters that would do: that is seen when it is cooked with
+  // a guess slightly too high must not rule out a set that would do; cooking with it decides
   const askedG = isChosenWhole(job) ? SURELY * needs[i]!.demandG : needs[i]!.demandG;
   return isAsHeld && holds(job, chosenAt(choice, i, held).containers, askedG);
 }
@@ -73,6 +73,6 @@ function serves(job: CarryJob, { i, pass, held }: AtStop, needs: readonly CarryN
 const isEnough = (job: CarryJob, containers: readonly Container[], { demandG }: CookedCarry, asked: CarryNeed): boolean =>
   isChosenWhole(job) ? holds(job, containers, demandG) : demandG <= asked.demandG + EXACT_G;
 
-/** Is so much in them, with the reserve? */
+/** Do they hold the demand and its reserve? */
 const holds = ({ trip }: CarryJob, containers: readonly Container[], demandG: number): boolean =>
   fuelOfG(containers) >= demandG * withReserve(trip) - EXACT_G;

@@ -43,11 +43,11 @@ export function passThrough(
     choice = leaving.choice;
     exact &&= choice.exact;
     short ??= choice.short && { ...choice.short, stage: choice.short.stage + choice.from };
-    pinCost ??= choice.pinCost; // of the first, which looks at the whole way
+    pinCost ??= choice.pinCost; // the first choice looks at the whole trip
     const { days, demandG, left } = leaving.cooked;
     isEnlarged ||= leaving !== usual;
     cooked.push(leaving.cooked);
-    // what another set of canisters burnt more was asked for: it is again, lest that set be chosen once more
+    // keep the higher demand, or the search would cycle
     const wasRaised = needs[i]!.demandG > reckonedNeeds[i]!.demandG;
     asked.push({ ...needs[i]!, burntG: burntByDayG(days), demandG: wasRaised ? Math.max(demandG, needs[i]!.demandG) : demandG });
     const carry = { days, demandG, loadOut: { ...leaving.loadOut, after: [...left] }, arrivedWith: held, home };
