@@ -1,5 +1,6 @@
 import { nearest } from '@tinder/core/foundation/numeric';
-import { RAREST_CHANCE, type BalancePoint } from '@tinder/core/studies/study';
+import { RAREST_CHANCE } from '@tinder/core/planning/risk';
+import type { BalancePoint } from '@tinder/core/studies/study';
 import { ticks } from 'd3-array';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { line } from 'd3-shape';

@@ -10,7 +10,7 @@ import { Drag, stepTo, type DraggedTo, type KeyStep } from '../ui/drag';
 import { Drawing } from '../ui/drawing';
 import { measuredWidth } from '../ui/measured-width';
 import { BAN_WORDS, dayOnRibbonWords } from '../words/ribbon-words';
-import { chanceWords } from '../words/risk-words';
+import { oddsWords } from '../words/risk-words';
 import { Units } from '../words/units';
 import { RibbonFold } from './ribbon-fold';
 import { FOLDED_RIBBON, RIBBON, ribbonBans, ribbonLand, ribbonStops, ribbonTaper } from './ribbon-geometry';
@@ -79,7 +79,7 @@ export class Ribbon {
     this.plan().carries.flatMap((carry) => {
       const risk = this.risk.of(carry);
       if (!risk || risk.runOut <= this.risk.limit()) return [];
-      const words = chanceWords(risk);
+      const words = oddsWords(risk.runOut);
       const x = this.axis().x(carry.days[carry.days.length - 1].day) - 6;
       return [{ words, x, triangleX: x - words.length * DIGIT_PX - 12 }];
     }),

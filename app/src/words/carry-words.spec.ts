@@ -5,7 +5,7 @@ import { planTrip } from '@tinder/core/planning/plan';
 import type { PlannedMeal } from '@tinder/core/planning/planned';
 import { formatQuantity, METRIC, type Quantity } from '@tinder/core/foundation/units';
 import { containerWords } from './container-words';
-import { chanceWords, riskWords } from './risk-words';
+import { oddsWords, riskWords } from './risk-words';
 import { cautionWords } from './caution-words';
 import { carriedWords } from './weight-words';
 import { doseWords, outcomeWords } from './meal-words';
@@ -100,11 +100,11 @@ describe('words of a risk', () => {
   });
 
   it('say it in times, with how sure it is, and what the limit asks for', () => {
-    expect(chanceWords(risk(0.0625, 0))).toBe('1 in 16');
-    expect(chanceWords(risk(0.74, 0))).toBe('74 in 100');
+    expect(oddsWords(0.0625)).toBe('1 in 16');
+    expect(oddsWords(0.74)).toBe('74 in 100');
+    expect(oddsWords(1)).toBe('100 in 100');
     // what cannot be told from none, and what nobody plans by, is said alike
-    for (const rare of [0, 0.0004]) expect(chanceWords(risk(rare, 0))).toBe('rarer than 1 in 1,000');
-    expect(chanceWords({ runOut: 0, standardError: 0.001 })).toBe('rarer than 1 in 300');
+    for (const rare of [0, 0.0004]) expect(oddsWords(rare)).toBe('rarer than 1 in 1,000');
     expect(riskWords(risk(0.0625, 131), { demandG: 120, fuelG: 126 }, 0.02, units)).toEqual({
       state: 'tight',
       chance: '1 in 16',

@@ -13,7 +13,7 @@ import type { FigureRef } from './figure-ref';
 import type { Format } from './format';
 import type { Units } from './units';
 import { PART_WORDS } from './part-words';
-import { burnerKnownWords, spreadWords } from './risk-words';
+import { burnerKnownWords, limitWords, oddsWords, spreadWords } from './risk-words';
 import { airFrom, burnerFrom, burnerMassFrom, contentFrom, dayValueFrom, potFrom, SOURCE } from './source-words';
 
 /** A figure taken apart: parts that sum to it, how it is computed, and what went in. */
@@ -269,21 +269,24 @@ function loadoutDerivation(carry: CarryPlan, trip: Trip, format: Format, rack: P
 function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, units: Pick<Units, 'text' | 'unit'>): Derivation {
   const format = formatOf(units);
   const limit = riskLimit(trip);
+  const missingG = risk.fuelForLimitG - carry.fuelG;
   const forLimitG = Math.max(0, Math.min(carry.fuelG, risk.fuelForLimitG) - risk.meanG);
   const parts: Part[] = [
     { label: 'Burnt on the mean of all trips drawn', massG: Math.min(risk.meanG, carry.fuelG) },
-    { label: `kept so that no more than ${(100 * limit).toFixed(1)} % run out`, massG: forLimitG },
+    {
+      label: `Kept for your limit of ${limitWords(limit)}${missingG > 0 ? `, ${format(missingG, 'mass')} short of it` : ''}`,
+      massG: forLimitG,
+    },
     { label: 'Beyond that', massG: Math.max(0, carry.fuelG - Math.max(risk.fuelForLimitG, risk.meanG)) },
   ];
-  const percent = (p: number): string => `${(100 * p).toFixed(2)} %`;
   return {
     title: `Run-out risk, ${carry.from} to ${carry.to}`,
     totalG: carry.fuelG,
     parts: parts.filter((p) => p.massG > 0.005).sort((a, b) => b.massG - a.massG),
     how: [
-      `Of ${wholeNumber(TRIPS_TRIED)} trips drawn ${percent(risk.runOut)} burn more than the ${format(carry.fuelG, 'mass')} that leave ${carry.from} (± ${percent(risk.standardError)} for the number drawn).`,
+      `Chance of burning more than the ${format(carry.fuelG, 'mass')} that leave ${carry.from}: ${oddsWords(risk.runOut)}, from ${wholeNumber(TRIPS_TRIED)} drawn trips.`,
       `The stove, one standard deviation: ${burnerKnownWords(risk.factorSd)}; water, air and wind hold for a leg; a dose is poured before the evening is known. How a meal moves with them comes from the burn model.`,
-      `By day: ${carry.days.map((d, i) => `${d.day}: ${percent(risk.outByDay[i] ?? 0)}`).join('; ')} have run out by its end.`,
+      `Chance of being out of fuel by the end of ${carry.days.map((d, i) => `day ${d.day}: ${oddsWords(risk.outByDay[i] ?? 0)}`).join('; ')}.`,
     ],
     inputs: [
       { name: 'mean, standard deviation', value: `${format(risk.meanG, 'mass', 1)}, ${format(risk.sdG, 'mass', 1)}`, from: DRAWN },

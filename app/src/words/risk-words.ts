@@ -1,17 +1,13 @@
 import type { CarryPlan } from '@tinder/core/planning/planned';
 import { degrees } from './measured';
 import type { Units } from './units';
-import { SPREADS, UNCALIBRATED_SD } from '@tinder/core/planning/risk';
+import { RAREST_CHANCE, SPREADS, UNCALIBRATED_SD } from '@tinder/core/planning/risk';
 import type { RiskOfCarry } from '@tinder/core/studies/study';
 import { plainNumber, wholeNumber } from '@tinder/core/foundation/units';
 
-/** What is rarer is told no finer: nobody plans by it, and no model is that good. */
-const RAREST_TOLD = 1 / 1000;
-
-/** "1 in 16", "1 in 340", "74 in 100"; "rarer than 1 in 1,000", or than `rarest` where less can be told. */
-export function oddsWords(chance: number, rarest: number): string {
-  const least = Math.max(rarest, RAREST_TOLD);
-  if (chance < least) return `rarer than 1 in ${wholeNumber(figures(1 / least, 1))}`;
+/** Every chance on screen: "1 in 16", "1 in 340", "74 in 100", "rarer than 1 in 1,000". */
+export function oddsWords(chance: number): string {
+  if (chance < RAREST_CHANCE) return `rarer than 1 in ${wholeNumber(1 / RAREST_CHANCE)}`;
   return chance > 0.5 ? `${Math.round(100 * chance)} in 100` : `1 in ${plainNumber(figures(1 / chance, 2))}`;
 }
 
@@ -20,18 +16,6 @@ function figures(n: number, count: number): number {
   const unit = 10 ** Math.max(0, Math.floor(Math.log10(n)) + 1 - count);
   return Math.floor(n / unit + 1e-9) * unit;
 }
-
-/** What so many drawn trips cannot tell from none: three standard errors where none of them ran out. */
-export const rarestOf = (runOut: number, trips: number): number => (runOut === 0 ? 3 / trips : 0);
-
-/** A chance that is smaller is none that a straight-line model can tell. */
-const RAREST_RECKONED = 1 / 3000;
-/** The same of a chance that was reckoned, not drawn. */
-export const reckonedOddsWords = (chance: number): string => oddsWords(chance, RAREST_RECKONED);
-
-/** The same of a chance that was drawn; where none of the trips ran out, what can be told is three standard errors. */
-export const chanceWords = ({ runOut, standardError }: Pick<RiskOfCarry, 'runOut' | 'standardError'>): string =>
-  oddsWords(runOut, runOut === 0 ? 3 * standardError : 0);
 
 /** How a leg stands against the walker's limit, in words. */
 export interface RiskSaid {
@@ -56,13 +40,13 @@ export function riskWords(
   const isShort = carry.fuelG < risk.fuelForLimitG;
   return {
     state: risk.runOut > limit ? 'tight' : 'within',
-    chance: chanceWords(risk),
+    chance: oddsWords(risk.runOut),
     limit: odds,
     more: isShort
       ? `Carry ${units.text(risk.fuelForLimitG - carry.fuelG, 'mass')} more to meet your ${odds.replaceAll(' ', '-')} limit.`
       : '',
     why: [
-      ...(risk.runOut === 0 ? [] : [`Drawn: ${percent(risk.runOut)} ± ${percent(risk.standardError)}.`]),
+      ...(risk.runOut < RAREST_CHANCE ? [] : [`Drawn: ${percent(risk.runOut)} ± ${percent(risk.standardError)}.`]),
       `Nine trips in ten burn ${units.text(risk.quantilesG[5], 'mass')} to ${units.text(risk.quantilesG[95], 'mass')}.`,
       `A reserve of ${units.text(reserveG, 'mass')} meets your limit. Of it ${units.text(Math.max(0, risk.unknownBurnerG), 'mass')} are for not knowing the stove: ${burnerKnownWords(risk.factorSd)}.`,
     ],

@@ -1,9 +1,8 @@
 import { packageById } from '@tinder/core/domain/carry';
 import type { Comfort } from '@tinder/core/domain/model';
 import { type ComfortSpent, type Shop, type ShopChoice, type Spending } from '@tinder/core/studies/study';
-import { TRIPS_TRIED } from '@tinder/core/planning/risk';
 import { dayWords } from './problem-words';
-import { oddsWords, rarestOf } from './risk-words';
+import { oddsWords } from './risk-words';
 import type { Units } from './units';
 
 export const COMFORT_WORDS: Record<Comfort, string> = {
@@ -31,8 +30,7 @@ export function takingWords({ packages, pouredMl }: ShopChoice, units: Pick<Unit
 }
 
 /** The chance that a choice runs out. */
-export const shopChanceWords = ({ runOut }: Pick<ShopChoice, 'runOut'>): string =>
-  runOut >= 1 ? 'always' : oddsWords(runOut, rarestOf(runOut, TRIPS_TRIED));
+export const shopChanceWords = ({ runOut }: Pick<ShopChoice, 'runOut'>): string => oddsWords(runOut);
 
 /** How much is over, and how much of it goes into comforts. */
 export function slackWords({ slackG, leftG }: Pick<Spending, 'slackG' | 'leftG'>, units: Pick<Units, 'text'>): string {

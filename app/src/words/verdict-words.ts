@@ -6,7 +6,7 @@ import { dayCountWords } from './leg-words';
 import { leftBehindWords } from './loadout-words';
 import { dayWords } from './problem-words';
 import { containersInWords } from './container-words';
-import { chanceWords } from './risk-words';
+import { oddsWords } from './risk-words';
 import type { FigureRef } from './figure-ref';
 import type { Units } from './units';
 import { PART_WORDS } from './part-words';
@@ -124,7 +124,7 @@ function risk(carry: CarryPlan, riskiest: CarryAtRisk | undefined, limit: number
   return [
     { text: 'Riskiest leg: ' },
     { text: riskiest.carry === carry ? 'this one, ' : `${from} to ${to}, `, aside: 2 },
-    { text: chanceWords(riskiest.risk), ref: { kind: 'risk', stopId: riskiest.carry.fromStopId } },
+    { text: oddsWords(riskiest.risk.runOut), ref: { kind: 'risk', stopId: riskiest.carry.fromStopId } },
     { text: ' chance of running out', aside: 3 },
     { text: isOver ? ', over your limit. ' : ', within your limit. ' },
   ];

@@ -1,6 +1,6 @@
 import type { WalkHere } from '@tinder/core/output/walk';
 import type { Units } from './units';
-import { limitWords, reckonedOddsWords } from './risk-words';
+import { limitWords, oddsWords } from './risk-words';
 import { sentenceStart } from './sentence-start';
 import { NO_VERDICT, type Verdict, type VerdictState } from './verdict-words';
 
@@ -13,7 +13,7 @@ const stateOf = ({ forecast, limit }: WalkHere): VerdictState =>
 const lastDay = ({ carry }: WalkHere): number => carry.days[carry.days.length - 1].day;
 
 const riskAgainstLimit = (here: WalkHere): string =>
-  `${sentenceStart(reckonedOddsWords(here.forecast.runOut))} chance of running out, ${stateOf(here) === 'within' ? 'within' : 'over'} your limit of ${limitWords(here.limit)}.`;
+  `${sentenceStart(oddsWords(here.forecast.runOut))} chance of running out, ${stateOf(here) === 'within' ? 'within' : 'over'} your limit of ${limitWords(here.limit)}.`;
 
 /** Where a walk stands: what is left, whether it reaches the next stop that fills up, and the chance that it does not. */
 export function walkVerdictWords(here: WalkHere, units: Pick<Units, 'text'>): Verdict {

@@ -1,4 +1,5 @@
-import { RAREST_CHANCE, type WhatIfCarry, type WhatIfColumn } from '@tinder/core/studies/study';
+import { RAREST_CHANCE } from '@tinder/core/planning/risk';
+import type { WhatIfCarry, WhatIfColumn } from '@tinder/core/studies/study';
 import { formatDuration } from '@tinder/core/foundation/units';
 import type { WhatIf } from '@tinder/core/domain/model';
 import { degrees, degreesUnit } from './measured';
@@ -36,6 +37,6 @@ export function slowerWords({ whatIf, slowerS }: Pick<WhatIfColumn, 'whatIf' | '
 export function fareWords({ runOutAsPlanned, demandG }: Pick<WhatIfCarry, 'runOutAsPlanned' | 'demandG'>, asPlanned: boolean): string {
   if (demandG <= 0) return '';
   if (runOutAsPlanned < RAREST_CHANCE) return asPlanned ? '' : 'planned fuel is enough';
-  const chance = runOutAsPlanned > 0.995 ? 'always' : oddsWords(runOutAsPlanned, RAREST_CHANCE);
+  const chance = oddsWords(runOutAsPlanned);
   return asPlanned ? `${chance} chance of running out` : `planned fuel falls short: ${chance}`;
 }

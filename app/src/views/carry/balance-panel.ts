@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, viewChild, type E
 import { NzButtonComponent } from 'ng-zorro-antd/button';
 import { done } from '@tinder/core/foundation/errors';
 import { build, tripWithKit } from '@tinder/core/domain/kit';
-import { BALANCE_TRIPS, RAREST_CHANCE, RESERVES_TRIED } from '@tinder/core/studies/study';
+import { RAREST_CHANCE, TRIPS_TRIED } from '@tinder/core/planning/risk';
+import { RESERVES_TRIED } from '@tinder/core/studies/study';
 import { wholeNumber } from '@tinder/core/foundation/units';
 import { RiskService } from '../../planning/risk-service';
 import { WorkspaceStore } from '../../store/workspace-store';
@@ -14,7 +15,8 @@ import { StudyNote } from '../../ui/study-note';
 import { Units } from '../../words/units';
 import { balanceGeometry, type BalanceMark } from '../../charts/balance-geometry';
 import { BalanceStudy } from './balance-study';
-import { balanceChanceWords, balanceMarkWords, balanceWords } from '../../words/balance-words';
+import { balanceMarkWords, balanceWords } from '../../words/balance-words';
+import { oddsWords } from '../../words/risk-words';
 import { Hint } from '../../ui/hint';
 
 const HEIGHT = 270;
@@ -172,8 +174,8 @@ export class BalancePanel {
   protected readonly H = HEIGHT;
   protected readonly rarest = RAREST_CHANCE;
   protected readonly Math = Math;
-  protected readonly trips = wholeNumber(BALANCE_TRIPS);
-  protected readonly chance = balanceChanceWords;
+  protected readonly trips = wholeNumber(TRIPS_TRIED);
+  protected readonly chance = oddsWords;
   protected readonly mostReserve = Math.max(...RESERVES_TRIED);
   protected readonly width = computed(() => Math.max(160, this.hostWidth() - GUTTER));
   protected readonly shape = computed(() =>

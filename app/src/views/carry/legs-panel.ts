@@ -11,7 +11,7 @@ import { StudyWorker } from '../../planning/study-worker';
 import { WorkspaceStore } from '../../store/workspace-store';
 import { StudyNote } from '../../ui/study-note';
 import { Units } from '../../words/units';
-import { chanceWords } from '../../words/risk-words';
+import { oddsWords } from '../../words/risk-words';
 import { legKitMealWords, legKitWeightWords, leavesWithWords, supplyWords } from '../../words/leg-words';
 import { leftBehindWords } from '../../words/loadout-words';
 import { problemWords } from '../../words/problem-words';
@@ -187,7 +187,7 @@ export class LegsPanel {
         leaves: c.left.filter((x) => fuelOfG([x]) > EMPTY_G),
         burns: this.units.text(c.demandG, 'mass'),
         start: this.units.text(c.profile.startG, 'mass'),
-        chance: risk ? chanceWords(risk) : c.fuelG > 0 ? '…' : '',
+        chance: risk ? oddsWords(risk.runOut) : c.fuelG > 0 ? '…' : '',
         over: (risk?.runOut ?? 0) > this.risk.limit(),
         problems: c.problems.map((p) => problemWords(p, this.units)).join(' '),
       };

@@ -8,7 +8,7 @@ import { StudyWorker } from '../../planning/study-worker';
 import { KitSection } from '../../charts/kit-section';
 import { StudyNote } from '../../ui/study-note';
 import { againstWords, failsWords, gramWords, hotWords, litWords, mixWords, SCHOOL_WORDS, whyWords } from '../../words/finder-words';
-import { reckonedOddsWords } from '../../words/risk-words';
+import { oddsWords } from '../../words/risk-words';
 import { Units } from '../../words/units';
 import { FinderSearch } from './finder-search';
 import { Hint } from '../../ui/hint';
@@ -194,7 +194,7 @@ export class FinderSchools {
         says: this.saysOf(best, found),
         minutes: this.units.text(found.measured.minutesADay, 'minutes', 0),
         price: found.price > 0 ? this.units.text(found.price, 'price') : 'nothing',
-        runsOut: found.fails || chance === undefined ? '' : reckonedOddsWords(chance),
+        runsOut: found.fails || chance === undefined ? '' : oddsWords(chance),
       };
     });
   });

@@ -4,7 +4,7 @@ import { carried, takeOnRack, type FoundKit } from '@tinder/core/studies/found';
 import { KitSection } from '../../charts/kit-section';
 import { WorkspaceStore } from '../../store/workspace-store';
 import { againstOwnWords, hotWords, litWords } from '../../words/finder-words';
-import { reckonedOddsWords } from '../../words/risk-words';
+import { oddsWords } from '../../words/risk-words';
 import { sentenceStart } from '../../words/sentence-start';
 import { Units } from '../../words/units';
 import { FinderSearch } from './finder-search';
@@ -93,7 +93,7 @@ export class FoundKitCard {
   private readonly kits = inject(KitStudy);
   protected readonly hotWords = hotWords;
 
-  protected readonly odds = reckonedOddsWords;
+  protected readonly odds = oddsWords;
   protected readonly stove = computed(() => sentenceStart(litWords(this.found())));
   protected readonly against = computed(() => {
     const own = this.own();

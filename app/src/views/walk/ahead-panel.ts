@@ -7,7 +7,7 @@ import { StudyNote } from '../../ui/study-note';
 import { ANNOYANCE_WORDS } from '../../words/annoyance-words';
 import { factorWords } from '../../words/log-words';
 import { loadedWords } from '../../words/pack-words';
-import { limitWords, reckonedOddsWords } from '../../words/risk-words';
+import { limitWords, oddsWords } from '../../words/risk-words';
 import { Units } from '../../words/units';
 import { TaperChart } from './taper-chart';
 import { WalkSavings } from './walk-savings';
@@ -118,7 +118,7 @@ export class AheadPanel {
     const here = this.study.walking()?.here;
     if (!here) return '';
     const { units } = this;
-    return `About ${units.text(Math.max(0, here.leftG.mean), 'mass')} are left (± ${units.text(here.leftG.sd, 'mass')}). Chance of running out before ${here.carry.to}: ${reckonedOddsWords(here.forecast.runOut)}; your limit is ${limitWords(here.limit)}. ${factorWords(here.factor)}`;
+    return `About ${units.text(Math.max(0, here.leftG.mean), 'mass')} are left (± ${units.text(here.leftG.sd, 'mass')}). Chance of running out before ${here.carry.to}: ${oddsWords(here.forecast.runOut)}; your limit is ${limitWords(here.limit)}. ${factorWords(here.factor)}`;
   });
 
   protected readonly next = computed(() => {

@@ -1,6 +1,6 @@
 import type { Saving, StretchPlan, WalkHere } from '@tinder/core/output/walk';
 import { annoyancesWords } from '../../words/annoyance-words';
-import { reckonedOddsWords } from '../../words/risk-words';
+import { oddsWords } from '../../words/risk-words';
 import { sentenceStart } from '../../words/sentence-start';
 import type { Units } from '../../words/units';
 
@@ -16,7 +16,7 @@ export function waysOut(plan: StretchPlan, here: WalkHere, drinkG: number | unde
   const of = (heading: string, saving: Saving): WayOut => ({
     heading,
     saving,
-    words: `${sentenceStart(annoyancesWords(saving.annoyances))}: ${saving.spareG >= 0 ? `${units.text(saving.spareG, 'mass')} to spare, ` : ''}chance of running out ${reckonedOddsWords(saving.runOut)}${saving.failing ? `; ${saving.failing} hot ${saving.failing === 1 ? 'meal fails' : 'meals fail'}` : ''}.`,
+    words: `${sentenceStart(annoyancesWords(saving.annoyances))}: ${saving.spareG >= 0 ? `${units.text(saving.spareG, 'mass')} to spare, ` : ''}chance of running out ${oddsWords(saving.runOut)}${saving.failing ? `; ${saving.failing} hot ${saving.failing === 1 ? 'meal fails' : 'meals fail'}` : ''}.`,
   });
   if (plan.least) return [of('The mildest way', plan.least), ...(plan.fewest ? [of('With the fewest changes', plan.fewest)] : [])];
   if (plan.most)

@@ -9,11 +9,12 @@ import { kitOf, type KitGone } from './rack-kit';
 export function balance(
   { rack, trip }: Pick<Subject, 'rack' | 'trip'>,
   { kitId, mishaps }: { kitId: string; mishaps: Mishaps },
-  { cache }: StudySetting,
+  { tripsDrawn, cache }: StudySetting,
 ): Result<BalancePoint[], NotPlannable | KitGone> {
-  if (kitId === AS_CARRIED) return done(balanceOf(trip, mishaps, cache));
+  const draw = { trips: tripsDrawn, cache };
+  if (kitId === AS_CARRIED) return done(balanceOf(trip, mishaps, draw));
   const kit = kitOf(rack, kitId);
   if (!kit.ok) return kit;
   const planned = planKit(rack, trip, kit.value, cache);
-  return planned.ok ? done(balanceOf(planned.value.trip, mishaps, cache)) : planned;
+  return planned.ok ? done(balanceOf(planned.value.trip, mishaps, draw)) : planned;
 }

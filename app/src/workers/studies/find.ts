@@ -84,7 +84,8 @@ export const findRisks = (
   about: About,
   { wish, numbers, mishaps }: { wish: Wish; numbers: readonly number[]; mishaps: Mishaps },
   setting: StudySetting,
-): number[] => planned(about, wish, numbers, setting).map((f) => chanceOfRunningOut(f, mishaps, setting.cache));
+): number[] =>
+  planned(about, wish, numbers, setting).map((f) => chanceOfRunningOut(f, mishaps, { trips: setting.tripsDrawn, cache: setting.cache }));
 
 /** Different kits on different legs, out of some. */
 export const findMixes = (

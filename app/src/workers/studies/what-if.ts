@@ -7,5 +7,5 @@ import type { StudySetting, Subject } from '../subject';
 export const whatIf = (
   { trip, plan }: Pick<Subject, 'trip' | 'plan'>,
   { whatIf: it, mishaps }: { whatIf: WhatIf | undefined; mishaps: Mishaps },
-  { cache }: StudySetting,
-): WhatIfColumn => whatIfColumn(trip, plan, it, mishaps, cache);
+  { tripsDrawn, cache }: StudySetting,
+): WhatIfColumn => whatIfColumn(trip, plan, it, mishaps, { trips: tripsDrawn, cache });

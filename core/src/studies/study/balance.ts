@@ -1,8 +1,8 @@
 import type { Trip } from '../../domain/model';
 import { missedMeals, planTrip, weightSums, planCache, type PlanCache } from '../../planning/plan';
 import type { CarryPlan, Plan } from '../../planning/planned';
-import { chanceOfAny, chanceOfMoreThan, type Mishaps } from '../../planning/risk';
-import { carryRisk } from './carry-risk';
+import { chanceOfAny, chanceOfMoreThan, TRIPS_TRIED, type Mishaps } from '../../planning/risk';
+import { carryRisk, type RiskDraw } from './carry-risk';
 
 /** One reasonable way to carry a kit: its load-outs for a reserve, what they weigh and how likely they fall short. */
 export interface BalancePoint {
@@ -20,19 +20,20 @@ export interface BalancePoint {
 
 /** Reserves tried besides the walker's own, % of demand. */
 export const RESERVES_TRIED = [0, 10, 20, 35, 60] as const;
-/** Chances below this cannot be told from none by the trips drawn for a balance or a what-if. */
-export const RAREST_CHANCE = 1 / 1000;
-/** Trips tried for each: a chance near 2 % is then known to 0.3 %. */
-export const BALANCE_TRIPS = 2500;
 
 /**
- * A kit's load-outs from the barest to the safest. The demand is drawn once; every reserve is planned anew. Load-outs that come out the
- * same are one point, named by the smallest reserve that gives it.
+ * A kit's load-outs from the barest to the safest. The demand is drawn once, as planned with the hiker's own reserve, so the point of that
+ * reserve has the chance that is shown everywhere else. Load-outs that come out the same are one point, named by the smallest reserve.
  */
-export function balanceOf(trip: Trip, mishaps: Mishaps, cache: PlanCache = planCache()): BalancePoint[] {
+export function balanceOf(
+  trip: Trip,
+  mishaps: Mishaps,
+  { trips = TRIPS_TRIED, cache = planCache() }: Omit<RiskDraw, 'seed'> = {},
+): BalancePoint[] {
   const reserves = [...new Set([...RESERVES_TRIED, trip.reservePercent])].sort((a, b) => a - b);
   const plans = reserves.map((reservePercent) => ({ reservePercent, plan: planTrip({ ...trip, reservePercent }, { cache }) }));
-  const chancesOf = chances(trip, plans[0]!.plan, mishaps, cache);
+  const asPlanned = plans.find((p) => p.reservePercent === trip.reservePercent)!.plan;
+  const chancesOf = chances(trip, asPlanned, mishaps, { trips, cache });
   const points: BalancePoint[] = [];
   for (const { reservePercent, plan } of plans) {
     const point = {
@@ -48,8 +49,8 @@ export function balanceOf(trip: Trip, mishaps: Mishaps, cache: PlanCache = planC
 }
 
 /** The chances of running out with a plan's load-outs, its demand drawn once for all of them. */
-function chances(trip: Trip, drawn: Plan, mishaps: Mishaps, cache: PlanCache) {
-  const risks = drawn.carries.map((c) => carryRisk(trip, c, mishaps, BALANCE_TRIPS, cache));
+function chances(trip: Trip, drawn: Plan, mishaps: Mishaps, { trips, cache }: { trips: number; cache: PlanCache }) {
+  const risks = drawn.carries.map((c) => carryRisk(trip, c, mishaps, trips, cache));
   return (carries: readonly CarryPlan[]): Pick<BalancePoint, 'worst' | 'any' | 'tightest'> => {
     const each = carries.map((c, i) => {
       const risk = risks[i];

@@ -21,14 +21,12 @@ export interface OwnBurnerEffect {
   mealsLost: number;
 }
 
-const TRIPS = 4000;
-
 /** What a burner of one's own does to a trip: its fuel, and the reserve that need not be carried any more for not knowing it. */
 export function ownBurnerEffect(trip: Trip, calibration: Calibration, mishaps: Mishaps, cache: PlanCache = planCache()): OwnBurnerEffect {
   const [before, after] = [tripWithBurner(trip, calibration.of), tripWithBurner(trip, calibration.of, calibration)];
   const [planned, own] = [planTrip(before, { cache }), planTrip(after, { cache })];
   const reserves = (t: Trip, plan: Plan): number[] =>
-    planRisk(t, plan, mishaps, { trips: TRIPS, cache }).map((risk, i) =>
+    planRisk(t, plan, mishaps, { cache }).map((risk, i) =>
       risk ? Math.max(0, riskOfCarry(t, risk).fuelForLimitG - plan.carries[i]!.demandG) : 0,
     );
   const [reserveBefore, reserveAfter] = [reserves(before, planned), reserves(after, own)];

@@ -1,11 +1,11 @@
 import { unscreenedWindMps } from '../../physics/burn';
 import type { Container } from '../../domain/carry';
 import { clamp, LIMITS, mapDays, type Trip, type WhatIf } from '../../domain/model';
-import { missedMeals, planTrip, weightSums, type PlanCache } from '../../planning/plan';
+import { missedMeals, planTrip, weightSums } from '../../planning/plan';
 import type { Plan } from '../../planning/planned';
-import { chanceOfMoreThan, WIND_CLASS, type Mishaps } from '../../planning/risk';
+import { chanceOfMoreThan, TRIPS_TRIED, WIND_CLASS, type Mishaps } from '../../planning/risk';
 import { editStop, stretchLeg } from '../../domain/trail';
-import { carryRisk } from './carry-risk';
+import { carryRisk, type RiskDraw } from './carry-risk';
 import { cookingTimeS } from './cooking-time';
 
 /** How one carry would go if it came otherwise. */
@@ -33,9 +33,6 @@ export interface WhatIfColumn {
   /** At the stove over the trip, against the trip as it is, s: a weaker flame may burn less and takes longer. */
   slowerS: number;
 }
-
-/** Trips tried for a column. */
-const TRIPS_TRIED = 4000;
 
 /** Every day so many kelvins colder; water follows the air by half, and does not freeze (assumption). */
 export const colderBy = (trip: Trip, byK: number): Trip =>
@@ -67,11 +64,17 @@ export function tripWithChange(trip: Trip, whatIf: WhatIf): Trip {
 }
 
 /** One column: the trip planned for it, and how the load-outs of `now` would fare in it. */
-export function whatIfColumn(trip: Trip, now: Plan, whatIf: WhatIf | undefined, mishaps: Mishaps, cache?: PlanCache): WhatIfColumn {
+export function whatIfColumn(
+  trip: Trip,
+  now: Plan,
+  whatIf: WhatIf | undefined,
+  mishaps: Mishaps,
+  { trips = TRIPS_TRIED, cache }: RiskDraw = {},
+): WhatIfColumn {
   const changed = whatIf ? tripWithChange(trip, whatIf) : trip;
   const plan = whatIf ? planTrip(changed, { cache }) : now;
   const carries = plan.carries.map((c): WhatIfCarry => {
-    const risk = carryRisk(changed, c, mishaps, TRIPS_TRIED, cache);
+    const risk = carryRisk(changed, c, mishaps, trips, cache);
     const plannedG = now.carries.findLast((n) => n.fromStop <= c.fromStop)?.fuelG ?? 0;
     const { fromStopId, from, to, demandG, containers, fuelG } = c;
     return {
