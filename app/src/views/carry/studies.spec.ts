@@ -183,7 +183,7 @@ describe('what if', () => {
     await open(WhatIfPanel);
     expect(panel.text).toContain('a day slower on every leg');
     expect(panel.text).toContain('closed');
-    expect(panel.text).toMatch(/planned fuel falls short: always/);
+    expect(panel.text).toMatch(/planned fuel falls short: 100 in 100/);
     panel.press('Leave out: wind one class up');
     expect(
       store()
