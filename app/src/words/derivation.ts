@@ -274,7 +274,7 @@ function riskDerivation(carry: CarryPlan, risk: RiskOfCarry, trip: Trip, units: 
   const parts: Part[] = [
     { label: 'Burnt on the mean of all trips drawn', massG: Math.min(risk.meanG, carry.fuelG) },
     {
-      label: `Kept for your limit of ${limitWords(limit)}${missingG > 0 ? `, ${format(missingG, 'mass')} short of it` : ''}`,
+      label: `Kept for your limit of ${limitWords(limit)}${missingG >= 0.5 ? `, ${format(missingG, 'mass')} short of it` : ''}`,
       massG: forLimitG,
     },
     { label: 'Beyond that', massG: Math.max(0, carry.fuelG - Math.max(risk.fuelForLimitG, risk.meanG)) },

@@ -2,7 +2,6 @@ import { packageById } from '@tinder/core/domain/carry';
 import type { Comfort } from '@tinder/core/domain/model';
 import { type ComfortSpent, type Shop, type ShopChoice, type Spending } from '@tinder/core/studies/study';
 import { dayWords } from './problem-words';
-import { oddsWords } from './risk-words';
 import type { Units } from './units';
 
 export const COMFORT_WORDS: Record<Comfort, string> = {
@@ -28,9 +27,6 @@ export function takingWords({ packages, pouredMl }: ShopChoice, units: Pick<Unit
       .join(' and ');
   return pouredMl ? `${units.text(pouredMl, 'volume')}, poured into your bottles` : 'nothing';
 }
-
-/** The chance that a choice runs out. */
-export const shopChanceWords = ({ runOut }: Pick<ShopChoice, 'runOut'>): string => oddsWords(runOut);
 
 /** How much is over, and how much of it goes into comforts. */
 export function slackWords({ slackG, leftG }: Pick<Spending, 'slackG' | 'leftG'>, units: Pick<Units, 'text'>): string {

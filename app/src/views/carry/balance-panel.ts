@@ -16,7 +16,7 @@ import { Units } from '../../words/units';
 import { balanceGeometry, type BalanceMark } from '../../charts/balance-geometry';
 import { BalanceStudy } from './balance-study';
 import { balanceMarkWords, balanceWords } from '../../words/balance-words';
-import { oddsWords } from '../../words/risk-words';
+import { limitWords, oddsWords } from '../../words/risk-words';
 import { Hint } from '../../ui/hint';
 
 const HEIGHT = 270;
@@ -57,7 +57,7 @@ const HEIGHT = 270;
           <text class="quiet" x="-8" [attr.y]="g.y(c) + 4" text-anchor="end">{{ chance(c) }}</text>
         }
         <line class="limit" x1="0" x2="100%" [attr.y1]="g.y(risk.limit())" [attr.y2]="g.y(risk.limit())" />
-        <text class="limit" x="4" [attr.y]="g.limitLabelY">your limit, 1 in {{ Math.round(1 / risk.limit()) }}</text>
+        <text class="limit" x="4" [attr.y]="g.limitLabelY">your limit, {{ limitWords(risk.limit()) }}</text>
         @for (t of g.ticksG; track t) {
           <text class="quiet" [attr.x]="g.x(t)" [attr.y]="H + 18" text-anchor="middle">{{ units.text(t, 'mass') }}</text>
         }
@@ -173,9 +173,9 @@ export class BalancePanel {
 
   protected readonly H = HEIGHT;
   protected readonly rarest = RAREST_CHANCE;
-  protected readonly Math = Math;
   protected readonly trips = wholeNumber(TRIPS_TRIED);
   protected readonly chance = oddsWords;
+  protected readonly limitWords = limitWords;
   protected readonly mostReserve = Math.max(...RESERVES_TRIED);
   protected readonly width = computed(() => Math.max(160, this.hostWidth() - GUTTER));
   protected readonly shape = computed(() =>

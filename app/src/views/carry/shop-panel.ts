@@ -11,7 +11,8 @@ import { StudyWorker } from '../../planning/study-worker';
 import { WorkspaceStore } from '../../store/workspace-store';
 import { StudyNote } from '../../ui/study-note';
 import { Units } from '../../words/units';
-import { COMFORT_WORDS, comfortSpentWords, shopChanceWords, shopWords, slackWords, takingWords } from '../../words/shop-words';
+import { COMFORT_WORDS, comfortSpentWords, shopWords, slackWords, takingWords } from '../../words/shop-words';
+import { oddsWords } from '../../words/risk-words';
 import { Hint } from '../../ui/hint';
 
 /** In the shop: what is there in order of preference, down to nothing; and what the fuel that is over could be spent on. */
@@ -160,7 +161,7 @@ export class ShopPanel {
       planned: Math.abs(c.massG - massG) < 1 && (plannedG > 0 || c.packages.length === 0),
       weight: this.units.text(c.massG, 'mass'),
       price: c.price > 0 ? `${c.priceAssumed ? '≈ ' : ''}${this.units.text(c.price, 'price')}` : '',
-      chance: shopChanceWords(c),
+      chance: oddsWords(c.runOut),
       over: c.runOut > this.risk.limit(),
       meals: c.hotMeals,
     }));

@@ -1,5 +1,6 @@
 import { done, refused, type Result } from '../../foundation/errors';
 import {
+  degreesIn,
   emptyTrackFile,
   isHeight,
   isPlace,
@@ -48,7 +49,7 @@ export function readGpx(text: string, progress: (share: number) => void = () => 
         if (parent === undefined && name !== 'gpx') return { code: 'notGpx', root: name };
         if (LINES.has(name)) line = { kind: name === 'trk' ? 'track' : 'route', name: '', points: [] };
         if (!POINTS.has(name)) return undefined;
-        const [latitudeDeg, longitudeDeg] = [degrees(attributes['lat']), degrees(attributes['lon'])];
+        const [latitudeDeg, longitudeDeg] = [degreesIn(attributes['lat']), degreesIn(attributes['lon'])];
         if (!isPlace(latitudeDeg, 0))
           return { code: 'badPoint', line: at, element: name, attribute: 'lat', found: attributes['lat'] ?? '' };
         if (!isPlace(0, longitudeDeg))
@@ -77,5 +78,3 @@ export function readGpx(text: string, progress: (share: number) => void = () => 
   if (!walked.ok) return walked;
   return gpx.lines.length || gpx.waypoints.length ? done(gpx) : refused({ code: 'nothingInIt' });
 }
-
-const degrees = (found = ''): number => (found.trim() === '' ? Number.NaN : Number(found));

@@ -1,5 +1,5 @@
 import { done, refused, type Result } from '../../foundation/errors';
-import { emptyTrackFile, isHeight, isPlace, putHeight, putLine, putWaypoint, type TrackFile, type TrackPoint } from './track';
+import { degreesIn, emptyTrackFile, isHeight, isPlace, putHeight, putLine, putWaypoint, type TrackFile, type TrackPoint } from './track';
 import { walkXml, type XmlProblem } from './xml-walk';
 
 export type KmlProblem =
@@ -52,11 +52,9 @@ function tuplesIn(element: string, parent: string, said: string): string[][] {
   return element === 'coord' && parent === 'Track' ? [said.split(/\s+/)] : [];
 }
 
-const degrees = (found: string): number => (found === '' ? Number.NaN : Number(found));
-
 /** Longitude, latitude and perhaps height, as they stand in a tuple; undefined where that is no place. */
 function pointOf(file: TrackFile, [longitude = '', latitude = '', height = '']: readonly string[]): TrackPoint | undefined {
-  const [longitudeDeg, latitudeDeg] = [degrees(longitude), degrees(latitude)];
+  const [longitudeDeg, latitudeDeg] = [degreesIn(longitude), degreesIn(latitude)];
   if (!isPlace(latitudeDeg, longitudeDeg)) return undefined;
   const point = { latitudeDeg, longitudeDeg };
   if (height === '') return point;

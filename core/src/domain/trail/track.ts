@@ -32,6 +32,9 @@ export const isPlace = (latitudeDeg: number, longitudeDeg: number): boolean => M
 /** Is it a height at all, on earth or as a device writes one that it does not know? */
 export const isHeight = (altitudeM: number): boolean => Math.abs(altitudeM) <= WILDEST_HEIGHT_M;
 
+/** Degrees as they stand in a file; NaN where nothing stands there. */
+export const degreesIn = (found = ''): number => (found.trim() === '' ? Number.NaN : Number(found));
+
 /** The height of a point, or that it is none. */
 export function putHeight(file: TrackFile, point: TrackPoint, altitudeM: number): void {
   if (altitudeM >= LIMITS.heightM.min && altitudeM <= LIMITS.heightM.max) point.altitudeM = altitudeM;

@@ -25,11 +25,7 @@ export const RESERVES_TRIED = [0, 10, 20, 35, 60] as const;
  * A kit's load-outs from the barest to the safest. The demand is drawn once, as planned with the hiker's own reserve, so the point of that
  * reserve has the chance that is shown everywhere else. Load-outs that come out the same are one point, named by the smallest reserve.
  */
-export function balanceOf(
-  trip: Trip,
-  mishaps: Mishaps,
-  { trips = TRIPS_TRIED, cache = planCache() }: Omit<RiskDraw, 'seed'> = {},
-): BalancePoint[] {
+export function balanceOf(trip: Trip, mishaps: Mishaps, { trips = TRIPS_TRIED, cache = planCache() }: RiskDraw = {}): BalancePoint[] {
   const reserves = [...new Set([...RESERVES_TRIED, trip.reservePercent])].sort((a, b) => a - b);
   const plans = reserves.map((reservePercent) => ({ reservePercent, plan: planTrip({ ...trip, reservePercent }, { cache }) }));
   const asPlanned = plans.find((p) => p.reservePercent === trip.reservePercent)!.plan;

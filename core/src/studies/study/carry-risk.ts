@@ -85,9 +85,8 @@ export interface CarryAtRisk {
   risk: RiskOfCarry;
 }
 
-/** How a plan's risk is drawn: as the walker's own, where nothing else is said. */
+/** How risk is drawn: by default as for the plan on screen. */
 export interface RiskDraw {
-  seed?: number;
   trips?: number;
   cache?: PlanCache;
 }
@@ -97,7 +96,7 @@ export function planRisk(
   trip: Trip,
   plan: Plan,
   mishaps: Mishaps,
-  { seed = RISK_SEED, trips = TRIPS_TRIED, cache }: RiskDraw = {},
+  { seed = RISK_SEED, trips = TRIPS_TRIED, cache }: RiskDraw & { seed?: number } = {},
 ): (CarryRisk | undefined)[] {
   const carried = plan.carries.filter((c) => c.fuelG > 0);
   const risks = runOutRisk(

@@ -17,7 +17,7 @@ export function confirmed(job: CarryJob, pass: Pass): Pass | undefined {
     (['bought', 'taken', 'left'] as const).every((part) => areSameKinds(loadOut[part], loadOuts[i]![part])),
   );
   if (!isSame) return undefined;
-  return { ...pass, settled: { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) } };
+  return { ...pass, settled: { carries, exact, pinCost, short } };
 }
 
 /** The pass that cooks more meals; with as many, the one that costs less by the hiker's measure; else the second. */

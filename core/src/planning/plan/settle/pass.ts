@@ -55,5 +55,5 @@ export function passThrough(
     home = homeAfter(home, carry.loadOut.taken);
     return carry;
   });
-  return { settled: { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) }, cooked, asked, isEnlarged };
+  return { settled: { carries, exact, pinCost, short }, cooked, asked, isEnlarged };
 }

@@ -54,5 +54,5 @@ function onAnyContainers(job: CarryJob): SettledCarries {
     arrivedWith = carry.loadOut.after;
     return carry;
   });
-  return { carries, exact, ...(pinCost ? { pinCost } : {}), ...(short ? { short } : {}) };
+  return { carries, exact, pinCost, short };
 }
